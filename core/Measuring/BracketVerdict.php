@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Measuring;
+
+use Japhrex\Core\Quantity\Quantity;
+
+/**
+ * Judges a size that lies between the largest gauge that passes and the smallest that stops, any size between
+ * them as likely: a feeler is a reading with a range.
+ *
+ * Source: GUM, JCGM 100, 4.3.7 (rectangular distribution); ISO 14253-1.
+ */
+final readonly class BracketVerdict
+{
+    /** @throws \DomainException if the confidence is not from 0.5 to under 1 */
+    public function __construct(private float $confidence = 0.95)
+    {
+        if (!($confidence >= 0.5 && $confidence < 1)) {
+            throw new \DomainException('A confidence is from 50 % to under 100 %.');
+        }
+    }
+
+    /** @throws \DomainException if the gauge that stops is not larger than the one that passes */
+    public function judge(Quantity $passes, Quantity $stops, Limits $limits): Assessment
+    {
+        if ($stops->isAtMost($passes)) {
+            throw new \DomainException('The gauge that stops must be larger than the one that passes.');
+        }
+        $width = $stops->si - $passes->si;
+        $x = ($passes->si + $stops->si) / 2;
+        $guard = ($this->confidence - 0.5) * $width;
+        $inside = max(0.0, min($stops->si, $limits->high()) - max($passes->si, $limits->low())) / $width;
+        $verdict = $limits->verdict($x, $guard);
+        $notes = [];
+        if (Verdict::Undecided === $verdict) {
+            $notes[] = \sprintf('Undecided: a pair of gauges closer together, or one micrometer reading, would settle it; %s apart they span the limit.', Sizes::show($width, $limits->dimension));
+        }
+        if ($limits->newIsTheLimit($x)) {
+            $notes[] = 'The size when new is the limit: no share of wear can be told.';
+        }
+
+        return new Assessment($limits, $x, $width / sqrt(12), $guard, min(1.0, $inside), $limits->wearUsed($x), $verdict, $notes);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Measuring;
+
+use Japhrex\Core\Quantity\Quantity;
+
+/** How a size was read: what the gauge resolves, how sure it is, and what it showed on its zero check. */
+final readonly class Gauging
+{
+    /**
+     * @param Quantity      $resolution smallest step of the gauge; 0 allowed
+     * @param Quantity|null $expanded   expanded uncertainty U (k = 2) of the gauge
+     * @param Quantity|null $zero       what it showed on zero, where that was checked
+     *
+     * @throws \DomainException if the resolution or the uncertainty is negative
+     */
+    public function __construct(public Quantity $resolution, public ?Quantity $expanded = null, public ?Quantity $zero = null)
+    {
+        if ($resolution->si < 0) {
+            throw new \DomainException('A resolution is 0 or more.');
+        }
+        if (null !== $expanded && $expanded->si < 0) {
+            throw new \DomainException('An expanded uncertainty is 0 or more.');
+        }
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Measuring;
+
+use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
+
+/** The size a part had when new, and between which sizes it may still be used. */
+final readonly class Limits
+{
+    public Dimension $dimension;
+
+    /** @throws \DomainException if there is no limit, the least is above the most, or the dimensions differ */
+    public function __construct(public ?Quantity $new, public ?Quantity $min, public ?Quantity $max)
+    {
+        $given = $min ?? $max ?? throw new \DomainException('No limit: give min, max or both.');
+        $this->dimension = $given->dimension;
+        foreach ([$new, $min, $max] as $quantity) {
+            if (null !== $quantity && $quantity->dimension !== $this->dimension) {
+                throw new \DomainException(\sprintf('New size and limits are of one kind; a %s does not go with a %s.', $quantity->dimension->value, $this->dimension->value));
+            }
+        }
+        if (null !== $min && null !== $max && $max->isBelow($min)) {
+            throw new \DomainException('The least size allowed (min) is above the largest (max); expected min ≤ max.');
+        }
+    }
+
+    /** In SI: −∞ when there is no lower limit. */
+    public function low(): float
+    {
+        return $this->min->si ?? -\INF;
+    }
+
+    /** In SI: +∞ when there is no upper limit. */
+    public function high(): float
+    {
+        return $this->max->si ?? \INF;
+    }
+
+    /** Whether the value (SI) keeps a distance (SI) to both limits. */
+    public function hold(float $x, float $guard): bool
+    {
+        return Quantity::atMost($this->low() + $guard, $x, $this->dimension) && Quantity::atMost($x, $this->high() - $guard, $this->dimension);
+    }
+
+    /** Whether the value (SI) is past a limit by more than a distance (SI). */
+    public function excluded(float $x, float $guard): bool
+    {
+        return !Quantity::atMost($this->low() - $guard, $x, $this->dimension) || !Quantity::atMost($x, $this->high() + $guard, $this->dimension);
+    }
+
+    public function verdict(float $x, float $guard): Verdict
+    {
+        return match (true) {
+            $this->hold($x, $guard) => Verdict::Within,
+            $this->excluded($x, $guard) => Verdict::Outside,
+            default => Verdict::Undecided,
+        };
+    }
+
+    /** Distance (SI) from the value to the nearest limit. */
+    public function distance(float $x): float
+    {
+        return min(abs($x - $this->low()), abs($this->high() - $x));
+    }
+
+    /** Is the size when new one of the limits, so that no share of wear can be told? */
+    public function newIsTheLimit(float $x): bool
+    {
+        $limit = $this->limitFacing($x);
+
+        return null !== $this->new && null !== $limit && $limit->equals($this->new);
+    }
+
+    /**
+     * The share of the wear allowance that is used: 0 when new, 1 at the limit.
+     * Of two limits the one counts on whose side of `new` the value lies. Null when it cannot be told.
+     */
+    public function wearUsed(float $x): ?float
+    {
+        if (null === $this->new) {
+            return null;
+        }
+        $limit = $this->limitFacing($x);
+        if (null === $limit) {
+            return 0.0;
+        }
+
+        return $limit->equals($this->new) ? null : ($this->new->si - $x) / ($this->new->si - $limit->si);
+    }
+
+    private function limitFacing(float $x): ?Quantity
+    {
+        if (null === $this->min || null === $this->max || null === $this->new) {
+            return $this->min ?? $this->max;
+        }
+        if (Quantity::same($x, $this->new->si, $this->dimension)) {
+            return null;
+        }
+
+        return $x > $this->new->si ? $this->max : $this->min;
+    }
+}

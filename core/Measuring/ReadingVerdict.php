@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Measuring;
+
+use Japhrex\Core\Quantity\Quantity;
+use Japhrex\Core\Statistics\StudentT;
+
+/**
+ * Judges one or more readings of a size against its limits, with a guard band for what the gauge does not know.
+ *
+ * Source: ISO 14253-1 (decision rules); GUM, JCGM 100, annex G (effective degrees of freedom).
+ */
+final readonly class ReadingVerdict
+{
+    private const MOST_READINGS = 1000;
+
+    /** @throws \DomainException if the confidence is not from 0.5 to under 1 */
+    public function __construct(private float $confidence = 0.95)
+    {
+        if (!($confidence >= 0.5 && $confidence < 1)) {
+            throw new \DomainException('A confidence is from 50 % to under 100 %.');
+        }
+    }
+
+    /**
+     * @param non-empty-list<Quantity> $readings of the dimension of the limits
+     */
+    public function judge(array $readings, Limits $limits, Gauging $gauging): Assessment
+    {
+        $n = \count($readings);
+        // Summed around the first reading, so that equal readings scatter by exactly 0.
+        $first = $readings[0]->si;
+        $offsets = array_map(static fn (Quantity $reading): float => $reading->si - $first, $readings);
+        $offset = array_sum($offsets) / $n;
+        $x = $first + $offset - ($gauging->zero->si ?? 0.0);
+        $scatter = $n > 1 ? array_sum(array_map(static fn (float $o): float => ($o - $offset) ** 2, $offsets)) / ($n - 1) : 0.0;
+        $gauge = (null === $gauging->zero ? 1 : 2) * $gauging->resolution->si ** 2 / 12 + (($gauging->expanded->si ?? 0.0) / 2) ** 2;
+
+        [$u, $student] = $this->uncertainty($gauge, $scatter, $n);
+        $guard = $student->quantile($this->confidence) * $u;
+        $verdict = $limits->verdict($x, $guard);
+        $notes = Verdict::Undecided === $verdict ? [$this->whatWouldSettle($limits, $x, $gauge, $scatter, $n)] : [];
+        if ($limits->newIsTheLimit($x)) {
+            $notes[] = 'The size when new is the limit: no share of wear can be told.';
+        }
+
+        return new Assessment($limits, $x, $u, $guard, $this->conformity($limits, $x, $u, $student), $limits->wearUsed($x), $verdict, $notes);
+    }
+
+    /** @return array{float, StudentT} standard uncertainty and the distribution that goes with it */
+    private function uncertainty(float $gauge, float $scatter, int $n): array
+    {
+        $square = $gauge + $scatter / $n;
+        $freedom = $scatter > 0 && $n > 1 ? ($square / ($scatter / $n)) ** 2 * ($n - 1) : \INF;
+
+        return [sqrt($square), new StudentT($freedom)];
+    }
+
+    private function conformity(Limits $limits, float $x, float $u, StudentT $student): float
+    {
+        if (0.0 === $u) {
+            return $limits->hold($x, 0.0) ? 1.0 : 0.0;
+        }
+
+        return $student->between(($limits->low() - $x) / $u, ($limits->high() - $x) / $u);
+    }
+
+    private function whatWouldSettle(Limits $limits, float $x, float $gauge, float $scatter, int $n): string
+    {
+        $distance = $limits->distance($x);
+        if (Quantity::same($distance, 0.0, $limits->dimension)) {
+            return 'The value lies on the limit: no gauge and no number of readings will settle it.';
+        }
+        $show = static fn (float $u): string => Sizes::show($u, $limits->dimension->difference());
+        $needed = $distance / StudentT::normal()->quantile(max($this->confidence, 0.5 + 1e-9));
+        $finer = \sprintf('a gauge and method with a standard uncertainty of %s or less would settle it', $show($needed));
+        if (0.0 === $scatter) {
+            return \sprintf('Undecided: %s. More readings alone cannot: these do not scatter.', $finer);
+        }
+        for ($more = $n + 1; $more <= self::MOST_READINGS; ++$more) {
+            [$u, $student] = $this->uncertainty($gauge, $scatter, $more);
+            if ($student->quantile($this->confidence) * $u <= $distance) {
+                return \sprintf('Undecided: %d readings at this scatter would settle it if their mean stays; so would %s', $more, substr($finer, 0, -strlen(' would settle it'))).'.';
+            }
+        }
+
+        return \sprintf('Undecided: %s. More readings at this scatter cannot (not even %d).', $finer, self::MOST_READINGS);
+    }
+}
