@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain;
+
+/** The analyst's own chain: conditions and links between them. */
+final readonly class Chain
+{
+    /** @var array<string, Node> */
+    public array $nodes;
+
+    /** @var array<string, list<Link>> links by the node they start from */
+    private array $out;
+
+    /** @var array<string, list<Link>> links by the node they end in */
+    private array $into;
+
+    /**
+     * @param list<Node> $nodes
+     * @param list<Link> $links
+     */
+    public function __construct(array $nodes, public array $links)
+    {
+        $byId = [];
+        foreach ($nodes as $node) {
+            $byId[$node->id] = $node;
+        }
+        $out = [];
+        $into = [];
+        foreach ($links as $link) {
+            $out[$link->from][] = $link;
+            $into[$link->to][] = $link;
+        }
+        $this->nodes = $byId;
+        $this->out = $out;
+        $this->into = $into;
+    }
+
+    /** @return list<Link> */
+    public function causesOf(string $node): array
+    {
+        return $this->into[$node] ?? [];
+    }
+
+    /** @return list<Link> */
+    public function effectsOf(string $node): array
+    {
+        return $this->out[$node] ?? [];
+    }
+
+    /** Does a path of links lead from one node to the other? A node does not reach itself without a loop. */
+    public function reaches(string $from, string $to): bool
+    {
+        $seen = [];
+        $open = [$from];
+        while (null !== $node = array_pop($open)) {
+            foreach ($this->effectsOf($node) as $link) {
+                if ($link->to === $to) {
+                    return true;
+                }
+                if (!isset($seen[$link->to])) {
+                    $seen[$link->to] = true;
+                    $open[] = $link->to;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Node> */
+    public function ofKind(NodeKind $kind): array
+    {
+        return array_values(array_filter($this->nodes, static fn (Node $node): bool => $node->kind === $kind));
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain;
+
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\PlaceMap;
+
+/** Says what an analyst's chain still leaves open. */
+final readonly class ClosureCheck
+{
+    private PlaceMap $map;
+
+    public function __construct(private Book $book)
+    {
+        $this->map = new PlaceMap($book);
+    }
+
+    /** @return list<ClosureProblem> */
+    public function problems(Chain $chain, ClosureCase $case): array
+    {
+        return [
+            ...$this->complaints($chain, $case),
+            ...$this->findings($case),
+            ...$this->links($chain),
+            ...$this->loops($chain),
+            ...$this->origins($chain),
+            ...$this->comeback($case),
+            ...$this->unseen($case),
+        ];
+    }
+
+    /** @return \Generator<ClosureProblem> */
+    private function complaints(Chain $chain, ClosureCase $case): \Generator
+    {
+        foreach ($case->complaints as $id => $name) {
+            $node = $case->complaintNode[$id] ?? null;
+            if (null === $node || !isset($chain->nodes[$node])) {
+                yield new ClosureProblem(ClosureRule::ComplaintUnexplained, \sprintf('The complaint "%s" is not in the chain: add it and link it to what brought it about.', $name));
+            } elseif (!$this->comesFromAnOrigin($chain, $node)) {
+                yield new ClosureProblem(ClosureRule::ComplaintUnexplained, \sprintf('No path leads from an origin to the complaint "%s".', $name), node: $node);
+            }
+        }
+    }
+
+    private function comesFromAnOrigin(Chain $chain, string $node): bool
+    {
+        foreach ($chain->ofKind(NodeKind::Origin) as $origin) {
+            if ($chain->reaches($origin->id, $node)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return \Generator<ClosureProblem> */
+    private function findings(ClosureCase $case): \Generator
+    {
+        foreach ($case->findings as $finding) {
+            if (!\in_array($finding->id, $case->inChain, true)) {
+                yield new ClosureProblem(ClosureRule::FindingLeftOut, \sprintf('%s is not in the chain, nor marked as normal running, an old scar or made by us.', $finding->name), part: $finding->part);
+            }
+        }
+    }
+
+    /** @return \Generator<ClosureProblem> */
+    private function links(Chain $chain): \Generator
+    {
+        foreach ($chain->links as $link) {
+            $from = $chain->nodes[$link->from] ?? null;
+            $to = $chain->nodes[$link->to] ?? null;
+            if (null === $from || null === $to) {
+                continue;
+            }
+            if (null !== $from->place && null !== $to->place && !$this->joined($link, $from->place, $to->place)) {
+                yield new ClosureProblem(ClosureRule::NoCarrier, \sprintf(
+                    '%s → %s: %s between %s and %s. %s',
+                    $from->name,
+                    $to->name,
+                    null === $link->carrier ? 'the two are not at one place, and no way is named' : 'nothing goes '.$link->carrier->label(),
+                    $this->book->placeName($from->place),
+                    $this->book->placeName($to->place),
+                    $this->ways($from->place, $to->place),
+                ), link: $link->id);
+            }
+            if (null !== $from->order && null !== $to->order && $from->order > $to->order) {
+                yield new ClosureProblem(ClosureRule::EffectBeforeCause, \sprintf('%s (%d) is set earlier than its cause %s (%d): an effect cannot be older than its cause.', $to->name, $to->order, $from->name, $from->order), link: $link->id);
+            }
+        }
+    }
+
+    private function joined(Link $link, string $from, string $to): bool
+    {
+        return null === $link->carrier ? explode('/', $from)[0] === explode('/', $to)[0] : $this->map->joins($link->carrier, $from, $to);
+    }
+
+    private function ways(string $from, string $to): string
+    {
+        $kinds = array_map(static fn (\Japhrex\Core\Family\CarrierKind $kind): string => $kind->label(), $this->map->kindsBetween($from, $to));
+
+        return [] === $kinds ? 'No carrier of the book joins them: a step between is missing.' : 'The book joins them '.implode(' or ', $kinds).'.';
+    }
+
+    /** @return \Generator<ClosureProblem> */
+    private function loops(Chain $chain): \Generator
+    {
+        $named = [];
+        foreach ($chain->nodes as $node) {
+            if (!isset($named[$node->id]) && $chain->reaches($node->id, $node->id)) {
+                $ring = array_filter($chain->nodes, static fn (Node $other): bool => $other->id === $node->id || ($chain->reaches($node->id, $other->id) && $chain->reaches($other->id, $node->id)));
+                foreach ($ring as $member) {
+                    $named[$member->id] = true;
+                }
+                yield new ClosureProblem(ClosureRule::Loop, \sprintf('A loop: %s cause each other. Cut it where it began.', implode(', ', array_map(static fn (Node $n): string => $n->name, array_values($ring)))), node: $node->id);
+            }
+        }
+    }
+
+    /** @return \Generator<ClosureProblem> */
+    private function origins(Chain $chain): \Generator
+    {
+        foreach ($chain->ofKind(NodeKind::Origin) as $origin) {
+            if (0 === $origin->evidence) {
+                yield new ClosureProblem(ClosureRule::OriginWithoutEvidence, \sprintf('The origin "%s" rests on no evidence: name the finding, reading, photo or statement that speaks for it.', $origin->name), node: $origin->id);
+            }
+        }
+    }
+
+    /** @return \Generator<ClosureProblem> */
+    private function comeback(ClosureCase $case): \Generator
+    {
+        if (null !== $case->earlierOrigin && !$case->earlierDealt) {
+            yield new ClosureProblem(ClosureRule::EarlierOriginOpen, \sprintf('Last time the origin was "%s". Say what was done about it, and whether it is back.', $case->earlierOrigin));
+        }
+    }
+
+    /** @return \Generator<ClosureProblem> */
+    private function unseen(ClosureCase $case): \Generator
+    {
+        if ([] !== $case->notLookedAt) {
+            $named = \array_slice($case->notLookedAt, 0, 4);
+            $more = \count($case->notLookedAt) - \count($named);
+            yield new ClosureProblem(ClosureRule::NotLookedAt, \sprintf('Not looked at yet: %s%s. Until then the diagnosis is provisional.', implode(', ', $named), $more > 0 ? \sprintf(' and %d more', $more) : ''));
+        }
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Damage;
+
+/** What is to become of a part. */
+enum Disposition: string
+{
+    case Reuse = 'reuse';
+    case CleanUp = 'clean-up';
+    case Machine = 'machine';
+    case Replace = 'replace';
+    case Upgrade = 'upgrade';
+    case AlwaysReplace = 'always-replace';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Reuse => 'Reuse',
+            self::CleanUp => 'Clean up, reuse',
+            self::Machine => 'Machine',
+            self::Replace => 'Replace',
+            self::Upgrade => 'Upgrade',
+            self::AlwaysReplace => 'Always replace',
+        };
+    }
+
+    /** Does the part go back into the unit? */
+    public function keepsThePart(): bool
+    {
+        return self::Reuse === $this || self::CleanUp === $this || self::Machine === $this;
+    }
+}

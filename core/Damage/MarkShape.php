@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Damage;
+
+/** A mark drawn over a photo. Points are shares of the picture's width and height, 0 to 1, upright. */
+enum MarkShape: string
+{
+    case Line = 'line';
+    case Box = 'box';
+    case Outline = 'outline';
+    case Arrow = 'arrow';
+
+    public function label(): string
+    {
+        return ucfirst($this->value);
+    }
+
+    /**
+     * Checks the points of a mark.
+     *
+     * @param array<mixed> $points
+     *
+     * @return list<array{float, float}>
+     *
+     * @throws \DomainException saying what was expected
+     */
+    public function points(array $points): array
+    {
+        $checked = [];
+        foreach ($points as $point) {
+            if (!\is_array($point) || 2 !== \count($point) || !array_is_list($point) || !is_numeric($point[0]) || !is_numeric($point[1])) {
+                throw new \DomainException('A mark is a list of points [x, y].');
+            }
+            [$x, $y] = [(float) $point[0], (float) $point[1]];
+            if (!($x >= 0 && $x <= 1 && $y >= 0 && $y <= 1)) {
+                throw new \DomainException('A mark lies on its picture: x and y are from 0 to 1.');
+            }
+            $checked[] = [$x, $y];
+        }
+        $count = \count($checked);
+        $fits = self::Outline === $this ? $count >= 3 && $count <= 500 : 2 === $count;
+        if (!$fits) {
+            throw new \DomainException(self::Outline === $this ? 'An outline has three points or more, at most 500.' : \sprintf('A %s has two points.', $this->value));
+        }
+        if (self::Outline !== $this && abs($checked[0][0] - $checked[1][0]) + abs($checked[0][1] - $checked[1][1]) < 0.002) {
+            throw new \DomainException('The mark is too small to be seen; draw it from one point to another.');
+        }
+
+        return $checked;
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Family;
+
+/** What one family of unit is made of, how it comes apart, and how harm travels in it. */
+final readonly class Book
+{
+    /**
+     * @param list<Model>              $models
+     * @param list<string>             $cautions   before anything is touched
+     * @param array<string, Part>      $parts
+     * @param list<Pair>               $pairs
+     * @param list<Carrier>            $carriers
+     * @param array<string, StripStep> $strip      in the usual order
+     * @param array<string, Complaint> $complaints
+     * @param list<Pattern>            $patterns
+     */
+    public function __construct(
+        public string $key,
+        public string $title,
+        public string $about,
+        public array $models,
+        public array $cautions,
+        public array $parts,
+        public array $pairs,
+        public array $carriers,
+        public array $strip,
+        public array $complaints,
+        public array $patterns,
+    ) {
+    }
+
+    public function part(string $key): ?Part
+    {
+        return $this->parts[$key] ?? null;
+    }
+
+    /** The parts in the order in which they leave the unit; those that no step names come last. @return list<Part> */
+    public function partsInStripOrder(): array
+    {
+        $order = [];
+        foreach ($this->strip as $step) {
+            foreach ($step->removes as $key) {
+                if (isset($this->parts[$key])) {
+                    $order[$key] = $this->parts[$key];
+                }
+            }
+        }
+
+        return array_values($order + $this->parts);
+    }
+
+    /** @return list<Pair> that a part belongs to */
+    public function pairsOf(string $part): array
+    {
+        return array_values(array_filter($this->pairs, static fn (Pair $pair): bool => \in_array($part, $pair->parts, true)));
+    }
+
+    /** Name of a place (`part` or `part/surface`) for a reader. */
+    public function placeName(string $place): string
+    {
+        [$part, $surface] = explode('/', $place, 2) + [1 => null];
+        if (!isset($this->parts[$part])) {
+            return $place;
+        }
+
+        return null === $surface ? $this->parts[$part]->name : $this->parts[$part]->name.', '.lcfirst($this->parts[$part]->surfaceName($surface));
+    }
+
+    /** Does the place exist? */
+    public function hasPlace(string $place): bool
+    {
+        [$part, $surface] = explode('/', $place, 2) + [1 => null];
+
+        return isset($this->parts[$part]) && (null === $surface || isset($this->parts[$part]->surfaces[$surface]));
+    }
+
+    /** Parts whose name, other name or key holds the words. @return list<Part> */
+    public function find(string $words): array
+    {
+        $needle = mb_strtolower(trim($words));
+
+        return array_values(array_filter($this->parts, static function (Part $part) use ($needle): bool {
+            foreach ([$part->key, $part->name, ...$part->also] as $name) {
+                if (str_contains(mb_strtolower($name), $needle)) {
+                    return true;
+                }
+            }
+
+            return false;
+        }));
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Family;
+
+/** Reads a book as somebody would who knows the trade, and says what cannot be right. */
+final readonly class BookCheck
+{
+    private const SENSES = ['play', 'sound', 'smell', 'hardness'];
+
+    /** @return list<BookProblem> */
+    public function problems(Book $book): array
+    {
+        return [
+            ...$this->carriers($book),
+            ...$this->strip($book),
+            ...$this->parts($book),
+            ...$this->oil($book),
+        ];
+    }
+
+    /** @return \Generator<BookProblem> */
+    private function carriers(Book $book): \Generator
+    {
+        $joined = [];
+        foreach ($book->carriers as $i => $carrier) {
+            foreach (['from' => $carrier->from, 'to' => $carrier->to] as $end => $place) {
+                $joined[explode('/', $place)[0]] = true;
+                if (!$book->hasPlace($place)) {
+                    yield new BookProblem("carriers/$i/$end", \sprintf('"%s" is no part or surface of this book.', $place));
+                }
+            }
+        }
+        foreach ($book->parts as $part) {
+            if (!isset($joined[$part->key])) {
+                yield new BookProblem('parts/'.$part->key, 'hangs loose: no carrier joins it to another part.');
+            }
+        }
+    }
+
+    /** @return \Generator<BookProblem> */
+    private function strip(Book $book): \Generator
+    {
+        $removed = [];
+        $done = [];
+        foreach (array_values($book->strip) as $i => $step) {
+            foreach ($step->needs as $need) {
+                if (!isset($book->strip[$need])) {
+                    yield new BookProblem("strip/$i/needs", \sprintf('there is no step "%s".', $need));
+                } elseif (!isset($done[$need])) {
+                    yield new BookProblem("strip/$i/needs", \sprintf('step "%s" stands later in the usual order than the step that needs it.', $need));
+                }
+            }
+            $done[$step->key] = true;
+            foreach ([...$step->removes, ...$step->facing] as $part) {
+                if (!isset($book->parts[$part])) {
+                    yield new BookProblem("strip/$i", \sprintf('there is no part "%s".', $part));
+                }
+            }
+            foreach ($step->removes as $part) {
+                if (isset($removed[$part])) {
+                    yield new BookProblem("strip/$i/removes", \sprintf('"%s" was taken off by step "%s" already.', $part, $removed[$part]));
+                }
+                $removed[$part] ??= $step->key;
+                if (null !== ($book->parts[$part]->facing ?? null) && !\in_array($part, $step->facing, true)) {
+                    yield new BookProblem("strip/$i/facing", \sprintf('"%s" can go in the wrong way: its facing is recorded before it is lifted.', $part));
+                }
+            }
+            if ([] !== $step->hides && [] === $step->stuck) {
+                yield new BookProblem("strip/$i/stuck", 'something hides here, but nothing says what to do when it is stuck.');
+            }
+        }
+        foreach ($book->parts as $part) {
+            if (!isset($removed[$part->key])) {
+                yield new BookProblem('parts/'.$part->key, 'no strip step takes it off, so it would never be looked at.');
+            }
+        }
+    }
+
+    /** @return \Generator<BookProblem> */
+    private function parts(Book $book): \Generator
+    {
+        foreach ($book->parts as $part) {
+            foreach ($part->fields as $field) {
+                $path = 'parts/'.$part->key.'/readings/'.$field->key;
+                if (null === $field->limits && '' === $field->whyNoLimit) {
+                    yield new BookProblem($path, 'has no limit and does not say why (no-limit).');
+                }
+                if (null !== $field->limits && '' === $field->source) {
+                    yield new BookProblem($path, 'has a limit without a source.');
+                }
+            }
+            foreach ($part->senses as $sense) {
+                if (!\in_array($sense, self::SENSES, true)) {
+                    yield new BookProblem('parts/'.$part->key.'/senses', \sprintf('"%s" is no sense; expected %s.', $sense, implode(', ', self::SENSES)));
+                }
+            }
+            if (Reuse::Inspect !== $part->reuse && '' === $part->reuseWhy) {
+                yield new BookProblem('parts/'.$part->key.'/reuse', 'is not reused, but does not say why (reuse-why).');
+            }
+        }
+        foreach ($book->pairs as $i => $pair) {
+            foreach ($pair->parts as $part) {
+                if (!isset($book->parts[$part])) {
+                    yield new BookProblem("pairs/$i", \sprintf('there is no part "%s".', $part));
+                }
+            }
+        }
+    }
+
+    /** Oil comes in somewhere, and what it goes to is reached from there. @return \Generator<BookProblem> */
+    private function oil(Book $book): \Generator
+    {
+        $next = [];
+        $into = [];
+        foreach ($book->carriers as $carrier) {
+            if (CarrierKind::Oil === $carrier->kind) {
+                $next[$carrier->from][] = $carrier->to;
+                $into[$carrier->to] = true;
+            }
+        }
+        if ([] === $next) {
+            yield new BookProblem('carriers', 'no oil: no carrier of kind oil says which way it flows.');
+
+            return;
+        }
+        $reached = array_values(array_filter(array_keys($next), static fn (string $place): bool => !isset($into[$place])));
+        if ([] === $reached) {
+            yield new BookProblem('carriers', 'the oil only goes round: some place must be where it comes in.');
+        }
+        for ($i = 0; $i < \count($reached); ++$i) {
+            foreach ($next[$reached[$i]] ?? [] as $place) {
+                if (!\in_array($place, $reached, true)) {
+                    $reached[] = $place;
+                }
+            }
+        }
+        foreach (array_keys($into) as $place) {
+            if ([] !== $reached && !\in_array($place, $reached, true)) {
+                yield new BookProblem('carriers', \sprintf('oil never reaches "%s" from where it comes in.', $place));
+            }
+        }
+    }
+}

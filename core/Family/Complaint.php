@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Family;
+
+/** Something that a driver or a test stand notices of this family. */
+final readonly class Complaint
+{
+    /** @param string $ask what to ask back */
+    public function __construct(public string $key, public string $name, public string $ask)
+    {
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Family;
+
+/** A part that is looked at. */
+final readonly class Part
+{
+    /**
+     * @param list<string>           $also     other names people use
+     * @param array<string, Surface> $surfaces
+     * @param array<string, Field>   $fields
+     * @param list<string>           $senses   of `play`, `sound`, `smell`, `hardness`: what no picture shows
+     * @param string                 $look     what to look at first
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $short,
+        public array $also,
+        public string $material,
+        public int $count,
+        public Reuse $reuse,
+        public string $reuseWhy,
+        public ?Facing $facing,
+        public array $surfaces,
+        public array $fields,
+        public array $senses,
+        public string $look,
+    ) {
+    }
+
+    public function surfaceName(?string $key): string
+    {
+        return null === $key ? '' : $this->surfaces[$key]->name ?? $key;
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Family;
+
+/** Answers whether a carrier joins two places of a book. A part stands for all its surfaces. */
+final readonly class PlaceMap
+{
+    /** @var array<string, array<string, list<string>>> kind => part => parts beyond */
+    private array $next;
+
+    public function __construct(Book $book)
+    {
+        $next = [];
+        foreach ($book->carriers as $carrier) {
+            $from = self::part($carrier->from);
+            $to = self::part($carrier->to);
+            $next[$carrier->kind->value][$from][] = $to;
+            if (!$carrier->kind->hasDirection()) {
+                $next[$carrier->kind->value][$to][] = $from;
+            }
+        }
+        $this->next = $next;
+    }
+
+    /** Two places of one part always are joined: harm spreads within a part by itself. */
+    public function joins(CarrierKind $kind, string $from, string $to): bool
+    {
+        $from = self::part($from);
+        $to = self::part($to);
+        if ($from === $to) {
+            return true;
+        }
+        if (!$kind->travels()) {
+            return \in_array($to, $this->next[$kind->value][$from] ?? [], true);
+        }
+        $seen = [$from];
+        for ($i = 0; $i < \count($seen); ++$i) {
+            foreach ($this->next[$kind->value][$seen[$i]] ?? [] as $part) {
+                if ($part === $to) {
+                    return true;
+                }
+                if (!\in_array($part, $seen, true)) {
+                    $seen[] = $part;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** The kinds of carrier that join two places. @return list<CarrierKind> */
+    public function kindsBetween(string $from, string $to): array
+    {
+        return array_values(array_filter(CarrierKind::cases(), fn (CarrierKind $kind): bool => self::part($from) !== self::part($to) && $this->joins($kind, $from, $to)));
+    }
+
+    private static function part(string $place): string
+    {
+        return explode('/', $place)[0];
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Family;
+
+/** One step of taking a unit apart. */
+final readonly class StripStep
+{
+    /**
+     * @param list<string> $needs    steps that come before
+     * @param list<string> $removes  parts that leave the unit
+     * @param list<string> $look     what to look at before it comes off
+     * @param list<string> $hides    what hides here and holds it when it is stuck
+     * @param list<string> $stuck    what to do when it is stuck
+     * @param list<string> $facing   parts whose facing is recorded before they are lifted
+     * @param list<Count>  $counts   small parts and fasteners
+     * @param list<string> $photos   what to photograph before it comes off
+     */
+    public function __construct(
+        public string $key,
+        public string $title,
+        public array $needs,
+        public array $removes,
+        public string $tool,
+        public string $caution,
+        public array $look,
+        public string $mark,
+        public array $hides,
+        public array $stuck,
+        public array $facing,
+        public array $counts,
+        public bool $fasteners,
+        public array $photos,
+    ) {
+    }
+}

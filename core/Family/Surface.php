@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Family;
+
+/** A face of a part that is looked at by itself. */
+final readonly class Surface
+{
+    /**
+     * @param string $normal what ordinary running leaves on it, and how to tell it from damage
+     * @param string $damage what is damage here
+     */
+    public function __construct(public string $key, public string $name, public string $normal, public string $damage)
+    {
+    }
+}
