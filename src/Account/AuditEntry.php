@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use App\Platform\Identified;
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Bridge\Doctrine\Types\UuidType;
+use Symfony\Component\Uid\Uuid;
+
+/** One change of one field: who, when, what before and after. Never changed, never deleted. */
+#[ORM\Entity]
+#[ORM\Table(name: 'audit_entry')]
+#[ORM\Index(columns: ['case_id', 'made_at'])]
+class AuditEntry
+{
+    use Identified;
+
+    public function __construct(
+        #[ORM\Column(type: UuidType::NAME, nullable: true)]
+        public ?Uuid $caseId,
+        #[ORM\Column(length: 80)]
+        public string $who,
+        #[ORM\Column(length: 10)]
+        public string $action,
+        #[ORM\Column(length: 200)]
+        public string $what,
+        #[ORM\Column(type: UuidType::NAME)]
+        public Uuid $entity,
+        #[ORM\Column(length: 60)]
+        public string $field,
+        #[ORM\Column(type: 'text', nullable: true)]
+        public ?string $before,
+        #[ORM\Column(type: 'text', nullable: true)]
+        public ?string $after,
+    ) {
+        $this->identify();
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use Doctrine\Bundle\DoctrineBundle\Attribute\AsDoctrineListener;
+use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\ORM\Event\OnFlushEventArgs;
+use Symfony\Component\Uid\Uuid;
+
+/** Writes down every change of every audited thing in the same transaction as the change itself. */
+#[AsDoctrineListener('onFlush')]
+final readonly class AuditTrail
+{
+    private const SILENT = ['id', 'madeAt', 'version', 'case'];
+
+    public function __construct(private CurrentPerson $person)
+    {
+    }
+
+    public function onFlush(OnFlushEventArgs $args): void
+    {
+        $em = $args->getObjectManager();
+        $work = $em->getUnitOfWork();
+        foreach ($work->getScheduledEntityInsertions() as $entity) {
+            $this->write($em, $entity, 'added', $work->getEntityChangeSet($entity));
+        }
+        foreach ($work->getScheduledEntityUpdates() as $entity) {
+            $this->write($em, $entity, 'changed', $work->getEntityChangeSet($entity));
+        }
+        foreach ($work->getScheduledEntityDeletions() as $entity) {
+            $gone = array_map(static fn (mixed $value): array => [$value, null], $work->getOriginalEntityData($entity));
+            $this->write($em, $entity, 'removed', $gone);
+        }
+    }
+
+    /** @param array<string, mixed> $changes field => [before, after] */
+    private function write(EntityManagerInterface $em, object $entity, string $action, array $changes): void
+    {
+        if (!$entity instanceof Audited || !isset($entity->id) || !$entity->id instanceof Uuid) {
+            return;
+        }
+        $metadata = $em->getClassMetadata(AuditEntry::class);
+        foreach ($changes as $field => $change) {
+            if (!\is_array($change) || \in_array($field, self::SILENT, true) || str_ends_with($field, '_id')) {
+                continue;
+            }
+            [$before, $after] = [self::text($change[0] ?? null), self::text($change[1] ?? null)];
+            if ($before === $after) {
+                continue;
+            }
+            $entry = new AuditEntry($entity->auditCase(), $this->person->orNull()->name ?? 'the program', $action, mb_substr($entity->auditName(), 0, 200), $entity->id, $field, $before, $after);
+            $em->persist($entry);
+            $em->getUnitOfWork()->computeChangeSet($metadata, $entry);
+        }
+    }
+
+    private static function text(mixed $value): ?string
+    {
+        $text = match (true) {
+            null === $value => null,
+            \is_bool($value) => $value ? 'yes' : 'no',
+            \is_scalar($value) => (string) $value,
+            $value instanceof \BackedEnum => (string) $value->value,
+            $value instanceof \DateTimeInterface => $value->format('Y-m-d H:i:s'),
+            $value instanceof User => $value->name,
+            $value instanceof Audited => $value->auditName(),
+            $value instanceof \Stringable => (string) $value,
+            \is_array($value) => json_encode($value, \JSON_UNESCAPED_UNICODE) ?: null,
+            default => null,
+        };
+
+        return '' === $text ? null : $text;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use Japhrex\Core\Quantity\UnitSystem;
+use Symfony\Bundle\SecurityBundle\Security;
+
+/** Who is at the screen. */
+final readonly class CurrentPerson
+{
+    public function __construct(private Security $security)
+    {
+    }
+
+    public function get(): User
+    {
+        return $this->orNull() ?? throw new \LogicException('Nobody is signed in.');
+    }
+
+    public function orNull(): ?User
+    {
+        $user = $this->security->getUser();
+
+        return $user instanceof User ? $user : null;
+    }
+
+    public function units(): UnitSystem
+    {
+        return $this->orNull()->units ?? UnitSystem::Metric;
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use App\Platform\Identified;
+use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Quantity\UnitSystem;
+use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
+use Symfony\Component\Security\Core\User\UserInterface;
+
+/** A person who signs in. */
+#[ORM\Entity]
+#[ORM\Table(name: 'person')]
+class User implements UserInterface, PasswordAuthenticatedUserInterface
+{
+    use Identified;
+
+    #[ORM\Column(length: 255)]
+    public string $password = '';
+
+    #[ORM\Column(length: 10, enumType: UnitSystem::class)]
+    public UnitSystem $units = UnitSystem::Metric;
+
+    public function __construct(
+        #[ORM\Column(length: 60, unique: true)]
+        public string $username,
+        #[ORM\Column(length: 80)]
+        public string $name,
+        #[ORM\Column(length: 20, enumType: Role::class)]
+        public Role $role,
+    ) {
+        $this->identify();
+    }
+
+    public function getRoles(): array
+    {
+        return [$this->role->value];
+    }
+
+    public function getPassword(): string
+    {
+        return $this->password;
+    }
+
+    public function getUserIdentifier(): string
+    {
+        return '' === $this->username ? throw new \LogicException('A person has a name to sign in with.') : $this->username;
+    }
+
+    public function eraseCredentials(): void
+    {
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain;
+
+use App\Evidence\Finding;
+use App\Evidence\Photo;
+use App\Intake\CaseFile;
+use App\Intake\Complaint;
+use App\Platform\BookShelf;
+use App\Verdict\Verdict;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Chain\Chain;
+use Japhrex\Core\Chain\ClosureCase;
+use Japhrex\Core\Chain\ClosureCheck;
+use Japhrex\Core\Chain\ClosureProblem;
+use Japhrex\Core\Chain\Link;
+use Japhrex\Core\Chain\Node;
+use Japhrex\Core\Chain\OpenFinding;
+
+/** The chain of a case as the core sees it, and what it leaves open. */
+final readonly class CaseChain
+{
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf)
+    {
+    }
+
+    /** @return list<ChainNode> */
+    public function nodes(CaseFile $case): array
+    {
+        return $this->em->getRepository(ChainNode::class)->findBy(['case' => $case], ['order' => 'ASC', 'madeAt' => 'ASC']);
+    }
+
+    /** @return list<ChainLink> */
+    public function links(CaseFile $case): array
+    {
+        return $this->em->getRepository(ChainLink::class)->findBy(['case' => $case], ['madeAt' => 'ASC']);
+    }
+
+    public function chain(CaseFile $case): Chain
+    {
+        $nodes = array_map(static fn (ChainNode $node): Node => new Node(
+            (string) $node->id,
+            $node->kind,
+            $node->name,
+            $node->place,
+            $node->order,
+            (null === $node->finding ? 0 : 1) + (null === $node->complaint ? 0 : 1) + ('' === trim($node->evidence) ? 0 : 1),
+        ), $this->nodes($case));
+        $links = array_map(static fn (ChainLink $link): Link => new Link((string) $link->id, (string) $link->from?->id, (string) $link->to?->id, $link->mechanism, $link->carrier), $this->links($case));
+
+        return new Chain($nodes, $links);
+    }
+
+    /** @return list<ClosureProblem> */
+    public function problems(CaseFile $case): array
+    {
+        $book = $this->shelf->book($case->family);
+        $complaints = [];
+        foreach ($case->complaints as $complaint) {
+            $complaints[(string) $complaint->id] = $this->complaintName($case, $complaint);
+        }
+        $complaintNode = [];
+        $inChain = [];
+        foreach ($this->nodes($case) as $node) {
+            if (null !== $node->complaint) {
+                $complaintNode[(string) $node->complaint->id] = (string) $node->id;
+            }
+            if (null !== $node->finding) {
+                $inChain[] = (string) $node->finding->id;
+            }
+        }
+        $findings = [];
+        $looked = [];
+        foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case], ['madeAt' => 'ASC']) as $finding) {
+            $looked[$finding->part] = true;
+            if ($finding->kind->needsACause()) {
+                $findings[] = new OpenFinding((string) $finding->id, \sprintf('%s (grade %d) on %s', $this->shelf->modes()->get($finding->mode)->name ?? 'Damage', $finding->grade, $book->placeName($finding->place())), $finding->part);
+            }
+        }
+        $unseen = [];
+        foreach ($book->partsInStripOrder() as $part) {
+            if (!isset($looked[$part->key])) {
+                $unseen[] = $part->short;
+            }
+        }
+        $earlier = null === $case->comebackOf ? null : $this->earlierOrigin($case->comebackOf);
+
+        return (new ClosureCheck($book))->problems($this->chain($case), new ClosureCase(
+            $complaints, $complaintNode, $findings, $inChain, $unseen, $earlier, '' !== trim($case->earlierOriginDealt),
+        ));
+    }
+
+    public function complaintName(CaseFile $case, Complaint $complaint): string
+    {
+        return $this->shelf->book($case->family)->complaints[$complaint->what]->name ?? $complaint->what;
+    }
+
+    /** The origin that the earlier case was signed with. */
+    public function earlierOrigin(CaseFile $earlier): ?string
+    {
+        $verdict = $this->em->getRepository(Verdict::class)->findOneBy(['case' => $earlier], ['revision' => 'DESC']);
+
+        return null === $verdict || !$verdict->isSigned() ? null : ($verdict->causeNotFound ? 'cause not found' : $verdict->origin?->name);
+    }
+
+    /** The picture that shows a node best: one of its part, cleaned before as found. */
+    public function photoOf(ChainNode $node): ?Photo
+    {
+        $part = null === $node->place ? null : explode('/', $node->place)[0];
+
+        return null === $part ? null : $this->em->getRepository(Photo::class)->findOneBy(['case' => $node->case, 'part' => $part], ['stage' => 'DESC', 'madeAt' => 'ASC']);
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain;
+
+use App\Evidence\Photo;
+use App\Intake\CaseFile;
+use App\Platform\BookShelf;
+use Japhrex\Core\Chain\ClosureProblem;
+use Twig\Attribute\AsTwigFunction;
+
+/** The chain of a case ready to be drawn: the same in page and report. */
+final readonly class ChainDrawing
+{
+    private const LETTERS = 24;
+
+    public function __construct(private CaseChain $chains, private Layout $layout, private BookShelf $shelf)
+    {
+    }
+
+    /**
+     * @return array{width: float, height: float, nodes: list<array{node: ChainNode, x: float, y: float, w: int, h: int, lines: list<string>, place: string, photo: Photo|null}>, links: list<array{link: ChainLink, path: string, mechanism: string}>}
+     */
+    #[AsTwigFunction('chain_drawing')]
+    public function of(CaseFile $case): array
+    {
+        $book = $this->shelf->book($case->family);
+        $mechanisms = $this->shelf->mechanisms();
+        $nodes = $this->chains->nodes($case);
+        $links = $this->chains->links($case);
+        $lines = [];
+        foreach ($nodes as $node) {
+            $lines[(string) $node->id] = self::wrapped($node->name);
+        }
+        $placed = $this->layout->place(
+            array_map(static fn (array $rows): int => \count($rows), $lines),
+            array_map(static fn (ChainLink $link): array => [(string) $link->from?->id, (string) $link->to?->id], $links),
+        );
+        $drawn = [];
+        foreach ($nodes as $node) {
+            $id = (string) $node->id;
+            if (!isset($placed->boxes[$id])) {
+                continue;
+            }
+            $height = Graphviz::boxHeight(\count($lines[$id]));
+            $drawn[] = [
+                'node' => $node, 'x' => $placed->boxes[$id]['x'] - Graphviz::BOX_WIDTH / 2, 'y' => $placed->boxes[$id]['y'] - $height / 2,
+                'w' => Graphviz::BOX_WIDTH, 'h' => $height, 'lines' => $lines[$id],
+                'place' => null === $node->place ? '' : $book->placeName($node->place),
+                'photo' => $this->chains->photoOf($node),
+            ];
+        }
+        $lines = [];
+        foreach ($links as $link) {
+            $lines[] = ['link' => $link, 'path' => $placed->paths[$link->from?->id.'>'.$link->to?->id] ?? '', 'mechanism' => $mechanisms[$link->mechanism]['name'] ?? $link->mechanism];
+        }
+
+        return ['width' => $placed->width, 'height' => $placed->height, 'nodes' => $drawn, 'links' => $lines];
+    }
+
+    /** @return list<ClosureProblem> */
+    #[AsTwigFunction('chain_problems')]
+    public function problems(CaseFile $case): array
+    {
+        return $this->chains->problems($case);
+    }
+
+    /** @return list<string> at most three rows of a box */
+    private static function wrapped(string $name): array
+    {
+        $rows = explode("\n", wordwrap($name, self::LETTERS, "\n", true));
+        if (\count($rows) > 3) {
+            $rows = [$rows[0], $rows[1], rtrim(mb_substr($rows[2], 0, self::LETTERS - 1)).'…'];
+        }
+
+        return $rows;
+    }
+}

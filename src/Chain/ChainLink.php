@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain;
+
+use App\Account\Audited;
+use App\Intake\CaseFile;
+use App\Platform\Identified;
+use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Family\CarrierKind;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Validator\Constraints as Assert;
+use Symfony\Component\Validator\Context\ExecutionContextInterface;
+
+/** Cause → effect, by which mechanism and carrier, and why the analyst says so. */
+#[ORM\Entity]
+#[ORM\Table(name: 'chain_link')]
+#[ORM\UniqueConstraint(columns: ['from_id', 'to_id'])]
+class ChainLink implements Audited
+{
+    use Identified;
+
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+    #[Assert\NotNull(message: 'Choose the cause.')]
+    public ?ChainNode $from = null;
+
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+    #[Assert\NotNull(message: 'Choose the effect.')]
+    public ?ChainNode $to = null;
+
+    /** Key of a mechanism. */
+    #[ORM\Column(length: 60)]
+    #[Assert\NotBlank(message: 'How did the one bring about the other?')]
+    public string $mechanism = '';
+
+    /** Null: at the same place. */
+    #[ORM\Column(length: 10, nullable: true, enumType: CarrierKind::class)]
+    public ?CarrierKind $carrier = null;
+
+    #[ORM\Column(type: 'text')]
+    #[Assert\Length(max: 2000)]
+    public string $why = '';
+
+    #[ORM\Column(length: 80)]
+    public string $byWhom = '';
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+    ) {
+        $this->identify();
+    }
+
+    #[Assert\Callback]
+    public function joinsTwo(ExecutionContextInterface $context): void
+    {
+        if (null !== $this->from && $this->from === $this->to) {
+            $context->buildViolation('A condition does not cause itself; choose another effect.')->atPath('to')->addViolation();
+        }
+    }
+
+    public function auditCase(): Uuid
+    {
+        return $this->case->id;
+    }
+
+    public function auditName(): string
+    {
+        return \sprintf('Link %s → %s', $this->from->name ?? '?', $this->to->name ?? '?');
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain;
+
+use App\Account\Audited;
+use App\Evidence\Finding;
+use App\Intake\CaseFile;
+use App\Intake\Complaint;
+use App\Platform\Identified;
+use App\Platform\Versioned;
+use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Chain\NodeKind;
+use Japhrex\Core\Chain\OriginKind;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Validator\Constraints as Assert;
+use Symfony\Component\Validator\Context\ExecutionContextInterface;
+
+/** A condition that the analyst has put into the chain. */
+#[ORM\Entity]
+#[ORM\Table(name: 'chain_node')]
+class ChainNode implements Audited
+{
+    use Identified;
+    use Versioned;
+
+    #[ORM\Column(length: 160)]
+    #[Assert\NotBlank(message: 'What is the condition? A few words: "hard particles in the oil".')]
+    #[Assert\Length(max: 160)]
+    public string $name = '';
+
+    /** Part, or part/surface; null: it has no place. */
+    #[ORM\Column(length: 125, nullable: true)]
+    public ?string $place = null;
+
+    #[ORM\Column(length: 20, nullable: true, enumType: OriginKind::class)]
+    public ?OriginKind $origin = null;
+
+    /** When it happened: 1 before 2; null: not known. */
+    #[ORM\Column(name: 'step', type: 'smallint', nullable: true)]
+    #[Assert\Range(min: 1, max: 99, notInRangeMessage: 'The order is a number from 1 (first) to 99.')]
+    public ?int $order = null;
+
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(onDelete: 'CASCADE')]
+    public ?Finding $finding = null;
+
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(onDelete: 'CASCADE')]
+    public ?Complaint $complaint = null;
+
+    /** What an origin or a state rests on, where no finding stands for it. */
+    #[ORM\Column(type: 'text')]
+    #[Assert\Length(max: 2000)]
+    public string $evidence = '';
+
+    #[ORM\Column(length: 80)]
+    public string $byWhom = '';
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+        #[ORM\Column(length: 12, enumType: NodeKind::class)]
+        public NodeKind $kind,
+    ) {
+        $this->identify();
+    }
+
+    #[Assert\Callback]
+    public function anOriginHasAKind(ExecutionContextInterface $context): void
+    {
+        if (NodeKind::Origin === $this->kind && null === $this->origin) {
+            $context->buildViolation('What kind of origin is it? A chain starts at something that somebody can change.')->atPath('origin')->addViolation();
+        }
+    }
+
+    public function auditCase(): Uuid
+    {
+        return $this->case->id;
+    }
+
+    public function auditName(): string
+    {
+        return 'Chain: '.$this->name;
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain;
+
+/** Places the boxes of a chain and the lines between them. */
+interface Layout
+{
+    /**
+     * @param array<string, int>          $nodes id => rows of text in its box
+     * @param list<array{string, string}> $edges from, to
+     */
+    public function place(array $nodes, array $edges): PlacedChain;
+}

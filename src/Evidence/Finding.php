@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Account\Audited;
+use App\Intake\CaseFile;
+use App\Platform\Identified;
+use App\Platform\Versioned;
+use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Damage\Feel;
+use Japhrex\Core\Damage\FindingKind;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Validator\Constraints as Assert;
+use Symfony\Component\Validator\Context\ExecutionContextInterface;
+
+/** What a look at a part found: damage of a mode and grade, nothing, normal running, our own mark, an old scar. */
+#[ORM\Entity]
+#[ORM\Table(name: 'finding')]
+#[ORM\Index(columns: ['case_id', 'part'])]
+class Finding implements Audited
+{
+    use Identified;
+    use Versioned;
+
+    #[ORM\Column(length: 12, enumType: FindingKind::class)]
+    public FindingKind $kind = FindingKind::Damage;
+
+    /** Key of a surface of the part; null: the part as a whole. */
+    #[ORM\Column(length: 60, nullable: true)]
+    public ?string $surface = null;
+
+    /** Key of a damage mode. */
+    #[ORM\Column(length: 40, nullable: true)]
+    public ?string $mode = null;
+
+    #[ORM\Column(type: 'smallint')]
+    #[Assert\Range(min: 0, max: 4, notInRangeMessage: 'A grade is from 0 (none) to 4 (destroyed).')]
+    public int $grade = 0;
+
+    #[ORM\Column(length: 12, nullable: true, enumType: Feel::class)]
+    public ?Feel $feel = null;
+
+    #[ORM\Column(type: 'text')]
+    #[Assert\Length(max: 4000)]
+    public string $note = '';
+
+    #[ORM\Column(length: 80)]
+    public string $byWhom = '';
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+        #[ORM\Column(length: 60)]
+        public string $part,
+    ) {
+        $this->identify();
+    }
+
+    #[Assert\Callback]
+    public function damageHasAMode(ExecutionContextInterface $context): void
+    {
+        if (FindingKind::Damage === $this->kind && null === $this->mode) {
+            $context->buildViolation('What kind of damage is it? The anchors and look-alikes are beside the list.')->atPath('mode')->addViolation();
+        }
+        if (FindingKind::Damage === $this->kind && 0 === $this->grade) {
+            $context->buildViolation('Damage of grade 0 is none: choose 1 to 4, or “Looked at, clean”.')->atPath('grade')->addViolation();
+        }
+    }
+
+    /** The place in the book: part, or part/surface. */
+    public function place(): string
+    {
+        return null === $this->surface ? $this->part : $this->part.'/'.$this->surface;
+    }
+
+    /** What counts for the wear ramp: only damage has a grade. */
+    public function rampGrade(): int
+    {
+        return FindingKind::Damage === $this->kind ? $this->grade : 0;
+    }
+
+    public function auditCase(): Uuid
+    {
+        return $this->case->id;
+    }
+
+    public function auditName(): string
+    {
+        return 'Finding on '.$this->place();
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence\Form;
+
+use App\Evidence\Finding;
+use App\Platform\Form\Choices;
+use Japhrex\Core\Damage\Feel;
+use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Damage\ModeCatalogue;
+use Japhrex\Core\Family\Part;
+use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
+use Symfony\Component\Form\Extension\Core\Type\TextareaType;
+use Symfony\Component\Form\FormBuilderInterface;
+use Symfony\Component\OptionsResolver\OptionsResolver;
+
+/** @extends AbstractType<Finding> */
+final class FindingType extends AbstractType
+{
+    public function buildForm(FormBuilderInterface $builder, array $options): void
+    {
+        /** @var Part $part */
+        $part = $options['part'];
+        /** @var ModeCatalogue $modes */
+        $modes = $options['modes'];
+        $surfaces = [];
+        foreach ($part->surfaces as $surface) {
+            $surfaces[$surface->name] = $surface->key;
+        }
+        $kinds = [];
+        foreach ($modes->modes as $mode) {
+            $kinds[$mode->name] = $mode->key;
+        }
+        $builder
+            ->add('kind', Choices::class, ['class' => FindingKind::class, 'label' => 'What it is', 'required' => true])
+            ->add('surface', ChoiceType::class, ['choices' => $surfaces, 'label' => 'Where', 'placeholder' => 'the part as a whole', 'required' => false])
+            ->add('mode', ChoiceType::class, ['choices' => $kinds, 'label' => 'Kind of damage', 'placeholder' => 'choose', 'required' => false])
+            ->add('grade', ChoiceType::class, ['choices' => ['0' => 0, '1' => 1, '2' => 2, '3' => 3, '4' => 4], 'label' => 'Grade', 'expanded' => true, 'block_prefix' => 'grades'])
+            ->add('feel', Choices::class, ['class' => Feel::class, 'label' => 'Nail and pick'])
+            ->add('note', TextareaType::class, ['label' => 'In words', 'required' => false, 'empty_data' => '']);
+    }
+
+    public function configureOptions(OptionsResolver $resolver): void
+    {
+        $resolver->setDefaults(['data_class' => Finding::class, 'three_way' => true]);
+        $resolver->setRequired(['part', 'modes']);
+        $resolver->setAllowedTypes('part', Part::class);
+        $resolver->setAllowedTypes('modes', ModeCatalogue::class);
+    }
+}

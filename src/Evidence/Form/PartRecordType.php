@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence\Form;
+
+use App\Evidence\PartRecord;
+use App\Platform\Form\Choices;
+use Japhrex\Core\Damage\Disposition;
+use Japhrex\Core\Damage\Feel;
+use Japhrex\Core\Damage\Sense;
+use Japhrex\Core\Family\Part;
+use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
+use Symfony\Component\Form\Extension\Core\Type\TextareaType;
+use Symfony\Component\Form\Extension\Core\Type\TextType;
+use Symfony\Component\Form\FormBuilderInterface;
+use Symfony\Component\OptionsResolver\OptionsResolver;
+
+/** @extends AbstractType<PartRecord> */
+final class PartRecordType extends AbstractType
+{
+    public function buildForm(FormBuilderInterface $builder, array $options): void
+    {
+        /** @var Part $part */
+        $part = $options['part'];
+        $builder->add('feel', Choices::class, ['class' => Feel::class, 'label' => 'Nail and pick']);
+        foreach ($part->senses as $name) {
+            $sense = Sense::from($name);
+            $builder->add($sense->value, ChoiceType::class, [
+                'label' => $sense->label(), 'choices' => array_flip($sense->scale()), 'expanded' => true, 'required' => false, 'placeholder' => 'not said',
+                'block_prefix' => 'choices',
+            ]);
+        }
+        $builder->add('note', TextareaType::class, ['label' => 'Note', 'required' => false, 'empty_data' => '']);
+        if (true === $options['decides']) {
+            $builder
+                ->add('disposition', Choices::class, ['class' => Disposition::class, 'label' => 'What becomes of it'])
+                ->add('dispositionReason', TextType::class, ['label' => 'Because', 'required' => false, 'empty_data' => '']);
+        }
+    }
+
+    public function configureOptions(OptionsResolver $resolver): void
+    {
+        $resolver->setDefaults(['data_class' => PartRecord::class, 'three_way' => true, 'decides' => false]);
+        $resolver->setRequired('part');
+        $resolver->setAllowedTypes('part', Part::class);
+        $resolver->setAllowedTypes('decides', 'bool');
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Account\Audited;
+use App\Platform\Identified;
+use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Damage\MarkShape;
+use Symfony\Component\Uid\Uuid;
+
+/** A mark drawn over a photo, kept as data; the picture stays untouched. */
+#[ORM\Entity]
+#[ORM\Table(name: 'mark')]
+class Mark implements Audited
+{
+    use Identified;
+
+    /** @param list<array{float, float}> $points shares of width and height */
+    public function __construct(
+        #[ORM\ManyToOne(inversedBy: 'marks')]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public Photo $photo,
+        #[ORM\Column(length: 10, enumType: MarkShape::class)]
+        public MarkShape $shape,
+        #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+        public array $points,
+        #[ORM\Column(length: 40, nullable: true)]
+        public ?string $mode,
+        #[ORM\Column(type: 'smallint')]
+        public int $grade,
+        #[ORM\Column(length: 300)]
+        public string $note,
+        #[ORM\Column(length: 80)]
+        public string $byWhom,
+    ) {
+        $this->identify();
+    }
+
+    public function auditCase(): Uuid
+    {
+        return $this->photo->case->id;
+    }
+
+    public function auditName(): string
+    {
+        return 'Mark on '.$this->photo->originalName;
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Account\Audited;
+use App\Intake\CaseFile;
+use App\Platform\Identified;
+use App\Platform\Versioned;
+use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Damage\Disposition;
+use Japhrex\Core\Damage\Feel;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Validator\Constraints as Assert;
+use Symfony\Component\Validator\Context\ExecutionContextInterface;
+
+/** What is known of a part besides its findings, readings and photos: feel, senses, what becomes of it. */
+#[ORM\Entity]
+#[ORM\Table(name: 'part_record')]
+#[ORM\UniqueConstraint(columns: ['case_id', 'part'])]
+class PartRecord implements Audited
+{
+    use Identified;
+    use Versioned;
+
+    #[ORM\Column(length: 12, nullable: true, enumType: Feel::class)]
+    public ?Feel $feel = null;
+
+    /** Place on the scale of the sense, 0 the best; see Japhrex\Core\Damage\Sense. */
+    #[ORM\Column(type: 'smallint', nullable: true)]
+    public ?int $play = null;
+
+    #[ORM\Column(type: 'smallint', nullable: true)]
+    public ?int $sound = null;
+
+    #[ORM\Column(type: 'smallint', nullable: true)]
+    public ?int $smell = null;
+
+    #[ORM\Column(type: 'smallint', nullable: true)]
+    public ?int $hardness = null;
+
+    #[ORM\Column(type: 'text')]
+    #[Assert\Length(max: 4000)]
+    public string $note = '';
+
+    #[ORM\Column(length: 20, nullable: true, enumType: Disposition::class)]
+    public ?Disposition $disposition = null;
+
+    #[ORM\Column(type: 'text')]
+    #[Assert\Length(max: 2000)]
+    public string $dispositionReason = '';
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+        #[ORM\Column(length: 60)]
+        public string $part,
+    ) {
+        $this->identify();
+    }
+
+    #[Assert\Callback]
+    public function aDecisionHasAReason(ExecutionContextInterface $context): void
+    {
+        if (null !== $this->disposition && '' === trim($this->dispositionReason) && Disposition::AlwaysReplace !== $this->disposition) {
+            $context->buildViolation('Why? One line that still makes sense in a year.')->atPath('dispositionReason')->addViolation();
+        }
+    }
+
+    public function auditCase(): Uuid
+    {
+        return $this->case->id;
+    }
+
+    public function auditName(): string
+    {
+        return 'Part '.$this->part;
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Account\Audited;
+use App\Intake\CaseFile;
+use App\Platform\Identified;
+use App\Platform\Versioned;
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** A picture in a case: of which part, at which stage. The same picture is in a case once. */
+#[ORM\Entity]
+#[ORM\Table(name: 'photo')]
+#[ORM\UniqueConstraint(columns: ['case_id', 'picture_id'])]
+class Photo implements Audited
+{
+    use Identified;
+    use Versioned;
+
+    #[ORM\Column(length: 200)]
+    #[Assert\Length(max: 200)]
+    public string $caption = '';
+
+    #[ORM\Column(length: 80)]
+    public string $byWhom = '';
+
+    /** @var Collection<int, Mark> */
+    #[ORM\OneToMany(mappedBy: 'photo', targetEntity: Mark::class)]
+    #[ORM\OrderBy(['madeAt' => 'ASC'])]
+    public Collection $marks;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+        #[ORM\ManyToOne(fetch: 'EAGER')]
+        #[ORM\JoinColumn(nullable: false)]
+        public Picture $picture,
+        #[ORM\Column(length: 60, nullable: true)]
+        public ?string $part,
+        #[ORM\Column(length: 10, enumType: PhotoStage::class)]
+        public PhotoStage $stage,
+        #[ORM\Column(length: 255)]
+        public string $originalName,
+    ) {
+        $this->identify();
+        $this->marks = new ArrayCollection();
+    }
+
+    public function auditCase(): Uuid
+    {
+        return $this->case->id;
+    }
+
+    public function auditName(): string
+    {
+        return 'Photo '.$this->originalName;
+    }
+}

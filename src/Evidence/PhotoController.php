@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Intake\CaseFile;
+use App\Intake\CaseGate;
+use App\Platform\BookShelf;
+use App\Platform\ShopError;
+use App\Platform\StoredFiles;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Damage\MarkShape;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+final class PhotoController extends AbstractController
+{
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf)
+    {
+    }
+
+    #[Route('/cases/{number}/photos', name: 'photo_add', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function add(string $number, Request $request, PhotoIntake $intake): Response
+    {
+        $case = $this->gate->open($number, Permission::PHOTOGRAPH);
+        $stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? PhotoStage::AsFound;
+        $part = $this->shelf->book($case->family)->part((string) $request->request->get('part', ''))?->key;
+        if (PhotoStage::Arrival !== $stage && !$this->isGranted(Permission::BENCH)) {
+            throw new ShopError('The desk photographs units on arrival; parts are photographed at the bench.', 403);
+        }
+        $files = array_filter($request->files->all('photos'), static fn (mixed $file): bool => $file instanceof UploadedFile);
+        if ([] === $files) {
+            throw new ShopError('No photo came with this. Choose one or more, or drop them on the page.');
+        }
+        $refused = [];
+        $taken = [];
+        foreach ($files as $file) {
+            try {
+                $taken[] = $intake->take($file, $case, $part, $stage);
+            } catch (NotAPicture $error) {
+                $refused[] = ['name' => $file->getClientOriginalName(), 'message' => $error->getMessage()];
+            }
+        }
+        if (\in_array('application/json', $request->getAcceptableContentTypes(), true)) {
+            return new JsonResponse(['taken' => array_map(static fn (Photo $photo): string => (string) $photo->id, $taken), 'refused' => $refused], [] === $refused ? 201 : 422);
+        }
+        foreach ($refused as $one) {
+            $this->addFlash('refused', $one['name'].': '.$one['message']);
+        }
+
+        return $this->redirect($this->back($case, $part), Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/photos/{id}', name: 'photo', methods: ['GET'])]
+    public function show(string $number, Photo $photo): Response
+    {
+        $case = $this->mustBelong($this->gate->find($number), $photo);
+        $siblings = $this->em->getRepository(Photo::class)->findBy(['case' => $case, 'part' => $photo->part], ['madeAt' => 'ASC']);
+
+        return $this->render('evidence/photo.html.twig', [
+            'case' => $case,
+            'book' => $this->shelf->book($case->family),
+            'modes' => $this->shelf->modes(),
+            'photo' => $photo,
+            'siblings' => $siblings,
+            'shapes' => MarkShape::cases(),
+            'stages' => PhotoStage::cases(),
+        ]);
+    }
+
+    /** Names the photo: of which part, at which stage, what it shows. */
+    #[Route('/cases/{number}/photos/{id}', name: 'photo_save', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function save(string $number, Photo $photo, Request $request): Response
+    {
+        $case = $this->mustBelong($this->gate->open($number, Permission::PHOTOGRAPH), $photo);
+        $photo->part = $this->shelf->book($case->family)->part((string) $request->request->get('part', ''))?->key;
+        $photo->stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? $photo->stage;
+        $photo->caption = mb_substr(trim((string) $request->request->get('caption', '')), 0, 200);
+        $this->em->flush();
+
+        return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/photos/{id}/remove', name: 'photo_remove', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function remove(string $number, Photo $photo): Response
+    {
+        $case = $this->mustBelong($this->gate->open($number, Permission::BENCH), $photo);
+        $part = $photo->part;
+        $this->em->remove($photo);
+        $this->em->flush();
+
+        return $this->redirect($this->back($case, $part), Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/photos/{id}/marks', name: 'mark_add', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function addMark(string $number, Photo $photo, Request $request, CurrentPerson $person): Response
+    {
+        $case = $this->mustBelong($this->gate->open($number, Permission::BENCH), $photo);
+        $shape = MarkShape::tryFrom((string) $request->request->get('shape')) ?? throw new ShopError('A mark is a line, a box, an outline or an arrow.');
+        $points = json_decode((string) $request->request->get('points'), true);
+        $grade = $request->request->getInt('grade');
+        try {
+            $points = $shape->points(\is_array($points) ? $points : []);
+        } catch (\DomainException $error) {
+            throw new ShopError($error->getMessage(), previous: $error);
+        }
+        $mode = $this->shelf->modes()->get((string) $request->request->get('mode', ''))?->key;
+        if ($grade < 0 || $grade > 4) {
+            throw new ShopError('A grade is from 0 to 4.');
+        }
+        $this->em->persist(new Mark($photo, $shape, $points, $mode, $grade, mb_substr(trim((string) $request->request->get('note', '')), 0, 300), $person->get()->name));
+        $this->em->flush();
+
+        return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/marks/{id}/remove', name: 'mark_remove', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function removeMark(string $number, Mark $mark): Response
+    {
+        $case = $this->mustBelong($this->gate->open($number, Permission::BENCH), $mark->photo);
+        $this->em->remove($mark);
+        $this->em->flush();
+
+        return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $mark->photo->id], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/pictures/{id}/{size}.jpg', name: 'picture', requirements: ['size' => '480|1600'], methods: ['GET'])]
+    public function picture(Photo $photo, int $size, ShownPictures $shown, Request $request): Response
+    {
+        $response = new Response(headers: ['Content-Type' => 'image/jpeg']);
+        $response->setEtag($photo->picture->hash.'-'.$size)->setPrivate()->setMaxAge(31536000)->setImmutable();
+        if ($response->isNotModified($request)) {
+            return $response;
+        }
+
+        return $this->streamed($shown->open($photo->picture->hash, PictureSize::from($size)), $response);
+    }
+
+    /** The original, byte for byte, always as a download. */
+    #[Route('/pictures/{id}/original', name: 'picture_original', methods: ['GET'])]
+    public function original(Photo $photo, StoredFiles $stored): Response
+    {
+        $name = \sprintf('%s-%s-%s.%s', $photo->case->number, $photo->part ?? $photo->stage->value, substr($photo->picture->hash, 0, 8), $photo->picture->extension());
+        $response = new Response(headers: [
+            'Content-Type' => 'application/octet-stream',
+            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name),
+            'Content-Security-Policy' => "default-src 'none'; sandbox",
+        ]);
+
+        return $this->streamed($stored->open('photos', $photo->picture->hash), $response);
+    }
+
+    /** @param resource $stream */
+    private function streamed($stream, Response $head): StreamedResponse
+    {
+        $response = new StreamedResponse(static function () use ($stream): void {
+            fpassthru($stream);
+            fclose($stream);
+        }, 200, $head->headers->all());
+        $response->headers->remove('date');
+
+        return $response;
+    }
+
+    private function mustBelong(CaseFile $case, Photo $photo): CaseFile
+    {
+        return $photo->case === $case ? $case : throw $this->createNotFoundException();
+    }
+
+    private function back(CaseFile $case, ?string $part): string
+    {
+        return null === $part
+            ? $this->generateUrl('intake', ['number' => $case->number, '_fragment' => 'photos'])
+            : $this->generateUrl('part', ['number' => $case->number, 'part' => $part]);
+    }
+}

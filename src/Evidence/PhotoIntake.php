@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Account\CurrentPerson;
+use App\Intake\CaseFile;
+use App\Platform\ShopError;
+use App\Platform\StoredFiles;
+use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
+use Doctrine\ORM\EntityManagerInterface;
+use League\Flysystem\FilesystemException;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\Messenger\MessageBusInterface;
+
+/** Takes photos into a case: looks what the file really is, reads it whole, stores it unchanged, then notes it. */
+final readonly class PhotoIntake
+{
+    public function __construct(
+        private EntityManagerInterface $em,
+        private StoredFiles $stored,
+        private PictureTool $tool,
+        private ShownPictures $shown,
+        private MessageBusInterface $bus,
+        private CurrentPerson $person,
+        private int $largestPhoto,
+    ) {
+    }
+
+    /**
+     * @throws NotAPicture saying what is wrong with the file
+     * @throws ShopError   if the server could not store it
+     */
+    public function take(UploadedFile $upload, CaseFile $case, ?string $part, PhotoStage $stage): Photo
+    {
+        match ($upload->getError()) {
+            \UPLOAD_ERR_OK => null,
+            \UPLOAD_ERR_INI_SIZE, \UPLOAD_ERR_FORM_SIZE => throw NotAPicture::tooLarge($this->largestPhoto),
+            \UPLOAD_ERR_PARTIAL, \UPLOAD_ERR_NO_FILE => throw NotAPicture::interrupted(),
+            default => throw new ShopError("The server's disk took no more: this file was not stored. Keep it on the phone or card, make room on the server, and send it again.", 507),
+        };
+
+        return $this->takeFile($upload->getPathname(), $upload->getClientOriginalName(), $case, $part, $stage);
+    }
+
+    /**
+     * @throws NotAPicture
+     * @throws ShopError
+     */
+    public function takeFile(string $file, string $name, CaseFile $case, ?string $part, PhotoStage $stage): Photo
+    {
+        $bytes = (int) filesize($file);
+        if (0 === $bytes) {
+            throw NotAPicture::empty();
+        }
+        if ($bytes > $this->largestPhoto) {
+            throw NotAPicture::tooLarge($this->largestPhoto);
+        }
+        $facts = $this->tool->inspect($file);
+        $hash = hash_file('sha256', $file) ?: throw NotAPicture::interrupted();
+        $picture = $this->em->getRepository(Picture::class)->findOneBy(['hash' => $hash]);
+        $known = null === $picture ? null : $this->em->getRepository(Photo::class)->findOneBy(['case' => $case, 'picture' => $picture]);
+        if (null !== $known) {
+            return $known;
+        }
+        try {
+            $this->shown->makeFrom($file, $hash, PictureSize::Thumb);
+        } catch (FilesystemException|\App\Platform\ToolFailed $error) {
+            throw new ShopError("The server's disk took no more: this file was not stored. Keep it on the phone or card, make room on the server, and send it again.", 507, $error);
+        }
+        $this->stored->keep('photos', $file);
+        $picture ??= new Picture($hash, $facts->type, $bytes, $facts->width, $facts->height, $facts->takenAt);
+        $photo = new Photo($case, $picture, $part, $stage, mb_substr(mb_scrub(basename(strtr($name, '\\', '/'))), 0, 255));
+        $photo->byWhom = $this->person->orNull()->name ?? 'the program';
+        $this->em->persist($picture);
+        $this->em->persist($photo);
+        try {
+            $this->em->flush();
+        } catch (UniqueConstraintViolationException $twice) {
+            throw new ShopError('The same picture is being stored by somebody else at this moment. Load the page again: it will be there.', 409, $twice);
+        }
+        $this->bus->dispatch(new DerivePictures($hash));
+
+        return $photo;
+    }
+}

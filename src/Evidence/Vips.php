@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Platform\Tool;
+use App\Platform\ToolFailed;
+
+/** libvips, from its command line tools. */
+final readonly class Vips implements PictureTool
+{
+    public const MEGAPIXELS = 120;
+
+    private const TYPES = ['jpegload' => 'image/jpeg', 'pngload' => 'image/png', 'webpload' => 'image/webp', 'heifload' => 'image/heic'];
+
+    public function __construct(private Tool $tool)
+    {
+    }
+
+    public function inspect(string $file): PictureFacts
+    {
+        if (!$this->beginsLikeAPicture($file)) {
+            throw NotAPicture::kind();
+        }
+        $all = $this->fields($file);
+        $type = self::TYPES[$all['vips-loader'] ?? ''] ?? throw NotAPicture::kind();
+        [$width, $height] = [(int) ($all['width'] ?? 0), (int) ($all['height'] ?? 0)];
+        if ($width < 1 || $height < 1) {
+            throw NotAPicture::kind();
+        }
+        if ($width * $height > self::MEGAPIXELS * 1000000) {
+            throw NotAPicture::tooManyPixels((int) round($width * $height / 1e6));
+        }
+        $lying = (int) ($all['orientation'] ?? 1) >= 5;
+        $taken = preg_match('/(\d{4}:\d\d:\d\d \d\d:\d\d:\d\d)/', $all['exif-ifd2-DateTimeOriginal'] ?? $all['exif-ifd0-DateTime'] ?? '', $m) ? $m[1] : null;
+
+        return new PictureFacts($type, $lying ? $height : $width, $lying ? $width : $height, $taken);
+    }
+
+    public function derive(string $file, int $side, string $target): void
+    {
+        try {
+            $this->tool->run(['vips', 'thumbnail', $file, $target.'[Q=82,optimize-coding,strip]', (string) $side, '--height', (string) $side, '--size', 'down', '--export-profile', 'srgb', '--fail-on', 'truncated'], seconds: 60);
+        } catch (ToolFailed $error) {
+            throw str_contains($error->getMessage(), 'No space left') ? $error : NotAPicture::broken();
+        }
+    }
+
+    /** The first bytes decide which reader may touch the file at all: no SVG, PDF, ZIP or script ever reaches one. */
+    private function beginsLikeAPicture(string $file): bool
+    {
+        $head = (string) file_get_contents($file, length: 32);
+
+        return str_starts_with($head, "\xff\xd8\xff")
+            || str_starts_with($head, "\x89PNG\r\n\x1a\n")
+            || (str_starts_with($head, 'RIFF') && 'WEBP' === substr($head, 8, 4))
+            || ('ftyp' === substr($head, 4, 4) && 1 === preg_match('/^(heic|heix|hevc|heim|heis|mif1|msf1)/', substr($head, 8, 4)));
+    }
+
+    /** @return array<string, string> */
+    private function fields(string $file): array
+    {
+        try {
+            $text = $this->tool->run(['vipsheader', '-a', $file], seconds: 20);
+        } catch (ToolFailed) {
+            throw NotAPicture::broken();
+        }
+        $fields = [];
+        foreach (explode("\n", $text) as $line) {
+            if (1 === preg_match('/^([A-Za-z0-9-]+): (.*)$/', $line, $m)) {
+                $fields[$m[1]] = $m[2];
+            }
+        }
+
+        return $fields;
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Account\Audited;
+use App\Platform\Identified;
+use App\Platform\Versioned;
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** How the unit stood on the bench before anything came off. */
+#[ORM\Entity]
+#[ORM\Table(name: 'arrival')]
+class Arrival implements Audited
+{
+    use Identified;
+    use Versioned;
+
+    #[ORM\Column(length: 20, nullable: true, enumType: ShaftTurns::class)]
+    public ?ShaftTurns $shaft = null;
+
+    #[ORM\Column(length: 20, nullable: true, enumType: PlayFelt::class)]
+    public ?PlayFelt $endFloat = null;
+
+    #[ORM\Column(length: 20, nullable: true, enumType: PlayFelt::class)]
+    public ?PlayFelt $sidePlay = null;
+
+    #[ORM\Column(length: 20, nullable: true, enumType: Filling::class)]
+    public ?Filling $filling = null;
+
+    #[ORM\Column(length: 120)]
+    #[Assert\Length(max: 120)]
+    public string $oilColour = '';
+
+    #[ORM\Column(length: 120)]
+    #[Assert\Length(max: 120)]
+    public string $oilSmell = '';
+
+    #[ORM\Column(length: 10, nullable: true, enumType: YesNo::class)]
+    public ?YesNo $water = null;
+
+    #[ORM\Column(length: 10, nullable: true, enumType: YesNo::class)]
+    public ?YesNo $metal = null;
+
+    #[ORM\Column(length: 10, nullable: true, enumType: YesNo::class)]
+    public ?YesNo $sealsIntact = null;
+
+    #[ORM\Column(length: 400)]
+    #[Assert\Length(max: 400)]
+    public string $missing = '';
+
+    #[ORM\Column(type: 'text')]
+    #[Assert\Length(max: 4000)]
+    public string $openedBefore = '';
+
+    #[ORM\Column(length: 400)]
+    #[Assert\Length(max: 400)]
+    public string $pumped = '';
+
+    public function __construct(
+        #[ORM\OneToOne(inversedBy: 'arrival')]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+    ) {
+        $this->identify();
+    }
+
+    /** How many of the looks on arrival nobody has taken yet. */
+    public function open(): int
+    {
+        return \count(array_filter([$this->shaft, $this->endFloat, $this->sidePlay, $this->filling, $this->water, $this->metal, $this->sealsIntact], static fn (?\BackedEnum $look): bool => null === $look));
+    }
+
+    public function auditCase(): Uuid
+    {
+        return $this->case->id;
+    }
+
+    public function auditName(): string
+    {
+        return 'State on arrival';
+    }
+}

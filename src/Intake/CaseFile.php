@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Account\Audited;
+use App\Account\User;
+use App\Platform\Identified;
+use App\Platform\Versioned;
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** One failed unit from intake to report. */
+#[ORM\Entity]
+#[ORM\Table(name: 'case_file')]
+#[ORM\Index(columns: ['serial_key'])]
+class CaseFile implements Audited
+{
+    use Identified;
+    use Versioned;
+
+    #[ORM\Column(length: 20, unique: true)]
+    public string $number;
+
+    #[ORM\Column(length: 20, enumType: Stage::class)]
+    public Stage $stage = Stage::Intake;
+
+    #[ORM\Column(length: 120)]
+    #[Assert\NotBlank(message: 'Whose unit is it? A firm, a yard or a person.')]
+    #[Assert\Length(max: 120)]
+    public string $customer = '';
+
+    #[ORM\Column(length: 120)]
+    #[Assert\Length(max: 120)]
+    public string $unitName = '';
+
+    #[ORM\Column(length: 80)]
+    #[Assert\Length(max: 80)]
+    public string $maker = '';
+
+    #[ORM\Column(length: 80)]
+    #[Assert\Length(max: 80)]
+    public string $model = '';
+
+    #[ORM\Column(length: 80)]
+    #[Assert\Length(max: 80)]
+    public string $serial = '';
+
+    /** The serial as it is compared: capitals and digits only. */
+    #[ORM\Column(length: 80)]
+    public string $serialKey = '';
+
+    #[ORM\Column(length: 200)]
+    #[Assert\Length(max: 200)]
+    public string $tag = '';
+
+    #[ORM\Column(length: 10, nullable: true, enumType: Rotation::class)]
+    public ?Rotation $rotation = null;
+
+    #[ORM\Column(length: 120)]
+    #[Assert\Length(max: 120)]
+    public string $drive = '';
+
+    #[ORM\Column(length: 60)]
+    #[Assert\Length(max: 60)]
+    #[IsQuantity('displacement')]
+    public string $displacement = '';
+
+    #[ORM\Column(length: 60)]
+    #[Assert\Length(max: 60)]
+    #[IsQuantity('time', 'distance travelled')]
+    public string $serviceSinceNew = '';
+
+    #[ORM\Column(length: 60)]
+    #[Assert\Length(max: 60)]
+    #[IsQuantity('time', 'distance travelled')]
+    public string $serviceSinceRepair = '';
+
+    #[ORM\Column(length: 200)]
+    #[Assert\Length(max: 200)]
+    public string $repairedBy = '';
+
+    #[ORM\Column(type: 'text')]
+    #[Assert\Length(max: 4000)]
+    public string $replacedThen = '';
+
+    #[ORM\ManyToOne]
+    public ?User $holder = null;
+
+    /** The earlier case of the same unit, when this one is a comeback. */
+    #[ORM\ManyToOne(targetEntity: self::class)]
+    public ?self $comebackOf = null;
+
+    /** What was done about the origin found last time, and whether it is back. */
+    #[ORM\Column(type: 'text')]
+    #[Assert\Length(max: 4000)]
+    public string $earlierOriginDealt = '';
+
+    #[ORM\OneToOne(mappedBy: 'case', cascade: ['persist'])]
+    public ?Arrival $arrival = null;
+
+    /** @var Collection<int, Complaint> */
+    #[ORM\OneToMany(mappedBy: 'case', targetEntity: Complaint::class)]
+    #[ORM\OrderBy(['madeAt' => 'ASC'])]
+    public Collection $complaints;
+
+    /** @var Collection<int, Statement> */
+    #[ORM\OneToMany(mappedBy: 'case', targetEntity: Statement::class)]
+    #[ORM\OrderBy(['madeAt' => 'ASC'])]
+    public Collection $statements;
+
+    public function __construct(
+        string $number,
+        #[ORM\Column(length: 60)]
+        public string $family,
+    ) {
+        $this->identify();
+        $this->number = $number;
+        $this->complaints = new ArrayCollection();
+        $this->statements = new ArrayCollection();
+        $this->arrival = new Arrival($this);
+    }
+
+    public static function serialKey(string $serial): string
+    {
+        return (string) preg_replace('/[^A-Z0-9]/', '', strtoupper($serial));
+    }
+
+    /** Keeps the compared form in step; called whenever the unit's facts are saved. */
+    public function settle(): void
+    {
+        $this->serialKey = self::serialKey($this->serial);
+    }
+
+    /** What it is, as the floor calls it. */
+    public function name(): string
+    {
+        $type = trim($this->maker.' '.$this->model);
+
+        return match (true) {
+            '' !== $this->unitName => $this->unitName,
+            '' !== $type => $type,
+            default => 'Unit without a name',
+        };
+    }
+
+    public function moveTo(Stage $stage): void
+    {
+        if ($this->stage->mayMoveTo($stage)) {
+            $this->stage = $stage;
+        }
+    }
+
+    public function isSigned(): bool
+    {
+        return Stage::Signed === $this->stage;
+    }
+
+    public function auditCase(): Uuid
+    {
+        return $this->id;
+    }
+
+    public function auditName(): string
+    {
+        return 'Case '.$this->number;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Platform\ShopError;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Security\Core\Authorization\AuthorizationCheckerInterface;
+use Symfony\Component\Security\Core\Exception\AccessDeniedException;
+
+/** Finds a case, and lets somebody change it who may. */
+final readonly class CaseGate
+{
+    public function __construct(private EntityManagerInterface $em, private AuthorizationCheckerInterface $authorization)
+    {
+    }
+
+    /** @throws ShopError if there is no such case */
+    public function find(string $number): CaseFile
+    {
+        return $this->em->getRepository(CaseFile::class)->findOneBy(['number' => strtoupper($number)])
+            ?? throw new ShopError(\sprintf('There is no case %s. Look for it on the floor by unit, serial or customer.', $number), 404);
+    }
+
+    /**
+     * @throws AccessDeniedException if the role may not
+     * @throws ShopError             if there is no such case, or it is signed
+     */
+    public function open(string $number, string $permission): CaseFile
+    {
+        if (!$this->authorization->isGranted($permission)) {
+            throw new AccessDeniedException();
+        }
+        $case = $this->find($number);
+        if ($case->isSigned()) {
+            throw new ShopError(\sprintf('Case %s is signed and stays as it was signed. An analyst can open a new revision on its verdict page.', $case->number), 409);
+        }
+
+        return $case;
+    }
+}

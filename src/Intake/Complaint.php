@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Account\Audited;
+use App\Platform\Identified;
+use App\Platform\Versioned;
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** One thing that is wrong with the unit, as the customer says it and as the shop asks it. */
+#[ORM\Entity]
+#[ORM\Table(name: 'complaint')]
+class Complaint implements Audited
+{
+    use Identified;
+    use Versioned;
+
+    /** Key of the complaint in the family's book. */
+    #[ORM\Column(length: 60)]
+    #[Assert\NotBlank(message: 'What fails? Pick what comes nearest; the words go below.')]
+    public string $what = '';
+
+    #[ORM\Column(length: 10, nullable: true, enumType: Warmth::class)]
+    public ?Warmth $warmth = null;
+
+    #[ORM\Column(length: 40)]
+    #[Assert\Length(max: 40)]
+    #[IsQuantity('time')]
+    public string $after = '';
+
+    #[ORM\Column(length: 10, nullable: true, enumType: AtSpeed::class)]
+    public ?AtSpeed $atSpeed = null;
+
+    #[ORM\Column(length: 10, nullable: true, enumType: UnderLoad::class)]
+    public ?UnderLoad $underLoad = null;
+
+    #[ORM\Column(length: 10, nullable: true, enumType: Extent::class)]
+    public ?Extent $extent = null;
+
+    #[ORM\Column(length: 10, nullable: true, enumType: Onset::class)]
+    public ?Onset $onset = null;
+
+    #[ORM\Column(length: 120)]
+    #[Assert\Length(max: 120)]
+    public string $since = '';
+
+    #[ORM\Column(type: 'text')]
+    #[Assert\Length(max: 4000)]
+    public string $words = '';
+
+    #[ORM\Column(type: 'text')]
+    #[Assert\Length(max: 4000)]
+    public string $theory = '';
+
+    #[ORM\Column(type: 'text')]
+    #[Assert\Length(max: 4000)]
+    public string $tried = '';
+
+    public function __construct(
+        #[ORM\ManyToOne(inversedBy: 'complaints')]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+    ) {
+        $this->identify();
+    }
+
+    /** The conditions in a line: "hot after 20 min, at working speed, loaded, creeping". */
+    public function conditions(): string
+    {
+        return implode(', ', array_filter([
+            implode(' after ', array_filter([$this->warmth?->label(), '' === $this->after ? null : $this->after])),
+            $this->atSpeed?->label(),
+            $this->underLoad?->label(),
+            $this->extent?->label(),
+            $this->onset?->label(),
+            '' === $this->since ? null : 'since '.$this->since,
+        ]));
+    }
+
+    public function auditCase(): Uuid
+    {
+        return $this->case->id;
+    }
+
+    public function auditName(): string
+    {
+        return 'Complaint '.$this->what;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake\Form;
+
+use App\Intake\Arrival;
+use App\Intake\Filling;
+use App\Intake\PlayFelt;
+use App\Intake\ShaftTurns;
+use App\Intake\YesNo;
+use App\Platform\Form\Choices;
+use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\TextareaType;
+use Symfony\Component\Form\Extension\Core\Type\TextType;
+use Symfony\Component\Form\FormBuilderInterface;
+use Symfony\Component\OptionsResolver\OptionsResolver;
+
+/** @extends AbstractType<Arrival> */
+final class ArrivalType extends AbstractType
+{
+    public function buildForm(FormBuilderInterface $builder, array $options): void
+    {
+        $text = static fn (string $label, string $help = ''): array => ['label' => $label, 'help' => $help, 'required' => false, 'empty_data' => ''];
+        $builder
+            ->add('pumped', TextType::class, $text('What it has pumped', 'hydraulic oil, juice, slurry; anything that harms people'))
+            ->add('shaft', Choices::class, ['class' => ShaftTurns::class, 'label' => 'Shaft by hand'])
+            ->add('endFloat', Choices::class, ['class' => PlayFelt::class, 'label' => 'End float felt'])
+            ->add('sidePlay', Choices::class, ['class' => PlayFelt::class, 'label' => 'Side play felt'])
+            ->add('filling', Choices::class, ['class' => Filling::class, 'label' => 'Oil in it'])
+            ->add('water', Choices::class, ['class' => YesNo::class, 'label' => 'Water in the oil'])
+            ->add('metal', Choices::class, ['class' => YesNo::class, 'label' => 'Metal in the oil'])
+            ->add('sealsIntact', Choices::class, ['class' => YesNo::class, 'label' => 'Seals and tags intact'])
+            ->add('oilColour', TextType::class, $text('Oil colour', 'amber, grey, milky, black'))
+            ->add('oilSmell', TextType::class, $text('Oil smell'))
+            ->add('missing', TextType::class, $text('What is missing'))
+            ->add('openedBefore', TextareaType::class, $text('Signs that somebody was inside before', 'sealant colour, new fasteners, punch marks, paint, parts that do not belong'));
+    }
+
+    public function configureOptions(OptionsResolver $resolver): void
+    {
+        $resolver->setDefaults(['data_class' => Arrival::class, 'three_way' => true]);
+    }
+}

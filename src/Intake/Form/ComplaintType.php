@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake\Form;
+
+use App\Intake\AtSpeed;
+use App\Intake\Complaint;
+use App\Intake\Extent;
+use App\Intake\Onset;
+use App\Intake\UnderLoad;
+use App\Intake\Warmth;
+use App\Platform\Form\Choices;
+use Japhrex\Core\Family\Book;
+use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
+use Symfony\Component\Form\Extension\Core\Type\TextareaType;
+use Symfony\Component\Form\Extension\Core\Type\TextType;
+use Symfony\Component\Form\FormBuilderInterface;
+use Symfony\Component\OptionsResolver\OptionsResolver;
+
+/** @extends AbstractType<Complaint> */
+final class ComplaintType extends AbstractType
+{
+    public function buildForm(FormBuilderInterface $builder, array $options): void
+    {
+        /** @var Book $book */
+        $book = $options['book'];
+        $what = [];
+        foreach ($book->complaints as $complaint) {
+            $what[$complaint->name] = $complaint->key;
+        }
+        $builder
+            ->add('what', ChoiceType::class, ['choices' => $what, 'label' => 'What fails', 'placeholder' => 'choose', 'empty_data' => ''])
+            ->add('words', TextareaType::class, ['label' => "In the customer's words", 'required' => false, 'empty_data' => ''])
+            ->add('theory', TextareaType::class, ['label' => 'Their theory', 'help' => 'what they think it is', 'required' => false, 'empty_data' => ''])
+            ->add('warmth', Choices::class, ['class' => Warmth::class, 'label' => 'Oil'])
+            ->add('after', TextType::class, ['label' => 'After', 'help' => '20 min', 'required' => false, 'empty_data' => ''])
+            ->add('atSpeed', Choices::class, ['class' => AtSpeed::class, 'label' => 'Speed'])
+            ->add('underLoad', Choices::class, ['class' => UnderLoad::class, 'label' => 'Load'])
+            ->add('extent', Choices::class, ['class' => Extent::class, 'label' => 'What is affected'])
+            ->add('onset', Choices::class, ['class' => Onset::class, 'label' => 'How it began'])
+            ->add('since', TextType::class, ['label' => 'Since', 'help' => 'date, hours, an event', 'required' => false, 'empty_data' => ''])
+            ->add('tried', TextareaType::class, ['label' => 'Already tried', 'help' => 'an oil change that changed nothing is evidence', 'required' => false, 'empty_data' => '']);
+    }
+
+    public function configureOptions(OptionsResolver $resolver): void
+    {
+        $resolver->setDefaults(['data_class' => Complaint::class, 'three_way' => true]);
+        $resolver->setRequired('book');
+        $resolver->setAllowedTypes('book', Book::class);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake\Form;
+
+use App\Intake\CaseFile;
+use App\Intake\SourceKind;
+use App\Intake\Statement;
+use App\Platform\Form\Choices;
+use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
+use Symfony\Component\Form\Extension\Core\Type\TextareaType;
+use Symfony\Component\Form\Extension\Core\Type\TextType;
+use Symfony\Component\Form\FormBuilderInterface;
+use Symfony\Component\OptionsResolver\OptionsResolver;
+
+/** @extends AbstractType<Statement> */
+final class StatementType extends AbstractType
+{
+    public function buildForm(FormBuilderInterface $builder, array $options): void
+    {
+        /** @var CaseFile $case */
+        $case = $options['case'];
+        $builder
+            ->add('words', TextareaType::class, ['label' => 'What was said', 'empty_data' => ''])
+            ->add('who', TextType::class, ['label' => 'By whom', 'help' => 'a role: driver, yard foreman, our bench 2', 'empty_data' => ''])
+            ->add('source', Choices::class, ['class' => SourceKind::class, 'label' => 'How do they know', 'required' => true]);
+        if (!$case->statements->isEmpty()) {
+            $builder->add('contradicts', ChoiceType::class, [
+                'choices' => $case->statements->toArray(),
+                'choice_value' => static fn (?Statement $s): string => null === $s ? '' : (string) $s->id,
+                'choice_label' => static fn (Statement $s): string => mb_strimwidth($s->who.': '.$s->words, 0, 70, '…'),
+                'label' => 'Contradicts', 'placeholder' => 'nothing said so far', 'required' => false,
+            ]);
+        }
+    }
+
+    public function configureOptions(OptionsResolver $resolver): void
+    {
+        $resolver->setDefaults(['data_class' => Statement::class]);
+        $resolver->setRequired('case');
+        $resolver->setAllowedTypes('case', CaseFile::class);
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake\Form;
+
+use App\Intake\CaseFile;
+use App\Intake\Rotation;
+use App\Platform\Form\Choices;
+use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\TextareaType;
+use Symfony\Component\Form\Extension\Core\Type\TextType;
+use Symfony\Component\Form\FormBuilderInterface;
+use Symfony\Component\OptionsResolver\OptionsResolver;
+
+/** @extends AbstractType<CaseFile> */
+final class UnitType extends AbstractType
+{
+    public function buildForm(FormBuilderInterface $builder, array $options): void
+    {
+        $text = static fn (string $label, string $help = ''): array => ['label' => $label, 'help' => $help, 'required' => false, 'empty_data' => ''];
+        $builder
+            ->add('customer', TextType::class, ['label' => 'Whose', 'help' => 'firm, yard or department', 'empty_data' => '', 'required' => true])
+            ->add('unitName', TextType::class, $text('What it does', 'sweeper gear pump'))
+            ->add('maker', TextType::class, $text('Maker'))
+            ->add('model', TextType::class, $text('Model'))
+            ->add('serial', TextType::class, $text('Serial'))
+            ->add('tag', TextType::class, $text('Tag', 'as it reads, or: illegible, gone'))
+            ->add('rotation', Choices::class, ['class' => Rotation::class, 'label' => 'Rotation, seen on the shaft'])
+            ->add('drive', TextType::class, $text('Driven by', 'belt, coupling, engine PTO'))
+            ->add('displacement', TextType::class, $text('Displacement', 'with unit: 22.5 cc/rev'))
+            ->add('serviceSinceNew', TextType::class, $text('Service since new', '2600 h or 40000 km'))
+            ->add('serviceSinceRepair', TextType::class, $text('Service since the last repair'))
+            ->add('repairedBy', TextType::class, $text('Who repaired it then'))
+            ->add('replacedThen', TextareaType::class, $text('What was replaced then'));
+    }
+
+    public function configureOptions(OptionsResolver $resolver): void
+    {
+        $resolver->setDefaults(['data_class' => CaseFile::class, 'three_way' => true]);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Account\Audited;
+use App\Platform\Identified;
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** Something that somebody said about the unit. Kept as said; one that contradicts it stands beside it. */
+#[ORM\Entity]
+#[ORM\Table(name: 'statement')]
+class Statement implements Audited
+{
+    use Identified;
+
+    #[ORM\Column(type: 'text')]
+    #[Assert\NotBlank(message: 'What was said? As near to their words as you can.')]
+    #[Assert\Length(max: 4000)]
+    public string $words = '';
+
+    #[ORM\Column(length: 120)]
+    #[Assert\NotBlank(message: 'Who said it? A role is enough: driver, yard foreman, our bench 2.')]
+    #[Assert\Length(max: 120)]
+    public string $who = '';
+
+    #[ORM\Column(length: 20, enumType: SourceKind::class)]
+    public SourceKind $source = SourceKind::FirstHand;
+
+    #[ORM\ManyToOne(targetEntity: self::class)]
+    #[ORM\JoinColumn(onDelete: 'SET NULL')]
+    public ?self $contradicts = null;
+
+    public function __construct(
+        #[ORM\ManyToOne(inversedBy: 'statements')]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+    ) {
+        $this->identify();
+    }
+
+    public function auditCase(): Uuid
+    {
+        return $this->case->id;
+    }
+
+    public function auditName(): string
+    {
+        return 'Statement of '.$this->who;
+    }
+}

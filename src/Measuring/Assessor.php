@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Measuring;
+
+use Japhrex\Core\Family\Field;
+use Japhrex\Core\Family\Method;
+use Japhrex\Core\Measuring\Assessment;
+use Japhrex\Core\Measuring\BracketVerdict;
+use Japhrex\Core\Measuring\Gauging;
+use Japhrex\Core\Measuring\ReadingVerdict;
+use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
+
+/** Judges the readings of a field with the core's rules. */
+final readonly class Assessor
+{
+    /** Null when there is no limit or no reading: then the verdict stays open. */
+    public function of(Field $field, Reading $reading): ?Assessment
+    {
+        return $this->assess($field, $reading->typed, $reading->gauge, $reading->zero);
+    }
+
+    /**
+     * @param list<string> $typed
+     *
+     * @throws \DomainException saying what cannot be judged
+     */
+    public function assess(Field $field, array $typed, ?Gauge $gauge, string $zero): ?Assessment
+    {
+        if (null === $field->limits || [] === $typed) {
+            return null;
+        }
+        $values = $this->values($field, $typed);
+        if (Method::Bracket === $field->method) {
+            return 2 === \count($values) ? (new BracketVerdict())->judge($values[0], $values[1], $field->limits) : null;
+        }
+
+        return (new ReadingVerdict())->judge($values, $field->limits, $this->gauging($field, $typed, $gauge, $zero));
+    }
+
+    /**
+     * @param list<string> $typed
+     *
+     * @return non-empty-list<Quantity>
+     *
+     * @throws \Japhrex\Core\Quantity\QuantityError naming what cannot be read
+     * @throws \DomainException                     if nothing was typed
+     */
+    public function values(Field $field, array $typed): array
+    {
+        $values = array_map(static fn (string $text): Quantity => Quantity::parse($text, $field->dimension), $typed);
+
+        return [] === $values ? throw new \DomainException('No reading was typed.') : array_values($values);
+    }
+
+    /**
+     * @param list<string> $typed
+     *
+     * @throws \Japhrex\Core\Quantity\QuantityError if the zero or the gauge is of another dimension
+     */
+    public function gauging(Field $field, array $typed, ?Gauge $gauge, string $zero): Gauging
+    {
+        $difference = $field->dimension->difference();
+        $parse = static fn (string $text): ?Quantity => '' === trim($text) ? null : Quantity::parse($text, $difference);
+
+        // Without a gauge the steps of the typed figures are all that is known of its resolution.
+        $resolution = null === $gauge ? self::stepOf($typed, $field->dimension) : Quantity::parse($gauge->resolution, $difference);
+
+        return new Gauging($resolution, $parse($gauge->expanded ?? ''), $parse($zero));
+    }
+
+    /** @param list<string> $typed */
+    private static function stepOf(array $typed, Dimension $dimension): Quantity
+    {
+        $decimals = 0;
+        $unit = '';
+        foreach ($typed as $text) {
+            if (1 === preg_match('/[.,](\d+)/', $text, $m)) {
+                $decimals = max($decimals, \strlen($m[1]));
+            }
+            $unit = Quantity::parse($text, $dimension)->typedUnit;
+        }
+
+        return Quantity::of(10 ** -$decimals, $unit, $dimension->difference());
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Measuring;
+
+use App\Account\CurrentPerson;
+use Japhrex\Core\Measuring\Assessment;
+use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
+use Twig\Attribute\AsTwigFilter;
+use Twig\Attribute\AsTwigFunction;
+
+/** Quantities in the units of the person who reads, and the scale picture of a verdict. */
+final readonly class MeasuringTwig
+{
+    private const WIDTH = 240.0;
+
+    public function __construct(private CurrentPerson $person)
+    {
+    }
+
+    /** The picture behind a limit, a new size: in this person's units. */
+    #[AsTwigFilter('in_units')]
+    public function inUnits(?Quantity $quantity): string
+    {
+        return null === $quantity ? '' : $this->person->units()->show($quantity->si, $quantity->dimension);
+    }
+
+    #[AsTwigFunction('show_si')]
+    public function showSi(float $si, Dimension $dimension): string
+    {
+        return $this->person->units()->show($si, $dimension);
+    }
+
+    /**
+     * Positions (0 to 240) on the scale picture.
+     *
+     * @return array{value: float, left: float, right: float, min: float|null, max: float|null, new: float|null, width: float}
+     */
+    #[AsTwigFunction('scale_of')]
+    public function scale(Assessment $assessment): array
+    {
+        [$low, $high] = $assessment->scale();
+        $x = static fn (float $si): float => round(($si - $low) / ($high - $low) * self::WIDTH, 2);
+        $limits = $assessment->limits;
+
+        return [
+            'value' => $x($assessment->mean),
+            'left' => $x($assessment->mean - $assessment->guard),
+            'right' => $x($assessment->mean + $assessment->guard),
+            'min' => null === $limits->min ? null : $x($limits->min->si),
+            'max' => null === $limits->max ? null : $x($limits->max->si),
+            'new' => null === $limits->new ? null : $x($limits->new->si),
+            'width' => self::WIDTH,
+        ];
+    }
+}

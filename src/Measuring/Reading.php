@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Measuring;
+
+use App\Account\Audited;
+use App\Intake\CaseFile;
+use App\Platform\Identified;
+use App\Platform\Versioned;
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+
+/** The readings of one field of one part, as typed, with their gauge and its zero check. */
+#[ORM\Entity]
+#[ORM\Table(name: 'reading')]
+#[ORM\UniqueConstraint(columns: ['case_id', 'part', 'field'])]
+class Reading implements Audited
+{
+    use Identified;
+    use Versioned;
+
+    /** @var list<string> as typed: values, or for a feeler pair what passes and what stops */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    public array $typed = [];
+
+    #[ORM\ManyToOne(fetch: 'EAGER')]
+    public ?Gauge $gauge = null;
+
+    /** What the gauge showed on zero, as typed; empty: not checked. */
+    #[ORM\Column(length: 40)]
+    public string $zero = '';
+
+    #[ORM\Column(length: 300)]
+    public string $note = '';
+
+    #[ORM\Column(length: 80)]
+    public string $byWhom = '';
+
+    #[ORM\Column(type: 'datetimetz_immutable')]
+    public \DateTimeImmutable $at;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+        #[ORM\Column(length: 60)]
+        public string $part,
+        #[ORM\Column(length: 60)]
+        public string $field,
+    ) {
+        $this->identify();
+        $this->at = $this->madeAt;
+    }
+
+    public function auditCase(): Uuid
+    {
+        return $this->case->id;
+    }
+
+    public function auditName(): string
+    {
+        return 'Reading '.$this->field.' of '.$this->part;
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform;
+
+use Japhrex\Core\Damage\ModeCatalogue;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\BookFactory;
+use Japhrex\Core\Family\Data;
+use Symfony\Component\Yaml\Yaml;
+
+/** The books of all families, the damage modes and the mechanisms, read from `books/` and kept compiled beside the container. */
+final class BookShelf
+{
+    /** @var array<string, Book> */
+    private array $books = [];
+
+    private ?ModeCatalogue $modes = null;
+
+    public function __construct(private readonly string $projectDir, private readonly string $buildFolder)
+    {
+    }
+
+    /** @throws ShopError if there is no such book */
+    public function book(string $key): Book
+    {
+        if (!\in_array($key, $this->keys(), true)) {
+            throw new ShopError(\sprintf('There is no book "%s" on the shelf.', $key), 404);
+        }
+
+        return $this->books[$key] ??= (new BookFactory())->book($this->content('books/'.$key.'.yaml'));
+    }
+
+    /** @return list<string> */
+    public function keys(): array
+    {
+        $keys = [];
+        foreach (glob($this->projectDir.'/books/*.yaml') ?: [] as $file) {
+            $key = basename($file, '.yaml');
+            if ('modes' !== $key) {
+                $keys[] = $key;
+            }
+        }
+
+        return $keys;
+    }
+
+    public function modes(): ModeCatalogue
+    {
+        return $this->modes ??= ModeCatalogue::of($this->content('books/modes.yaml'));
+    }
+
+    /** @return array<string, array{name: string, by: list<string>, tells: string}> */
+    public function mechanisms(): array
+    {
+        return array_map(
+            static fn (Data $data): array => ['name' => $data->text('name'), 'by' => $data->texts('by'), 'tells' => $data->textOrNull('tells') ?? ''],
+            (new Data($this->content('books/mechanisms/general.yaml')))->named('mechanisms'),
+        );
+    }
+
+    /**
+     * A YAML file, kept as PHP so that opcache serves it from memory.
+     *
+     * @return array<mixed>
+     */
+    private function content(string $file): array
+    {
+        $source = $this->projectDir.'/'.$file;
+        $compiled = $this->buildFolder.'/books/'.str_replace('/', '-', $file).'.'.filemtime($source).'.php';
+        if (!is_file($compiled)) {
+            $content = Yaml::parseFile($source);
+            @mkdir(\dirname($compiled), 0777, true);
+            $draft = tempnam(\dirname($compiled), 'book');
+            if (false === $draft || false === file_put_contents($draft, '<?php return '.var_export($content, true).';') || !rename($draft, $compiled)) {
+                return \is_array($content) ? $content : [];
+            }
+        }
+        $content = require $compiled;
+
+        return \is_array($content) ? $content : [];
+    }
+}

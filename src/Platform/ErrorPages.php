@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform;
+
+use Doctrine\ORM\OptimisticLockException;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\Security\Core\Exception\AccessDeniedException;
+use Symfony\Component\Security\Core\Exception\InvalidCsrfTokenException;
+use Symfony\Bundle\SecurityBundle\Security;
+use Twig\Environment;
+
+/** Says in the shop's words why something was refused. */
+#[AsEventListener(priority: 5)]
+final readonly class ErrorPages
+{
+    public function __construct(private Environment $twig, private Security $security)
+    {
+    }
+
+    public function __invoke(ExceptionEvent $event): void
+    {
+        $error = $event->getThrowable();
+        $said = $this->said($error);
+        if (null === $said) {
+            return;
+        }
+        [$status, $message] = $said;
+        $request = $event->getRequest();
+        $response = \in_array('application/json', $request->getAcceptableContentTypes(), true)
+            ? new JsonResponse(['error' => $message], $status)
+            : new Response($this->twig->render('platform/error.html.twig', ['status' => $status, 'message' => $message]), $status);
+        $event->setResponse($response);
+        $event->allowCustomResponseCode();
+    }
+
+    /** @return array{int, string}|null */
+    private function said(\Throwable $error): ?array
+    {
+        return match (true) {
+            $error instanceof ShopError => [$error->status, $error->getMessage()],
+            $error instanceof OptimisticLockException => [409, 'Somebody else saved the same thing in the same moment. Nothing of theirs was overwritten: go back, look at both, and save again.'],
+            $error instanceof InvalidCsrfTokenException => [403, 'This page was open too long and its key has run out. Go back, load it again, and save; what you typed is still in the fields.'],
+            $error instanceof AccessDeniedException && null !== $this->security->getUser() => [403, 'Access Denied.' === $error->getMessage() || str_starts_with($error->getMessage(), 'Access Denied') ? 'Your role may look at this but not change it. Ask an analyst, or sign in as somebody who may.' : $error->getMessage()],
+            $error instanceof HttpExceptionInterface && 404 === $error->getStatusCode() => [404, 'There is nothing under this address. It may have been removed, or the number is mistyped.'],
+            $error instanceof HttpExceptionInterface && 405 === $error->getStatusCode() => [405, 'This address takes no such request.'],
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform;
+
+use League\Flysystem\FilesystemException;
+use League\Flysystem\FilesystemOperator;
+
+/** Files kept under the hash of what they hold: written once, never changed. */
+final readonly class StoredFiles
+{
+    public function __construct(private FilesystemOperator $files)
+    {
+    }
+
+    /**
+     * Stores a file unchanged and returns its SHA-256 in hex. Storing the same bytes again does nothing.
+     *
+     * @throws ShopError if it cannot be stored whole
+     */
+    public function keep(string $area, string $file): string
+    {
+        $hash = hash_file('sha256', $file);
+        if (false === $hash) {
+            throw new ShopError('The file could not be read on the server. Send it again.', 503);
+        }
+        $path = $this->path($area, $hash);
+        try {
+            if ($this->files->fileExists($path) && $this->files->fileSize($path) === filesize($file)) {
+                return $hash;
+            }
+            $stream = fopen($file, 'r');
+            if (false === $stream) {
+                throw new ShopError('The file could not be read on the server. Send it again.', 503);
+            }
+            // Written beside its place and moved there, so that no half file ever stands under a hash.
+            $draft = $path.'.'.bin2hex(random_bytes(4)).'.part';
+            try {
+                $this->files->writeStream($draft, $stream);
+                if ($this->files->fileSize($draft) !== filesize($file)) {
+                    throw $this->full();
+                }
+                $this->files->move($draft, $path);
+            } catch (\Throwable $error) {
+                $this->drop($draft);
+                throw $error;
+            } finally {
+                if (\is_resource($stream)) {
+                    fclose($stream);
+                }
+            }
+        } catch (FilesystemException $error) {
+            throw $this->full($error);
+        }
+
+        return $hash;
+    }
+
+    public function has(string $area, string $hash): bool
+    {
+        try {
+            return $this->files->fileExists($this->path($area, $hash));
+        } catch (FilesystemException) {
+            return false;
+        }
+    }
+
+    /** @return resource */
+    public function open(string $area, string $hash)
+    {
+        try {
+            return $this->files->readStream($this->path($area, $hash));
+        } catch (FilesystemException $error) {
+            throw new ShopError('The file is not in the store any more. Tell whoever looks after the server; the record of it is still here.', 404, $error);
+        }
+    }
+
+    /** Copies a stored file to a temporary one, for programs that want a path. The caller removes it. */
+    public function copyOut(string $area, string $hash): string
+    {
+        $temporary = tempnam(sys_get_temp_dir(), 'japhrex');
+        if (false === $temporary || false === file_put_contents($temporary, $this->open($area, $hash))) {
+            throw $this->full();
+        }
+
+        return $temporary;
+    }
+
+    private function path(string $area, string $hash): string
+    {
+        return \sprintf('%s/%s/%s', $area, substr($hash, 0, 2), $hash);
+    }
+
+    private function drop(string $draft): void
+    {
+        try {
+            $this->files->delete($draft);
+        } catch (FilesystemException) {
+            // The disk is in trouble already; the sweep of *.part files gets it later.
+        }
+    }
+
+    private function full(?\Throwable $previous = null): ShopError
+    {
+        return new ShopError("The server's disk took no more: this file was not stored. Nothing else is lost; keep it on the phone or card, make room on the server, and send it again.", 507, $previous);
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Report;
+
+use App\Evidence\Photo;
+use App\Evidence\PictureSize;
+use App\Evidence\ShownPictures;
+use App\Platform\BookShelf;
+use App\Platform\StoredFiles;
+use App\Verdict\Signing;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Messenger\Attribute\AsMessageHandler;
+use Twig\Environment;
+
+/** Makes the PDF step by step. Each step can be done again, so that a worker that dies loses nothing. */
+#[AsMessageHandler]
+final readonly class MakeReportHandler
+{
+    public function __construct(
+        private EntityManagerInterface $em,
+        private BookShelf $shelf,
+        private ShownPictures $shown,
+        private StoredFiles $stored,
+        private Signing $signing,
+        private PdfTool $pdf,
+        private Environment $twig,
+        private string $projectDir,
+    ) {
+    }
+
+    public function __invoke(MakeReport $message): void
+    {
+        $report = $this->em->find(Report::class, $message->report);
+        if (null === $report || ReportState::Ready === $report->state) {
+            return;
+        }
+        $folder = sys_get_temp_dir().'/japhrex-report-'.bin2hex(random_bytes(6));
+        $files = new Filesystem();
+        try {
+            $files->mkdir($folder);
+            $this->make($report, $folder);
+        } catch (\Throwable $error) {
+            $report->state = ReportState::Failed;
+            $report->error = 'The report could not be made: '.mb_substr($error->getMessage(), 0, 600);
+            $this->em->flush();
+        } finally {
+            $files->remove($folder);
+        }
+    }
+
+    private function make(Report $report, string $folder): void
+    {
+        $this->step($report, 10, 'gathering the case');
+        $photos = $this->em->getRepository(Photo::class)->findBy(['case' => $report->case], ['stage' => 'ASC', 'madeAt' => 'ASC']);
+        foreach ($photos as $i => $photo) {
+            $this->step($report, 15 + (int) (45 * $i / max(1, \count($photos))), \sprintf('photo %d of %d', $i + 1, \count($photos)));
+            file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));
+        }
+        $this->step($report, 62, 'drawing the chain');
+        $html = $this->twig->render('report/pdf.html.twig', [
+            'case' => $report->case,
+            'book' => $this->shelf->book($report->case->family),
+            'modes' => $this->shelf->modes(),
+            'verdict' => $report->verdict ?? $this->signing->current($report->case),
+            'photos' => $photos,
+            'assets' => 'file://'.$this->projectDir.'/assets',
+            'made' => $report->madeAt,
+            'bywhom' => $report->byWhom,
+        ]);
+        $this->step($report, 70, 'setting the pages');
+        $target = $folder.'/report.pdf';
+        $this->pdf->make($html, $folder, $target);
+        $this->step($report, 95, 'storing it');
+        $report->hash = $this->stored->keep('reports', $target);
+        $report->bytes = (int) filesize($target);
+        $report->state = ReportState::Ready;
+        $report->percent = 100;
+        $report->doing = 'ready';
+        $this->em->flush();
+    }
+
+    private function step(Report $report, int $percent, string $doing): void
+    {
+        $report->step($percent, $doing);
+        $this->em->flush();
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Report;
+
+/** Makes a PDF of a page. */
+interface PdfTool
+{
+    /**
+     * @param string $html   a whole page; what it refers to lies below `$folder`
+     * @param string $target where the PDF is written
+     *
+     * @throws \App\Platform\ToolFailed
+     */
+    public function make(string $html, string $folder, string $target): void;
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Report;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Intake\CaseGate;
+use App\Platform\BookShelf;
+use App\Platform\ShopError;
+use App\Platform\StoredFiles;
+use App\Verdict\Signing;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\Messenger\MessageBusInterface;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+final class ReportController extends AbstractController
+{
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf)
+    {
+    }
+
+    #[Route('/cases/{number}/report', name: 'report', methods: ['GET'])]
+    public function show(string $number, Signing $signing): Response
+    {
+        $case = $this->gate->find($number);
+
+        return $this->render('report/report.html.twig', [
+            'case' => $case,
+            'book' => $this->shelf->book($case->family),
+            'modes' => $this->shelf->modes(),
+            'verdict' => $signing->current($case),
+            'reports' => $this->em->getRepository(Report::class)->findBy(['case' => $case], ['madeAt' => 'DESC'], 8),
+        ]);
+    }
+
+    #[Route('/cases/{number}/report', name: 'report_make', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    #[IsGranted(Permission::PHOTOGRAPH)]
+    public function make(string $number, MessageBusInterface $bus, Signing $signing, CurrentPerson $person): Response
+    {
+        $case = $this->gate->find($number);
+        $verdict = $signing->current($case);
+        $report = new Report($case, $this->em->contains($verdict) ? $verdict : null, $person->get()->name);
+        $this->em->persist($report);
+        $this->em->flush();
+        $bus->dispatch(new MakeReport($report->id));
+
+        return $this->redirectToRoute('report', ['number' => $case->number], Response::HTTP_SEE_OTHER);
+    }
+
+    /** Where the making of it stands; asked again and again while it is made. */
+    #[Route('/reports/{id}', name: 'report_state', methods: ['GET'])]
+    public function state(Report $report): Response
+    {
+        return $this->render('report/_state.html.twig', ['report' => $report]);
+    }
+
+    #[Route('/reports/{id}/{name}.pdf', name: 'report_pdf', methods: ['GET'])]
+    public function pdf(Report $report, string $name, StoredFiles $stored): Response
+    {
+        if (null === $report->hash) {
+            throw new ShopError('This report is not made yet.', 404);
+        }
+        $stream = $stored->open('reports', $report->hash);
+
+        return new StreamedResponse(static function () use ($stream): void {
+            fpassthru($stream);
+            fclose($stream);
+        }, 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_INLINE, self::name($report).'.pdf'),
+        ]);
+    }
+
+    public static function name(Report $report): string
+    {
+        return $report->case->number.'-report'.(null === $report->verdict ? '' : '-r'.$report->verdict->revision);
+    }
+}

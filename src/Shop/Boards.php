@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Chain\CaseChain;
+use App\Evidence\Finding;
+use App\Evidence\PartRecord;
+use App\Evidence\Photo;
+use App\Intake\CaseFile;
+use App\Measuring\Assessor;
+use App\Measuring\Reading;
+use App\Platform\BookShelf;
+use App\Report\Report;
+use App\Report\ReportState;
+use App\Teardown\StripBench;
+use App\Verdict\Verdict;
+use Doctrine\ORM\EntityManagerInterface;
+use Twig\Attribute\AsTwigFunction;
+
+/** Reads boards from the database: one query for each kind of thing. */
+final readonly class Boards
+{
+    public function __construct(
+        private EntityManagerInterface $em,
+        private BookShelf $shelf,
+        private StripBench $strip,
+        private CaseChain $chains,
+        private Assessor $assessor,
+    ) {
+    }
+
+    #[AsTwigFunction('board')]
+    public function of(CaseFile $case): CaseBoard
+    {
+        $book = $this->shelf->book($case->family);
+        $run = $this->strip->run($case, $book);
+        $by = ['case' => $case];
+        $findings = $photos = $readings = $records = [];
+        $arrival = [];
+        foreach ($this->em->getRepository(Finding::class)->findBy($by, ['madeAt' => 'ASC']) as $finding) {
+            $findings[$finding->part][] = $finding;
+        }
+        foreach ($this->em->getRepository(Photo::class)->findBy($by, ['madeAt' => 'ASC']) as $photo) {
+            null === $photo->part ? $arrival[] = $photo : $photos[$photo->part][] = $photo;
+        }
+        foreach ($this->em->getRepository(Reading::class)->findBy($by) as $reading) {
+            $readings[$reading->part][$reading->field] = $reading;
+        }
+        foreach ($this->em->getRepository(PartRecord::class)->findBy($by) as $record) {
+            $records[$record->part] = $record;
+        }
+        $off = $run->partsOff();
+        $parts = [];
+        foreach ($book->partsInStripOrder() as $part) {
+            $assessments = [];
+            foreach ($readings[$part->key] ?? [] as $key => $reading) {
+                $assessments[$key] = isset($part->fields[$key]) ? $this->assessor->of($part->fields[$key], $reading) : null;
+            }
+            $parts[$part->key] = new PartView($part, \in_array($part->key, $off, true), $findings[$part->key] ?? [], $records[$part->key] ?? null, $photos[$part->key] ?? [], $readings[$part->key] ?? [], $assessments);
+        }
+
+        return new CaseBoard(
+            $case, $book, $run, $parts, $arrival,
+            $this->chains->problems($case),
+            \count($this->chains->nodes($case)),
+            $this->em->getRepository(Verdict::class)->findOneBy($by, ['revision' => 'DESC']),
+            null !== $this->em->getRepository(Report::class)->findOneBy($by + ['state' => ReportState::Ready]),
+        );
+    }
+
+    /**
+     * Wear strips of many cases at once.
+     *
+     * @param list<CaseFile> $cases
+     *
+     * @return array<string, list<WearCell>> by case id
+     */
+    public function wearStrips(array $cases): array
+    {
+        if ([] === $cases) {
+            return [];
+        }
+        $grades = [];
+        $rows = $this->em->createQuery(
+            'SELECT IDENTITY(f.case) AS id, f.part AS part, MAX(CASE WHEN f.kind = :damage THEN f.grade ELSE 0 END) AS grade FROM '.Finding::class.' f WHERE f.case IN (:cases) GROUP BY f.case, f.part',
+        )->setParameters(['damage' => 'damage', 'cases' => array_map(static fn (CaseFile $case): string => (string) $case->id, $cases)])->getArrayResult();
+        /** @var array{id: string, part: string, grade: int|string} $row */
+        foreach ($rows as $row) {
+            $grades[$row['id']][$row['part']] = (int) $row['grade'];
+        }
+        $strips = [];
+        foreach ($cases as $case) {
+            $id = (string) $case->id;
+            foreach ($this->shelf->book($case->family)->partsInStripOrder() as $part) {
+                $strips[$id][] = new WearCell($part->key, $part->short, $grades[$id][$part->key] ?? null, false);
+            }
+        }
+
+        return $strips;
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Evidence\Photo;
+use App\Evidence\PhotoStage;
+use App\Intake\CaseFile;
+use App\Verdict\Verdict;
+use Japhrex\Core\Chain\ClosureProblem;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Teardown\StripRun;
+
+/** A case with everything that is open in it: what the walk, the wear strip and the pages show. */
+final readonly class CaseBoard
+{
+    /**
+     * @param array<string, PartView> $parts    in strip order
+     * @param list<Photo>             $arrival  photos of the unit as it came
+     * @param list<ClosureProblem>    $problems what the chain leaves open
+     */
+    public function __construct(
+        public CaseFile $case,
+        public Book $book,
+        public StripRun $strip,
+        public array $parts,
+        public array $arrival,
+        public array $problems,
+        public int $nodes,
+        public ?Verdict $verdict,
+        public bool $hasReport,
+    ) {
+    }
+
+    /** @return array<string, array{label: string, route: string, open: int, say: string}> the stages in the order of work */
+    public function walk(): array
+    {
+        $off = array_filter($this->parts, static fn (PartView $part): bool => $part->isOff || $part->isLookedAt());
+        $looks = \count(array_filter($off, static fn (PartView $part): bool => [] !== array_diff($part->open(), [$part->readingsOpen().' of '.\count($part->part->fields).' readings'])));
+        $readings = array_sum(array_map(static fn (PartView $part): int => $part->readingsOpen(), $off));
+
+        return [
+            'intake' => ['label' => 'Intake', 'route' => 'intake', 'open' => $this->intakeOpen(), 'say' => 'to fill in'],
+            'strip' => ['label' => 'Strip', 'route' => 'strip', 'open' => $this->strip->open(), 'say' => 'steps ahead'],
+            'parts' => ['label' => 'Parts', 'route' => 'parts', 'open' => $looks, 'say' => 'parts with open work'],
+            'readings' => ['label' => 'Readings', 'route' => 'readings', 'open' => (int) $readings, 'say' => 'readings to take'],
+            'chain' => ['label' => 'Chain', 'route' => 'chain', 'open' => \count($this->problems), 'say' => 'points open'],
+            'verdict' => ['label' => 'Verdict', 'route' => 'verdict', 'open' => $this->case->isSigned() ? 0 : 1, 'say' => 'to sign'],
+            'report' => ['label' => 'Report', 'route' => 'report', 'open' => $this->case->isSigned() && !$this->hasReport ? 1 : 0, 'say' => 'to make'],
+        ];
+    }
+
+    /** Where to go on: the first stage with something open. */
+    public function nextStage(): string
+    {
+        foreach ($this->walk() as $key => $stage) {
+            if ($stage['open'] > 0 && ('parts' !== $key || !$this->case->isSigned())) {
+                return $key;
+            }
+        }
+
+        return 'report';
+    }
+
+    /** The next part with open work, after the one in hand. */
+    public function nextOpenPart(?string $after = null): ?string
+    {
+        $keys = array_keys($this->parts);
+        $start = null === $after ? 0 : (int) array_search($after, $keys, true) + 1;
+        foreach ([...\array_slice($keys, $start), ...\array_slice($keys, 0, $start)] as $key) {
+            if ($key !== $after && [] !== $this->parts[$key]->open()) {
+                return $key;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{previous: string|null, next: string|null} neighbours of a part in strip order */
+    public function neighbours(string $part): array
+    {
+        $keys = array_keys($this->parts);
+        $at = array_search($part, $keys, true);
+
+        return ['previous' => false === $at ? null : $keys[$at - 1] ?? null, 'next' => false === $at ? null : $keys[$at + 1] ?? null];
+    }
+
+    /** @return list<WearCell> */
+    public function wearStrip(): array
+    {
+        return array_map(static fn (PartView $view): WearCell => new WearCell($view->part->key, $view->part->short, $view->grade(), $view->isOff), array_values($this->parts));
+    }
+
+    private function intakeOpen(): int
+    {
+        return ($this->case->complaints->isEmpty() ? 1 : 0)
+            + ($this->case->arrival?->open() > 0 ? 1 : 0)
+            + ([] === array_filter($this->arrival, static fn (Photo $photo): bool => PhotoStage::Arrival === $photo->stage) ? 1 : 0)
+            + ('' === $this->case->serial && '' === $this->case->tag ? 1 : 0);
+    }
+}

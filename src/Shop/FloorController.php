@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Account\AuditEntry;
+use App\Intake\CaseFile;
+use App\Intake\CaseGate;
+use App\Platform\BookShelf;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+final class FloorController extends AbstractController
+{
+    private const MOST = 200;
+
+    public function __construct(private readonly EntityManagerInterface $em, private readonly BookShelf $shelf)
+    {
+    }
+
+    #[Route('/', name: 'floor', methods: ['GET'])]
+    public function floor(Request $request, Boards $boards): Response
+    {
+        $words = trim((string) $request->query->get('q', ''));
+        $cases = $this->find($words);
+        if (1 === \count($cases) && strtoupper($words) === $cases[0]->number) {
+            return $this->redirectToRoute('case', ['number' => $cases[0]->number]);
+        }
+
+        return $this->render('shop/floor.html.twig', ['cases' => $cases, 'strips' => $boards->wearStrips($cases), 'words' => $words, 'shelf' => $this->shelf]);
+    }
+
+    /** A case by its number alone leads to where its work stands. */
+    #[Route('/cases/{number}', name: 'case', methods: ['GET'])]
+    public function case(string $number, CaseGate $gate, Boards $boards): Response
+    {
+        $case = $gate->find($number);
+
+        return $this->redirectToRoute($boards->of($case)->nextStage(), ['number' => $case->number]);
+    }
+
+    /** The next thing left open anywhere in the case, after what is in hand. */
+    #[Route('/cases/{number}/next', name: 'case_next', methods: ['GET'])]
+    public function next(string $number, Request $request, CaseGate $gate, Boards $boards): Response
+    {
+        $case = $gate->find($number);
+        $board = $boards->of($case);
+        $part = $board->nextOpenPart((string) $request->query->get('part', '') ?: null);
+        $stage = $board->nextStage();
+        if (null !== $part && \in_array($stage, ['parts', 'readings', 'strip'], true) && $request->query->has('part')) {
+            return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part]);
+        }
+
+        return 'parts' === $stage && null !== $part
+            ? $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part])
+            : $this->redirectToRoute($stage, ['number' => $case->number]);
+    }
+
+    /** Every change of a case: who, when, what before and after. */
+    #[Route('/cases/{number}/history', name: 'history', methods: ['GET'])]
+    public function history(string $number, Request $request, CaseGate $gate): Response
+    {
+        $case = $gate->find($number);
+        $page = max(1, $request->query->getInt('page', 1));
+
+        return $this->render('shop/history.html.twig', [
+            'case' => $case,
+            'entries' => $this->em->getRepository(AuditEntry::class)->findBy(['caseId' => $case->id], ['madeAt' => 'DESC', 'id' => 'DESC'], self::MOST, ($page - 1) * self::MOST),
+            'page' => $page,
+            'most' => self::MOST,
+        ]);
+    }
+
+    /** The empty page that the benchmark compares with. */
+    #[Route('/empty', name: 'empty', methods: ['GET'])]
+    public function nothing(): Response
+    {
+        return new Response('', 200, ['Content-Type' => 'text/plain']);
+    }
+
+    /** @return list<CaseFile> newest first; every word must be found somewhere */
+    private function find(string $words): array
+    {
+        $query = $this->em->createQueryBuilder()->select('c', 'h')->from(CaseFile::class, 'c')->leftJoin('c.holder', 'h')->orderBy('c.madeAt', 'DESC')->setMaxResults(self::MOST);
+        foreach (preg_split('/\s+/', $words, 8, \PREG_SPLIT_NO_EMPTY) ?: [] as $i => $word) {
+            $query->andWhere("LOWER(CONCAT(c.number, ' ', c.unitName, ' ', c.maker, ' ', c.model, ' ', c.customer, ' ', c.serial)) LIKE :w$i OR c.serialKey LIKE :k$i")
+                ->setParameter("w$i", '%'.addcslashes(mb_strtolower($word), '%_\\').'%')
+                ->setParameter("k$i", '' === CaseFile::serialKey($word) ? '-' : '%'.CaseFile::serialKey($word).'%');
+        }
+        /** @var list<CaseFile> $cases */
+        $cases = $query->getQuery()->getResult();
+
+        return $cases;
+    }
+}

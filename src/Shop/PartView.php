@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Evidence\Finding;
+use App\Evidence\PartRecord;
+use App\Evidence\Photo;
+use App\Evidence\PhotoStage;
+use App\Measuring\Reading;
+use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Family\Part;
+use Japhrex\Core\Family\Reuse;
+use Japhrex\Core\Measuring\Assessment;
+
+/** Everything known of one part of a case. */
+final readonly class PartView
+{
+    /**
+     * @param list<Finding>                  $findings
+     * @param list<Photo>                    $photos
+     * @param array<string, Reading>         $readings    by field
+     * @param array<string, Assessment|null> $assessments by field
+     */
+    public function __construct(
+        public Part $part,
+        public bool $isOff,
+        public array $findings,
+        public ?PartRecord $record,
+        public array $photos,
+        public array $readings,
+        public array $assessments,
+    ) {
+    }
+
+    public function isLookedAt(): bool
+    {
+        return [] !== $this->findings;
+    }
+
+    /** Grade on the wear ramp, the worst finding of damage; null: nobody has looked. */
+    public function grade(): ?int
+    {
+        return $this->isLookedAt() ? max(array_map(static fn (Finding $finding): int => $finding->rampGrade(), $this->findings)) : null;
+    }
+
+    /** @return list<string> what is still open on this part, in words */
+    public function open(): array
+    {
+        if (!$this->isOff && !$this->isLookedAt()) {
+            return [];
+        }
+        $measured = array_filter($this->part->fields, fn ($field): bool => isset($this->readings[$field->key]));
+
+        return array_values(array_filter([
+            $this->isLookedAt() ? null : 'look at it',
+            [] === $this->photos ? 'photo' : null,
+            \count($measured) < \count($this->part->fields) ? \sprintf('%d of %d readings', \count($this->part->fields) - \count($measured), \count($this->part->fields)) : null,
+            null === $this->record?->disposition ? 'decide' : null,
+        ]));
+    }
+
+    public function readingsOpen(): int
+    {
+        return \count($this->part->fields) - \count(array_intersect_key($this->part->fields, $this->readings));
+    }
+
+    /** The picture for its cell: cleaned before as found, the newest first. */
+    public function picture(): ?Photo
+    {
+        $best = null;
+        foreach ($this->photos as $photo) {
+            if (null === $best || PhotoStage::Cleaned === $photo->stage || PhotoStage::Cleaned !== $best->stage) {
+                $best = $photo;
+            }
+        }
+
+        return $best;
+    }
+
+    public function photosOf(PhotoStage $stage): int
+    {
+        return \count(array_filter($this->photos, static fn (Photo $photo): bool => $photo->stage === $stage));
+    }
+
+    /** What the book says must become of it whatever it looks like. */
+    public function isNeverReused(): bool
+    {
+        return Reuse::Inspect !== $this->part->reuse;
+    }
+
+    /** Surfaces that nobody has looked at yet. @return list<string> keys */
+    public function surfacesOpen(): array
+    {
+        foreach ($this->findings as $finding) {
+            if (null === $finding->surface && FindingKind::Clean === $finding->kind) {
+                return [];
+            }
+        }
+        $seen = array_map(static fn (Finding $finding): ?string => $finding->surface, $this->findings);
+
+        return array_values(array_filter(array_keys($this->part->surfaces), static fn (string $key): bool => !\in_array($key, $seen, true)));
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Teardown\Form;
+
+use App\Platform\Form\Choices;
+use App\Teardown\StepRecord;
+use Japhrex\Core\Family\StripStep;
+use Japhrex\Core\Teardown\FastenerCondition;
+use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
+use Symfony\Component\Form\Extension\Core\Type\IntegerType;
+use Symfony\Component\Form\Extension\Core\Type\TextareaType;
+use Symfony\Component\Form\Extension\Core\Type\TextType;
+use Symfony\Component\Form\FormBuilderInterface;
+use Symfony\Component\OptionsResolver\OptionsResolver;
+use Symfony\Component\Validator\Constraints\Range;
+
+/** @extends AbstractType<StepRecord> */
+final class StepType extends AbstractType
+{
+    public function buildForm(FormBuilderInterface $builder, array $options): void
+    {
+        /** @var StripStep $step */
+        $step = $options['step'];
+        if ([] !== $step->facing) {
+            $builder->add('facing', TextareaType::class, ['label' => 'Which way it faced, before it was lifted', 'required' => false, 'empty_data' => '']);
+        }
+        if ('' !== $step->mark) {
+            $builder->add('marked', CheckboxType::class, ['label' => 'Marked: '.$step->mark, 'required' => false]);
+        }
+        if ($step->fasteners) {
+            $builder
+                ->add('fasteners', Choices::class, ['class' => FastenerCondition::class, 'label' => 'How the fasteners came out'])
+                ->add('fastenerNote', TextType::class, ['label' => 'Breakaway torque, or which one', 'help' => '32 Nm; the one at the tag was loose', 'required' => false, 'empty_data' => '']);
+        }
+        foreach ($step->counts as $i => $count) {
+            $builder->add('count_'.$i, IntegerType::class, [
+                'label' => \sprintf('%s: %d expected', ucfirst($count->what), $count->count),
+                'required' => false,
+                'getter' => static fn (StepRecord $record): ?int => $record->counted[$count->what] ?? null,
+                'setter' => static function (StepRecord $record, ?int $value) use ($count): void {
+                    $counted = $record->counted;
+                    unset($counted[$count->what]);
+                    $record->counted = null === $value ? $counted : $counted + [$count->what => $value];
+                },
+                'constraints' => [new Range(min: 0, max: 999, notInRangeMessage: 'A count is from 0 to 999.')],
+                'invalid_message' => 'A count is a whole number.',
+            ]);
+        }
+        $builder
+            ->add('reason', TextareaType::class, ['label' => 'Why skipped, or what holds it', 'required' => false, 'empty_data' => ''])
+            ->add('note', TextareaType::class, ['label' => 'Note', 'required' => false, 'empty_data' => ''])
+            ->add('withWhom', TextType::class, ['label' => 'Together with', 'help' => 'who learns, or who watches', 'required' => false, 'empty_data' => '']);
+    }
+
+    public function configureOptions(OptionsResolver $resolver): void
+    {
+        $resolver->setDefaults(['data_class' => StepRecord::class, 'three_way' => true]);
+        $resolver->setRequired('step');
+        $resolver->setAllowedTypes('step', StripStep::class);
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Teardown;
+
+use App\Account\Audited;
+use App\Intake\CaseFile;
+use App\Platform\Identified;
+use App\Platform\Versioned;
+use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Teardown\FastenerCondition;
+use Japhrex\Core\Teardown\StepState;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Validator\Constraints as Assert;
+use Symfony\Component\Validator\Context\ExecutionContextInterface;
+
+/** What was entered for one strip step of a case. */
+#[ORM\Entity]
+#[ORM\Table(name: 'step_record')]
+#[ORM\UniqueConstraint(columns: ['case_id', 'step'])]
+class StepRecord implements Audited
+{
+    use Identified;
+    use Versioned;
+
+    #[ORM\Column(length: 10, enumType: StepState::class)]
+    public StepState $state = StepState::Done;
+
+    /** Why it was skipped, or what holds it. */
+    #[ORM\Column(type: 'text')]
+    #[Assert\Length(max: 2000)]
+    public string $reason = '';
+
+    /** Which way the parts faced, before they were lifted. */
+    #[ORM\Column(type: 'text')]
+    #[Assert\Length(max: 2000)]
+    public string $facing = '';
+
+    #[ORM\Column(length: 20, nullable: true, enumType: FastenerCondition::class)]
+    public ?FastenerCondition $fasteners = null;
+
+    #[ORM\Column(length: 120)]
+    #[Assert\Length(max: 120)]
+    public string $fastenerNote = '';
+
+    /** @var array<string, int> what => how many were counted out */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    public array $counted = [];
+
+    #[ORM\Column]
+    public bool $marked = false;
+
+    #[ORM\Column(type: 'text')]
+    #[Assert\Length(max: 2000)]
+    public string $note = '';
+
+    #[ORM\Column(length: 80)]
+    public string $byWhom = '';
+
+    /** The second person on a step: who learns, or who watches. */
+    #[ORM\Column(length: 80)]
+    #[Assert\Length(max: 80)]
+    public string $withWhom = '';
+
+    #[ORM\Column(type: 'datetimetz_immutable')]
+    public \DateTimeImmutable $at;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+        #[ORM\Column(length: 60)]
+        public string $step,
+    ) {
+        $this->identify();
+        $this->at = $this->madeAt;
+    }
+
+    #[Assert\Callback]
+    public function needsAReason(ExecutionContextInterface $context): void
+    {
+        if (StepState::Done !== $this->state && '' === trim($this->reason)) {
+            $context->buildViolation(StepState::Skipped === $this->state ? 'Why is it skipped? The next one at the bench will ask.' : 'What holds it? Say what was tried.')->atPath('reason')->addViolation();
+        }
+    }
+
+    public function auditCase(): Uuid
+    {
+        return $this->case->id;
+    }
+
+    public function auditName(): string
+    {
+        return 'Strip step '.$this->step;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Teardown;
+
+use App\Intake\CaseFile;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Teardown\StripRun;
+
+/** The strip run of a case. */
+final readonly class StripBench
+{
+    public function __construct(private EntityManagerInterface $em)
+    {
+    }
+
+    /** @return array<string, StepRecord> by step */
+    public function records(CaseFile $case): array
+    {
+        $records = [];
+        foreach ($this->em->getRepository(StepRecord::class)->findBy(['case' => $case]) as $record) {
+            $records[$record->step] = $record;
+        }
+
+        return $records;
+    }
+
+    public function run(CaseFile $case, Book $book): StripRun
+    {
+        return new StripRun($book, array_map(static fn (StepRecord $record) => $record->state, $this->records($case)));
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Teardown;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Intake\CaseFile;
+use App\Intake\CaseGate;
+use App\Intake\Stage;
+use App\Platform\BookShelf;
+use App\Platform\ShopError;
+use App\Teardown\Form\StepType;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Teardown\StepState;
+use Japhrex\Core\Teardown\StepStatus;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\Form\FormFactoryInterface;
+use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+final class StripController extends AbstractController
+{
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly StripBench $bench,
+        private readonly FormFactoryInterface $forms,
+    ) {
+    }
+
+    #[Route('/cases/{number}/strip', name: 'strip', methods: ['GET'])]
+    public function show(string $number, Request $request): Response
+    {
+        $case = $this->gate->find($number);
+        $run = $this->bench->run($case, $this->shelf->book($case->family));
+        $key = (string) $request->query->get('step', $run->next()->step->key ?? array_key_last($run->steps) ?? '');
+
+        return $this->page($case, $run->steps[$key] ?? throw new ShopError('The book has no such strip step.', 404));
+    }
+
+    #[Route('/cases/{number}/strip/{step}', name: 'strip_step', methods: ['POST'])]
+    public function step(string $number, string $step, Request $request, CurrentPerson $person): Response
+    {
+        $case = $this->gate->open($number, Permission::BENCH);
+        $run = $this->bench->run($case, $this->shelf->book($case->family));
+        $status = $run->steps[$step] ?? throw new ShopError('The book has no such strip step.', 404);
+        if (!$status->isReady()) {
+            throw new ShopError(\sprintf('“%s” waits for %s.', $status->step->title, implode(', ', array_map(static fn ($s): string => '“'.$s->title.'”', $status->waitsFor))), 409);
+        }
+        $record = $this->bench->records($case)[$step] ?? new StepRecord($case, $step);
+        $record->state = StepState::tryFrom((string) $request->request->get('state')) ?? throw new ShopError('A step is done, skipped or stuck.');
+        $form = $this->form($record, $status);
+        $form->handleRequest($request);
+        if (!$form->isSubmitted() || !$form->isValid()) {
+            return $this->page($case, $status, $form);
+        }
+        $record->byWhom = $person->get()->name;
+        $record->at = new \DateTimeImmutable();
+        $case->moveTo(Stage::Strip);
+        $this->em->persist($record);
+        $this->em->flush();
+
+        return $this->redirectToRoute('strip', ['number' => $case->number] + (StepState::Stuck === $record->state ? ['step' => $step] : []), Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/strip/{step}/undo', name: 'strip_undo', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function undo(string $number, string $step): Response
+    {
+        $case = $this->gate->open($number, Permission::BENCH);
+        $record = $this->bench->records($case)[$step] ?? null;
+        if (null !== $record) {
+            $this->em->remove($record);
+            $this->em->flush();
+        }
+
+        return $this->redirectToRoute('strip', ['number' => $case->number, 'step' => $step], Response::HTTP_SEE_OTHER);
+    }
+
+    /** @param FormInterface<mixed>|null $submitted */
+    private function page(CaseFile $case, StepStatus $status, ?FormInterface $submitted = null): Response
+    {
+        $record = $this->bench->records($case)[$status->step->key] ?? null;
+        $form = $submitted ?? $this->form($record ?? new StepRecord($case, $status->step->key), $status);
+
+        return $this->render('teardown/strip.html.twig', [
+            'case' => $case,
+            'book' => $this->shelf->book($case->family),
+            'run' => $this->bench->run($case, $this->shelf->book($case->family)),
+            'records' => $this->bench->records($case),
+            'status' => $status,
+            'record' => $record,
+            'form' => $form->createView(),
+        ], new Response(status: null === $submitted ? 200 : 422));
+    }
+
+    /** @return FormInterface<mixed> */
+    private function form(StepRecord $record, StepStatus $status): FormInterface
+    {
+        return $this->forms->createNamed('step', StepType::class, $record, ['step' => $status->step]);
+    }
+}

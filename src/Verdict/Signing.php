@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Verdict;
+
+use App\Account\User;
+use App\Intake\CaseFile;
+use App\Intake\Stage;
+use App\Platform\ShopError;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** Draft, first signature, second signature, frozen; and the way back: a new revision. */
+final readonly class Signing
+{
+    public function __construct(private EntityManagerInterface $em, private Snapshot $snapshot)
+    {
+    }
+
+    /** The verdict being worked on or, when the case is signed, the one that counts. */
+    public function current(CaseFile $case): Verdict
+    {
+        return $this->em->getRepository(Verdict::class)->findOneBy(['case' => $case], ['revision' => 'DESC']) ?? new Verdict($case, 1);
+    }
+
+    /** @return list<string> what is missing before it can be signed */
+    public function missing(Verdict $verdict): array
+    {
+        return array_values(array_filter([
+            null === $verdict->origin && !$verdict->causeNotFound ? 'the origin, or “cause not found”' : null,
+            null !== $verdict->origin && $verdict->causeNotFound ? 'one of the two: an origin, or “cause not found”' : null,
+            $verdict->causeNotFound && '' === trim($verdict->atRisk) ? 'what stays at risk' : null,
+            null === $verdict->responsibility ? 'who carries it' : null,
+            '' === trim($verdict->statement) ? 'the statement' : null,
+            $verdict->case->complaints->isEmpty() ? 'a complaint (see Intake)' : null,
+        ]));
+    }
+
+    /** @throws ShopError saying what is missing */
+    public function sign(Verdict $verdict, User $user): void
+    {
+        $missing = $this->missing($verdict);
+        if ([] !== $missing) {
+            throw new ShopError('It cannot be signed yet. Missing: '.implode('; ', $missing).'.', 409);
+        }
+        if (null !== $verdict->signedAt) {
+            throw new ShopError('It is signed already and waits for the second person.', 409);
+        }
+        $verdict->signedBy = $user;
+        $verdict->signedAt = new \DateTimeImmutable();
+        $verdict->case->moveTo(Stage::Verdict);
+        $this->em->persist($verdict);
+        $this->em->flush();
+    }
+
+    /** Takes the first signature back, so that the verdict can be changed. */
+    public function withdraw(Verdict $verdict): void
+    {
+        if (!$verdict->awaitsSecond()) {
+            throw new ShopError('There is no first signature to take back.', 409);
+        }
+        $verdict->signedBy = null;
+        $verdict->signedAt = null;
+        $this->em->flush();
+    }
+
+    /**
+     * The second pair of eyes. From here on the case is frozen.
+     *
+     * @throws ShopError if it is the same person, or the first signature is missing
+     */
+    public function second(Verdict $verdict, User $user): void
+    {
+        if (!$verdict->awaitsSecond()) {
+            throw new ShopError('The analyst signs first; then a second person.', 409);
+        }
+        if ($verdict->signedBy?->id->equals($user->id)) {
+            throw new ShopError('A second pair of eyes is somebody else. Ask another analyst to read it and sign.', 409);
+        }
+        $verdict->secondBy = $user;
+        $verdict->secondAt = new \DateTimeImmutable();
+        $verdict->snapshot = $this->snapshot->of($verdict->case);
+        $verdict->snapshotHash = Snapshot::hash($verdict->snapshot);
+        $verdict->case->moveTo(Stage::Signed);
+        $this->em->flush();
+    }
+
+    /** Opens a signed case again: the signed verdict stays, a new revision starts from it. */
+    public function reopen(CaseFile $case, string $because): Verdict
+    {
+        $signed = $this->current($case);
+        if (!$signed->isSigned()) {
+            throw new ShopError('Only a signed case needs a new revision; this one is still open.', 409);
+        }
+        if ('' === trim($because)) {
+            throw new ShopError('Why is it opened again? The reason stands in the report.');
+        }
+        $next = new Verdict($case, $signed->revision + 1);
+        $next->origin = $signed->origin;
+        $next->causeNotFound = $signed->causeNotFound;
+        $next->responsibility = $signed->responsibility;
+        $next->statement = $signed->statement;
+        $next->atRisk = $signed->atRisk;
+        $next->reopenedBecause = mb_substr(trim($because), 0, 2000);
+        $case->moveTo(Stage::Verdict);
+        $this->em->persist($next);
+        $this->em->flush();
+
+        return $next;
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Verdict;
+
+use App\Chain\CaseChain;
+use App\Chain\ChainLink;
+use App\Chain\ChainNode;
+use App\Evidence\Finding;
+use App\Evidence\Mark;
+use App\Evidence\PartRecord;
+use App\Evidence\Photo;
+use App\Intake\CaseFile;
+use App\Intake\Complaint;
+use App\Intake\Statement;
+use App\Measuring\Reading;
+use App\Teardown\StepRecord;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** The whole case as a document, taken when it is signed, so that nobody can wonder later what was signed. */
+final readonly class Snapshot
+{
+    public function __construct(private EntityManagerInterface $em, private CaseChain $chains)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(CaseFile $case): array
+    {
+        $by = ['case' => $case];
+
+        return [
+            'unit' => self::fields($case),
+            'arrival' => null === $case->arrival ? null : self::fields($case->arrival),
+            'complaints' => array_map(static fn (Complaint $c): array => self::fields($c), $case->complaints->getValues()),
+            'statements' => array_map(static fn (Statement $s): array => self::fields($s), $case->statements->getValues()),
+            'steps' => array_map(self::fields(...), $this->em->getRepository(StepRecord::class)->findBy($by, ['madeAt' => 'ASC'])),
+            'parts' => array_map(self::fields(...), $this->em->getRepository(PartRecord::class)->findBy($by, ['part' => 'ASC'])),
+            'findings' => array_map(self::fields(...), $this->em->getRepository(Finding::class)->findBy($by, ['madeAt' => 'ASC'])),
+            'readings' => array_map(self::fields(...), $this->em->getRepository(Reading::class)->findBy($by, ['madeAt' => 'ASC'])),
+            'photos' => array_map(static fn (Photo $photo): array => self::fields($photo) + [
+                'sha256' => $photo->picture->hash,
+                'marks' => array_map(static fn (Mark $mark): array => self::fields($mark), $photo->marks->getValues()),
+            ], $this->em->getRepository(Photo::class)->findBy($by, ['madeAt' => 'ASC'])),
+            'nodes' => array_map(static fn (ChainNode $node): array => self::fields($node), $this->chains->nodes($case)),
+            'links' => array_map(static fn (ChainLink $link): array => self::fields($link) + ['from' => (string) $link->from?->id, 'to' => (string) $link->to?->id], $this->chains->links($case)),
+        ];
+    }
+
+    /**
+     * SHA-256 over the document with its keys in order, so that it is the same however the database keeps it.
+     *
+     * @param array<mixed> $snapshot
+     */
+    public static function hash(array $snapshot): string
+    {
+        return hash('sha256', json_encode(self::sorted($snapshot), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION));
+    }
+
+    /** @return array<string, mixed> the plain fields of a thing */
+    private static function fields(object $thing): array
+    {
+        $fields = [];
+        foreach (get_object_vars($thing) as $name => $value) {
+            if ('version' === $name) {
+                continue;
+            }
+            if (null === $value || \is_scalar($value) || \is_array($value)) {
+                $fields[$name] = $value;
+            } elseif ($value instanceof \BackedEnum) {
+                $fields[$name] = $value->value;
+            } elseif ($value instanceof \DateTimeInterface) {
+                $fields[$name] = $value->format(\DATE_ATOM);
+            } elseif ($value instanceof \Stringable) {
+                $fields[$name] = (string) $value;
+            }
+        }
+
+        return $fields;
+    }
+
+    private static function sorted(mixed $value): mixed
+    {
+        if (!\is_array($value)) {
+            return \is_float($value) ? (string) $value : $value;
+        }
+        if (!array_is_list($value)) {
+            ksort($value);
+        }
+
+        return array_map(self::sorted(...), $value);
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Verdict;
+
+use App\Account\Audited;
+use App\Account\User;
+use App\Chain\ChainNode;
+use App\Intake\CaseFile;
+use App\Platform\Identified;
+use App\Platform\Versioned;
+use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Verdict\Responsibility;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** What the shop says it was, signed by two. Once both have signed it is never changed: a later one supersedes it. */
+#[ORM\Entity]
+#[ORM\Table(name: 'verdict')]
+#[ORM\UniqueConstraint(columns: ['case_id', 'revision'])]
+class Verdict implements Audited
+{
+    use Identified;
+    use Versioned;
+
+    /** The origin in the chain; null with `causeNotFound`. */
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(onDelete: 'SET NULL')]
+    public ?ChainNode $origin = null;
+
+    /** "Cause not found" is an honest verdict; `atRisk` then says what stays at risk. */
+    #[ORM\Column]
+    public bool $causeNotFound = false;
+
+    #[ORM\Column(length: 20, nullable: true, enumType: Responsibility::class)]
+    public ?Responsibility $responsibility = null;
+
+    #[ORM\Column(type: 'text')]
+    #[Assert\Length(max: 8000)]
+    public string $statement = '';
+
+    #[ORM\Column(type: 'text')]
+    #[Assert\Length(max: 4000)]
+    public string $atRisk = '';
+
+    /** Why this revision was opened; empty for the first. */
+    #[ORM\Column(type: 'text')]
+    public string $reopenedBecause = '';
+
+    #[ORM\ManyToOne]
+    public ?User $signedBy = null;
+
+    #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
+    public ?\DateTimeImmutable $signedAt = null;
+
+    #[ORM\ManyToOne]
+    public ?User $secondBy = null;
+
+    #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
+    public ?\DateTimeImmutable $secondAt = null;
+
+    /**
+     * The whole case as it was signed: a document, kept to compare a later state with.
+     *
+     * @var array<string, mixed>|null
+     */
+    #[ORM\Column(type: 'json', nullable: true, options: ['jsonb' => true])]
+    public ?array $snapshot = null;
+
+    #[ORM\Column(length: 64, nullable: true)]
+    public ?string $snapshotHash = null;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'RESTRICT')]
+        public CaseFile $case,
+        #[ORM\Column(type: 'smallint')]
+        public int $revision,
+    ) {
+        $this->identify();
+    }
+
+    public function isSigned(): bool
+    {
+        return null !== $this->secondAt;
+    }
+
+    public function awaitsSecond(): bool
+    {
+        return null !== $this->signedAt && null === $this->secondAt;
+    }
+
+    public function auditCase(): Uuid
+    {
+        return $this->case->id;
+    }
+
+    public function auditName(): string
+    {
+        return 'Verdict, revision '.$this->revision;
+    }
+}

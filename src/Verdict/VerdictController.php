@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Verdict;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Chain\CaseChain;
+use App\Chain\ChainNode;
+use App\Intake\CaseFile;
+use App\Intake\CaseGate;
+use App\Platform\BookShelf;
+use App\Platform\FormAnswer;
+use App\Platform\ShopError;
+use App\Verdict\Form\VerdictType;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Chain\NodeKind;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\Form\FormFactoryInterface;
+use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+final class VerdictController extends AbstractController
+{
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly CaseChain $chains,
+        private readonly Signing $signing,
+        private readonly FormFactoryInterface $forms,
+        private readonly CurrentPerson $person,
+    ) {
+    }
+
+    #[Route('/cases/{number}/verdict', name: 'verdict', methods: ['GET'])]
+    public function show(string $number): Response
+    {
+        return $this->page($this->gate->find($number));
+    }
+
+    #[Route('/cases/{number}/verdict', name: 'verdict_save', methods: ['POST'])]
+    public function save(string $number, Request $request, FormAnswer $answer): Response
+    {
+        $case = $this->gate->open($number, Permission::ANALYSE);
+        $verdict = $this->signing->current($case);
+        if ($verdict->awaitsSecond()) {
+            throw new ShopError('It carries the first signature. Take that back before you change the verdict.', 409);
+        }
+        $form = $this->form($verdict);
+        $form->handleRequest($request);
+        if (!$form->isSubmitted() || !$form->isValid()) {
+            return $this->page($case, $form);
+        }
+        $this->em->persist($verdict);
+        $this->em->flush();
+
+        return $answer->saved($request, $case, $this->form($verdict), 'verdict');
+    }
+
+    #[Route('/cases/{number}/verdict/sign', name: 'verdict_sign', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function sign(string $number, Request $request): Response
+    {
+        $case = $this->gate->open($number, Permission::SIGN);
+        $open = array_filter($this->chains->problems($case), static fn ($problem): bool => !$problem->rule->isOnlyProvisional());
+        if ([] !== $open && !$request->request->getBoolean('despite')) {
+            throw new ShopError(\sprintf('The chain leaves %d %s open. Mend them on the chain page, or tick that you sign all the same; the report then names them.', \count($open), 1 === \count($open) ? 'point' : 'points'), 409);
+        }
+        $this->signing->sign($this->signing->current($case), $this->person->get());
+
+        return $this->redirectToRoute('verdict', ['number' => $case->number], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/verdict/withdraw', name: 'verdict_withdraw', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function withdraw(string $number): Response
+    {
+        $case = $this->gate->open($number, Permission::SIGN);
+        $this->signing->withdraw($this->signing->current($case));
+
+        return $this->redirectToRoute('verdict', ['number' => $case->number], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/verdict/second', name: 'verdict_second', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function second(string $number): Response
+    {
+        $case = $this->gate->open($number, Permission::SIGN);
+        $this->signing->second($this->signing->current($case), $this->person->get());
+
+        return $this->redirectToRoute('report', ['number' => $case->number], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/verdict/reopen', name: 'verdict_reopen', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    #[IsGranted(Permission::SIGN)]
+    public function reopen(string $number, Request $request): Response
+    {
+        $case = $this->gate->find($number);
+        $this->signing->reopen($case, (string) $request->request->get('because'));
+
+        return $this->redirectToRoute('verdict', ['number' => $case->number], Response::HTTP_SEE_OTHER);
+    }
+
+    /** @param FormInterface<mixed>|null $submitted */
+    private function page(CaseFile $case, ?FormInterface $submitted = null): Response
+    {
+        $verdict = $this->signing->current($case);
+
+        return $this->render('verdict/verdict.html.twig', [
+            'case' => $case,
+            'book' => $this->shelf->book($case->family),
+            'verdict' => $verdict,
+            'form' => ($submitted ?? $this->form($verdict))->createView(),
+            'missing' => $this->signing->missing($verdict),
+            'problems' => $this->chains->problems($case),
+            'revisions' => $this->em->getRepository(Verdict::class)->findBy(['case' => $case], ['revision' => 'DESC']),
+        ], new Response(status: null === $submitted ? 200 : 422));
+    }
+
+    /** @return FormInterface<mixed> */
+    private function form(Verdict $verdict): FormInterface
+    {
+        $origins = array_values(array_filter($this->chains->nodes($verdict->case), static fn (ChainNode $node): bool => NodeKind::Origin === $node->kind));
+
+        return $this->forms->createNamed('verdict', VerdictType::class, $verdict, ['origins' => $origins]);
+    }
+}
