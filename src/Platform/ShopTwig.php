@@ -23,6 +23,13 @@ final class ShopTwig
         };
     }
 
+    /** A long text cut to a line; the whole stands where it belongs. */
+    #[AsTwigFilter('cut')]
+    public function cut(?string $text): string
+    {
+        return null === $text ? '' : mb_strimwidth($text, 0, 140, '…');
+    }
+
     #[AsTwigFilter('bytes')]
     public function bytes(int $bytes): string
     {

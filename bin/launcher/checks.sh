@@ -1,0 +1,27 @@
+# Everything that must hold, from style to a browser walking a whole case. PHPUnit comes last.
+
+step() { printf '\n== %s\n' "$*"; }
+
+run_checks() {
+  step "Style"; PHP_CS_FIXER_IGNORE_ENV=1 php vendor/bin/php-cs-fixer check --quiet --show-progress=none || { php vendor/bin/php-cs-fixer check --diff --show-progress=none | head -60; exit 1; }
+  step "Scripts"; npx --no-install biome check --error-on-warnings assets/scripts tests/browser bin/vendor-assets.mjs
+  step "Types and architecture"; php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M -q -c phpstan.core.neon || php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M -c phpstan.core.neon
+  php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M -q || php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M
+  step "Books"; php bin/book check
+  step "Core without kernel or database"; env -u DATABASE_URL php vendor/bin/phpunit --testsuite core --no-progress
+  step "Server on a throwaway cluster"; throwaway_stack
+  php bin/console lint:container -q && php bin/console lint:twig templates -q && php bin/console lint:yaml config books -q
+  echo "container, templates and YAML are sound"
+  step "Migrations: up, down, up"
+  make_database japhrex_test
+  export DATABASE_URL; local shop=$DATABASE_URL; DATABASE_URL=$(database_url japhrex_test)
+  migrate && php bin/console doctrine:migrations:migrate first -n -q && migrate && php bin/console doctrine:schema:validate -q && echo "in step with the entities"
+  DATABASE_URL=$shop
+  step "Browser"; npx --no-install playwright test -c tests/browser/playwright.config.mjs
+  step "Tests"
+  DATABASE_URL=$(database_url japhrex_test) APP_ENV=test JAPHREX_STORE="$SCRATCH/test-store" php vendor/bin/phpunit --no-progress
+}
+
+run_bench() { throwaway_stack; php bin/bench "$BASE_URL"; }
+
+run_shots() { throwaway_stack; node tests/browser/shots.mjs; }

@@ -1,0 +1,76 @@
+# What the machine must have, and how it gets there.
+
+DEBIAN_CORE="php8.2-cli php8.2-mbstring php8.2-xml php8.2-intl composer unzip"
+DEBIAN_SERVE="php8.2-fpm php8.2-pgsql php8.2-opcache nginx-light postgresql-15 libvips-tools graphviz weasyprint"
+DEBIAN_TEST="chromium poppler-utils"
+
+has() { command -v "$1" >/dev/null 2>&1 || [ -x "/usr/sbin/$1" ] || [ -x "/usr/lib/postgresql/15/bin/$1" ]; }
+
+# Prints the Debian packages that are missing for core, serve or test.
+missing_packages() {
+  local out=() ext=" "
+  if has php; then ext=" $(php -m 2>/dev/null | tr '[:upper:]\n' '[:lower:] ') "; else out+=(php8.2-cli); fi
+  case "$ext" in *" mbstring "*) ;; *) out+=(php8.2-mbstring) ;; esac
+  case "$ext" in *" dom "*) ;; *) out+=(php8.2-xml) ;; esac
+  case "$ext" in *" intl "*) ;; *) out+=(php8.2-intl) ;; esac
+  has composer || out+=(composer)
+  has unzip || out+=(unzip)
+  if [ "$1" != core ]; then
+    case "$ext" in *" pdo_pgsql "*) ;; *) out+=(php8.2-pgsql) ;; esac
+    case "$ext" in *" zend opcache "*) ;; *) out+=(php8.2-opcache) ;; esac
+    has php-fpm8.2 || out+=(php8.2-fpm)
+    has nginx || out+=(nginx-light)
+    has initdb && [ -x /usr/lib/postgresql/15/bin/initdb ] || out+=(postgresql-15)
+    has vips || out+=(libvips-tools)
+    has dot || out+=(graphviz)
+    has weasyprint || out+=(weasyprint)
+  fi
+  if [ "$1" = test ]; then
+    has chromium || out+=(chromium)
+    has pdftotext || out+=(poppler-utils)
+    has node || out+=(nodejs)
+    has npm || out+=(npm)
+  fi
+  echo "${out[*]:-}"
+}
+
+need_packages() {
+  local missing; missing=$(missing_packages "$1")
+  [ -n "$missing" ] || return 0
+  if [ "$(id -u)" != 0 ]; then
+    echo "These Debian packages are missing. Run this line, then try again:" >&2
+    echo "  sudo apt-get install --no-install-recommends $missing" >&2
+    exit 1
+  fi
+  echo "Installing $missing"
+  # The packages must not start servers of their own: this copy runs private ones.
+  local policy=/usr/sbin/policy-rc.d made=""
+  if [ ! -e "$policy" ]; then printf '#!/bin/sh\nexit 101\n' >"$policy"; chmod +x "$policy"; made=yes; fi
+  local done=yes log; log=$(mktemp)
+  # shellcheck disable=SC2086
+  { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $missing; } >"$log" 2>&1 </dev/null || done=""
+  [ -z "$made" ] || rm -f "$policy"
+  if [ -z "$done" ] || [ -n "$(missing_packages "$1")" ]; then
+    tail -20 "$log" >&2; echo "Could not install: $(missing_packages "$1")" >&2; exit 1
+  fi
+  rm -f "$log"
+}
+
+# A stamp keeps what a folder was made from; it is made again when that changes.
+fresh() { [ -f "$1" ] && [ "$(cat "$1")" = "$2" ]; }
+
+need_vendor() {
+  local sum; sum=$(sha256sum composer.json | cut -c1-64)-$(php -r 'echo PHP_VERSION_ID;')
+  fresh vendor/.made-from "$sum" && return 0
+  echo "Fetching PHP packages"
+  COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet </dev/null || { echo "Composer could not fetch the packages." >&2; exit 1; }
+  echo "$sum" >vendor/.made-from
+}
+
+need_node_modules() {
+  local sum; sum=$(sha256sum package-lock.json | cut -c1-64)
+  fresh node_modules/.made-from "$sum" && return 0
+  echo "Fetching test packages"
+  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --ignore-scripts --no-audit --no-fund --silent </dev/null || { echo "npm could not fetch the packages." >&2; exit 1; }
+  echo "$sum" >node_modules/.made-from
+}

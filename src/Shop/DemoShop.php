@@ -1,0 +1,308 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Account\Role;
+use App\Account\User;
+use App\Chain\ChainLink;
+use App\Chain\ChainNode;
+use App\Evidence\Finding;
+use App\Evidence\Mark;
+use App\Evidence\PartRecord;
+use App\Evidence\PhotoIntake;
+use App\Evidence\PhotoStage;
+use App\Intake\CaseFile;
+use App\Intake\CaseNumbers;
+use App\Intake\Complaint;
+use App\Intake\Stage;
+use App\Intake\Statement;
+use App\Measuring\Gauge;
+use App\Measuring\Reading;
+use App\Platform\BookShelf;
+use App\Report\MakeReport;
+use App\Report\Report;
+use App\Teardown\StepRecord;
+use App\Verdict\Signing;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Chain\NodeKind;
+use Japhrex\Core\Damage\MarkShape;
+use Japhrex\Core\Family\Method;
+use Japhrex\Core\Teardown\StepState;
+use Symfony\Component\Messenger\MessageBusInterface;
+use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
+use Symfony\Component\Yaml\Yaml;
+
+/**
+ * Fills an empty database with the demo shop of `demo/shop.yaml`, through the same services that people use.
+ *
+ * @phpstan-type Row array<string, mixed>
+ */
+final class DemoShop
+{
+    public const PASSWORD = 'ostrey-quay';
+
+    /** @var array<string, User> */
+    private array $people = [];
+
+    /** @var array<string, Gauge> */
+    private array $gauges = [];
+
+    /** @var array<string, CaseFile> */
+    private array $cases = [];
+
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly UserPasswordHasherInterface $hasher,
+        private readonly CaseNumbers $numbers,
+        private readonly BookShelf $shelf,
+        private readonly PhotoIntake $photos,
+        private readonly Signing $signing,
+        private readonly MessageBusInterface $bus,
+        private readonly string $projectDir,
+    ) {
+    }
+
+    public function isNeeded(): bool
+    {
+        return 0 === $this->em->getRepository(User::class)->count([]);
+    }
+
+    public function load(): void
+    {
+        /** @var array{people: list<array{username: string, name: string, role: string}>, gauges: list<array{name: string, method: string, resolution: string, expanded: string, calibrated: int}>, cases: list<Row>} $shop */
+        $shop = Yaml::parseFile($this->projectDir.'/demo/shop.yaml');
+        foreach ($shop['people'] as $row) {
+            $person = new User($row['username'], $row['name'], Role::from($row['role']));
+            $person->password = $this->hasher->hashPassword($person, self::PASSWORD);
+            $this->em->persist($this->people[$row['username']] = $person);
+        }
+        foreach ($shop['gauges'] as $row) {
+            $this->em->persist($this->gauges[$row['name']] = new Gauge($row['name'], Method::from($row['method']), $row['resolution'], $row['expanded'], new \DateTimeImmutable('@'.$row['calibrated'])));
+        }
+        $this->em->flush();
+        foreach ($shop['cases'] as $row) {
+            $this->case($row);
+        }
+    }
+
+    /** @param Row $row */
+    private function case(array $row): void
+    {
+        $case = new CaseFile($this->numbers->next(), 'external-gear-pump');
+        $this->cases[self::word($row, 'ref')] = $case;
+        $day = new \DateTimeImmutable('-'.self::word($row, 'days-ago').' days -90 minutes');
+        $case->madeAt = $day;
+        $this->fill($case, self::row($row, 'unit'));
+        $case->settle();
+        $case->holder = $this->people[self::word($row, 'holder')];
+        $case->comebackOf = $this->cases[self::word($row, 'comeback-of')] ?? null;
+        if (null !== $case->arrival) {
+            $this->fill($case->arrival, self::row($row, 'arrival'));
+        }
+        $this->em->persist($case);
+        $complaints = [];
+        foreach (self::rows($row, 'complaints') as $one) {
+            $this->fill($complaints[] = $complaint = new Complaint($case), $one);
+            $this->em->persist($complaint);
+            $case->complaints->add($complaint);
+        }
+        $said = [];
+        foreach (self::rows($row, 'statements') as $one) {
+            $said[] = $statement = new Statement($case);
+            $statement->contradicts = $said[$one['against'] ?? -1] ?? null;
+            unset($one['against']);
+            $this->fill($statement, $one);
+            $this->em->persist($statement);
+        }
+        $this->bench($case, $row, $day->modify('+1 hour'));
+        $this->em->flush();
+        $this->pictures($case, $row);
+        $findings = $this->findings($case, $row, $day->modify('+2 hours'));
+        $nodes = $this->chain($case, $row, $findings, $complaints);
+        $case->stage = Stage::Signed === Stage::from(self::word($row, 'stage')) ? Stage::Verdict : Stage::from(self::word($row, 'stage'));
+        $this->em->flush();
+        $this->verdict($case, self::row($row, 'verdict'), $nodes);
+    }
+
+    /** @param Row $row */
+    private function bench(CaseFile $case, array $row, \DateTimeImmutable $at): void
+    {
+        foreach (self::row($row, 'steps') as $key => $step) {
+            $record = new StepRecord($case, $key);
+            $this->fill($record, (array) $step + ['state' => StepState::Done->value]);
+            $record->byWhom = $this->people['bench']->name;
+            $record->at = $record->madeAt = $at = $at->modify('+7 minutes');
+            $this->em->persist($record);
+        }
+        foreach (self::row($row, 'parts') as $key => $part) {
+            $part = (array) $part;
+            $part['dispositionReason'] = $part['reason'] ?? '';
+            unset($part['reason']);
+            $this->fill($record = new PartRecord($case, $key), $part);
+            $this->em->persist($record);
+        }
+        foreach (self::row($row, 'readings') as $key => $one) {
+            $one = (array) $one;
+            [$part, $field] = explode('/', $key);
+            $reading = new Reading($case, $part, $field);
+            $reading->typed = array_values(array_map(strval(...), array_filter((array) $one['typed'], is_scalar(...))));
+            $reading->gauge = $this->gauges[self::word($one, 'gauge')] ?? null;
+            $reading->zero = self::word($one, 'zero');
+            $reading->byWhom = $this->people['bench']->name;
+            $reading->at = $at = $at->modify('+2 minutes');
+            $this->em->persist($reading);
+        }
+    }
+
+    /** @param Row $row */
+    private function pictures(CaseFile $case, array $row): void
+    {
+        foreach (self::rows($row, 'photos') as $one) {
+            $name = self::word($one, 'file').'.jpg';
+            $photo = $this->photos->takeFile($this->projectDir.'/demo/photos/'.$name, $name, $case, self::word($one, 'part') ?: null, PhotoStage::from(self::word($one, 'stage')));
+            $photo->caption = self::word($one, 'caption');
+            $photo->byWhom = $this->people['bench']->name;
+            foreach (self::rows($one, 'marks') as $mark) {
+                $shape = MarkShape::from(self::word($mark, 'shape'));
+                $this->em->persist(new Mark($photo, $shape, $shape->points((array) $mark['points']), self::word($mark, 'mode'), (int) self::word($mark, 'grade'), self::word($mark, 'note'), $photo->byWhom));
+            }
+        }
+    }
+
+    /**
+     * @param Row $row
+     *
+     * @return array<string, Finding>
+     */
+    private function findings(CaseFile $case, array $row, \DateTimeImmutable $at): array
+    {
+        $findings = [];
+        foreach (self::row($row, 'findings') as $key => $one) {
+            $one = (array) $one;
+            $finding = new Finding($case, self::word($one, 'part'));
+            unset($one['part']);
+            $this->fill($finding, $one);
+            $finding->byWhom = $this->people['bench']->name;
+            $finding->madeAt = $at = $at->modify('+1 minute');
+            $this->em->persist($findings[$key] = $finding);
+        }
+
+        return $findings;
+    }
+
+    /**
+     * @param Row                    $row
+     * @param array<string, Finding> $findings
+     * @param list<Complaint>        $complaints
+     *
+     * @return array<string, ChainNode>
+     */
+    private function chain(CaseFile $case, array $row, array $findings, array $complaints): array
+    {
+        $book = $this->shelf->book($case->family);
+        $nodes = [];
+        foreach (self::row($row, 'nodes') as $key => $one) {
+            $one = (array) $one;
+            $finding = $findings[self::word($one, 'finding')] ?? null;
+            $complaint = isset($one['complaint']) ? $complaints[(int) self::word($one, 'complaint')] : null;
+            $node = new ChainNode($case, null !== $finding ? NodeKind::Damage : (null !== $complaint ? NodeKind::Complaint : NodeKind::from(self::word($one, 'kind'))));
+            unset($one['finding'], $one['complaint'], $one['kind']);
+            $this->fill($node, $one);
+            $node->finding = $finding;
+            $node->complaint = $complaint;
+            $node->place ??= $finding?->place();
+            $node->byWhom = $this->people['analyst']->name;
+            if ('' === $node->name) {
+                $node->name = null !== $finding
+                    ? ($this->shelf->modes()->get($finding->mode)->name ?? 'Damage').', '.lcfirst($book->placeName($finding->place()))
+                    : $book->complaints[$complaint->what ?? '']->name ?? '';
+            }
+            $this->em->persist($nodes[$key] = $node);
+        }
+        foreach (\is_array($row['links'] ?? null) ? $row['links'] : [] as $one) {
+            /** @var array{string, string, string, string|null, string} $one */
+            $link = new ChainLink($case);
+            [$link->from, $link->to, $link->mechanism] = [$nodes[$one[0]], $nodes[$one[1]], $one[2]];
+            $link->carrier = null === $one[3] ? null : \Japhrex\Core\Family\CarrierKind::from($one[3]);
+            $link->why = $one[4];
+            $link->byWhom = $this->people['analyst']->name;
+            $this->em->persist($link);
+        }
+
+        return $nodes;
+    }
+
+    /**
+     * @param Row                      $row
+     * @param array<string, ChainNode> $nodes
+     */
+    private function verdict(CaseFile $case, array $row, array $nodes): void
+    {
+        if ([] === $row) {
+            return;
+        }
+        $verdict = $this->signing->current($case);
+        $verdict->origin = $nodes[self::word($row, 'origin')];
+        unset($row['origin']);
+        $this->fill($verdict, $row);
+        $this->signing->sign($verdict, $this->people['analyst']);
+        $this->signing->second($verdict, $this->people['second']);
+        $report = new Report($case, $verdict, $this->people['analyst']->name);
+        $this->em->persist($report);
+        $this->em->flush();
+        $this->bus->dispatch(new MakeReport($report->id));
+    }
+
+    /**
+     * Sets plain fields by name; an enum is given by its value.
+     *
+     * @param Row $values
+     */
+    private function fill(object $thing, array $values): void
+    {
+        foreach ($values as $name => $value) {
+            $type = (new \ReflectionProperty($thing, $name))->getType();
+            $class = $type instanceof \ReflectionNamedType ? $type->getName() : '';
+            if (is_subclass_of($class, \BackedEnum::class) && (\is_string($value) || \is_int($value))) {
+                $value = $class::from($value);
+            }
+            (new \ReflectionProperty($thing, $name))->setValue($thing, $value);
+        }
+    }
+
+    /** @param Row $row */
+    private static function word(array $row, string $key): string
+    {
+        $value = $row[$key] ?? '';
+
+        return \is_scalar($value) ? (string) $value : '';
+    }
+
+    /**
+     * @param Row $row
+     *
+     * @return array<string, mixed>
+     */
+    private static function row(array $row, string $key): array
+    {
+        $value = $row[$key] ?? [];
+
+        /* @var array<string, mixed> $value */
+        return \is_array($value) ? $value : [];
+    }
+
+    /**
+     * @param Row $row
+     *
+     * @return list<Row>
+     */
+    private static function rows(array $row, string $key): array
+    {
+        /** @var list<Row> $rows */
+        $rows = array_values(array_filter(self::row($row, $key), is_array(...)));
+
+        return $rows;
+    }
+}
