@@ -68,12 +68,6 @@ php_admin_value[post_max_size] = 600M
 php_admin_value[max_file_uploads] = 200
 php_admin_value[upload_tmp_dir] = $STACK_TMP
 php_admin_value[memory_limit] = 256M
-php_admin_value[opcache.enable] = 1
-php_admin_value[opcache.memory_consumption] = 192
-php_admin_value[opcache.max_accelerated_files] = 20000
-php_admin_value[opcache.validate_timestamps] = 0
-php_admin_value[realpath_cache_size] = 4M
-php_admin_value[expose_php] = 0
 CONF
   cat >"$STACK_TMP/nginx.conf" <<CONF
 daemon off;
@@ -105,6 +99,7 @@ http {
       include /etc/nginx/fastcgi_params;
       fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
       fastcgi_param SCRIPT_NAME /index.php;
+      fastcgi_param HTTP_HOST \$host:\$server_port;
       fastcgi_param HTTP_PROXY "";
       fastcgi_pass unix:$STACK_TMP/fpm.sock;
       fastcgi_buffers 16 32k;
@@ -115,7 +110,7 @@ http {
 }
 CONF
   local root_too=(); [ "$(id -u)" != 0 ] || root_too=(-R)
-  /usr/sbin/php-fpm8.2 "${root_too[@]}" -y "$STACK_TMP/fpm.conf" >>"$VAR/log/php-fpm.log" 2>&1 & STACK_PIDS+=($!)
+  /usr/sbin/php-fpm8.2 "${root_too[@]}" -y "$STACK_TMP/fpm.conf" -d opcache.enable=1 -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_size=4M -d expose_php=0 >>"$VAR/log/php-fpm.log" 2>&1 & STACK_PIDS+=($!)
   /usr/sbin/nginx -c "$STACK_TMP/nginx.conf" -e "$VAR/log/nginx.log" >>"$VAR/log/nginx.log" 2>&1 & STACK_PIDS+=($!)
   worker >>"$VAR/log/worker.log" 2>&1 & STACK_PIDS+=($!)
   local i

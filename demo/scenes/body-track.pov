@@ -1,5 +1,5 @@
 #include "bench.inc"
-Camera(<-70,150,-60>, <14,40,6>, 32, 3)
+Camera(<-120,215,-120>, <0,52,0>, 38, 3)
 object { Bench }
 difference {
   box { <-44,0,-54>, <44,74,54> texture { Alu } }

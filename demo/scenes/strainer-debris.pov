@@ -1,5 +1,5 @@
 #include "bench.inc"
-Camera(<-20,220,-150>, <0,2,0>, 40, 2)
+Camera(<-20,220,-150>, <0,2,-18>, 48, 2)
 object { Bench } object { Paper rotate y*5 }
 #declare S = seed(7); #declare I = 0; #while (I < 330)
   #declare R = 62*sqrt(rand(S)); #declare A = rand(S)*2*pi;

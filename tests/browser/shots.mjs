@@ -1,0 +1,52 @@
+// Makes the pictures in docs/screenshots from the demo shop: ./japhrex shots. SHOTS=name,name makes only some; OUT=folder puts them elsewhere.
+import { mkdirSync } from 'node:fs';
+import { chromium } from '@playwright/test';
+import { launchOptions, signIn } from './people.mjs';
+
+const out = process.env.OUT ?? 'docs/screenshots';
+const only = process.env.SHOTS?.split(',');
+const views = {
+  floor: { at: '/' },
+  intake: { at: '/cases/OQ-26-0102/intake' },
+  strip: { at: '/cases/OQ-26-0103/strip?step=rear-cover', as: 'bench' },
+  parts: { at: '/cases/OQ-26-0101/parts' },
+  part: { at: '/cases/OQ-26-0102/parts/drive-gear' },
+  photo: { at: '/cases/OQ-26-0101/parts/front-block', then: 'a.lead' },
+  readings: { at: '/cases/OQ-26-0101/readings#front-block-thickness' },
+  chain: { at: '/cases/OQ-26-0101/chain' },
+  chainopen: { at: '/cases/OQ-26-0102/chain' },
+  verdict: { at: '/cases/OQ-26-0101/verdict' },
+  report: { at: '/cases/OQ-26-0101/report' },
+  history: { at: '/cases/OQ-26-0101/history' },
+  login: { at: '/login', as: null },
+};
+const committed = ['floor', 'intake', 'strip', 'parts', 'photo', 'readings', 'chain', 'verdict', 'report'];
+const sizes = { '': { width: 1280, height: 800 }, '-phone': { width: 390, height: 844 } };
+
+mkdirSync(out, { recursive: true });
+const browser = await chromium.launch(launchOptions);
+for (const [suffix, viewport] of Object.entries(sizes)) {
+  const pages = {};
+  for (const name of only ?? committed) {
+    const bare = name.replace('-phone', '');
+    if (only && (name !== bare) !== (suffix !== '')) {
+      continue;
+    }
+    const { at, as = 'analyst', then } = views[bare];
+    if (!pages[as]) {
+      const context = await browser.newContext({ viewport, baseURL: process.env.BASE_URL, reducedMotion: 'reduce', hasTouch: suffix !== '' });
+      pages[as] = await context.newPage();
+      if (as) {
+        await signIn(pages[as], as);
+      }
+    }
+    const page = pages[as];
+    await page.goto(at);
+    if (then) {
+      await page.locator(then).click();
+    }
+    await page.waitForLoadState('networkidle');
+    await page.screenshot({ path: `${out}/${bare}${suffix}.png`, fullPage: process.env.FULL === '1' });
+  }
+}
+await browser.close();
