@@ -106,16 +106,20 @@ document.addEventListener('keydown', (event) => {
   }
 });
 
-document.addEventListener('click', (event) => {
-  if (event.target.closest('[data-keys]')) {
-    document.querySelector('#keys')?.showModal();
-  }
-  const ask = event.target.closest('[data-ask]');
-  if (ask && !window.confirm(ask.dataset.ask)) {
-    event.preventDefault();
-    event.stopImmediatePropagation();
-  }
-}, true);
+document.addEventListener(
+  'click',
+  (event) => {
+    if (event.target.closest('[data-keys]')) {
+      document.querySelector('#keys')?.showModal();
+    }
+    const ask = event.target.closest('[data-ask]');
+    if (ask && !window.confirm(ask.dataset.ask)) {
+      event.preventDefault();
+      event.stopImmediatePropagation();
+    }
+  },
+  true,
+);
 
 // The anchors in words beside the kind of damage chosen.
 document.addEventListener('change', (event) => {

@@ -16,10 +16,14 @@ class Viewer {
     this.svg.addEventListener('pointerdown', (event) => this.down(event));
     this.svg.addEventListener('pointermove', (event) => this.move(event));
     this.svg.addEventListener('pointerup', (event) => this.up(event));
-    this.svg.addEventListener('wheel', (event) => {
-      event.preventDefault();
-      this.zoom(event.deltaY < 0 ? 1.25 : 0.8, this.at(event));
-    }, { passive: false });
+    this.svg.addEventListener(
+      'wheel',
+      (event) => {
+        event.preventDefault();
+        this.zoom(event.deltaY < 0 ? 1.25 : 0.8, this.at(event));
+      },
+      { passive: false },
+    );
     for (const button of document.querySelectorAll('[data-zoom]')) {
       button.addEventListener('click', () => this.zoom(Number(button.dataset.zoom)));
     }
@@ -96,9 +100,17 @@ class Viewer {
     if (event.key === 'Enter') {
       const middle = [this.view.x + this.view.w / 2, this.view.y + this.view.h / 2];
       const size = this.view.w / 8;
-      this.points = this.shape === 'outline'
-        ? [[middle[0] - size, middle[1] - size], [middle[0] + size, middle[1] - size], [middle[0], middle[1] + size]]
-        : [[middle[0] - size, middle[1] - size / 2], [middle[0] + size, middle[1] + size / 2]];
+      this.points =
+        this.shape === 'outline'
+          ? [
+              [middle[0] - size, middle[1] - size],
+              [middle[0] + size, middle[1] - size],
+              [middle[0], middle[1] + size],
+            ]
+          : [
+              [middle[0] - size, middle[1] - size / 2],
+              [middle[0] + size, middle[1] + size / 2],
+            ];
     } else if (step && this.points.length > 0) {
       const moved = event.shiftKey ? [this.points.at(-1)] : this.points;
       for (const point of moved) {

@@ -3,7 +3,7 @@
 step() { printf '\n== %s\n' "$*"; }
 
 run_checks() {
-  step "Style"; PHP_CS_FIXER_IGNORE_ENV=1 php vendor/bin/php-cs-fixer check --quiet --show-progress=none || { php vendor/bin/php-cs-fixer check --diff --show-progress=none | head -60; exit 1; }
+  step "Style"; php vendor/bin/php-cs-fixer check --quiet --show-progress=none || { php vendor/bin/php-cs-fixer check --diff --show-progress=none | head -60; exit 1; }
   step "Scripts"; npx --no-install biome check --error-on-warnings assets/scripts tests/browser bin/vendor-assets.mjs
   step "Types and architecture"; php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M -q -c phpstan.core.neon || php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M -c phpstan.core.neon
   php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M -q || php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M

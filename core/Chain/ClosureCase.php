@@ -8,13 +8,13 @@ namespace Japhrex\Core\Chain;
 final readonly class ClosureCase
 {
     /**
-     * @param array<string, string> $complaints    id of each complaint taken in => its name
+     * @param array<string, string> $complaints id of each complaint taken in => its name
      * @param array<string, string> $complaintNode id of a complaint => id of the node that stands for it
-     * @param list<OpenFinding>     $findings      all findings of damage
-     * @param list<string>          $inChain       ids of the findings that some node rests on
-     * @param list<string>          $notLookedAt   names of parts that nobody has looked at
-     * @param string|null           $earlierOrigin the origin found last time, when this is a comeback
-     * @param bool                  $earlierDealt  whether it is said how that one was dealt with
+     * @param list<OpenFinding> $findings all findings of damage
+     * @param list<string> $inChain ids of the findings that some node rests on
+     * @param list<string> $notLookedAt names of parts that nobody has looked at
+     * @param string|null $earlierOrigin the origin found last time, when this is a comeback
+     * @param bool $earlierDealt whether it is said how that one was dealt with
      */
     public function __construct(
         public array $complaints,

@@ -20,7 +20,7 @@ final readonly class ClosureCheck
     /** @return list<ClosureProblem> */
     public function problems(Chain $chain, ClosureCase $case): array
     {
-        return [
+        return array_values([
             ...$this->complaints($chain, $case),
             ...$this->findings($case),
             ...$this->links($chain),
@@ -28,11 +28,11 @@ final readonly class ClosureCheck
             ...$this->origins($chain),
             ...$this->comeback($case),
             ...$this->unseen($case),
-        ];
+        ]);
     }
 
-    /** @return \Generator<ClosureProblem> */
-    private function complaints(Chain $chain, ClosureCase $case): \Generator
+    /** @return iterable<int, ClosureProblem> */
+    private function complaints(Chain $chain, ClosureCase $case): iterable
     {
         foreach ($case->complaints as $id => $name) {
             $node = $case->complaintNode[$id] ?? null;
@@ -55,8 +55,8 @@ final readonly class ClosureCheck
         return false;
     }
 
-    /** @return \Generator<ClosureProblem> */
-    private function findings(ClosureCase $case): \Generator
+    /** @return iterable<int, ClosureProblem> */
+    private function findings(ClosureCase $case): iterable
     {
         foreach ($case->findings as $finding) {
             if (!\in_array($finding->id, $case->inChain, true)) {
@@ -65,8 +65,8 @@ final readonly class ClosureCheck
         }
     }
 
-    /** @return \Generator<ClosureProblem> */
-    private function links(Chain $chain): \Generator
+    /** @return iterable<int, ClosureProblem> */
+    private function links(Chain $chain): iterable
     {
         foreach ($chain->links as $link) {
             $from = $chain->nodes[$link->from] ?? null;
@@ -103,8 +103,8 @@ final readonly class ClosureCheck
         return [] === $kinds ? 'No carrier of the book joins them: a step between is missing.' : 'The book joins them '.implode(' or ', $kinds).'.';
     }
 
-    /** @return \Generator<ClosureProblem> */
-    private function loops(Chain $chain): \Generator
+    /** @return iterable<int, ClosureProblem> */
+    private function loops(Chain $chain): iterable
     {
         $named = [];
         foreach ($chain->nodes as $node) {
@@ -118,8 +118,8 @@ final readonly class ClosureCheck
         }
     }
 
-    /** @return \Generator<ClosureProblem> */
-    private function origins(Chain $chain): \Generator
+    /** @return iterable<int, ClosureProblem> */
+    private function origins(Chain $chain): iterable
     {
         foreach ($chain->ofKind(NodeKind::Origin) as $origin) {
             if (0 === $origin->evidence) {
@@ -128,16 +128,16 @@ final readonly class ClosureCheck
         }
     }
 
-    /** @return \Generator<ClosureProblem> */
-    private function comeback(ClosureCase $case): \Generator
+    /** @return iterable<int, ClosureProblem> */
+    private function comeback(ClosureCase $case): iterable
     {
         if (null !== $case->earlierOrigin && !$case->earlierDealt) {
             yield new ClosureProblem(ClosureRule::EarlierOriginOpen, \sprintf('Last time the origin was "%s". Say what was done about it, and whether it is back.', $case->earlierOrigin));
         }
     }
 
-    /** @return \Generator<ClosureProblem> */
-    private function unseen(ClosureCase $case): \Generator
+    /** @return iterable<int, ClosureProblem> */
+    private function unseen(ClosureCase $case): iterable
     {
         if ([] !== $case->notLookedAt) {
             $named = \array_slice($case->notLookedAt, 0, 4);

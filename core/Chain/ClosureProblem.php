@@ -8,10 +8,10 @@ namespace Japhrex\Core\Chain;
 final readonly class ClosureProblem
 {
     /**
-     * @param string      $message what is wrong and what would be right
-     * @param string|null $node    id of the node to mend
-     * @param string|null $link    id of the link to mend
-     * @param string|null $part    key of the part to look at
+     * @param string $message what is wrong and what would be right
+     * @param string|null $node id of the node to mend
+     * @param string|null $link id of the link to mend
+     * @param string|null $part key of the part to look at
      */
     public function __construct(public ClosureRule $rule, public string $message, public ?string $node = null, public ?string $link = null, public ?string $part = null)
     {

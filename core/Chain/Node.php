@@ -8,9 +8,9 @@ namespace Japhrex\Core\Chain;
 final readonly class Node
 {
     /**
-     * @param string|null $place    where it is (`part` or `part/surface`), if it has a place
-     * @param int|null    $order    when it happened: 1 before 2; null if not known
-     * @param int         $evidence how many findings, readings, photos and statements it rests on
+     * @param string|null $place where it is (`part` or `part/surface`), if it has a place
+     * @param int|null $order when it happened: 1 before 2; null if not known
+     * @param int $evidence how many findings, readings, photos and statements it rests on
      */
     public function __construct(
         public string $id,

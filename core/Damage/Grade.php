@@ -13,6 +13,18 @@ enum Grade: int
     case Heavy = 3;
     case Destroyed = 4;
 
+    /** The temper colour, as printed on white. */
+    public function colour(): string
+    {
+        return match ($this) {
+            self::None => '#d5dbdf',
+            self::Light => '#d8b04e',
+            self::Moderate => '#a4642a',
+            self::Heavy => '#6a3157',
+            self::Destroyed => '#17233d',
+        };
+    }
+
     public function word(): string
     {
         return match ($this) {

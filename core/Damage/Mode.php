@@ -8,7 +8,7 @@ namespace Japhrex\Core\Damage;
 final readonly class Mode
 {
     /**
-     * @param array<int, string>    $grades     anchors in words for grades 0 to 4
+     * @param array<int, string> $grades anchors in words for grades 0 to 4
      * @param array<string, string> $lookAlikes key of another mode, or words => how to tell them apart
      */
     public function __construct(

@@ -8,14 +8,14 @@ namespace Japhrex\Core\Family;
 final readonly class Book
 {
     /**
-     * @param list<Model>              $models
-     * @param list<string>             $cautions   before anything is touched
-     * @param array<string, Part>      $parts
-     * @param list<Pair>               $pairs
-     * @param list<Carrier>            $carriers
-     * @param array<string, StripStep> $strip      in the usual order
+     * @param list<Model> $models
+     * @param list<string> $cautions before anything is touched
+     * @param array<string, Part> $parts
+     * @param list<Pair> $pairs
+     * @param list<Carrier> $carriers
+     * @param array<string, StripStep> $strip in the usual order
      * @param array<string, Complaint> $complaints
-     * @param list<Pattern>            $patterns
+     * @param list<Pattern> $patterns
      */
     public function __construct(
         public string $key,
@@ -37,7 +37,11 @@ final readonly class Book
         return $this->parts[$key] ?? null;
     }
 
-    /** The parts in the order in which they leave the unit; those that no step names come last. @return list<Part> */
+    /**
+     * The parts in the order in which they leave the unit; those that no step names come last.
+     *
+     * @return list<Part>
+     */
     public function partsInStripOrder(): array
     {
         $order = [];
@@ -77,7 +81,11 @@ final readonly class Book
         return isset($this->parts[$part]) && (null === $surface || isset($this->parts[$part]->surfaces[$surface]));
     }
 
-    /** Parts whose name, other name or key holds the words. @return list<Part> */
+    /**
+     * Parts whose name, other name or key holds the words.
+     *
+     * @return list<Part>
+     */
     public function find(string $words): array
     {
         $needle = mb_strtolower(trim($words));

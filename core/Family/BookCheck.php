@@ -12,16 +12,16 @@ final readonly class BookCheck
     /** @return list<BookProblem> */
     public function problems(Book $book): array
     {
-        return [
+        return array_values([
             ...$this->carriers($book),
             ...$this->strip($book),
             ...$this->parts($book),
             ...$this->oil($book),
-        ];
+        ]);
     }
 
-    /** @return \Generator<BookProblem> */
-    private function carriers(Book $book): \Generator
+    /** @return iterable<int, BookProblem> */
+    private function carriers(Book $book): iterable
     {
         $joined = [];
         foreach ($book->carriers as $i => $carrier) {
@@ -39,8 +39,8 @@ final readonly class BookCheck
         }
     }
 
-    /** @return \Generator<BookProblem> */
-    private function strip(Book $book): \Generator
+    /** @return iterable<int, BookProblem> */
+    private function strip(Book $book): iterable
     {
         $removed = [];
         $done = [];
@@ -78,8 +78,8 @@ final readonly class BookCheck
         }
     }
 
-    /** @return \Generator<BookProblem> */
-    private function parts(Book $book): \Generator
+    /** @return iterable<int, BookProblem> */
+    private function parts(Book $book): iterable
     {
         foreach ($book->parts as $part) {
             foreach ($part->fields as $field) {
@@ -109,8 +109,12 @@ final readonly class BookCheck
         }
     }
 
-    /** Oil comes in somewhere, and what it goes to is reached from there. @return \Generator<BookProblem> */
-    private function oil(Book $book): \Generator
+    /**
+     * Oil comes in somewhere, and what it goes to is reached from there.
+     *
+     * @return iterable<int, BookProblem>
+     */
+    private function oil(Book $book): iterable
     {
         $next = [];
         $into = [];

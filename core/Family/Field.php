@@ -11,9 +11,9 @@ use Japhrex\Core\Quantity\Dimension;
 final readonly class Field
 {
     /**
-     * @param Limits|null  $limits none known: the verdict stays open, and `whyNoLimit` says why
-     * @param string       $source where the limits come from
-     * @param bool         $sample an invented value that the shop replaces by its maker's
+     * @param Limits|null $limits none known: the verdict stays open, and `whyNoLimit` says why
+     * @param string $source where the limits come from
+     * @param bool $sample an invented value that the shop replaces by its maker's
      * @param list<string> $places where to measure
      */
     public function __construct(

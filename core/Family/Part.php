@@ -8,11 +8,11 @@ namespace Japhrex\Core\Family;
 final readonly class Part
 {
     /**
-     * @param list<string>           $also     other names people use
+     * @param list<string> $also other names people use
      * @param array<string, Surface> $surfaces
-     * @param array<string, Field>   $fields
-     * @param list<string>           $senses   of `play`, `sound`, `smell`, `hardness`: what no picture shows
-     * @param string                 $look     what to look at first
+     * @param array<string, Field> $fields
+     * @param list<string> $senses of `play`, `sound`, `smell`, `hardness`: what no picture shows
+     * @param string $look what to look at first
      */
     public function __construct(
         public string $key,

@@ -50,7 +50,11 @@ final readonly class PlaceMap
         return false;
     }
 
-    /** The kinds of carrier that join two places. @return list<CarrierKind> */
+    /**
+     * The kinds of carrier that join two places.
+     *
+     * @return list<CarrierKind>
+     */
     public function kindsBetween(string $from, string $to): array
     {
         return array_values(array_filter(CarrierKind::cases(), fn (CarrierKind $kind): bool => self::part($from) !== self::part($to) && $this->joins($kind, $from, $to)));

@@ -8,14 +8,14 @@ namespace Japhrex\Core\Family;
 final readonly class StripStep
 {
     /**
-     * @param list<string> $needs    steps that come before
-     * @param list<string> $removes  parts that leave the unit
-     * @param list<string> $look     what to look at before it comes off
-     * @param list<string> $hides    what hides here and holds it when it is stuck
-     * @param list<string> $stuck    what to do when it is stuck
-     * @param list<string> $facing   parts whose facing is recorded before they are lifted
-     * @param list<Count>  $counts   small parts and fasteners
-     * @param list<string> $photos   what to photograph before it comes off
+     * @param list<string> $needs steps that come before
+     * @param list<string> $removes parts that leave the unit
+     * @param list<string> $look what to look at before it comes off
+     * @param list<string> $hides what hides here and holds it when it is stuck
+     * @param list<string> $stuck what to do when it is stuck
+     * @param list<string> $facing parts whose facing is recorded before they are lifted
+     * @param list<Count> $counts small parts and fasteners
+     * @param list<string> $photos what to photograph before it comes off
      */
     public function __construct(
         public string $key,

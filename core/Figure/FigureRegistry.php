@@ -58,12 +58,7 @@ final readonly class FigureRegistry
     {
         $figure = $this->get($name);
         $inputs = (new InputReader($figure))->read($typed);
-        try {
-            return [$inputs, $figure->compute($inputs)];
-        } catch (FigureError $error) {
-            throw $error;
-        } catch (\DomainException $error) {
-            throw new FigureError($error->getMessage(), null);
-        }
+
+        return [$inputs, $figure->compute($inputs)];
     }
 }

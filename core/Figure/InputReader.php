@@ -68,7 +68,7 @@ final readonly class InputReader
     /**
      * The one dimension in which everything typed for the open keys makes sense.
      *
-     * @param list<Key>             $keys
+     * @param list<Key> $keys
      * @param array<string, string> $typed
      *
      * @return array{Dimension|null, string} and the unit of the first value typed (mm for a length)
@@ -108,7 +108,7 @@ final readonly class InputReader
     }
 
     /**
-     * @param list<Key>             $open
+     * @param list<Key> $open
      * @param array<string, string> $typed
      */
     private function answerUnit(Dimension $dimension, array $open, array $typed): string

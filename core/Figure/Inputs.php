@@ -12,9 +12,9 @@ final readonly class Inputs
 {
     /**
      * @param array<string, Quantity|string|list<Quantity>|list<array{string, Quantity}>> $values by key
-     * @param array<string, mixed>                                                        $echo   what was typed, as understood, for the answer
-     * @param Dimension|null                                                              $open   the dimension of the keys that take any
-     * @param string                                                                      $unit   in which results of that dimension are answered
+     * @param array<string, mixed> $echo what was typed, as understood, for the answer
+     * @param Dimension|null $open the dimension of the keys that take any
+     * @param string $unit in which results of that dimension are answered
      */
     public function __construct(private array $values, public array $echo, public ?Dimension $open, public string $unit)
     {

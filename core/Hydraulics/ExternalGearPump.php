@@ -11,10 +11,10 @@ use Japhrex\Core\Quantity\Quantity;
 final readonly class ExternalGearPump
 {
     /**
-     * @param Quantity      $tipDiameter    over the tooth tips
-     * @param Quantity      $centreDistance of the two shafts
-     * @param Quantity      $faceWidth      of the gears
-     * @param Quantity|null $basePitch      p_b; without it the displacement is an upper bound
+     * @param Quantity $tipDiameter over the tooth tips
+     * @param Quantity $centreDistance of the two shafts
+     * @param Quantity $faceWidth of the gears
+     * @param Quantity|null $basePitch p_b; without it the displacement is an upper bound
      *
      * @throws \DomainException if the gears do not mesh
      */

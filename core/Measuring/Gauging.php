@@ -10,9 +10,9 @@ use Japhrex\Core\Quantity\Quantity;
 final readonly class Gauging
 {
     /**
-     * @param Quantity      $resolution smallest step of the gauge; 0 allowed
-     * @param Quantity|null $expanded   expanded uncertainty U (k = 2) of the gauge
-     * @param Quantity|null $zero       what it showed on zero, where that was checked
+     * @param Quantity $resolution smallest step of the gauge; 0 allowed
+     * @param Quantity|null $expanded expanded uncertainty U (k = 2) of the gauge
+     * @param Quantity|null $zero what it showed on zero, where that was checked
      *
      * @throws \DomainException if the resolution or the uncertainty is negative
      */

@@ -82,7 +82,7 @@ final readonly class ReadingVerdict
         for ($more = $n + 1; $more <= self::MOST_READINGS; ++$more) {
             [$u, $student] = $this->uncertainty($gauge, $scatter, $more);
             if ($student->quantile($this->confidence) * $u <= $distance) {
-                return \sprintf('Undecided: %d readings at this scatter would settle it if their mean stays; so would %s', $more, substr($finer, 0, -strlen(' would settle it'))).'.';
+                return \sprintf('Undecided: %d readings at this scatter would settle it if their mean stays; so would %s', $more, substr($finer, 0, -\strlen(' would settle it'))).'.';
             }
         }
 

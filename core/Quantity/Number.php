@@ -28,7 +28,7 @@ final readonly class Number
         }
         $digits = self::decimal($m[2], $typed, $dimension);
         $value = (float) ($m[1].$digits.('' !== $m[3] ? 'e'.$m[3] : ''));
-        if (!is_finite($value) || (0.0 === $value && strpbrk($digits, '123456789') !== false)) {
+        if (!is_finite($value) || (0.0 === $value && false !== strpbrk($digits, '123456789'))) {
             throw QuantityError::tooLarge($typed);
         }
 

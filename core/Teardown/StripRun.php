@@ -55,7 +55,11 @@ final readonly class StripRun
         return [] !== $this->states;
     }
 
-    /** Parts that have left the unit, so that they can be looked at from all sides. @return list<string> */
+    /**
+     * Parts that have left the unit, so that they can be looked at from all sides.
+     *
+     * @return list<string>
+     */
     public function partsOff(): array
     {
         $off = [];

@@ -29,13 +29,13 @@ final readonly class CaseChain
     /** @return list<ChainNode> */
     public function nodes(CaseFile $case): array
     {
-        return $this->em->getRepository(ChainNode::class)->findBy(['case' => $case], ['order' => 'ASC', 'madeAt' => 'ASC']);
+        return $this->em->getRepository(ChainNode::class)->findBy(['case' => $case], ['order' => 'ASC', 'id' => 'ASC']);
     }
 
     /** @return list<ChainLink> */
     public function links(CaseFile $case): array
     {
-        return $this->em->getRepository(ChainLink::class)->findBy(['case' => $case], ['madeAt' => 'ASC']);
+        return $this->em->getRepository(ChainLink::class)->findBy(['case' => $case], ['id' => 'ASC']);
     }
 
     public function chain(CaseFile $case): Chain
@@ -73,7 +73,7 @@ final readonly class CaseChain
         }
         $findings = [];
         $looked = [];
-        foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case], ['madeAt' => 'ASC']) as $finding) {
+        foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case], ['id' => 'ASC']) as $finding) {
             $looked[$finding->part] = true;
             if ($finding->kind->needsACause()) {
                 $findings[] = new OpenFinding((string) $finding->id, \sprintf('%s (grade %d) on %s', $this->shelf->modes()->get($finding->mode)->name ?? 'Damage', $finding->grade, $book->placeName($finding->place())), $finding->part);
@@ -110,6 +110,6 @@ final readonly class CaseChain
     {
         $part = null === $node->place ? null : explode('/', $node->place)[0];
 
-        return null === $part ? null : $this->em->getRepository(Photo::class)->findOneBy(['case' => $node->case, 'part' => $part], ['stage' => 'DESC', 'madeAt' => 'ASC']);
+        return null === $part ? null : $this->em->getRepository(Photo::class)->findOneBy(['case' => $node->case, 'part' => $part], ['stage' => 'DESC', 'id' => 'ASC']);
     }
 }

@@ -188,7 +188,7 @@ final class ChainController extends AbstractController
             $used[] = (string) ($node->finding->id ?? $node->complaint?->id);
         }
         $waiting = array_filter(
-            $this->em->getRepository(Finding::class)->findBy(['case' => $case], ['madeAt' => 'ASC']),
+            $this->em->getRepository(Finding::class)->findBy(['case' => $case], ['id' => 'ASC']),
             static fn (Finding $finding): bool => $finding->kind->needsACause() && !\in_array((string) $finding->id, $used, true),
         );
 

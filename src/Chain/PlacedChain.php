@@ -9,7 +9,7 @@ final readonly class PlacedChain
 {
     /**
      * @param array<string, array{x: float, y: float}> $boxes centre of each node's box
-     * @param array<string, string>                    $paths "from>to" => path of the line, as in SVG
+     * @param array<string, string> $paths "from>to" => path of the line, as in SVG
      */
     public function __construct(public float $width, public float $height, public array $boxes, public array $paths)
     {

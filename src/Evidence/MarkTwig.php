@@ -4,11 +4,19 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use Japhrex\Core\Damage\Grade;
 use Twig\Attribute\AsTwigFunction;
 
-/** Drawing help for marks. */
+/** Drawing help for marks and grades. What prints takes its colours from attributes; on screen the style sheets have the say. */
 final class MarkTwig
 {
+    /** The temper colour of a grade; none for what nobody has graded. */
+    #[AsTwigFunction('ramp')]
+    public function ramp(?int $grade): string
+    {
+        return null === $grade ? 'none' : Grade::from($grade)->colour();
+    }
+
     /** The two strokes of an arrow head at the second point, as a path. */
     #[AsTwigFunction('arrow_head')]
     public function arrowHead(float $x1, float $y1, float $x2, float $y2, float $size): string

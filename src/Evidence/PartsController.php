@@ -136,14 +136,14 @@ final class PartsController extends AbstractController
     }
 
     /**
-     * @param FormInterface<mixed>|null           $record
+     * @param FormInterface<mixed>|null $record
      * @param array<string, FormInterface<mixed>> $findings
      */
     private function page(CaseFile $case, Part $part, ?FormInterface $record = null, array $findings = []): Response
     {
         $record ??= $this->recordForm($this->record($case, $part), $part);
         $edit = [];
-        foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case, 'part' => $part->key], ['madeAt' => 'ASC']) as $finding) {
+        foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case, 'part' => $part->key], ['id' => 'ASC']) as $finding) {
             $name = self::formName($finding);
             $edit[(string) $finding->id] = ($findings[$name] ?? $this->findingForm($name, $finding, $part))->createView();
         }

@@ -32,7 +32,7 @@ class Photo implements Audited
 
     /** @var Collection<int, Mark> */
     #[ORM\OneToMany(mappedBy: 'photo', targetEntity: Mark::class)]
-    #[ORM\OrderBy(['madeAt' => 'ASC'])]
+    #[ORM\OrderBy(['id' => 'ASC'])]
     public Collection $marks;
 
     public function __construct(

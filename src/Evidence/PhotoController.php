@@ -66,7 +66,7 @@ final class PhotoController extends AbstractController
     public function show(string $number, Photo $photo): Response
     {
         $case = $this->mustBelong($this->gate->find($number), $photo);
-        $siblings = $this->em->getRepository(Photo::class)->findBy(['case' => $case, 'part' => $photo->part], ['madeAt' => 'ASC']);
+        $siblings = $this->em->getRepository(Photo::class)->findBy(['case' => $case, 'part' => $photo->part], ['id' => 'ASC']);
 
         return $this->render('evidence/photo.html.twig', [
             'case' => $case,

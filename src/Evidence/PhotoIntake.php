@@ -30,7 +30,7 @@ final readonly class PhotoIntake
 
     /**
      * @throws NotAPicture saying what is wrong with the file
-     * @throws ShopError   if the server could not store it
+     * @throws ShopError if the server could not store it
      */
     public function take(UploadedFile $upload, CaseFile $case, ?string $part, PhotoStage $stage): Photo
     {

@@ -18,6 +18,7 @@ interface PictureTool
      * Reads the whole picture and writes an upright JPEG no larger than `$side` pixels.
      *
      * @throws NotAPicture if it breaks off or cannot be read
+     * @throws \App\Platform\ToolFailed if there is no room
      */
     public function derive(string $file, int $side, string $target): void;
 }

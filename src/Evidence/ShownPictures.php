@@ -33,6 +33,8 @@ final readonly class ShownPictures
      * Makes a size from a file at hand, reading it whole.
      *
      * @throws NotAPicture if it breaks off
+     * @throws \App\Platform\ToolFailed if there is no room
+     * @throws FilesystemException if there is no room
      */
     public function makeFrom(string $file, string $hash, PictureSize $size): void
     {

@@ -105,12 +105,12 @@ class CaseFile implements Audited
 
     /** @var Collection<int, Complaint> */
     #[ORM\OneToMany(mappedBy: 'case', targetEntity: Complaint::class)]
-    #[ORM\OrderBy(['madeAt' => 'ASC'])]
+    #[ORM\OrderBy(['id' => 'ASC'])]
     public Collection $complaints;
 
     /** @var Collection<int, Statement> */
     #[ORM\OneToMany(mappedBy: 'case', targetEntity: Statement::class)]
-    #[ORM\OrderBy(['madeAt' => 'ASC'])]
+    #[ORM\OrderBy(['id' => 'ASC'])]
     public Collection $statements;
 
     public function __construct(

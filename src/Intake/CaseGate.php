@@ -25,7 +25,7 @@ final readonly class CaseGate
 
     /**
      * @throws AccessDeniedException if the role may not
-     * @throws ShopError             if there is no such case, or it is signed
+     * @throws ShopError if there is no such case, or it is signed
      */
     public function open(string $number, string $permission): CaseFile
     {

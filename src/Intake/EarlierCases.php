@@ -23,9 +23,9 @@ final readonly class EarlierCases
         $query = $this->em->createQueryBuilder()
             ->select('c')->from(CaseFile::class, 'c')
             ->where('c.serialKey = :key')->setParameter('key', $key)
-            ->orderBy('c.madeAt', 'DESC')->setMaxResults(5);
+            ->orderBy('c.madeAt', 'DESC')->addOrderBy('c.id', 'DESC')->setMaxResults(5);
         if (null !== $besides) {
-            $query->andWhere('c.madeAt < :made')->setParameter('made', $besides->madeAt)
+            $query->andWhere('c.madeAt <= :made')->setParameter('made', $besides->madeAt)
                 ->andWhere('c.id != :id')->setParameter('id', $besides->id, 'uuid');
         }
         /** @var list<CaseFile> $cases */

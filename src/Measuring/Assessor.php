@@ -46,7 +46,7 @@ final readonly class Assessor
      * @return non-empty-list<Quantity>
      *
      * @throws \Japhrex\Core\Quantity\QuantityError naming what cannot be read
-     * @throws \DomainException                     if nothing was typed
+     * @throws \DomainException if nothing was typed
      */
     public function values(Field $field, array $typed): array
     {

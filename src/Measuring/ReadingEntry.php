@@ -12,7 +12,7 @@ use Japhrex\Core\Quantity\QuantityError;
 final readonly class ReadingEntry
 {
     /**
-     * @param list<string>          $typed
+     * @param list<string> $typed
      * @param array<string, string> $errors by `readings`, `zero`, `gauge`
      */
     private function __construct(public array $typed, public string $text, public string $zero, public ?Gauge $gauge, public string $note, public array $errors)
@@ -98,6 +98,6 @@ final readonly class ReadingEntry
             }
         }
 
-        return $typed;
+        return array_values($typed);
     }
 }

@@ -91,31 +91,29 @@ final readonly class BookFiles
         }
     }
 
-    /** The line on which a path such as `parts/body/readings/gear-bore` stands. */
+    /** The line on which a path such as `parts/body/readings/gear-bore` stands, or the last of its steps that has one. */
     private static function line(string $text, string $path): int
     {
         $lines = explode("\n", $text);
-        $at = 0;
+        $found = 1;
+        $from = 0;
         $indent = -1;
         foreach (explode('/', $path) as $step) {
-            $wanted = ctype_digit($step) ? (int) $step : $step;
             $seen = -1;
-            for ($i = $at; $i < \count($lines); ++$i) {
-                $line = $lines[$i];
-                $depth = \strlen($line) - \strlen(ltrim($line, ' '));
-                $body = ltrim($line, ' ');
+            for ($i = $from; $i < \count($lines); ++$i) {
+                $body = ltrim($lines[$i], ' ');
+                $depth = \strlen($lines[$i]) - \strlen($body);
                 if ('' === $body || '#' === $body[0] || $depth <= $indent) {
                     continue;
                 }
-                if (\is_int($wanted) ? str_starts_with($body, '- ') && ++$seen === $wanted : str_starts_with($body, $wanted.':') || str_starts_with($body, '- '.$wanted.':')) {
-                    $at = $i + (\is_int($wanted) ? 0 : 1);
-                    $indent = $depth;
+                if (ctype_digit($step) ? str_starts_with($body, '- ') && ++$seen === (int) $step : 1 === preg_match('/^(- )?'.preg_quote($step, '/').':/', $body)) {
+                    [$found, $from, $indent] = [$i + 1, ctype_digit($step) ? $i : $i + 1, $depth];
                     continue 2;
                 }
             }
             break;
         }
 
-        return max(1, \is_int($wanted ?? null) ? $at + 1 : $at);
+        return $found;
     }
 }

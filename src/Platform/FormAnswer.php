@@ -20,7 +20,7 @@ final readonly class FormAnswer
     }
 
     /**
-     * @param FormInterface<mixed>  $form       made anew from what is stored now
+     * @param FormInterface<mixed> $form made anew from what is stored now
      * @param array<string, string> $parameters of the route
      */
     public function saved(Request $request, CaseFile $case, FormInterface $form, string $route, array $parameters = []): Response

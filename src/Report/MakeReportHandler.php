@@ -54,7 +54,7 @@ final readonly class MakeReportHandler
     private function make(Report $report, string $folder): void
     {
         $this->step($report, 10, 'gathering the case');
-        $photos = $this->em->getRepository(Photo::class)->findBy(['case' => $report->case], ['stage' => 'ASC', 'madeAt' => 'ASC']);
+        $photos = $this->em->getRepository(Photo::class)->findBy(['case' => $report->case], ['stage' => 'ASC', 'id' => 'ASC']);
         foreach ($photos as $i => $photo) {
             $this->step($report, 15 + (int) (45 * $i / max(1, \count($photos))), \sprintf('photo %d of %d', $i + 1, \count($photos)));
             file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));

@@ -8,7 +8,7 @@ namespace App\Report;
 interface PdfTool
 {
     /**
-     * @param string $html   a whole page; what it refers to lies below `$folder`
+     * @param string $html a whole page; what it refers to lies below `$folder`
      * @param string $target where the PDF is written
      *
      * @throws \App\Platform\ToolFailed

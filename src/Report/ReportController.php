@@ -37,7 +37,7 @@ final class ReportController extends AbstractController
             'book' => $this->shelf->book($case->family),
             'modes' => $this->shelf->modes(),
             'verdict' => $signing->current($case),
-            'reports' => $this->em->getRepository(Report::class)->findBy(['case' => $case], ['madeAt' => 'DESC'], 8),
+            'reports' => $this->em->getRepository(Report::class)->findBy(['case' => $case], ['id' => 'DESC'], 8),
         ]);
     }
 

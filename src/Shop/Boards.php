@@ -39,10 +39,10 @@ final readonly class Boards
         $by = ['case' => $case];
         $findings = $photos = $readings = $records = [];
         $arrival = [];
-        foreach ($this->em->getRepository(Finding::class)->findBy($by, ['madeAt' => 'ASC']) as $finding) {
+        foreach ($this->em->getRepository(Finding::class)->findBy($by, ['id' => 'ASC']) as $finding) {
             $findings[$finding->part][] = $finding;
         }
-        foreach ($this->em->getRepository(Photo::class)->findBy($by, ['madeAt' => 'ASC']) as $photo) {
+        foreach ($this->em->getRepository(Photo::class)->findBy($by, ['id' => 'ASC']) as $photo) {
             null === $photo->part ? $arrival[] = $photo : $photos[$photo->part][] = $photo;
         }
         foreach ($this->em->getRepository(Reading::class)->findBy($by) as $reading) {

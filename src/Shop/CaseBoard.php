@@ -16,9 +16,9 @@ use Japhrex\Core\Teardown\StripRun;
 final readonly class CaseBoard
 {
     /**
-     * @param array<string, PartView> $parts    in strip order
-     * @param list<Photo>             $arrival  photos of the unit as it came
-     * @param list<ClosureProblem>    $problems what the chain leaves open
+     * @param array<string, PartView> $parts in strip order
+     * @param list<Photo> $arrival photos of the unit as it came
+     * @param list<ClosureProblem> $problems what the chain leaves open
      */
     public function __construct(
         public CaseFile $case,
@@ -36,16 +36,17 @@ final readonly class CaseBoard
     /** @return array<string, array{label: string, route: string, open: int, say: string}> the stages in the order of work */
     public function walk(): array
     {
-        $off = array_filter($this->parts, static fn (PartView $part): bool => $part->isOff || $part->isLookedAt());
+        // What is signed is closed: nothing in it asks for work any more.
+        $off = $this->case->isSigned() ? [] : array_filter($this->parts, static fn (PartView $part): bool => $part->isOff || $part->isLookedAt());
         $looks = \count(array_filter($off, static fn (PartView $part): bool => [] !== array_diff($part->open(), [$part->readingsOpen().' of '.\count($part->part->fields).' readings'])));
         $readings = array_sum(array_map(static fn (PartView $part): int => $part->readingsOpen(), $off));
 
         return [
-            'intake' => ['label' => 'Intake', 'route' => 'intake', 'open' => $this->intakeOpen(), 'say' => 'to fill in'],
-            'strip' => ['label' => 'Strip', 'route' => 'strip', 'open' => $this->strip->open(), 'say' => 'steps ahead'],
+            'intake' => ['label' => 'Intake', 'route' => 'intake', 'open' => $this->case->isSigned() ? 0 : $this->intakeOpen(), 'say' => 'to fill in'],
+            'strip' => ['label' => 'Strip', 'route' => 'strip', 'open' => $this->case->isSigned() ? 0 : $this->strip->open(), 'say' => 'steps ahead'],
             'parts' => ['label' => 'Parts', 'route' => 'parts', 'open' => $looks, 'say' => 'parts with open work'],
             'readings' => ['label' => 'Readings', 'route' => 'readings', 'open' => (int) $readings, 'say' => 'readings to take'],
-            'chain' => ['label' => 'Chain', 'route' => 'chain', 'open' => \count($this->problems), 'say' => 'points open'],
+            'chain' => ['label' => 'Chain', 'route' => 'chain', 'open' => $this->case->isSigned() ? 0 : \count($this->problems), 'say' => 'points open'],
             'verdict' => ['label' => 'Verdict', 'route' => 'verdict', 'open' => $this->case->isSigned() ? 0 : 1, 'say' => 'to sign'],
             'report' => ['label' => 'Report', 'route' => 'report', 'open' => $this->case->isSigned() && !$this->hasReport ? 1 : 0, 'say' => 'to make'],
         ];
@@ -55,7 +56,7 @@ final readonly class CaseBoard
     public function nextStage(): string
     {
         foreach ($this->walk() as $key => $stage) {
-            if ($stage['open'] > 0 && ('parts' !== $key || !$this->case->isSigned())) {
+            if ($stage['open'] > 0) {
                 return $key;
             }
         }

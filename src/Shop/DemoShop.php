@@ -193,9 +193,9 @@ final class DemoShop
     }
 
     /**
-     * @param Row                    $row
+     * @param Row $row
      * @param array<string, Finding> $findings
-     * @param list<Complaint>        $complaints
+     * @param list<Complaint> $complaints
      *
      * @return array<string, ChainNode>
      */
@@ -235,7 +235,7 @@ final class DemoShop
     }
 
     /**
-     * @param Row                      $row
+     * @param Row $row
      * @param array<string, ChainNode> $nodes
      */
     private function verdict(CaseFile $case, array $row, array $nodes): void

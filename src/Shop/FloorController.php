@@ -69,7 +69,7 @@ final class FloorController extends AbstractController
 
         return $this->render('shop/history.html.twig', [
             'case' => $case,
-            'entries' => $this->em->getRepository(AuditEntry::class)->findBy(['caseId' => $case->id], ['madeAt' => 'DESC', 'id' => 'DESC'], self::MOST, ($page - 1) * self::MOST),
+            'entries' => $this->em->getRepository(AuditEntry::class)->findBy(['caseId' => $case->id], ['id' => 'DESC'], self::MOST, ($page - 1) * self::MOST),
             'page' => $page,
             'most' => self::MOST,
         ]);
@@ -85,7 +85,7 @@ final class FloorController extends AbstractController
     /** @return list<CaseFile> newest first; every word must be found somewhere */
     private function find(string $words): array
     {
-        $query = $this->em->createQueryBuilder()->select('c', 'h')->from(CaseFile::class, 'c')->leftJoin('c.holder', 'h')->orderBy('c.madeAt', 'DESC')->setMaxResults(self::MOST);
+        $query = $this->em->createQueryBuilder()->select('c', 'h')->from(CaseFile::class, 'c')->leftJoin('c.holder', 'h')->orderBy('c.madeAt', 'DESC')->addOrderBy('c.id', 'DESC')->setMaxResults(self::MOST);
         foreach (preg_split('/\s+/', $words, 8, \PREG_SPLIT_NO_EMPTY) ?: [] as $i => $word) {
             $query->andWhere("LOWER(CONCAT(c.number, ' ', c.unitName, ' ', c.maker, ' ', c.model, ' ', c.customer, ' ', c.serial)) LIKE :w$i OR c.serialKey LIKE :k$i")
                 ->setParameter("w$i", '%'.addcslashes(mb_strtolower($word), '%_\\').'%')

@@ -18,9 +18,9 @@ use Japhrex\Core\Measuring\Assessment;
 final readonly class PartView
 {
     /**
-     * @param list<Finding>                  $findings
-     * @param list<Photo>                    $photos
-     * @param array<string, Reading>         $readings    by field
+     * @param list<Finding> $findings
+     * @param list<Photo> $photos
+     * @param array<string, Reading> $readings by field
      * @param array<string, Assessment|null> $assessments by field
      */
     public function __construct(
@@ -42,7 +42,7 @@ final readonly class PartView
     /** Grade on the wear ramp, the worst finding of damage; null: nobody has looked. */
     public function grade(): ?int
     {
-        return $this->isLookedAt() ? max(array_map(static fn (Finding $finding): int => $finding->rampGrade(), $this->findings)) : null;
+        return [] === $this->findings ? null : max(array_map(static fn (Finding $finding): int => $finding->rampGrade(), $this->findings));
     }
 
     /** @return list<string> what is still open on this part, in words */
@@ -90,7 +90,11 @@ final readonly class PartView
         return Reuse::Inspect !== $this->part->reuse;
     }
 
-    /** Surfaces that nobody has looked at yet. @return list<string> keys */
+    /**
+     * Surfaces that nobody has looked at yet.
+     *
+     * @return list<string> keys
+     */
     public function surfacesOpen(): array
     {
         foreach ($this->findings as $finding) {

@@ -35,14 +35,14 @@ final readonly class Snapshot
             'arrival' => null === $case->arrival ? null : self::fields($case->arrival),
             'complaints' => array_map(static fn (Complaint $c): array => self::fields($c), $case->complaints->getValues()),
             'statements' => array_map(static fn (Statement $s): array => self::fields($s), $case->statements->getValues()),
-            'steps' => array_map(self::fields(...), $this->em->getRepository(StepRecord::class)->findBy($by, ['madeAt' => 'ASC'])),
+            'steps' => array_map(self::fields(...), $this->em->getRepository(StepRecord::class)->findBy($by, ['id' => 'ASC'])),
             'parts' => array_map(self::fields(...), $this->em->getRepository(PartRecord::class)->findBy($by, ['part' => 'ASC'])),
-            'findings' => array_map(self::fields(...), $this->em->getRepository(Finding::class)->findBy($by, ['madeAt' => 'ASC'])),
-            'readings' => array_map(self::fields(...), $this->em->getRepository(Reading::class)->findBy($by, ['madeAt' => 'ASC'])),
+            'findings' => array_map(self::fields(...), $this->em->getRepository(Finding::class)->findBy($by, ['id' => 'ASC'])),
+            'readings' => array_map(self::fields(...), $this->em->getRepository(Reading::class)->findBy($by, ['id' => 'ASC'])),
             'photos' => array_map(static fn (Photo $photo): array => self::fields($photo) + [
                 'sha256' => $photo->picture->hash,
                 'marks' => array_map(static fn (Mark $mark): array => self::fields($mark), $photo->marks->getValues()),
-            ], $this->em->getRepository(Photo::class)->findBy($by, ['madeAt' => 'ASC'])),
+            ], $this->em->getRepository(Photo::class)->findBy($by, ['id' => 'ASC'])),
             'nodes' => array_map(static fn (ChainNode $node): array => self::fields($node), $this->chains->nodes($case)),
             'links' => array_map(static fn (ChainLink $link): array => self::fields($link) + ['from' => (string) $link->from?->id, 'to' => (string) $link->to?->id], $this->chains->links($case)),
         ];

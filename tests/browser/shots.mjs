@@ -11,7 +11,7 @@ const views = {
   strip: { at: '/cases/OQ-26-0103/strip?step=rear-cover', as: 'bench' },
   parts: { at: '/cases/OQ-26-0101/parts' },
   part: { at: '/cases/OQ-26-0102/parts/drive-gear' },
-  photo: { at: '/cases/OQ-26-0101/parts/front-block', then: 'a.lead' },
+  photo: { at: '/cases/OQ-26-0101/parts/front-block', press: '.film a:has-text("marks")' },
   readings: { at: '/cases/OQ-26-0101/readings#front-block-thickness' },
   chain: { at: '/cases/OQ-26-0101/chain' },
   chainopen: { at: '/cases/OQ-26-0102/chain' },
@@ -32,7 +32,7 @@ for (const [suffix, viewport] of Object.entries(sizes)) {
     if (only && (name !== bare) !== (suffix !== '')) {
       continue;
     }
-    const { at, as = 'analyst', then } = views[bare];
+    const { at, as = 'analyst', press } = views[bare];
     if (!pages[as]) {
       const context = await browser.newContext({ viewport, baseURL: process.env.BASE_URL, reducedMotion: 'reduce', hasTouch: suffix !== '' });
       pages[as] = await context.newPage();
@@ -42,8 +42,8 @@ for (const [suffix, viewport] of Object.entries(sizes)) {
     }
     const page = pages[as];
     await page.goto(at);
-    if (then) {
-      await page.locator(then).click();
+    if (press) {
+      await page.locator(press).click();
     }
     await page.waitForLoadState('networkidle');
     await page.screenshot({ path: `${out}/${bare}${suffix}.png`, fullPage: process.env.FULL === '1' });

@@ -17,7 +17,6 @@ use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 
-/** @extends AbstractType<ChainNode> */
 final class NodeType extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void

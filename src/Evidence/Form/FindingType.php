@@ -16,7 +16,6 @@ use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 
-/** @extends AbstractType<Finding> */
 final class FindingType extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void
@@ -34,10 +33,10 @@ final class FindingType extends AbstractType
             $kinds[$mode->name] = $mode->key;
         }
         $builder
-            ->add('kind', Choices::class, ['class' => FindingKind::class, 'label' => 'What it is', 'required' => true])
+            ->add('kind', Choices::class, ['class' => FindingKind::class, 'label' => 'What it is', 'required' => true, 'empty_data' => FindingKind::Damage->value])
             ->add('surface', ChoiceType::class, ['choices' => $surfaces, 'label' => 'Where', 'placeholder' => 'the part as a whole', 'required' => false])
             ->add('mode', ChoiceType::class, ['choices' => $kinds, 'label' => 'Kind of damage', 'placeholder' => 'choose', 'required' => false])
-            ->add('grade', ChoiceType::class, ['choices' => ['0' => 0, '1' => 1, '2' => 2, '3' => 3, '4' => 4], 'label' => 'Grade', 'expanded' => true, 'block_prefix' => 'grades'])
+            ->add('grade', ChoiceType::class, ['choices' => ['0' => 0, '1' => 1, '2' => 2, '3' => 3, '4' => 4], 'label' => 'Grade', 'expanded' => true, 'block_prefix' => 'grades', 'empty_data' => '0'])
             ->add('feel', Choices::class, ['class' => Feel::class, 'label' => 'Nail and pick'])
             ->add('note', TextareaType::class, ['label' => 'In words', 'required' => false, 'empty_data' => '']);
     }

@@ -17,7 +17,6 @@ use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 
-/** @extends AbstractType<PartRecord> */
 final class PartRecordType extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void

@@ -16,7 +16,6 @@ use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 
-/** @extends AbstractType<Arrival> */
 final class ArrivalType extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void

@@ -19,7 +19,6 @@ use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 
-/** @extends AbstractType<Complaint> */
 final class ComplaintType extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void
@@ -31,7 +30,9 @@ final class ComplaintType extends AbstractType
             $what[$complaint->name] = $complaint->key;
         }
         $builder
-            ->add('what', ChoiceType::class, ['choices' => $what, 'label' => 'What fails', 'placeholder' => 'choose', 'empty_data' => ''])
+            ->add('what', ChoiceType::class, ['choices' => $what, 'label' => 'What fails', 'placeholder' => 'choose', 'setter' => static function (Complaint $complaint, ?string $what): void {
+                $complaint->what = $what ?? '';
+            }])
             ->add('words', TextareaType::class, ['label' => "In the customer's words", 'required' => false, 'empty_data' => ''])
             ->add('theory', TextareaType::class, ['label' => 'Their theory', 'help' => 'what they think it is', 'required' => false, 'empty_data' => ''])
             ->add('warmth', Choices::class, ['class' => Warmth::class, 'label' => 'Oil'])

@@ -15,7 +15,6 @@ use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 
-/** @extends AbstractType<Statement> */
 final class StatementType extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void
@@ -25,7 +24,7 @@ final class StatementType extends AbstractType
         $builder
             ->add('words', TextareaType::class, ['label' => 'What was said', 'empty_data' => ''])
             ->add('who', TextType::class, ['label' => 'By whom', 'help' => 'a role: driver, yard foreman, our bench 2', 'empty_data' => ''])
-            ->add('source', Choices::class, ['class' => SourceKind::class, 'label' => 'How do they know', 'required' => true]);
+            ->add('source', Choices::class, ['class' => SourceKind::class, 'label' => 'How do they know', 'required' => true, 'empty_data' => SourceKind::Unknown->value]);
         if (!$case->statements->isEmpty()) {
             $builder->add('contradicts', ChoiceType::class, [
                 'choices' => $case->statements->toArray(),

@@ -13,7 +13,6 @@ use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 
-/** @extends AbstractType<CaseFile> */
 final class UnitType extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void

@@ -17,7 +17,6 @@ use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 use Symfony\Component\Validator\Constraints\Range;
 
-/** @extends AbstractType<StepRecord> */
 final class StepType extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void

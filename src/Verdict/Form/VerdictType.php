@@ -15,7 +15,6 @@ use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 
-/** @extends AbstractType<Verdict> */
 final class VerdictType extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void

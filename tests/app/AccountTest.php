@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\app;
+
+use App\Account\AuditEntry;
+use App\Account\LoginLock;
+use App\Account\Role;
+use App\Evidence\Finding;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class AccountTest extends AppTestCase
+{
+    public function testNobodyEntersWithoutSigningIn(): void
+    {
+        foreach (['/', '/cases/OQ-26-0001', '/cases/OQ-26-0001/report'] as $page) {
+            $this->browser->request('GET', $page);
+            self::assertResponseRedirects('http://localhost/login');
+        }
+    }
+
+    private function tryPassword(string $password): string
+    {
+        $form = $this->browser->request('GET', '/login')->selectButton('Sign in')->form(['_username' => 'desk', '_password' => $password]);
+        $this->browser->submit($form);
+        $this->browser->followRedirect();
+
+        return $this->said();
+    }
+
+    public function testARightPasswordOpensTheFloor(): void
+    {
+        $this->person(Role::Desk);
+        self::assertStringContainsString('On the floor', $this->tryPassword('quay'));
+    }
+
+    public function testRepeatedWrongPasswordsCloseTheNameEvenForTheRightOne(): void
+    {
+        $this->person(Role::Desk);
+        for ($i = 0; $i < LoginLock::FAILURES; ++$i) {
+            self::assertStringContainsString('do not go together', $this->tryPassword('wrong'));
+        }
+        self::assertStringContainsString('Too many wrong passwords', $this->tryPassword('quay'));
+    }
+
+    public function testTheSessionCookieIsOutOfReachOfScripts(): void
+    {
+        $options = self::getContainer()->getParameter('session.storage.options');
+        self::assertIsArray($options);
+        self::assertTrue($options['cookie_httponly']);
+        self::assertSame('lax', $options['cookie_samesite']);
+        self::assertSame('auto', $options['cookie_secure']);
+    }
+
+    public function testPagesMayOnlyRunWhatWeShip(): void
+    {
+        $this->browser->request('GET', '/login');
+        $headers = $this->browser->getResponse()->headers;
+        self::assertStringContainsString("script-src 'self';", (string) $headers->get('Content-Security-Policy'));
+        self::assertStringNotContainsString('unsafe', (string) $headers->get('Content-Security-Policy'));
+        self::assertSame('nosniff', $headers->get('X-Content-Type-Options'));
+        self::assertSame('DENY', $headers->get('X-Frame-Options'));
+    }
+
+    /** @return iterable<string, array{Role, list<string>}> what a role is refused */
+    public static function refusals(): iterable
+    {
+        $intake = ['intake/unit', 'intake/arrival', 'intake/complaints', 'intake/statements'];
+        $bench = ['strip/outside', 'parts/body', 'parts/body/findings'];
+        $analysis = ['chain/nodes', 'chain/links', 'verdict'];
+        yield 'desk' => [Role::Desk, [...$bench, ...$analysis]];
+        yield 'bench' => [Role::Bench, [...$intake, ...$analysis]];
+        yield 'viewer' => [Role::Viewer, [...$intake, ...$bench, ...$analysis]];
+    }
+
+    /** @param list<string> $paths */
+    #[DataProvider('refusals')]
+    public function testWhatARoleMayNotDoIsRefusedOnTheServer(Role $role, array $paths): void
+    {
+        $case = $this->aCase();
+        $this->signIn($role);
+        foreach ($paths as $path) {
+            $this->browser->request('POST', '/cases/'.$case->number.'/'.$path);
+            self::assertSame(403, $this->browser->getResponse()->getStatusCode(), $path);
+        }
+        self::assertStringContainsString('Your role may look at this but not change it', $this->said());
+    }
+
+    public function testSmallFormsRefuseToActForSomebodyElsesPage(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Analyst);
+        foreach (['parts/body/clean', 'readings/body/gear-bore', 'photos', 'verdict/sign', 'verdict/second', 'verdict/reopen', 'report', 'hold'] as $path) {
+            $this->browser->request('POST', '/cases/'.$case->number.'/'.$path, ['_token' => 'forged']);
+            self::assertSame(403, $this->browser->getResponse()->getStatusCode(), $path);
+        }
+    }
+
+    public function testTheDeskPhotographsArrivalsOnlyAndTheViewerNothing(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Desk);
+        self::assertSame(403, $this->act($case, 'photos', ['stage' => 'as-found']));
+        self::assertStringContainsString('parts are photographed at the bench', $this->said());
+    }
+
+    public function testEveryChangeIsKeptWithBeforeAndAfter(): void
+    {
+        $case = $this->aCase('A-100');
+        $this->signIn(Role::Analyst);
+        $this->send('/cases/'.$case->number.'/intake', '/intake/unit', ['unit[serial]' => 'A-200']);
+        $this->act($case, 'parts/body/clean', [], 'parts/body');
+        $entry = self::em()->getRepository(AuditEntry::class)->findOneBy(['caseId' => $case->id, 'field' => 'serial', 'action' => 'changed']);
+        self::assertNotNull($entry);
+        self::assertSame(['A-100', 'A-200', 'test analyst'], [$entry->before, $entry->after, $entry->who]);
+        $finding = self::em()->getRepository(Finding::class)->findOneBy(['case' => $case]);
+        self::assertNotNull($finding);
+        $this->act($case, 'findings/'.$finding->id.'/remove', [], 'parts/body');
+        self::assertSame('clean', self::em()->getRepository(AuditEntry::class)->findOneBy(['action' => 'removed', 'field' => 'kind'])?->before);
+        $this->browser->request('GET', '/cases/'.$case->number.'/history');
+        self::assertStringContainsString('A-200', $this->said());
+    }
+
+    public function testTheAuditTrailItselfCannotBeChanged(): void
+    {
+        $this->aCase('A-100');
+        $this->expectExceptionMessage('only added to');
+        self::em()->getConnection()->executeStatement("UPDATE audit_entry SET who = 'nobody'");
+    }
+
+    public function testThePersonChoosesTheUnitsToReadIn(): void
+    {
+        $this->signIn(Role::Viewer);
+        $this->browser->request('POST', '/units', ['_token' => $this->token('/'), 'back' => '//elsewhere.invalid']);
+        self::assertResponseRedirects('/');
+        $this->browser->followRedirect();
+        self::assertStringContainsString('inch · psi', $this->said());
+    }
+}

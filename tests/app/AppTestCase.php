@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\app;
+
+use App\Account\Role;
+use App\Account\User;
+use App\Intake\CaseFile;
+use App\Intake\CaseNumbers;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\KernelBrowser;
+use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+
+/** A shop with one person of each role and, where asked for, a case. Each test's changes are rolled back. */
+abstract class AppTestCase extends WebTestCase
+{
+    protected KernelBrowser $browser;
+
+    protected function setUp(): void
+    {
+        $this->browser = self::createClient();
+        $this->browser->disableReboot();
+    }
+
+    protected static function em(): EntityManagerInterface
+    {
+        return self::service(EntityManagerInterface::class);
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     */
+    protected static function service(string $class): object
+    {
+        $service = self::getContainer()->get($class);
+        self::assertInstanceOf($class, $service);
+
+        return $service;
+    }
+
+    protected function person(Role $role, string $name = ''): User
+    {
+        $name = $name ?: strtolower($role->name);
+        $user = self::em()->getRepository(User::class)->findOneBy(['username' => $name]) ?? new User($name, 'test '.$name, $role);
+        $user->password = 'quay';
+        self::em()->persist($user);
+        self::em()->flush();
+
+        return $user;
+    }
+
+    protected function signIn(Role $role, string $name = ''): User
+    {
+        $user = $this->person($role, $name);
+        $this->browser->loginUser($user);
+
+        return $user;
+    }
+
+    protected function aCase(string $serial = ''): CaseFile
+    {
+        $case = new CaseFile(self::service(CaseNumbers::class)->next(), 'external-gear-pump');
+        $case->customer = 'Fish quay';
+        $case->unitName = 'Ice pump';
+        $case->serial = $serial;
+        $case->settle();
+        self::em()->persist($case);
+        self::em()->flush();
+
+        return $case;
+    }
+
+    /** The case as it is stored now. */
+    protected function fresh(CaseFile $case): CaseFile
+    {
+        self::em()->clear();
+        $fresh = self::em()->find(CaseFile::class, $case->id);
+        self::assertNotNull($fresh);
+
+        return $fresh;
+    }
+
+    /** The key that small forms of a page carry. */
+    protected function token(string $page): string
+    {
+        return (string) $this->browser->request('GET', $page)->filter('input[name=_token]')->first()->attr('value');
+    }
+
+    /**
+     * Sends a small form that only carries the page's key.
+     *
+     * @param array<string, string> $fields
+     */
+    protected function act(CaseFile $case, string $path, array $fields = [], string $page = 'intake'): int
+    {
+        $this->browser->request('POST', '/cases/'.$case->number.'/'.$path, $fields + ['_token' => $this->token('/cases/'.$case->number.'/'.$page)]);
+
+        return $this->browser->getResponse()->getStatusCode();
+    }
+
+    /**
+     * Fills in a form of a page and sends it.
+     *
+     * @param array<string, string> $fields
+     */
+    protected function send(string $page, string $action, array $fields): int
+    {
+        $form = $this->browser->request('GET', $page)->filter('form[action$="'.$action.'"]')->form();
+        $this->browser->submit($form, $fields);
+
+        return $this->browser->getResponse()->getStatusCode();
+    }
+
+    protected function said(): string
+    {
+        return (string) preg_replace('/\s+/', ' ', html_entity_decode(strip_tags(str_replace('<', ' <', (string) $this->browser->getResponse()->getContent())), \ENT_QUOTES));
+    }
+}

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\app;
+
+use App\Account\Role;
+use App\Evidence\Finding;
+use App\Evidence\PartRecord;
+use App\Intake\CaseFile;
+use App\Intake\Stage;
+use App\Measuring\Gauge;
+use App\Measuring\Reading;
+use Japhrex\Core\Family\Method;
+
+final class BenchTest extends AppTestCase
+{
+    /** @param array<string, string> $fields */
+    private function strip(CaseFile $case, string $step, string $state, string $reason = '', array $fields = []): int
+    {
+        $form = $this->browser->request('GET', '/cases/'.$case->number.'/strip?step='.$step)->filter('form[action$="/strip/'.$step.'"]')->form();
+        $this->browser->request('POST', $form->getUri(), ['state' => $state, 'step' => ['reason' => $reason] + $fields + (array) $form->getPhpValues()['step']]);
+
+        return $this->browser->getResponse()->getStatusCode();
+    }
+
+    public function testStepsFollowTheBookAndASkippedOneNeedsAReason(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Bench);
+        self::assertSame(303, $this->strip($case, 'outside', 'done'));
+        self::assertSame(422, $this->strip($case, 'ports', 'skipped'));
+        self::assertStringContainsString('Why is it skipped?', $this->said());
+        self::assertSame(303, $this->strip($case, 'ports', 'skipped', 'came without fittings'));
+        $this->browser->request('GET', '/cases/'.$case->number.'/strip');
+        self::assertStringContainsString('2 of 12 steps done; now: Coupling half and key', $this->said());
+        self::assertSame(Stage::Strip, $this->fresh($case)->stage);
+    }
+
+    public function testAStepThatWaitsForAnotherIsRefused(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Bench);
+        $this->browser->request('POST', '/cases/'.$case->number.'/strip/gears', ['state' => 'done']);
+        self::assertSame(409, $this->browser->getResponse()->getStatusCode());
+        self::assertStringContainsString('waits for “Rear bearing block”', $this->said());
+    }
+
+    public function testAStuckStepShowsWhatHides(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Bench);
+        $this->strip($case, 'outside', 'done');
+        self::assertSame(303, $this->strip($case, 'coupling', 'stuck', 'does not move'));
+        $this->browser->followRedirect();
+        self::assertStringContainsString('look for what hides before you pry A set screw under paint', $this->said());
+    }
+
+    public function testADangerIsSaidBeforeTheStep(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Bench);
+        $this->browser->request('GET', '/cases/'.$case->number.'/strip?step=relief');
+        self::assertMatchesRegularExpression('/Caution *The spring is under load.*manual and local rules come first/', $this->said());
+    }
+
+    public function testAMissingSmallPartIsNamed(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Bench);
+        $this->strip($case, 'outside', 'done');
+        $this->strip($case, 'coupling', 'done', '', ['count_0' => '1']);
+        $this->browser->request('GET', '/cases/'.$case->number.'/strip?step=coupling');
+        self::assertStringContainsString('Set screws: 1 counted, 2 belong here', $this->said());
+    }
+
+    public function testDamageNeedsAModeAndAGrade(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Bench);
+        $page = '/cases/'.$case->number.'/parts/front-block';
+        self::assertSame(422, $this->send($page, '/findings', ['finding[kind]' => 'damage', 'finding[grade]' => '0', 'finding[note]' => 'kept words']));
+        self::assertStringContainsString('What kind of damage is it?', $this->said());
+        self::assertStringContainsString('kept words', (string) $this->browser->getResponse()->getContent());
+        self::assertSame(303, $this->send($page, '/findings', ['finding[kind]' => 'damage', 'finding[mode]' => 'scoring', 'finding[grade]' => '3', 'finding[surface]' => 'face', 'finding[feel]' => 'catches']));
+        $this->browser->followRedirect();
+        self::assertMatchesRegularExpression('/Scoring *, running face; nail catches/', $this->said());
+    }
+
+    public function testLookedAtAndCleanIsAFindingAndTheRestShowsAsOpen(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Bench);
+        $this->browser->request('GET', '/cases/'.$case->number.'/parts');
+        self::assertStringContainsString('0 of 24 looked at', $this->said());
+        $this->act($case, 'parts/body/clean', ['surface' => 'gear-bore'], 'parts/body');
+        self::assertSame('gear-bore', self::em()->getRepository(Finding::class)->findOneBy(['case' => $case])?->surface);
+        $this->browser->request('GET', '/cases/'.$case->number.'/parts');
+        self::assertStringContainsString('1 of 24 looked at', $this->said());
+    }
+
+    public function testABenchHandMayNotDecideWhatBecomesOfAPart(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Bench);
+        self::assertCount(0, $this->browser->request('GET', '/cases/'.$case->number.'/parts/body')->filter('[name="part[disposition]"]'));
+        $this->signIn(Role::Analyst);
+        self::assertSame(422, $this->send('/cases/'.$case->number.'/parts/body', '/parts/body', ['part[disposition]' => 'reuse']));
+        self::assertSame(303, $this->send('/cases/'.$case->number.'/parts/body', '/parts/body', ['part[disposition]' => 'reuse', 'part[dispositionReason]' => 'within limit']));
+        self::assertSame('reuse', self::em()->getRepository(PartRecord::class)->findOneBy(['case' => $case])?->disposition?->value);
+    }
+
+    private function read(CaseFile $case, string $field, string $typed, string $zero = '', string $seen = '', string $gauge = ''): int
+    {
+        return $this->act($case, 'readings/'.$field, ['readings' => $typed, 'zero' => $zero, 'seen' => $seen, 'gauge' => $gauge], 'readings');
+    }
+
+    public function testReadingsKeepTheUnitInWhichTheyWereTyped(): void
+    {
+        $case = $this->aCase();
+        self::em()->persist($gauge = new Gauge('Micrometer', Method::Reading, '0.001 mm', '0.003 mm', null));
+        self::em()->flush();
+        $this->signIn(Role::Bench);
+        self::assertSame(303, $this->read($case, 'drive-gear/thickness', '1.0231; 1.0232 in', '0.0001 in', '', (string) $gauge->id));
+        $reading = self::em()->getRepository(Reading::class)->findOneBy(['case' => $case]);
+        self::assertSame(['1.0231 in', '1.0232 in'], $reading?->typed);
+        $this->browser->request('GET', '/cases/'.$case->number.'/readings');
+        // (1.0231 + 1.0232)/2 − 0.0001 in = 1.02305 in = 25.98547 mm
+        self::assertStringContainsString('25.985 mm', $this->said());
+        self::assertStringContainsString('within', $this->said());
+    }
+
+    public function testAReadingThatCannotBeReadKeepsWhatWasTyped(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Bench);
+        self::assertSame(422, $this->read($case, 'drive-gear/thickness', '25,98 bar'));
+        self::assertStringContainsString('is no unit of length', $this->said());
+        self::assertStringContainsString('name="readings" value="25,98 bar"', (string) $this->browser->getResponse()->getContent());
+        self::assertSame(422, $this->read($case, 'drive-gear/thickness', '25.98 mm', '1 bar'));
+        self::assertSame(422, $this->read($case, 'front-block/flatness', '0.02 mm'));
+        self::assertStringContainsString('two values', $this->said());
+        self::assertSame(422, $this->read($case, 'front-block/flatness', '0.03; 0.02 mm'));
+        self::assertStringContainsString('must be larger', $this->said());
+        self::assertSame(422, $this->read($case, 'front-block/flatness', str_repeat('1 mm;', 5000)));
+        self::assertSame(0, self::em()->getRepository(Reading::class)->count(['case' => $case]));
+    }
+
+    public function testTwoHandsOnOneReadingShowBothValues(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Bench);
+        $this->read($case, 'drive-gear/thickness', '25.98 mm');
+        self::assertSame(422, $this->read($case, 'drive-gear/thickness', '25.97 mm'));
+        self::assertStringContainsString('saved “25.98 mm”; you typed “25.97 mm”', $this->said());
+        self::assertSame(303, $this->read($case, 'drive-gear/thickness', '25.97 mm', seen: '25.98 mm'));
+    }
+}

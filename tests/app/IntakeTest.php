@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\app;
+
+use App\Account\Role;
+use App\Intake\CaseFile;
+use App\Intake\Complaint;
+use App\Intake\Stage;
+
+final class IntakeTest extends AppTestCase
+{
+    public function testTheSameSerialIsRecognisedHoweverItIsWritten(): void
+    {
+        $earlier = $this->aCase('VG28-20417');
+        $this->signIn(Role::Desk);
+        $this->browser->request('GET', '/intake/earlier?serial=vg28%2020417');
+        self::assertStringContainsString($earlier->number, $this->said());
+        $this->browser->request('GET', '/intake/earlier?serial=28');
+        self::assertSame('', trim($this->said()));
+    }
+
+    public function testAUnitTakenInUnderAKnownSerialBecomesAComeback(): void
+    {
+        $earlier = $this->aCase('VG28-20417');
+        $this->signIn(Role::Desk);
+        $form = $this->browser->request('GET', '/cases/new')->selectButton('Take it in')->form(['unit[customer]' => 'Fish quay', 'unit[serial]' => 'VG28 20417']);
+        $this->browser->request('POST', '/cases/new', $form->getPhpValues() + ['earlier' => 'comeback']);
+        self::assertResponseRedirects();
+        $case = self::em()->getRepository(CaseFile::class)->findOneBy([], ['id' => 'DESC']);
+        self::assertSame($earlier->number, $case?->comebackOf?->number);
+    }
+
+    public function testABadFieldKeepsEverythingThatWasTyped(): void
+    {
+        $this->signIn(Role::Desk);
+        $this->browser->submitForm($this->browser->request('GET', '/cases/new')->selectButton('Take it in')->text(), ['unit[customer]' => '', 'unit[unitName]' => 'Ramp pump', 'unit[displacement]' => '22 bar', 'unit[tag]' => str_repeat('x', 400)]);
+        self::assertSame(422, $this->browser->getResponse()->getStatusCode());
+        self::assertStringContainsString('Whose unit is it?', $this->said());
+        self::assertStringContainsString('"bar" is no unit of displacement', $this->said());
+        self::assertInputValueSame('unit[unitName]', 'Ramp pump');
+        self::assertInputValueSame('unit[displacement]', '22 bar');
+    }
+
+    public function testSeveralComplaintsStandOnTheirOwn(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Desk);
+        $page = '/cases/'.$case->number.'/intake';
+        foreach (['low-flow' => 'It gets slow.', 'leak-shaft' => 'And it drips.'] as $what => $words) {
+            self::assertSame(303, $this->send($page, '/intake/complaints', ['complaint[what]' => $what, 'complaint[words]' => $words, 'complaint[warmth]' => 'hot', 'complaint[after]' => '20 min']));
+        }
+        $this->browser->request('GET', $page);
+        self::assertStringContainsString('Low flow or slow movement hot after 20 min', $this->said());
+        self::assertStringContainsString('And it drips.', $this->said());
+        self::assertSame(422, $this->send($page, '/intake/complaints', ['complaint[words]' => 'kept']));
+        self::assertStringContainsString('kept', (string) $this->browser->getResponse()->getContent());
+    }
+
+    public function testTwoPeopleOnOneFormLoseNothing(): void
+    {
+        $case = $this->aCase('S1');
+        $this->signIn(Role::Desk);
+        $page = '/cases/'.$case->number.'/intake';
+        $mine = $this->browser->request('GET', $page)->filter('form[action$="/intake/unit"]')->form();
+        // Meanwhile somebody changes the maker and the serial.
+        $this->send($page, '/intake/unit', ['unit[maker]' => 'Pellam', 'unit[serial]' => 'S2']);
+
+        // I change only the model: their maker stays, nothing is asked.
+        $first = clone $mine;
+        $this->browser->submit($first, ['unit[model]' => 'P9']);
+        self::assertSame(303, $this->browser->getResponse()->getStatusCode());
+        $case = $this->fresh($case);
+        self::assertSame(['Pellam', 'P9', 'S2'], [$case->maker, $case->model, $case->serial]);
+
+        // I change the serial too: both values are shown, nothing is overwritten.
+        $second = clone $mine;
+        $crawler = $this->browser->submit($second, ['unit[serial]' => 'S3']);
+        self::assertSame(422, $this->browser->getResponse()->getStatusCode());
+        self::assertStringContainsString('somebody saved “S2”; you typed “S3”', $this->said());
+        $case = $this->fresh($case);
+        self::assertSame('S2', $case->serial);
+
+        // Saving once more puts mine, deliberately.
+        $this->browser->submit($crawler->filter('form[action$="/intake/unit"]')->form());
+        self::assertSame(303, $this->browser->getResponse()->getStatusCode());
+        $case = $this->fresh($case);
+        self::assertSame('S3', $case->serial);
+    }
+
+    public function testAFieldIsSavedAtOnceWithAQuietMark(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Desk);
+        $form = $this->browser->request('GET', '/cases/'.$case->number.'/intake')->filter('form[action$="/intake/arrival"]')->form(['arrival[shaft]' => 'stiff']);
+        $this->browser->request('POST', $form->getUri(), $form->getPhpValues(), server: ['HTTP_X_AUTOSAVE' => '1']);
+        self::assertResponseIsSuccessful();
+        self::assertStringContainsString('id="saved_arrival"', (string) $this->browser->getResponse()->getContent());
+        self::assertStringContainsString('hx-swap-oob', (string) $this->browser->getResponse()->getContent());
+        $case = $this->fresh($case);
+        self::assertSame('stiff', $case->arrival?->shaft?->value);
+    }
+
+    public function testContradictingStatementsStandSideBySide(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Desk);
+        $page = '/cases/'.$case->number.'/intake';
+        $this->send($page, '/intake/statements', ['statement[words]' => 'The hose burst.', 'statement[who]' => 'driver', 'statement[source]' => 'first-hand']);
+        $id = $this->browser->request('GET', $page)->filter('#statement_contradicts option')->last()->attr('value');
+        $this->send($page, '/intake/statements', ['statement[words]' => 'No hose ever burst.', 'statement[who]' => 'foreman', 'statement[source]' => 'hearsay', 'statement[contradicts]' => (string) $id]);
+        $this->browser->request('GET', $page);
+        self::assertMatchesRegularExpression('/The hose burst\. driver, first hand.*against it No hose ever burst\. foreman, hearsay/', $this->said());
+    }
+
+    public function testTheFloorFindsByNumberUnitSerialAndCustomer(): void
+    {
+        $case = $this->aCase('VG28-20417');
+        $this->signIn(Role::Viewer);
+        foreach (['ice pump', 'VG28 20417', '2041', 'fish', 'Fish ice'] as $words) {
+            $this->browser->request('GET', '/?q='.urlencode($words));
+            self::assertStringContainsString($case->number, $this->said(), $words);
+        }
+        $this->browser->request('GET', '/?q=100%25');
+        self::assertStringContainsString('Nothing is found', $this->said());
+        $this->browser->request('GET', '/?q='.strtolower($case->number));
+        self::assertResponseRedirects('/cases/'.$case->number);
+    }
+
+    public function testACaseOnlyMovesForwardUntilItIsSigned(): void
+    {
+        self::assertTrue(Stage::Intake->mayMoveTo(Stage::Chain));
+        self::assertFalse(Stage::Chain->mayMoveTo(Stage::Strip));
+        self::assertFalse(Stage::Signed->mayMoveTo(Stage::Chain));
+        self::assertTrue(Stage::Signed->mayMoveTo(Stage::Verdict));
+    }
+
+    public function testAComplaintOfAnotherCaseCannotBeReachedThroughThisOne(): void
+    {
+        $case = $this->aCase();
+        $complaint = new Complaint($this->aCase());
+        $complaint->what = 'noise';
+        self::em()->persist($complaint);
+        self::em()->flush();
+        $this->signIn(Role::Desk);
+        self::assertSame(404, $this->act($case, 'intake/complaints/'.$complaint->id.'/remove'));
+    }
+}

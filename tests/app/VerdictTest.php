@@ -1,0 +1,292 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\app;
+
+use App\Account\Role;
+use App\Account\User;
+use App\Chain\ChainLink;
+use App\Chain\ChainNode;
+use App\Evidence\Finding;
+use App\Intake\CaseFile;
+use App\Intake\Complaint;
+use App\Platform\StoredFiles;
+use App\Report\MakeReport;
+use App\Report\MakeReportHandler;
+use App\Report\Report;
+use App\Report\ReportState;
+use App\Verdict\Signing;
+use App\Verdict\Snapshot;
+use App\Verdict\Verdict;
+use Japhrex\Core\Chain\NodeKind;
+use Japhrex\Core\Chain\OriginKind;
+use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Verdict\Responsibility;
+
+final class VerdictTest extends AppTestCase
+{
+    /** A case with a complaint and a finding of damage, and every part looked at. */
+    private function judged(): CaseFile
+    {
+        $case = $this->aCase('VG-1');
+        $complaint = new Complaint($case);
+        $complaint->what = 'low-flow';
+        self::em()->persist($complaint);
+        $case->complaints->add($complaint);
+        foreach (self::service(\App\Platform\BookShelf::class)->book($case->family)->parts as $part) {
+            $finding = new Finding($case, $part->key);
+            $finding->kind = 'front-block' === $part->key ? FindingKind::Damage : FindingKind::Clean;
+            [$finding->mode, $finding->grade, $finding->surface] = 'front-block' === $part->key ? ['scoring', 3, 'face'] : [null, 0, null];
+            self::em()->persist($finding);
+        }
+        self::em()->flush();
+
+        return $case;
+    }
+
+    /** Draws a closed chain: dirt → scored block → low flow. */
+    private function chained(CaseFile $case): ChainNode
+    {
+        $origin = new ChainNode($case, NodeKind::Origin);
+        [$origin->name, $origin->origin, $origin->evidence] = ['Dirt let in', OriginKind::Contamination, 'grains in the strainer'];
+        $damage = new ChainNode($case, NodeKind::Damage);
+        $damage->finding = self::em()->getRepository(Finding::class)->findOneBy(['case' => $case, 'part' => 'front-block']);
+        [$damage->name, $damage->place] = ['Scored block', 'front-block/face'];
+        $complaint = new ChainNode($case, NodeKind::Complaint);
+        [$complaint->name, $complaint->complaint] = ['Low flow', $case->complaints->first() ?: null];
+        foreach ([$origin, $damage, $complaint] as $node) {
+            self::em()->persist($node);
+        }
+        foreach ([[$origin, $damage], [$damage, $complaint]] as [$from, $to]) {
+            $link = new ChainLink($case);
+            [$link->from, $link->to, $link->mechanism] = [$from, $to, 'abrasion'];
+            self::em()->persist($link);
+        }
+        self::em()->flush();
+
+        return $origin;
+    }
+
+    private function signed(CaseFile $case): Verdict
+    {
+        $signing = self::service(Signing::class);
+        $verdict = $signing->current($case);
+        [$verdict->origin, $verdict->responsibility, $verdict->statement] = [$this->chained($case), Responsibility::Maintenance, 'Dirt came in.'];
+        $signing->sign($verdict, $this->person(Role::Analyst));
+        $signing->second($verdict, $this->person(Role::Analyst, 'second'));
+
+        return $verdict;
+    }
+
+    public function testTheChainPageNamesWhatIsOpenAndClosesOnceItIsMended(): void
+    {
+        $case = $this->judged();
+        $this->signIn(Role::Analyst);
+        $page = '/cases/'.$case->number.'/chain';
+        $this->browser->request('GET', $page);
+        self::assertStringContainsString('The complaint "Low flow or slow movement" is not in the chain', $this->said());
+        self::assertStringContainsString('Scoring (grade 3) on Front bearing block, running face is not in the chain', $this->said());
+
+        $finding = self::em()->getRepository(Finding::class)->findOneBy(['case' => $case, 'kind' => 'damage']);
+        $complaint = self::em()->getRepository(Complaint::class)->findOneBy(['case' => $case]);
+        self::assertSame(303, $this->act($case, 'chain/findings/'.$finding?->id, [], 'chain'));
+        self::assertSame(303, $this->act($case, 'chain/complaints/'.$complaint?->id, [], 'chain'));
+        $this->browser->request('GET', $page);
+        $form = $this->browser->getCrawler()->filter('form[action$="/chain/nodes"]')->first()->form(['origin[name]' => 'Dirt let in', 'origin[origin]' => 'contamination', 'origin[evidence]' => 'grains']);
+        $this->browser->submit($form);
+        self::assertResponseRedirects($page);
+        foreach ([['Dirt let in', 'Scoring, front bearing block, running face'], ['Scoring, front bearing block, running face', 'Low flow or slow movement']] as [$from, $to]) {
+            $this->join($page, $from, $to);
+        }
+        $this->browser->request('GET', $page);
+        self::assertStringContainsString('The chain is closed', $this->said());
+        self::assertStringContainsString('<svg class="chain-svg"', (string) $this->browser->getResponse()->getContent());
+    }
+
+    private function join(string $page, string $from, string $to): void
+    {
+        $crawler = $this->browser->request('GET', $page);
+        $option = static fn (string $list, string $name): string => (string) $crawler->filter("#link_$list option")->reduce(static fn ($node): bool => $name === trim($node->text()))->attr('value');
+        $this->browser->submit($crawler->filter('#link-form')->form(), ['link[from]' => $option('from', $from), 'link[to]' => $option('to', $to), 'link[mechanism]' => 'abrasion']);
+        self::assertResponseRedirects($page);
+    }
+
+    public function testALinkFromAConditionToItselfIsRefused(): void
+    {
+        $case = $this->judged();
+        $origin = $this->chained($case);
+        $this->signIn(Role::Analyst);
+        self::assertSame(422, $this->send('/cases/'.$case->number.'/chain', '/chain/links', ['link[from]' => (string) $origin->id, 'link[to]' => (string) $origin->id, 'link[mechanism]' => 'abrasion']));
+        self::assertStringContainsString('does not cause itself', $this->said());
+    }
+
+    public function testNothingIsSignedThatIsNotWhole(): void
+    {
+        $case = $this->judged();
+        $this->signIn(Role::Analyst);
+        self::assertSame(409, $this->act($case, 'verdict/sign', [], 'verdict'));
+        self::assertStringContainsString('The chain leaves 2 points open', $this->said());
+        self::assertSame(409, $this->act($case, 'verdict/sign', ['despite' => '1'], 'verdict'));
+        self::assertStringContainsString('Missing: the origin, or “cause not found”; who carries it; the statement', $this->said());
+    }
+
+    public function testCauseNotFoundIsAnHonestVerdictThatSaysWhatStaysAtRisk(): void
+    {
+        $verdict = new Verdict($this->judged(), 1);
+        [$verdict->causeNotFound, $verdict->responsibility, $verdict->statement] = [true, Responsibility::Undetermined, 'Not found.'];
+        $signing = self::service(Signing::class);
+        self::assertSame(['what stays at risk'], $signing->missing($verdict));
+        $verdict->atRisk = 'It may come back.';
+        self::assertSame([], $signing->missing($verdict));
+    }
+
+    public function testASecondPairOfEyesIsSomebodyElseAndThenTheCaseIsFrozen(): void
+    {
+        $case = $this->judged();
+        $origin = $this->chained($case);
+        $this->signIn(Role::Analyst);
+        $this->send('/cases/'.$case->number.'/verdict', '/verdict', ['verdict[origin]' => (string) $origin->id, 'verdict[responsibility]' => 'maintenance', 'verdict[statement]' => 'Dirt came in.']);
+        self::assertSame(303, $this->act($case, 'verdict/sign', [], 'verdict'));
+        self::assertSame(409, $this->act($case, 'verdict/second', [], 'verdict'));
+        self::assertStringContainsString('A second pair of eyes is somebody else', $this->said());
+        $this->signIn(Role::Analyst, 'second');
+        self::assertSame(303, $this->act($case, 'verdict/second', [], 'verdict'));
+        self::assertTrue($this->fresh($case)->isSigned());
+        foreach (['intake/unit', 'strip/outside', 'parts/body', 'chain/nodes', 'verdict'] as $path) {
+            $this->browser->request('POST', '/cases/'.$case->number.'/'.$path);
+            self::assertSame(409, $this->browser->getResponse()->getStatusCode(), $path);
+        }
+        self::assertStringContainsString('is signed and stays as it was signed', $this->said());
+    }
+
+    public function testALaterChangeMakesANewRevisionAndTheSignedOneStays(): void
+    {
+        $case = $this->judged();
+        $signed = $this->signed($case);
+        $this->signIn(Role::Analyst);
+        self::assertSame(422, $this->act($case, 'verdict/reopen', ['because' => ' '], 'verdict'));
+        self::assertSame(303, $this->act($case, 'verdict/reopen', ['because' => 'The oil sample came back.'], 'verdict'));
+        $revisions = self::em()->getRepository(Verdict::class)->findBy(['case' => $case->id->toRfc4122()], ['revision' => 'ASC']);
+        self::assertCount(2, $revisions);
+        self::assertTrue($revisions[0]->isSigned());
+        self::assertFalse($revisions[1]->isSigned());
+        self::assertSame('Dirt came in.', $revisions[1]->statement);
+        self::assertFalse($this->fresh($case)->isSigned());
+        self::assertNotNull($signed->snapshotHash);
+    }
+
+    public function testTheDatabaseItselfRefusesToChangeASignedVerdict(): void
+    {
+        $this->signed($this->judged());
+        $this->expectExceptionMessage('superseded, never changed');
+        self::em()->getConnection()->executeStatement("UPDATE verdict SET statement = 'It was the maker.'");
+    }
+
+    public function testTheSnapshotHashIsTheSameHoweverTheDatabaseOrdersIt(): void
+    {
+        self::assertSame(Snapshot::hash(['a' => 1, 'b' => [2, 3.5]]), Snapshot::hash(['b' => [2, 3.5], 'a' => 1]));
+        self::assertNotSame(Snapshot::hash(['a' => [1, 2]]), Snapshot::hash(['a' => [2, 1]]));
+        $verdict = $this->signed($this->judged());
+        self::em()->clear();
+        $stored = self::em()->find(Verdict::class, $verdict->id);
+        self::assertIsArray($stored?->snapshot);
+        self::assertSame($stored->snapshotHash, Snapshot::hash($stored->snapshot));
+    }
+
+    private function report(CaseFile $case): Report
+    {
+        $report = new Report($case, self::service(Signing::class)->current($case), 'test analyst');
+        self::em()->persist($report);
+        self::em()->flush();
+        self::service(MakeReportHandler::class)(new MakeReport($report->id));
+
+        return $report;
+    }
+
+    public function testTheReportIsAPdfAndMakingItTwiceChangesNothing(): void
+    {
+        $case = $this->judged();
+        $this->signed($case);
+        $report = $this->report($case);
+        self::assertSame('', $report->error);
+        self::assertSame(ReportState::Ready, $report->state);
+        self::assertStringStartsWith('%PDF-', (string) stream_get_contents(self::service(StoredFiles::class)->open('reports', (string) $report->hash), 8));
+        $hash = $report->hash;
+        // A worker that died after storing gets its work handed out again.
+        self::service(MakeReportHandler::class)(new MakeReport($report->id));
+        self::assertSame($hash, $report->hash);
+    }
+
+    public function testAWorkerThatDiedHalfwayIsTakenUpAgain(): void
+    {
+        $case = $this->judged();
+        $report = new Report($case, null, 'test analyst');
+        $report->step(62, 'drawing the chain');
+        $report->touchedAt = new \DateTimeImmutable('-2 minutes');
+        self::em()->persist($report);
+        self::em()->flush();
+        $this->signIn(Role::Viewer);
+        $this->browser->request('GET', '/reports/'.$report->id);
+        self::assertStringContainsString('The worker has been silent for a while', $this->said());
+        self::service(MakeReportHandler::class)(new MakeReport($report->id));
+        self::assertSame(ReportState::Ready, self::em()->find(Report::class, $report->id)?->state);
+    }
+
+    public function testAFailureIsSaidNotSwallowed(): void
+    {
+        $case = $this->judged();
+        $report = new Report($case, null, 'test analyst');
+        self::em()->persist($report);
+        self::em()->flush();
+        $handler = new \ReflectionClass(MakeReportHandler::class);
+        $broken = new class implements \App\Report\PdfTool {
+            public function make(string $html, string $folder, string $target): void
+            {
+                throw new \App\Platform\ToolFailed('no room on the disk');
+            }
+        };
+        $real = self::service(MakeReportHandler::class);
+        $arguments = array_map(static fn (\ReflectionParameter $p): mixed => 'pdf' === $p->name ? $broken : $handler->getProperty($p->name)->getValue($real), $handler->getConstructor()?->getParameters() ?? []);
+        $handler->newInstance(...$arguments)(new MakeReport($report->id));
+        self::assertSame(ReportState::Failed, $report->state);
+        self::assertStringContainsString('no room on the disk', $report->error);
+    }
+
+    public function testAComebackHasToDealWithTheEarlierOrigin(): void
+    {
+        $earlier = $this->judged();
+        $this->signed($earlier);
+        $case = $this->aCase('VG-1');
+        $case->comebackOf = $earlier;
+        self::em()->flush();
+        $this->signIn(Role::Analyst);
+        $page = '/cases/'.$case->number.'/chain';
+        $this->browser->request('GET', $page);
+        self::assertStringContainsString('Last time the origin was "Dirt let in"', $this->said());
+        $this->act($case, 'chain/earlier', ['dealt' => 'The tank was flushed; other grains now.'], 'chain');
+        $this->browser->request('GET', $page);
+        self::assertStringNotContainsString('Last time the origin was', $this->said());
+    }
+
+    public function testAFirstSignatureCanBeTakenBack(): void
+    {
+        $case = $this->judged();
+        $signing = self::service(Signing::class);
+        $verdict = $signing->current($case);
+        [$verdict->origin, $verdict->responsibility, $verdict->statement] = [$this->chained($case), Responsibility::Maintenance, 'Dirt came in.'];
+        $analyst = $this->signIn(Role::Analyst);
+        self::assertInstanceOf(User::class, $analyst);
+        $signing->sign($verdict, $analyst);
+        self::assertSame(409, $this->send409($case));
+        self::assertSame(303, $this->act($case, 'verdict/withdraw', [], 'verdict'));
+        self::assertNull(self::em()->find(Verdict::class, $verdict->id)?->signedAt);
+    }
+
+    private function send409(CaseFile $case): int
+    {
+        $this->browser->request('POST', '/cases/'.$case->number.'/verdict', ['verdict' => ['statement' => 'changed']]);
+
+        return $this->browser->getResponse()->getStatusCode();
+    }
+}
