@@ -49,13 +49,11 @@ final class FloorController extends AbstractController
     {
         $case = $gate->find($number);
         $board = $boards->of($case);
-        $part = $board->nextOpenPart((string) $request->query->get('part', '') ?: null);
+        $inHand = (string) $request->query->get('part', '');
+        $part = $board->nextOpenPart('' === $inHand ? null : $inHand);
         $stage = $board->nextStage();
-        if (null !== $part && \in_array($stage, ['parts', 'readings', 'strip'], true) && $request->query->has('part')) {
-            return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part]);
-        }
 
-        return 'parts' === $stage && null !== $part
+        return null !== $part && ('' !== $inHand || 'parts' === $stage) && !$case->isSigned()
             ? $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part])
             : $this->redirectToRoute($stage, ['number' => $case->number]);
     }

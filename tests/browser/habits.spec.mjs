@@ -1,0 +1,128 @@
+// Habits of the bench: keys, quiet saving, lost connections, two people, bad files.
+import { readFileSync } from 'node:fs';
+import { signIn } from './people.mjs';
+import { expect, test } from './watch.mjs';
+
+test('keys lead from part to part, to a grade and to what is open', async ({ page }) => {
+  await signIn(page, 'analyst');
+  await page.keyboard.press('/');
+  await expect(page.locator('#search')).toBeFocused();
+  await page.goto('/cases/OQ-26-0102/parts/drive-gear');
+  await page.keyboard.press('3');
+  const form = page.locator('form[data-grades]');
+  await expect(form.locator('.grades input[value="3"]')).toBeChecked();
+  await expect(form.locator('input[value=damage]')).toBeChecked();
+  await page.keyboard.press('n');
+  await expect(page.locator('main h2').first()).toContainText('Driven gear');
+  await page.keyboard.press('b');
+  await expect(page.locator('main h2').first()).toContainText('Drive gear and shaft');
+  await page.keyboard.press('?');
+  await expect(page.locator('#keys')).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.keyboard.press('.');
+  await expect(page).toHaveURL(/\/parts\/(?!drive-gear)/);
+  await page.keyboard.press('l');
+  await expect(page).toHaveURL(/\/chain$/);
+});
+
+test('typing a number into a field grades nothing', async ({ page }) => {
+  await signIn(page, 'analyst');
+  await page.goto('/cases/OQ-26-0102/parts/drive-gear');
+  await page.locator('#part_note').fill('');
+  await page.locator('#part_note').press('3');
+  await expect(page.locator('#part_note')).toHaveValue('3');
+  await expect(page.locator('form[data-grades] .grades input[value="3"]')).not.toBeChecked();
+});
+
+test('what cannot be sent waits on the page and is sent again', async ({ page, context }) => {
+  await signIn(page, 'desk');
+  await page.goto('/cases/OQ-26-0104/intake');
+  await context.setOffline(true);
+  await page.locator('#arrival_oilSmell').fill('sour');
+  await page.locator('#arrival_oilSmell').blur();
+  await expect(page.locator('#saved_arrival')).toContainText('not saved yet');
+  await context.setOffline(false);
+  await expect(page.locator('#saved_arrival')).toContainText('saved', { timeout: 15_000 });
+  await expect(page.locator('#saved_arrival')).not.toContainText('not saved');
+  await page.reload();
+  await expect(page.locator('#arrival_oilSmell')).toHaveValue('sour');
+});
+
+test('two people changing one field both see both values', async ({ page, browser }) => {
+  await signIn(page, 'desk');
+  await page.goto('/cases/OQ-26-0104/intake');
+  const other = await (await browser.newContext()).newPage();
+  await signIn(other, 'analyst');
+  await other.goto('/cases/OQ-26-0104/intake');
+  await other.locator('#unit_drive').fill('chain');
+  await other.locator('#unit_drive').blur();
+  await expect(other.locator('#saved_unit')).toContainText('saved');
+  await page.locator('#unit_drive').fill('gearbox');
+  await page.locator('#unit_drive').blur();
+  await expect(page.locator('#form_unit .wrong-words')).toContainText('somebody saved “chain”; you typed “gearbox”');
+  await expect(page.locator('#unit_drive')).toHaveValue('gearbox');
+  await page.locator('#form_unit').getByRole('button', { name: 'Save' }).click();
+  await expect(page.locator('#unit_drive')).toHaveValue('gearbox');
+  await other.reload();
+  await expect(other.locator('#unit_drive')).toHaveValue('gearbox');
+});
+
+test('a refused field keeps its words and says what would be right', async ({ page }) => {
+  await signIn(page, 'desk');
+  await page.goto('/cases/OQ-26-0104/intake');
+  await page.locator('#unit_displacement').fill('17 bar');
+  await page.locator('#unit_displacement').blur();
+  await expect(page.locator('#form_unit .wrong-words')).toContainText('"bar" is no unit of displacement');
+  await expect(page.locator('#unit_displacement')).toHaveValue('17 bar');
+});
+
+test('bad files are named, good ones beside them are kept', async ({ page }) => {
+  await signIn(page, 'bench');
+  await page.goto('/cases/OQ-26-0103/parts/relief-valve');
+  await page.setInputFiles('form[data-upload] input[type=file]', [
+    { name: 'page.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('<html><script>1</script>') },
+    { name: 'empty.jpg', mimeType: 'image/jpeg', buffer: Buffer.alloc(0) },
+    { name: 'good.jpg', mimeType: 'image/jpeg', buffer: readFileSync('demo/photos/gear-good.jpg') },
+  ]);
+  await expect(page.locator('.uploads .refused')).toHaveCount(2);
+  await expect(page.locator('.uploads')).toContainText('page.jpg: this is not a photo');
+  await expect(page.locator('.uploads')).toContainText('empty.jpg: the file is empty');
+  await page.getByRole('link', { name: 'Show them' }).click();
+  await expect(page.locator('.film li')).toHaveCount(1);
+});
+
+test('an upload that breaks off is offered again', async ({ page, context }) => {
+  await signIn(page, 'bench');
+  await page.goto('/cases/OQ-26-0103/parts/relief-spring');
+  await context.setOffline(true);
+  await page.setInputFiles('form[data-upload] input[type=file]', 'demo/photos/gear-overheated.jpg');
+  await expect(page.locator('.uploads .refused')).toContainText('the connection broke off');
+  await context.setOffline(false);
+  await page.getByRole('button', { name: 'Send again' }).click();
+  await expect(page.locator('.film li')).toHaveCount(1);
+});
+
+test('a mark can be set without a mouse', async ({ page }) => {
+  await signIn(page, 'analyst');
+  await page.goto('/cases/OQ-26-0102/parts/rear-block');
+  await page.locator('.film a').first().click();
+  await page.getByRole('radio', { name: 'arrow', exact: true }).check();
+  await page.locator('.viewer svg').focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Shift+ArrowDown');
+  await expect(page.getByRole('button', { name: 'Keep the mark' })).toBeEnabled();
+  await page.getByLabel('Note').fill('by keyboard');
+  await page.getByRole('button', { name: 'Keep the mark' }).click();
+  await expect(page.locator('.finding', { hasText: 'by keyboard' })).toBeVisible();
+});
+
+test('without scripts a case can still be read and changed', async ({ browser }) => {
+  const page = await (await browser.newContext({ javaScriptEnabled: false })).newPage();
+  await signIn(page, 'desk');
+  await page.goto('/cases/OQ-26-0104/intake');
+  await page.locator('#unit_tag').fill('scratched');
+  await page.locator('#form_unit').getByRole('button', { name: 'Save' }).click();
+  await page.goto('/cases/OQ-26-0104/intake');
+  await expect(page.locator('#unit_tag')).toHaveValue('scratched');
+});

@@ -1,0 +1,80 @@
+// Every page by axe (WCAG 2.2 AA), at the bench's and at the phone's width, and its weight.
+import AxeBuilder from '@axe-core/playwright';
+import { signIn } from './people.mjs';
+import { expect, test } from './watch.mjs';
+
+const cases = {
+  floor: '/',
+  'new case': '/cases/new',
+  intake: '/cases/OQ-26-0102/intake',
+  'intake, signed': '/cases/OQ-26-0101/intake',
+  strip: '/cases/OQ-26-0103/strip',
+  'strip, stuck': '/cases/OQ-26-0103/strip?step=rear-cover',
+  parts: '/cases/OQ-26-0101/parts',
+  part: '/cases/OQ-26-0102/parts/drive-gear',
+  readings: '/cases/OQ-26-0102/readings',
+  'readings, signed': '/cases/OQ-26-0101/readings',
+  chain: '/cases/OQ-26-0102/chain',
+  'chain, signed': '/cases/OQ-26-0101/chain',
+  verdict: '/cases/OQ-26-0102/verdict',
+  report: '/cases/OQ-26-0101/report',
+  history: '/cases/OQ-26-0101/history',
+  'not here': '/cases/OQ-26-9999',
+};
+
+async function check(page) {
+  const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
+  expect(found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`)).toEqual([]);
+}
+
+test('the log-in is accessible', async ({ page }) => {
+  await page.goto('/login');
+  await check(page);
+});
+
+for (const [width, height] of [
+  [1280, 800],
+  [390, 844],
+]) {
+  test(`every page is accessible and fits at ${width}`, async ({ page }) => {
+    test.setTimeout(180_000);
+    await page.setViewportSize({ width, height });
+    await signIn(page, 'analyst');
+    for (const [name, at] of Object.entries(cases)) {
+      await test.step(name, async () => {
+        await page.goto(at);
+        await check(page);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth), `${name} is wider than the screen`).toBeLessThanOrEqual(0);
+      });
+    }
+    await page.goto('/cases/OQ-26-0101/parts/front-block');
+    await page.locator('.film a').first().click();
+    await expect(page.locator('.viewer')).toBeVisible();
+    await check(page);
+  });
+}
+
+test('dark rooms keep their contrast', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await signIn(page, 'analyst');
+  for (const at of ['/', cases.part, cases.chain, cases['strip, stuck'], cases['readings, signed']]) {
+    await page.goto(at);
+    await check(page);
+  }
+});
+
+test('the first view of a case is light', async ({ page }) => {
+  await signIn(page, 'analyst');
+  const client = await page.context().newCDPSession(page);
+  await client.send('Network.enable');
+  await client.send('Network.setCacheDisabled', { cacheDisabled: true });
+  let bytes = 0;
+  client.on('Network.loadingFinished', (event) => {
+    bytes += event.encodedDataLength;
+  });
+  await page.route('**/pictures/**', (route) => route.abort());
+  await page.goto(cases.intake);
+  await page.waitForLoadState('networkidle');
+  console.log(`first view without photos: ${Math.round(bytes / 1000)} kB`);
+  expect(bytes).toBeLessThan(300_000);
+});

@@ -1,0 +1,13 @@
+import { defineConfig } from '@playwright/test';
+import { launchOptions } from './people.mjs';
+
+export default defineConfig({
+  testDir: '.',
+  testMatch: '*.spec.mjs',
+  outputDir: '../../var/playwright',
+  timeout: 60_000,
+  workers: 1,
+  forbidOnly: Boolean(process.env.CI),
+  reporter: [['list']],
+  use: { baseURL: process.env.BASE_URL, viewport: { width: 1280, height: 800 }, launchOptions, reducedMotion: 'reduce', actionTimeout: 10_000 },
+});
