@@ -35,36 +35,38 @@ test('typing a number into a field grades nothing', async ({ page }) => {
 });
 
 test('what cannot be sent waits on the page and is sent again', async ({ page, context }) => {
+  const smell = `sour ${Date.now()}`;
   await signIn(page, 'desk');
   await page.goto('/cases/OQ-26-0104/intake');
   await context.setOffline(true);
-  await page.locator('#arrival_oilSmell').fill('sour');
+  await page.locator('#arrival_oilSmell').fill(smell);
   await page.locator('#arrival_oilSmell').blur();
   await expect(page.locator('#saved_arrival')).toContainText('not saved yet');
   await context.setOffline(false);
   await expect(page.locator('#saved_arrival')).toContainText('saved', { timeout: 15_000 });
   await expect(page.locator('#saved_arrival')).not.toContainText('not saved');
   await page.reload();
-  await expect(page.locator('#arrival_oilSmell')).toHaveValue('sour');
+  await expect(page.locator('#arrival_oilSmell')).toHaveValue(smell);
 });
 
 test('two people changing one field both see both values', async ({ page, browser }) => {
+  const [theirs, mine] = [`chain ${Date.now()}`, `gearbox ${Date.now()}`];
   await signIn(page, 'desk');
   await page.goto('/cases/OQ-26-0104/intake');
   const other = await (await browser.newContext()).newPage();
   await signIn(other, 'analyst');
   await other.goto('/cases/OQ-26-0104/intake');
-  await other.locator('#unit_drive').fill('chain');
+  await other.locator('#unit_drive').fill(theirs);
   await other.locator('#unit_drive').blur();
   await expect(other.locator('#saved_unit')).toContainText('saved');
-  await page.locator('#unit_drive').fill('gearbox');
+  await page.locator('#unit_drive').fill(mine);
   await page.locator('#unit_drive').blur();
-  await expect(page.locator('#form_unit .wrong-words')).toContainText('somebody saved “chain”; you typed “gearbox”');
-  await expect(page.locator('#unit_drive')).toHaveValue('gearbox');
+  await expect(page.locator('#form_unit .wrong-words')).toContainText(`somebody saved “${theirs}”; you typed “${mine}”`);
+  await expect(page.locator('#unit_drive')).toHaveValue(mine);
   await page.locator('#form_unit').getByRole('button', { name: 'Save' }).click();
-  await expect(page.locator('#unit_drive')).toHaveValue('gearbox');
+  await expect(page.locator('#unit_drive')).toHaveValue(mine);
   await other.reload();
-  await expect(other.locator('#unit_drive')).toHaveValue('gearbox');
+  await expect(other.locator('#unit_drive')).toHaveValue(mine);
 });
 
 test('a refused field keeps its words and says what would be right', async ({ page }) => {
