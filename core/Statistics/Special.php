@@ -74,7 +74,10 @@ final class Special
         if ($rest <= 0.0) {
             return 1.0;
         }
-        $front = exp($a * log1p(-$rest) + 0.5 * log($rest) + self::logGammaHalfStep($a) - 0.5 * log(\M_PI));
+        // Each logarithm is taken of the smaller of the two, which has all its digits.
+        $lnX = $x < 0.5 ? log($x) : log1p(-$rest);
+        $lnRest = $rest < 0.5 ? log($rest) : log1p(-$x);
+        $front = exp($a * $lnX + 0.5 * $lnRest + self::logGammaHalfStep($a) - 0.5 * log(\M_PI));
 
         return $x < ($a + 1) / ($a + 2.5)
             ? $front * self::betaFraction($a, 0.5, $x) / $a

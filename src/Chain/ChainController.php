@@ -14,6 +14,7 @@ use App\Intake\CaseGate;
 use App\Intake\Complaint;
 use App\Intake\Stage;
 use App\Platform\BookShelf;
+use App\Platform\Seen;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\NodeKind;
@@ -157,7 +158,14 @@ final class ChainController extends AbstractController
     public function earlier(string $number, Request $request): Response
     {
         $case = $this->gate->open($number, Permission::ANALYSE);
-        $case->earlierOriginDealt = mb_substr(trim((string) $request->request->get('dealt')), 0, 4000);
+        $typed = mb_substr(trim((string) $request->request->get('dealt')), 0, 4000);
+        $conflict = Seen::conflict((string) $request->request->get('seen', ''), $case->earlierOriginDealt, $typed);
+        if (null !== $conflict) {
+            $this->addFlash('refused', $conflict);
+
+            return $this->page($case, dealt: $typed);
+        }
+        $case->earlierOriginDealt = $typed;
         $this->em->flush();
 
         return $this->back($case);
@@ -179,7 +187,7 @@ final class ChainController extends AbstractController
     }
 
     /** @param array<string, FormInterface<mixed>> $submitted forms that did not hold, by name */
-    private function page(CaseFile $case, array $submitted = []): Response
+    private function page(CaseFile $case, array $submitted = [], ?string $dealt = null): Response
     {
         $nodes = [];
         $used = [];
@@ -205,8 +213,9 @@ final class ChainController extends AbstractController
             'state' => ($submitted['state'] ?? $this->nodeForm('state', new ChainNode($case, NodeKind::State)))->createView(),
             'link' => ($submitted['link'] ?? $this->linkForm(new ChainLink($case)))->createView(),
             'earlier' => null === $case->comebackOf ? null : $this->chains->earlierOrigin($case->comebackOf),
+            'dealt' => $dealt ?? $case->earlierOriginDealt,
             'opened' => array_key_first($submitted),
-        ], new Response(status: [] === $submitted ? 200 : 422));
+        ], new Response(status: [] === $submitted && null === $dealt ? 200 : 422));
     }
 
     /** @return FormInterface<mixed> */

@@ -9,6 +9,7 @@ use App\Account\Permission;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\BookShelf;
+use App\Platform\Seen;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
 use Doctrine\ORM\EntityManagerInterface;
@@ -85,9 +86,16 @@ final class PhotoController extends AbstractController
     public function save(string $number, Photo $photo, Request $request): Response
     {
         $case = $this->mustBelong($this->gate->open($number, Permission::PHOTOGRAPH), $photo);
+        $typed = mb_substr(trim((string) $request->request->get('caption', '')), 0, 200);
+        $conflict = Seen::conflict((string) $request->request->get('seen', ''), $photo->caption, $typed);
+        if (null !== $conflict) {
+            $this->addFlash('refused', $conflict);
+
+            return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id, 'caption' => $typed], Response::HTTP_SEE_OTHER);
+        }
         $photo->part = $this->shelf->book($case->family)->part((string) $request->request->get('part', ''))?->key;
         $photo->stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? $photo->stage;
-        $photo->caption = mb_substr(trim((string) $request->request->get('caption', '')), 0, 200);
+        $photo->caption = $typed;
         $this->em->flush();
 
         return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id], Response::HTTP_SEE_OTHER);

@@ -10,6 +10,7 @@ use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Intake\Stage;
 use App\Platform\BookShelf;
+use App\Platform\Seen;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\Field;
@@ -41,7 +42,7 @@ final class ReadingsController extends AbstractController
         $gauge = Uuid::isValid((string) $request->request->get('gauge')) ? $this->em->find(Gauge::class, Uuid::fromString((string) $request->request->get('gauge'))) : null;
         $entry = ReadingEntry::of($known, (string) $request->request->get('readings'), trim((string) $request->request->get('zero')), $gauge, trim((string) $request->request->get('note')), $this->assessor);
         $reading = $this->em->getRepository(Reading::class)->findOneBy(['case' => $case, 'part' => $part, 'field' => $field]);
-        $conflict = $this->conflict($reading, $request, $entry);
+        $conflict = Seen::conflict((string) $request->request->get('seen', ''), implode('; ', $reading->typed ?? []), implode('; ', $entry->typed), $reading->byWhom ?? 'somebody');
         if ([] !== $entry->errors || null !== $conflict) {
             return $this->page($case, $part.'/'.$field, $entry, $conflict);
         }
@@ -71,18 +72,6 @@ final class ReadingsController extends AbstractController
         $this->em->persist($reading);
         $case->moveTo(Stage::Parts);
         $this->em->flush();
-    }
-
-    /** Somebody else changed this reading since the page was opened: both are shown, nothing is overwritten. */
-    private function conflict(?Reading $reading, Request $request, ReadingEntry $entry): ?string
-    {
-        $stored = implode('; ', $reading->typed ?? []);
-        $seen = (string) $request->request->get('seen', '');
-        if ($seen === $stored || implode('; ', $entry->typed) === $stored) {
-            return null;
-        }
-
-        return \sprintf('Two hands on this: meanwhile %s saved “%s”; you typed “%s”. Nothing is overwritten yet. Save once more to put yours.', $reading->byWhom ?? 'somebody', '' === $stored ? 'nothing' : $stored, $entry->text);
     }
 
     private function page(CaseFile $case, string $at = '', ?ReadingEntry $entry = null, ?string $conflict = null): Response

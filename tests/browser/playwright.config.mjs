@@ -6,7 +6,7 @@ export default defineConfig({
   testMatch: '*.spec.mjs',
   outputDir: '../../var/playwright',
   timeout: 60_000,
-  workers: 1,
+  workers: 2,
   forbidOnly: Boolean(process.env.CI),
   reporter: [['list']],
   use: { baseURL: process.env.BASE_URL, viewport: { width: 1280, height: 800 }, launchOptions, reducedMotion: 'reduce', actionTimeout: 10_000 },

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\app;
+
+use App\Account\Role;
+use App\Account\User;
+use App\Evidence\Finding;
+use App\Evidence\PartRecord;
+use App\Intake\CaseFile;
+use App\Measuring\Reading;
+use App\Report\MakeReport;
+use App\Shop\Boards;
+use App\Shop\CaseBoard;
+use App\Shop\DemoShop;
+use App\Teardown\StepRecord;
+use App\Verdict\Signing;
+use App\Verdict\Snapshot;
+use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Teardown\StepState;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Tester\CommandTester;
+use Symfony\Component\Messenger\Transport\InMemory\InMemoryTransport;
+
+final class ShopTest extends AppTestCase
+{
+    private function board(CaseFile $case): CaseBoard
+    {
+        return self::service(Boards::class)->of($case);
+    }
+
+    private function looked(CaseFile $case, string $part, FindingKind $kind, int $grade = 0): void
+    {
+        $finding = new Finding($case, $part);
+        [$finding->kind, $finding->grade, $finding->mode] = [$kind, $grade, $grade > 0 ? 'scoring' : null];
+        self::em()->persist($finding);
+        self::em()->flush();
+    }
+
+    public function testANewCaseBeginsAtIntakeWithItsPartsStillInside(): void
+    {
+        $board = $this->board($this->aCase());
+        self::assertSame('intake', $board->nextStage());
+        self::assertSame(12, $board->walk()['strip']['open']);
+        self::assertSame(0, $board->walk()['parts']['open']);
+        self::assertNull($board->parts['body']->grade());
+        self::assertSame([], $board->parts['body']->open());
+        self::assertContains('Body: still in the unit', array_map(static fn ($cell): string => $cell->say(), $board->wearStrip()));
+    }
+
+    public function testAPartThatIsOffShowsItsOpenWork(): void
+    {
+        $case = $this->aCase();
+        $step = new StepRecord($case, 'outside');
+        $step->state = StepState::Done;
+        self::em()->persist($step);
+        self::em()->flush();
+        $strainer = $this->board($case)->parts['suction-strainer'];
+        self::assertTrue($strainer->isOff);
+        self::assertSame(['look at it', 'photo', 'decide'], $strainer->open());
+        self::assertTrue($strainer->isNeverReused());
+        self::assertSame('suction-strainer', $this->board($case)->nextOpenPart());
+        self::assertNull($this->board($case)->nextOpenPart('suction-strainer'));
+    }
+
+    public function testTheWorstFindingOfDamageGivesThePartItsGrade(): void
+    {
+        $case = $this->aCase();
+        $this->looked($case, 'body', FindingKind::Damage, 1);
+        $this->looked($case, 'body', FindingKind::Damage, 3);
+        $this->looked($case, 'body', FindingKind::OldScar);
+        $this->looked($case, 'dowels', FindingKind::Normal);
+        $board = $this->board($case);
+        self::assertSame(3, $board->parts['body']->grade());
+        self::assertSame(0, $board->parts['dowels']->grade());
+        $strip = self::service(Boards::class)->wearStrips([$case])[(string) $case->id];
+        self::assertSame([3, 0], array_values(array_filter(array_map(static fn ($cell): ?int => $cell->grade, $strip), static fn (?int $grade): bool => null !== $grade)));
+    }
+
+    public function testSurfacesStayOpenUntilTheyAreLookedAt(): void
+    {
+        $case = $this->aCase();
+        $this->looked($case, 'body', FindingKind::Damage, 2);
+        self::assertCount(4, $this->board($case)->parts['body']->surfacesOpen());
+        $this->looked($case, 'body', FindingKind::Clean);
+        self::assertSame([], $this->board($case)->parts['body']->surfacesOpen(), 'the whole part was looked at and found clean');
+    }
+
+    public function testReadingsCountAsOpenUntilTaken(): void
+    {
+        $case = $this->aCase();
+        $this->looked($case, 'relief-spring', FindingKind::Clean);
+        self::assertSame(1, $this->board($case)->walk()['readings']['open']);
+        $reading = new Reading($case, 'relief-spring', 'free-length');
+        $reading->typed = ['36.0 mm'];
+        self::em()->persist($reading);
+        $record = new PartRecord($case, 'relief-spring');
+        self::em()->persist($record);
+        self::em()->flush();
+        $spring = $this->board($case)->parts['relief-spring'];
+        self::assertSame(0, $this->board($case)->walk()['readings']['open']);
+        self::assertSame(Verdict::Outside, $spring->assessments['free-length']?->verdict);
+        self::assertSame(['photo', 'decide'], $spring->open());
+    }
+
+    public function testNeighboursFollowTheStripOrder(): void
+    {
+        $board = $this->board($this->aCase());
+        self::assertSame(['previous' => null, 'next' => 'suction-fitting'], $board->neighbours('suction-strainer'));
+        self::assertNull($board->neighbours('shaft-seal')['next']);
+    }
+
+    public function testTheDemoShopTellsFourStoriesAndGoesIntoAnEmptyDatabaseOnly(): void
+    {
+        $command = new CommandTester((new Application(self::$kernel ?? self::bootKernel()))->find('app:demo'));
+        self::em()->createQuery('DELETE FROM '.User::class.' u')->execute();
+        self::assertSame(0, $command->execute([]));
+        self::assertSame(1, $command->execute([]));
+        self::assertSame(0, $command->execute(['--if-empty' => true]));
+
+        /** @var list<CaseFile> $cases */
+        $cases = self::em()->getRepository(CaseFile::class)->findBy([], ['number' => 'ASC']);
+        [$finished, $comeback, $stuck, $new] = \array_slice($cases, -4);
+        self::assertTrue($finished->isSigned());
+        self::assertSame([], $this->board($finished)->problems, 'the finished chain is closed');
+        self::assertSame(0, array_sum(array_column($this->board($finished)->walk(), 'open')) - $this->board($finished)->walk()['report']['open']);
+        self::assertSame($finished, $comeback->comebackOf);
+        self::assertSame('rear-cover', $this->board($stuck)->strip->next()?->step->key);
+        self::assertSame('intake', $this->board($new)->nextStage());
+        $verdict = self::service(Signing::class)->current($finished);
+        self::assertSame($verdict->snapshotHash, Snapshot::hash($verdict->snapshot ?? []));
+        $sent = self::getContainer()->get('messenger.transport.work');
+        self::assertInstanceOf(InMemoryTransport::class, $sent);
+        self::assertCount(1, array_filter($sent->getSent(), static fn ($envelope): bool => $envelope->getMessage() instanceof MakeReport));
+
+        $this->signIn(Role::Viewer, 'somebody');
+        foreach ([$finished, $comeback, $stuck, $new] as $case) {
+            foreach (['intake', 'strip', 'parts', 'parts/front-block', 'readings', 'chain', 'verdict', 'report', 'history', 'next'] as $page) {
+                $this->browser->request('GET', '/cases/'.$case->number.'/'.$page);
+                self::assertContains($this->browser->getResponse()->getStatusCode(), [200, 302], $case->number.' '.$page);
+                self::assertSelectorNotExists('form[data-autosave]');
+            }
+        }
+    }
+
+    public function testThePasswordOfTheDemoOpensTheDemo(): void
+    {
+        self::assertSame('ostrey-quay', DemoShop::PASSWORD);
+        self::assertStringContainsString(DemoShop::PASSWORD, (string) file_get_contents(\dirname(__DIR__, 2).'/README.md'));
+        self::assertStringContainsString(DemoShop::PASSWORD, (string) file_get_contents(\dirname(__DIR__, 2).'/bin/launcher/stack.sh'));
+    }
+}
