@@ -6,10 +6,10 @@ namespace App\Chain;
 
 use App\Account\Audited;
 use App\Intake\CaseFile;
+use App\Intake\OfACase;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Family\CarrierKind;
-use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
@@ -20,6 +20,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 class ChainLink implements Audited
 {
     use Identified;
+    use OfACase;
 
     #[ORM\ManyToOne]
     #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
@@ -61,11 +62,6 @@ class ChainLink implements Audited
         if (null !== $this->from && $this->from === $this->to) {
             $context->buildViolation('A condition does not cause itself; choose another effect.')->atPath('to')->addViolation();
         }
-    }
-
-    public function auditCase(): Uuid
-    {
-        return $this->case->id;
     }
 
     public function auditName(): string

@@ -8,12 +8,12 @@ use App\Account\Audited;
 use App\Evidence\Finding;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
+use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Chain\NodeKind;
 use Japhrex\Core\Chain\OriginKind;
-use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
@@ -23,6 +23,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 class ChainNode implements Audited
 {
     use Identified;
+    use OfACase;
     use Versioned;
 
     #[ORM\Column(length: 160)]
@@ -74,11 +75,6 @@ class ChainNode implements Audited
         if (NodeKind::Origin === $this->kind && null === $this->origin) {
             $context->buildViolation('What kind of origin is it? A chain starts at something that somebody can change.')->atPath('origin')->addViolation();
         }
-    }
-
-    public function auditCase(): Uuid
-    {
-        return $this->case->id;
     }
 
     public function auditName(): string

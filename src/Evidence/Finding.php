@@ -6,12 +6,12 @@ namespace App\Evidence;
 
 use App\Account\Audited;
 use App\Intake\CaseFile;
+use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Damage\Feel;
 use Japhrex\Core\Damage\FindingKind;
-use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
@@ -22,6 +22,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 class Finding implements Audited
 {
     use Identified;
+    use OfACase;
     use Versioned;
 
     #[ORM\Column(length: 12, enumType: FindingKind::class)]
@@ -80,11 +81,6 @@ class Finding implements Audited
     public function rampGrade(): int
     {
         return FindingKind::Damage === $this->kind ? $this->grade : 0;
-    }
-
-    public function auditCase(): Uuid
-    {
-        return $this->case->id;
     }
 
     public function auditName(): string

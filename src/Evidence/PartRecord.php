@@ -6,12 +6,12 @@ namespace App\Evidence;
 
 use App\Account\Audited;
 use App\Intake\CaseFile;
+use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Damage\Feel;
-use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
@@ -22,6 +22,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 class PartRecord implements Audited
 {
     use Identified;
+    use OfACase;
     use Versioned;
 
     #[ORM\Column(length: 12, nullable: true, enumType: Feel::class)]
@@ -67,11 +68,6 @@ class PartRecord implements Audited
         if (null !== $this->disposition && '' === trim($this->dispositionReason) && Disposition::AlwaysReplace !== $this->disposition) {
             $context->buildViolation('Why? One line that still makes sense in a year.')->atPath('dispositionReason')->addViolation();
         }
-    }
-
-    public function auditCase(): Uuid
-    {
-        return $this->case->id;
     }
 
     public function auditName(): string

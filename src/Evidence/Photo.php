@@ -6,12 +6,12 @@ namespace App\Evidence;
 
 use App\Account\Audited;
 use App\Intake\CaseFile;
+use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
-use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A picture in a case: of which part, at which stage. The same picture is in a case once. */
@@ -21,6 +21,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 class Photo implements Audited
 {
     use Identified;
+    use OfACase;
     use Versioned;
 
     #[ORM\Column(length: 200)]
@@ -51,11 +52,6 @@ class Photo implements Audited
     ) {
         $this->identify();
         $this->marks = new ArrayCollection();
-    }
-
-    public function auditCase(): Uuid
-    {
-        return $this->case->id;
     }
 
     public function auditName(): string

@@ -44,17 +44,17 @@ final class PhotoController extends AbstractController
         if ([] === $files) {
             throw new ShopError('No photo came with this. Choose one or more, or drop them on the page.');
         }
-        $refused = [];
-        $taken = [];
+        [$refused, $taken, $status] = [[], [], Response::HTTP_CREATED];
         foreach ($files as $file) {
             try {
                 $taken[] = $intake->take($file, $case, $part, $stage);
-            } catch (NotAPicture $error) {
+            } catch (NotAPicture|ShopError $error) {
+                $status = max($status, $error instanceof ShopError ? $error->status : Response::HTTP_UNPROCESSABLE_ENTITY);
                 $refused[] = ['name' => $file->getClientOriginalName(), 'message' => $error->getMessage()];
             }
         }
         if (\in_array('application/json', $request->getAcceptableContentTypes(), true)) {
-            return new JsonResponse(['taken' => array_map(static fn (Photo $photo): string => (string) $photo->id, $taken), 'refused' => $refused], [] === $refused ? 201 : 422);
+            return new JsonResponse(['taken' => array_map(static fn (Photo $photo): string => (string) $photo->id, $taken), 'refused' => $refused], $status);
         }
         foreach ($refused as $one) {
             $this->addFlash('refused', $one['name'].': '.$one['message']);

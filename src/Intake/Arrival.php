@@ -8,7 +8,6 @@ use App\Account\Audited;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
-use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** How the unit stood on the bench before anything came off. */
@@ -17,6 +16,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 class Arrival implements Audited
 {
     use Identified;
+    use OfACase;
     use Versioned;
 
     #[ORM\Column(length: 20, nullable: true, enumType: ShaftTurns::class)]
@@ -72,11 +72,6 @@ class Arrival implements Audited
     public function open(): int
     {
         return \count(array_filter([$this->shaft, $this->endFloat, $this->sidePlay, $this->filling, $this->water, $this->metal, $this->sealsIntact], static fn (?\BackedEnum $look): bool => null === $look));
-    }
-
-    public function auditCase(): Uuid
-    {
-        return $this->case->id;
     }
 
     public function auditName(): string

@@ -8,7 +8,6 @@ use App\Account\Audited;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
-use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** One thing that is wrong with the unit, as the customer says it and as the shop asks it. */
@@ -17,6 +16,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 class Complaint implements Audited
 {
     use Identified;
+    use OfACase;
     use Versioned;
 
     /** Key of the complaint in the family's book. */
@@ -79,11 +79,6 @@ class Complaint implements Audited
             $this->onset?->label(),
             '' === $this->since ? null : 'since '.$this->since,
         ]));
-    }
-
-    public function auditCase(): Uuid
-    {
-        return $this->case->id;
     }
 
     public function auditName(): string

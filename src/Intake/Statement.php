@@ -7,7 +7,6 @@ namespace App\Intake;
 use App\Account\Audited;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
-use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** Something that somebody said about the unit. Kept as said; one that contradicts it stands beside it. */
@@ -16,6 +15,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 class Statement implements Audited
 {
     use Identified;
+    use OfACase;
 
     #[ORM\Column(type: 'text')]
     #[Assert\NotBlank(message: 'What was said? As near to their words as you can.')]
@@ -40,11 +40,6 @@ class Statement implements Audited
         public CaseFile $case,
     ) {
         $this->identify();
-    }
-
-    public function auditCase(): Uuid
-    {
-        return $this->case->id;
     }
 
     public function auditName(): string

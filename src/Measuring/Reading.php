@@ -6,10 +6,10 @@ namespace App\Measuring;
 
 use App\Account\Audited;
 use App\Intake\CaseFile;
+use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
-use Symfony\Component\Uid\Uuid;
 
 /** The readings of one field of one part, as typed, with their gauge and its zero check. */
 #[ORM\Entity]
@@ -18,6 +18,7 @@ use Symfony\Component\Uid\Uuid;
 class Reading implements Audited
 {
     use Identified;
+    use OfACase;
     use Versioned;
 
     /** @var list<string> as typed: values, or for a feeler pair what passes and what stops */
@@ -51,11 +52,6 @@ class Reading implements Audited
     ) {
         $this->identify();
         $this->at = $this->madeAt;
-    }
-
-    public function auditCase(): Uuid
-    {
-        return $this->case->id;
     }
 
     public function auditName(): string

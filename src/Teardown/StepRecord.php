@@ -6,12 +6,12 @@ namespace App\Teardown;
 
 use App\Account\Audited;
 use App\Intake\CaseFile;
+use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Teardown\FastenerCondition;
 use Japhrex\Core\Teardown\StepState;
-use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
@@ -22,6 +22,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 class StepRecord implements Audited
 {
     use Identified;
+    use OfACase;
     use Versioned;
 
     #[ORM\Column(length: 10, enumType: StepState::class)]
@@ -83,11 +84,6 @@ class StepRecord implements Audited
         if (StepState::Done !== $this->state && '' === trim($this->reason)) {
             $context->buildViolation(StepState::Skipped === $this->state ? 'Why is it skipped? The next one at the bench will ask.' : 'What holds it? Say what was tried.')->atPath('reason')->addViolation();
         }
-    }
-
-    public function auditCase(): Uuid
-    {
-        return $this->case->id;
     }
 
     public function auditName(): string

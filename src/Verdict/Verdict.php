@@ -8,11 +8,11 @@ use App\Account\Audited;
 use App\Account\User;
 use App\Chain\ChainNode;
 use App\Intake\CaseFile;
+use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Verdict\Responsibility;
-use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** What the shop says it was, signed by two. Once both have signed it is never changed: a later one supersedes it. */
@@ -22,6 +22,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 class Verdict implements Audited
 {
     use Identified;
+    use OfACase;
     use Versioned;
 
     /** The origin in the chain; null with `causeNotFound`. */
@@ -89,11 +90,6 @@ class Verdict implements Audited
     public function awaitsSecond(): bool
     {
         return null !== $this->signedAt && null === $this->secondAt;
-    }
-
-    public function auditCase(): Uuid
-    {
-        return $this->case->id;
     }
 
     public function auditName(): string
