@@ -58,6 +58,11 @@ class CaseFile implements Audited
     #[Assert\Length(max: 200)]
     public string $tag = '';
 
+    /** How it was told what it is where the tag does not say: what was measured, what was inside. */
+    #[ORM\Column(length: 400)]
+    #[Assert\Length(max: 400)]
+    public string $identifiedBy = '';
+
     #[ORM\Column(length: 10, nullable: true, enumType: Rotation::class)]
     public ?Rotation $rotation = null;
 

@@ -7,6 +7,7 @@ namespace App\Platform;
 use Doctrine\ORM\OptimisticLockException;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\Exception\RequestExceptionInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
@@ -47,6 +48,7 @@ final readonly class ErrorPages
             $error instanceof OptimisticLockException => [409, 'Somebody else saved the same thing in the same moment. Nothing of theirs was overwritten: go back, look at both, and save again.'],
             $error instanceof InvalidCsrfTokenException => [403, 'This page was open too long and its key has run out. Go back, load it again, and save; what you typed is still in the fields.'],
             $error instanceof AccessDeniedException && null !== $this->security->getUser() => [403, 'Access Denied.' === $error->getMessage() || str_starts_with($error->getMessage(), 'Access Denied') ? 'Your role may look at this but not change it. Ask an analyst, or sign in as somebody who may.' : $error->getMessage()],
+            $error instanceof RequestExceptionInterface, $error instanceof HttpExceptionInterface && 400 === $error->getStatusCode() => [400, 'What was sent cannot be read: a field holds a list where one value belongs, or the other way round. Go back and send the form of the page.'],
             $error instanceof HttpExceptionInterface && 404 === $error->getStatusCode() => [404, 'There is nothing under this address. It may have been removed, or the number is mistyped.'],
             $error instanceof HttpExceptionInterface && 405 === $error->getStatusCode() => [405, 'This address takes no such request.'],
             default => null,

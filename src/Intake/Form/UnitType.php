@@ -25,6 +25,7 @@ final class UnitType extends AbstractType
             ->add('model', TextType::class, $text('Model'))
             ->add('serial', TextType::class, $text('Serial'))
             ->add('tag', TextType::class, $text('Tag', 'as it reads, or: illegible, gone'))
+            ->add('identifiedBy', TextType::class, $text('No tag: identified by', 'shaft, spline, pilot, bolt circle, ports, gear width; what is inside'))
             ->add('rotation', Choices::class, ['class' => Rotation::class, 'label' => 'Rotation, seen on the shaft'])
             ->add('drive', TextType::class, $text('Driven by', 'belt, coupling, engine PTO'))
             ->add('displacement', TextType::class, $text('Displacement', 'with unit: 22.5 cc/rev'))
