@@ -131,6 +131,10 @@ document.addEventListener('change', (event) => {
 });
 
 function start(root) {
+  // On a phone the walk and the wear strip are wider than the screen: what is in hand comes into view.
+  for (const current of root.querySelectorAll?.('.walk [aria-current], ol.wear [aria-current]') ?? []) {
+    current.scrollIntoView({ block: 'nearest', inline: 'center' });
+  }
   startUploads(root);
   startMarks(root);
 }

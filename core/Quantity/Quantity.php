@@ -76,25 +76,26 @@ final readonly class Quantity
      */
     public static function dimensionsOf(string $typed): array
     {
+        // A length is the most forgiving of commas, so that the unit can be told whatever the number looks like.
+        $unit = Number::read($typed, Dimension::Length)->rest;
         $fits = [];
-        $first = null;
+        $refused = null;
         foreach (Dimension::cases() as $dimension) {
-            if (Dimension::TemperatureDifference === $dimension || Dimension::Number === $dimension) {
+            if (Dimension::TemperatureDifference === $dimension || Dimension::Number === $dimension || null === Units::find($unit, $dimension)) {
                 continue;
             }
             try {
                 self::parse($typed, $dimension);
                 $fits[] = $dimension;
             } catch (QuantityError $error) {
-                $unit = null === $first ? Number::read($typed, Dimension::Length)->rest : '';
-                $first ??= '' === $unit ? QuantityError::unitMissing($typed, Dimension::Length) : QuantityError::unknownUnit($typed);
-                if ('' !== $unit && null !== Units::find($unit, $dimension)) {
-                    $first = $error;
-                }
+                $refused ??= $error;
             }
         }
         if ([] === $fits) {
-            throw $first ?? QuantityError::unknownUnit($typed);
+            throw match (true) {
+                '' === $unit => QuantityError::unitMissing($typed, Dimension::Length),
+                default => $refused ?? QuantityError::unknownUnit($typed),
+            };
         }
 
         return $fits;

@@ -7,6 +7,8 @@ export default defineConfig({
   outputDir: '../../var/playwright',
   timeout: 60_000,
   workers: 2,
+  retries: process.env.CI ? 1 : 0,
+  expect: { timeout: 12_000 },
   forbidOnly: Boolean(process.env.CI),
   reporter: [['list']],
   use: { baseURL: process.env.BASE_URL, viewport: { width: 1280, height: 800 }, launchOptions, reducedMotion: 'reduce', actionTimeout: 10_000 },
