@@ -4,7 +4,6 @@ import { dirname } from 'node:path';
 
 const files = {
   'bootstrap/dist/css/bootstrap-reboot.min.css': 'bootstrap/bootstrap-reboot.min.css',
-  'bootstrap/dist/css/bootstrap-grid.min.css': 'bootstrap/bootstrap-grid.min.css',
   'bootstrap/LICENSE': 'bootstrap/LICENSE',
   'htmx.org/dist/htmx.min.js': 'htmx/htmx.min.js',
   'htmx.org/LICENSE': 'htmx/LICENSE',

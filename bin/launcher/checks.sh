@@ -10,12 +10,12 @@ run_checks() {
   step "Books"; php bin/book check
   step "Core without kernel or database"; env -u DATABASE_URL php vendor/bin/phpunit --testsuite core --no-progress
   step "Server on a throwaway cluster"; throwaway_stack
-  php bin/console lint:container -q && php bin/console lint:twig templates -q && php bin/console lint:yaml config books -q
+  quietly php bin/console lint:container && quietly php bin/console lint:twig templates && quietly php bin/console lint:yaml --parse-tags config books
   echo "container, templates and YAML are sound"
   step "Migrations: up, down, up"
   make_database japhrex_test
   export DATABASE_URL; local shop=$DATABASE_URL; DATABASE_URL=$(database_url japhrex_test)
-  migrate && php bin/console doctrine:migrations:migrate first -n -q && migrate && php bin/console doctrine:schema:validate -q && echo "in step with the entities"
+  migrate && quietly php bin/console doctrine:migrations:migrate first -n && migrate && quietly php bin/console doctrine:schema:validate && echo "in step with the entities"
   DATABASE_URL=$shop
   step "Browser"; npx --no-install playwright test -c tests/browser/playwright.config.mjs
   step "Tests"

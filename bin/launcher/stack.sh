@@ -17,6 +17,12 @@ end_stack() {
   STACK_CLUSTER="" STACK_TMP=""
 }
 
+# Runs a command and shows what it said only if it fails.
+quietly() {
+  local said
+  said=$("$@" 2>&1) || { printf '%s\n' "$said" | tail -30 >&2; return 1; }
+}
+
 # The environment of the application. `$1` is the database.
 app_env() {
   mkdir -p "$VAR"
@@ -31,7 +37,7 @@ warm() {
   local stamp="$VAR/cache/prod/.warm"
   if [ -f "$stamp" ] && [ -z "$(find src core config templates books vendor/.made-from .env -newer "$stamp" -print -quit)" ]; then return 0; fi
   rm -rf "$VAR/cache/prod"
-  php bin/console cache:warmup -q --env=prod
+  quietly php bin/console cache:warmup --env=prod
   touch "$stamp"
 }
 
@@ -121,7 +127,7 @@ CONF
   tail -5 "$VAR/log/nginx.log" "$VAR/log/php-fpm.log" >&2; echo "The server did not come up; see var/log." >&2; exit 1
 }
 
-migrate() { php bin/console doctrine:migrations:migrate -n -q --allow-no-migration; }
+migrate() { quietly php bin/console doctrine:migrations:migrate -n --allow-no-migration; }
 
 # start_stack CLUSTER DATABASE PORT [PostgreSQL options]: everything up to a page that answers, with the demo shop if empty.
 start_stack() {
@@ -136,7 +142,7 @@ start_stack() {
   app_env "$database"
   warm
   migrate
-  php bin/console app:demo --if-empty -q
+  quietly php bin/console app:demo --if-empty
   serve "$port"
 }
 
