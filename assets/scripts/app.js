@@ -133,7 +133,9 @@ document.addEventListener('change', (event) => {
 function start(root) {
   // On a phone the walk and the wear strip are wider than the screen: what is in hand comes into view.
   for (const current of root.querySelectorAll?.('.walk [aria-current], ol.wear [aria-current]') ?? []) {
-    current.scrollIntoView({ block: 'nearest', inline: 'center' });
+    const box = current.closest('.walk, ol.wear');
+    const [inner, outer] = [current.getBoundingClientRect(), box.getBoundingClientRect()];
+    box.scrollLeft += inner.left - outer.left - (outer.width - inner.width) / 2;
   }
   startUploads(root);
   startMarks(root);

@@ -20,7 +20,7 @@ final readonly class ChainDrawing
     }
 
     /**
-     * @return array{width: float, height: float, nodes: list<array{node: ChainNode, x: float, y: float, w: int, h: int, lines: list<string>, place: string, photo: Photo|null}>, links: list<array{link: ChainLink, path: string, mechanism: string}>}
+     * @return array{width: float, height: float, nodes: list<array{node: ChainNode, x: float, y: float, w: int, h: int, lines: list<string>, place: string, says: string, photo: Photo|null}>, links: list<array{link: ChainLink, path: string, mechanism: string}>}
      */
     #[AsTwigFunction('chain_drawing')]
     public function of(CaseFile $case): array
@@ -48,6 +48,7 @@ final readonly class ChainDrawing
                 'node' => $node, 'x' => $placed->boxes[$id]['x'] - Graphviz::BOX_WIDTH / 2, 'y' => $placed->boxes[$id]['y'] - $height / 2,
                 'w' => Graphviz::BOX_WIDTH, 'h' => $height, 'lines' => $lines[$id],
                 'place' => null === $node->place ? '' : $book->placeName($node->place),
+                'says' => self::says($node),
                 'photo' => $this->chains->photoOf($node),
             ];
         }
@@ -64,6 +65,18 @@ final readonly class ChainDrawing
     public function problems(CaseFile $case): array
     {
         return $this->chains->problems($case);
+    }
+
+    /** The small line of a box: what kind of condition it is, as far as there is room for it. */
+    private static function says(ChainNode $node): string
+    {
+        $words = match (true) {
+            null !== $node->origin => 'origin: '.lcfirst($node->origin->label()),
+            null !== $node->finding => 'grade '.$node->finding->grade,
+            default => $node->kind->value,
+        };
+
+        return mb_strimwidth($words, 0, null === $node->order ? 34 : 27, '…');
     }
 
     /** @return list<string> at most three rows of a box */
