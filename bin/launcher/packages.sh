@@ -42,7 +42,7 @@ need_packages() {
     echo "  sudo apt-get install --no-install-recommends $missing" >&2
     exit 1
   fi
-  echo "Installing $missing"
+  echo "Installing $missing" >&2
   # The packages must not start servers of their own: this copy runs private ones.
   local policy=/usr/sbin/policy-rc.d made=""
   if [ ! -e "$policy" ]; then printf '#!/bin/sh\nexit 101\n' >"$policy"; chmod +x "$policy"; made=yes; fi
@@ -62,7 +62,7 @@ fresh() { [ -f "$1" ] && [ "$(cat "$1")" = "$2" ]; }
 need_vendor() {
   local sum; sum=$(sha256sum composer.json | cut -c1-64)-$(php -r 'echo PHP_VERSION_ID;')
   fresh vendor/.made-from "$sum" && return 0
-  echo "Fetching PHP packages"
+  echo "Fetching PHP packages" >&2
   COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet </dev/null || { echo "Composer could not fetch the packages." >&2; exit 1; }
   echo "$sum" >vendor/.made-from
 }
@@ -70,7 +70,7 @@ need_vendor() {
 need_node_modules() {
   local sum; sum=$(sha256sum package-lock.json | cut -c1-64)
   fresh node_modules/.made-from "$sum" && return 0
-  echo "Fetching test packages"
+  echo "Fetching test packages" >&2
   PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --ignore-scripts --no-audit --no-fund --silent </dev/null || { echo "npm could not fetch the packages." >&2; exit 1; }
   echo "$sum" >node_modules/.made-from
 }

@@ -25,7 +25,7 @@ final readonly class InputReader
     public function read(array $typed): Inputs
     {
         $keys = $this->keysFor($typed);
-        [$open, $unit] = $this->openDimension($keys, $typed);
+        [$open, $known] = $this->openDimension($keys, $typed);
         $values = [];
         $echo = [];
         foreach ($keys as $key) {
@@ -33,13 +33,13 @@ final readonly class InputReader
             if (null === $text) {
                 continue;
             }
-            [$values[$key->name], $said] = $this->value($key, $text, $open);
+            [$values[$key->name], $said] = $known[$key->name] ?? $this->value($key, $text, $open);
             if (isset($typed[$key->name])) {
                 $echo[$key->name] = $said;
             }
         }
 
-        return new Inputs($values, $echo, $open, $unit);
+        return new Inputs($values, $echo, $open, $this->answerUnit($open, $known, $typed));
     }
 
     /**
@@ -66,40 +66,34 @@ final readonly class InputReader
     }
 
     /**
-     * The one dimension in which everything typed for the open keys makes sense.
+     * The one dimension in which everything typed for the open keys makes sense, and what they are then.
      *
      * @param list<Key> $keys
      * @param array<string, string> $typed
      *
-     * @return array{Dimension|null, string} and the unit of the first value typed (mm for a length)
+     * @return array{Dimension|null, array<string, array{Quantity|string|list<Quantity>|list<array{string, Quantity}>, mixed}>}
      */
     private function openDimension(array $keys, array $typed): array
     {
-        $open = [];
-        foreach ($keys as $key) {
-            if ($key->kind->isOpen() && (isset($typed[$key->name]) || null !== $key->default)) {
-                $open[] = $key;
-            }
-        }
+        $open = array_values(array_filter($keys, static fn (Key $key): bool => $key->kind->isOpen() && isset($typed[$key->name])));
         if ([] === $open) {
-            return [null, ''];
+            return [null, []];
         }
         $first = $open[0];
         try {
-            $candidates = Quantity::dimensionsOf($this->item($this->items($first, $typed[$first->name] ?? (string) $first->default)[0])[0]);
+            $candidates = Quantity::dimensionsOf($this->item($this->items($first, $typed[$first->name])[0])[0]);
         } catch (QuantityError $error) {
             throw new FigureError($first->name.': '.$error->getMessage(), $first->name);
         }
         $refused = null;
         foreach ($candidates as $dimension) {
             try {
+                $known = [];
                 foreach ($open as $key) {
-                    if (isset($typed[$key->name])) {
-                        $this->value($key, $typed[$key->name], $dimension);
-                    }
+                    $known[$key->name] = $this->value($key, $typed[$key->name], $dimension);
                 }
 
-                return [$dimension, $this->answerUnit($dimension, $open, $typed)];
+                return [$dimension, $known];
             } catch (FigureError $error) {
                 $refused ??= $error;
             }
@@ -108,22 +102,21 @@ final readonly class InputReader
     }
 
     /**
-     * @param list<Key> $open
+     * Millimetres for a length, else the unit of the first value typed.
+     *
+     * @param array<string, array{Quantity|string|list<Quantity>|list<array{string, Quantity}>, mixed}> $known
      * @param array<string, string> $typed
      */
-    private function answerUnit(Dimension $dimension, array $open, array $typed): string
+    private function answerUnit(?Dimension $dimension, array $known, array $typed): string
     {
-        if (Dimension::Length === $dimension) {
+        if (null === $dimension || Dimension::Length === $dimension) {
             return 'mm';
         }
-        $names = array_map(static fn (Key $key): string => $key->name, $open);
-        foreach ($typed as $name => $text) {
-            foreach ($open as $key) {
-                if ($key->name === $name && \in_array($name, $names, true)) {
-                    $as = KeyKind::AnyDifference === $key->kind ? $dimension->difference() : $dimension;
-
-                    return Quantity::parse($this->item($this->items($key, $text)[0])[0], $as)->typedUnit;
-                }
+        foreach (array_keys($typed) as $name) {
+            $value = $known[$name][0] ?? null;
+            $quantity = \is_array($value) ? $value[0] ?? null : $value;
+            if ($quantity instanceof Quantity) {
+                return $quantity->typedUnit;
             }
         }
 

@@ -20,7 +20,7 @@ final readonly class Number
         if ('' === $text) {
             throw QuantityError::empty($dimension);
         }
-        if (1 === preg_match('~^([+-]?)(?:(\d{1,9})\s+)?(\d{1,9})\s*[/⁄]\s*(\d{1,9})(?!\d)\s*(.*)$~us', $text, $m)) {
+        if (1 === preg_match('~^([+-]?)(?:(\d{1,9})[\s-]+)?(\d{1,9})\s*[/⁄]\s*(\d{1,9})(?!\d)\s*(.*)$~us', $text, $m)) {
             return self::fraction($m, $typed);
         }
         if (1 !== preg_match('~^([+-]?)((?:\d[\d.,]*|[.,]\d[\d.,]*))(?:[eE]([+-]?\d{1,4}))?(.*)$~us', $text, $m)) {

@@ -20,6 +20,7 @@ final class QuantityTest extends TestCase
         yield 'mil is thou' => ['2.5 mil', Dimension::Length, 2.5 * 0.0000254];
         yield 'fraction of an inch' => ['1/16 in', Dimension::Length, 0.0015875];
         yield 'mixed fraction' => ['1 1/2"', Dimension::Length, 0.0381];
+        yield 'mixed fraction with a dash' => ['1-1/2 in', Dimension::Length, 0.0381];
         yield 'bare leading point' => ['.0025"', Dimension::Length, 0.0000635];
         yield 'micro sign' => ["5 \u{b5}m", Dimension::Length, 5e-6];
         yield 'Greek mu' => ["5 \u{3bc}m", Dimension::Length, 5e-6];
