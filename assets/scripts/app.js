@@ -5,24 +5,45 @@ import { startUploads } from './uploads.js';
 const htmx = window.htmx;
 const typing = (node) => node.closest?.('input:not([type=radio], [type=checkbox]), textarea, select, [contenteditable]');
 
+// What a refusal says, out of the page that says it.
+function words(xhr) {
+  const page = new DOMParser().parseFromString(xhr.responseText, 'text/html');
+  return (
+    (page.querySelector('[role=alert] p') ?? page.querySelector('[role=alert]'))?.textContent.trim() || 'The server could not do this. What you typed is still here; try again.'
+  );
+}
+
+function tell(message) {
+  const box = document.querySelector('#refusal');
+  box.querySelector('p').textContent = message;
+  box.showModal();
+}
+
 document.addEventListener('htmx:beforeSwap', (event) => {
   const { detail } = event;
-  if (detail.xhr.status < 400) {
+  const { status } = detail.xhr;
+  if (status < 400) {
     return;
   }
-  // A refusal is a page too: it says what was wrong and keeps what was typed.
-  if (detail.xhr.getResponseHeader('Content-Type')?.startsWith('text/html')) {
+  const form = detail.elt?.closest?.('form');
+  detail.isError = false;
+  if (status === 422 || (!form && status !== 401)) {
+    // The page comes back with its fields as typed and what was wrong beside them.
     detail.shouldSwap = true;
-    detail.isError = false;
-    const form = event.detail.elt?.closest?.('form[data-autosave]');
-    if (form && detail.xhr.status === 422) {
-      detail.target = form;
-      detail.selectOverride = `#${form.id}`;
-      detail.swapOverride = 'outerHTML';
-    } else {
-      detail.target = document.body;
-      detail.swapOverride = 'innerHTML';
-    }
+    const own = form?.matches('[data-autosave]') ? form : null;
+    detail.target = own ?? document.body;
+    detail.selectOverride = own ? `#${own.id}` : null;
+    detail.swapOverride = own ? 'outerHTML' : 'innerHTML';
+    return;
+  }
+  // Anything else leaves the page, and what was typed, as it is.
+  detail.shouldSwap = false;
+  const mark = form?.querySelector('.saved');
+  if (mark) {
+    mark.textContent = `not saved: ${words(detail.xhr)}`;
+    mark.classList.add('waiting');
+  } else {
+    tell(words(detail.xhr));
   }
 });
 
@@ -44,7 +65,7 @@ document.addEventListener('htmx:afterRequest', (event) => {
   const form = event.detail.elt?.closest?.('form[data-autosave]');
   if (form && event.detail.xhr.status > 0) {
     delete form.dataset.waiting;
-    form.querySelector('.saved')?.classList.remove('waiting');
+    form.querySelector('.saved')?.classList.toggle('waiting', event.detail.xhr.status >= 400);
   }
 });
 window.addEventListener('beforeunload', (event) => {

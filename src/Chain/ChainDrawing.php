@@ -76,7 +76,7 @@ final readonly class ChainDrawing
             default => $node->kind->value,
         };
 
-        return mb_strimwidth($words, 0, null === $node->order ? 34 : 27, '…');
+        return mb_strimwidth($words, 0, null === $node->order ? 34 : 29, '…');
     }
 
     /** @return list<string> at most three rows of a box */

@@ -165,4 +165,30 @@ final class BadInputTest extends AppTestCase
         self::assertSame(303, $this->act($case, 'chain/nodes/'.$node->id.'/remove', [], 'chain'));
         self::assertSame(0, self::em()->getRepository(ChainNode::class)->count(['case' => $case->id->toRfc4122()]));
     }
+
+    public function testSavingAfterTheSessionEndedDoesNotGiveWayToTheLogIn(): void
+    {
+        $case = $this->aCase();
+        $this->browser->request('POST', '/cases/'.$case->number.'/intake/unit', [], [], ['HTTP_HX_REQUEST' => 'true']);
+        self::assertSame(401, $this->browser->getResponse()->getStatusCode());
+        self::assertStringContainsString('What you typed is still here', $this->said());
+        $this->browser->request('POST', '/cases/'.$case->number.'/intake/unit');
+        self::assertResponseRedirects('http://localhost/login');
+    }
+
+    public function testTwoPeopleBeginningTheSameRecordInTheSameMomentAreTold(): void
+    {
+        $said = (new \ReflectionMethod(\App\Platform\ErrorPages::class, 'said'))->invoke(
+            self::service(\App\Platform\ErrorPages::class),
+            new \Doctrine\DBAL\Exception\UniqueConstraintViolationException(new class('duplicate key') extends \Exception implements \Doctrine\DBAL\Driver\Exception {
+                public function getSQLState(): string
+                {
+                    return '23505';
+                }
+            }, null),
+        );
+        self::assertIsArray($said);
+        self::assertSame(409, $said[0]);
+        self::assertStringContainsString('Nothing of theirs was overwritten', $said[1]);
+    }
 }

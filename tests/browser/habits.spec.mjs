@@ -128,3 +128,26 @@ test('without scripts a case can still be read and changed', async ({ browser })
   await page.goto('/cases/OQ-26-0104/intake');
   await expect(page.locator('#unit_tag')).toHaveValue('scratched');
 });
+
+test('a session that ended takes nothing that was typed with it', async ({ page, context }) => {
+  await signIn(page, 'bench');
+  await page.goto('/cases/OQ-26-0103/strip?step=rear-cover');
+  await page.locator('#step_facing').fill('open side toward suction');
+  const cookies = await context.cookies();
+  await context.clearCookies();
+  await page.getByRole('button', { name: 'Stuck' }).click();
+  await expect(page.locator('#refusal')).toContainText('You are signed out, so nothing was saved');
+  await page.getByRole('button', { name: 'Back to what I typed' }).click();
+  await expect(page.locator('#step_facing')).toHaveValue('open side toward suction');
+  await context.addCookies(cookies);
+});
+
+test('a case that was signed meanwhile keeps the words on the page', async ({ page }) => {
+  await signIn(page, 'desk');
+  await page.goto('/cases/OQ-26-0104/intake');
+  await page.route('**/intake/unit', (route) => route.continue({ url: route.request().url().replace('0104', '0101') }));
+  await page.locator('#unit_drive').fill('worm');
+  await page.locator('#unit_drive').blur();
+  await expect(page.locator('#saved_unit')).toContainText('not saved: Case OQ-26-0101 is signed');
+  await expect(page.locator('#unit_drive')).toHaveValue('worm');
+});
