@@ -13,9 +13,6 @@ final readonly class Chain
     /** @var array<string, list<Link>> links by the node they start from */
     private array $out;
 
-    /** @var array<string, list<Link>> links by the node they end in */
-    private array $into;
-
     /**
      * @param list<Node> $nodes
      * @param list<Link> $links
@@ -27,20 +24,11 @@ final readonly class Chain
             $byId[$node->id] = $node;
         }
         $out = [];
-        $into = [];
         foreach ($links as $link) {
             $out[$link->from][] = $link;
-            $into[$link->to][] = $link;
         }
         $this->nodes = $byId;
         $this->out = $out;
-        $this->into = $into;
-    }
-
-    /** @return list<Link> */
-    public function causesOf(string $node): array
-    {
-        return $this->into[$node] ?? [];
     }
 
     /** @return list<Link> */

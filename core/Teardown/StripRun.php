@@ -49,12 +49,6 @@ final readonly class StripRun
         return \count(array_filter($this->steps, static fn (StepStatus $status): bool => !$status->isClosed()));
     }
 
-    /** Has any step been entered? */
-    public function hasBegun(): bool
-    {
-        return [] !== $this->states;
-    }
-
     /**
      * Parts that have left the unit, so that they can be looked at from all sides.
      *

@@ -37,11 +37,18 @@ final class PartsController extends AbstractController
     }
 
     #[Route('/cases/{number}/parts', name: 'parts', methods: ['GET'])]
-    public function tray(string $number): Response
+    public function tray(string $number, Request $request): Response
     {
         $case = $this->gate->find($number);
+        $book = $this->shelf->book($case->family);
+        $words = trim((string) $request->query->get('find', ''));
 
-        return $this->render('evidence/parts.html.twig', ['case' => $case, 'book' => $this->shelf->book($case->family)]);
+        return $this->render('evidence/parts.html.twig', [
+            'case' => $case,
+            'book' => $book,
+            'words' => $words,
+            'found' => '' === $words ? null : array_map(static fn (Part $part): string => $part->key, $book->find($words)),
+        ]);
     }
 
     #[Route('/cases/{number}/parts/{part}', name: 'part', methods: ['GET'])]

@@ -19,11 +19,6 @@ final readonly class ReadingEntry
     {
     }
 
-    public static function blank(?Reading $reading): self
-    {
-        return new self($reading->typed ?? [], implode('; ', $reading->typed ?? []), $reading->zero ?? '', $reading?->gauge, $reading->note ?? '', []);
-    }
-
     public static function of(Field $field, string $text, string $zero, ?Gauge $gauge, string $note, Assessor $assessor): self
     {
         $errors = [];

@@ -9,6 +9,7 @@ use App\Evidence\PartRecord;
 use App\Evidence\Photo;
 use App\Evidence\PhotoStage;
 use App\Measuring\Reading;
+use Japhrex\Core\Damage\Feel;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\Part;
 use Japhrex\Core\Family\Reuse;
@@ -79,9 +80,18 @@ final readonly class PartView
         return $best;
     }
 
-    public function photosOf(PhotoStage $stage): int
+    /** Is it to go back in although the book says that it never does? */
+    public function isReusedAgainstTheBook(): bool
     {
-        return \count(array_filter($this->photos, static fn (Photo $photo): bool => $photo->stage === $stage));
+        return $this->isNeverReused() && true === $this->record?->disposition?->keepsThePart();
+    }
+
+    /** A nail feels something, and nobody has measured it yet. */
+    public function asksForMeasuring(): bool
+    {
+        $felt = array_filter([$this->record?->feel, ...array_map(static fn (Finding $finding): ?Feel => $finding->feel, $this->findings)]);
+
+        return $this->readingsOpen() > 0 && [] !== array_filter($felt, static fn (Feel $feel): bool => $feel->asksForMeasuring());
     }
 
     /** What the book says must become of it whatever it looks like. */

@@ -99,6 +99,29 @@ final class BenchTest extends AppTestCase
         self::assertStringContainsString('1 of 24 looked at', $this->said());
     }
 
+    public function testAPartIsFoundByTheNameThatOthersUse(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Viewer);
+        $this->browser->request('GET', '/cases/'.$case->number.'/parts?find=lip+seal');
+        self::assertSelectorCount(1, '.tray h2');
+        self::assertSelectorTextContains('.tray h2', 'Shaft seal');
+        $this->browser->request('GET', '/cases/'.$case->number.'/parts?find=carburettor');
+        self::assertStringContainsString('No part of this unit goes by “carburettor”', $this->said());
+    }
+
+    public function testWhatANailFeelsIsMeasuredAndWhatIsNeverReusedIsQuestioned(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Analyst);
+        $this->send('/cases/'.$case->number.'/parts/body', '/parts/body', ['part[feel]' => 'catches']);
+        $this->browser->request('GET', '/cases/'.$case->number.'/parts/body');
+        self::assertStringContainsString('A nail feels it', $this->said());
+        $this->send('/cases/'.$case->number.'/parts/shaft-seal', '/parts/shaft-seal', ['part[disposition]' => 'reuse', 'part[dispositionReason]' => 'none in stock']);
+        $this->browser->request('GET', '/cases/'.$case->number.'/parts/shaft-seal');
+        self::assertStringContainsString('It is to go back in, against the book', $this->said());
+    }
+
     public function testABenchHandMayNotDecideWhatBecomesOfAPart(): void
     {
         $case = $this->aCase();

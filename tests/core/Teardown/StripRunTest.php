@@ -17,7 +17,6 @@ final class StripRunTest extends TestCase
         self::assertSame('lid', $run->next()?->step->key);
         self::assertFalse($run->steps['plunger']->isReady());
         self::assertSame(3, $run->open());
-        self::assertFalse($run->hasBegun());
     }
 
     public function testWhatIsOffMayBeLookedAt(): void
