@@ -11,4 +11,9 @@ enum Method: string
     case Reading = 'reading';
     /** One feeler passes, the next stops. */
     case Bracket = 'bracket';
+
+    public function label(): string
+    {
+        return self::Reading === $this ? 'a number' : 'goes or does not go';
+    }
 }

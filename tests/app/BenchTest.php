@@ -153,6 +153,22 @@ final class BenchTest extends AppTestCase
         self::assertStringContainsString('within', $this->said());
     }
 
+    public function testAGaugeHasAStepWithItsUnitAndANameOfItsOwn(): void
+    {
+        $this->signIn(Role::Bench);
+        self::assertSame(422, $this->send('/gauges', '/gauges', ['gauge[name]' => 'Micrometer 9', 'gauge[resolution]' => '0.001']));
+        self::assertStringContainsString('has no unit', $this->said());
+        self::assertSame(422, $this->send('/gauges', '/gauges', ['gauge[name]' => 'Micrometer 9', 'gauge[resolution]' => '0.001 mm', 'gauge[expanded]' => '3 bar']));
+        self::assertSame(303, $this->send('/gauges', '/gauges', ['gauge[name]' => 'Micrometer 9', 'gauge[resolution]' => '0.001 mm', 'gauge[expanded]' => '0.003 mm', 'gauge[calibratedOn]' => '2026-09-14']));
+        self::assertSame(422, $this->send('/gauges', '/gauges', ['gauge[name]' => 'Micrometer 9', 'gauge[resolution]' => '0.01 mm']));
+        self::assertStringContainsString('There is a gauge of this name already', $this->said());
+        $this->signIn(Role::Viewer);
+        $this->browser->request('GET', '/gauges');
+        self::assertStringContainsString('calibrated 14 Sep 2026', $this->said());
+        $this->browser->request('POST', '/gauges');
+        self::assertSame(403, $this->browser->getResponse()->getStatusCode());
+    }
+
     public function testAReadingThatCannotBeReadKeepsWhatWasTyped(): void
     {
         $case = $this->aCase();

@@ -6,6 +6,7 @@ import { expect, test } from './watch.mjs';
 const cases = {
   floor: '/',
   'new case': '/cases/new',
+  gauges: '/gauges',
   intake: '/cases/OQ-26-0102/intake',
   'intake, signed': '/cases/OQ-26-0101/intake',
   strip: '/cases/OQ-26-0103/strip',
