@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Intake\CaseFile;
 use Symfony\Component\Security\Core\Authentication\Token\TokenInterface;
 use Symfony\Component\Security\Core\Authorization\Voter\Vote;
 use Symfony\Component\Security\Core\Authorization\Voter\Voter;
@@ -12,7 +11,7 @@ use Symfony\Component\Security\Core\Authorization\Voter\Voter;
 /**
  * Says who may do what to a case.
  *
- * @extends Voter<string, CaseFile|null>
+ * @extends Voter<string, mixed>
  */
 final class CaseVoter extends Voter
 {

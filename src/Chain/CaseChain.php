@@ -9,7 +9,6 @@ use App\Evidence\Photo;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Platform\BookShelf;
-use App\Verdict\Verdict;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Chain;
 use Japhrex\Core\Chain\ClosureCase;
@@ -22,7 +21,7 @@ use Japhrex\Core\Chain\OpenFinding;
 /** The chain of a case as the core sees it, and what it leaves open. */
 final readonly class CaseChain
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf)
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private EarlierOrigin $earlier)
     {
     }
 
@@ -85,7 +84,7 @@ final readonly class CaseChain
                 $unseen[] = $part->short;
             }
         }
-        $earlier = null === $case->comebackOf ? null : $this->earlierOrigin($case->comebackOf);
+        $earlier = null === $case->comebackOf ? null : $this->earlier->of($case->comebackOf);
 
         return (new ClosureCheck($book))->problems($this->chain($case), new ClosureCase(
             $complaints, $complaintNode, $findings, $inChain, $unseen, $earlier, '' !== trim($case->earlierOriginDealt),
@@ -95,14 +94,6 @@ final readonly class CaseChain
     public function complaintName(CaseFile $case, Complaint $complaint): string
     {
         return $this->shelf->book($case->family)->complaints[$complaint->what]->name ?? $complaint->what;
-    }
-
-    /** The origin that the earlier case was signed with. */
-    public function earlierOrigin(CaseFile $earlier): ?string
-    {
-        $verdict = $this->em->getRepository(Verdict::class)->findOneBy(['case' => $earlier], ['revision' => 'DESC']);
-
-        return null === $verdict || !$verdict->isSigned() ? null : ($verdict->causeNotFound ? 'cause not found' : $verdict->origin?->name);
     }
 
     /** The picture that shows a node best: one of its part, cleaned before as found. */

@@ -35,6 +35,7 @@ final class ChainController extends AbstractController
         private readonly CaseChain $chains,
         private readonly FormFactoryInterface $forms,
         private readonly CurrentPerson $person,
+        private readonly EarlierOrigin $earlierOrigin,
     ) {
     }
 
@@ -212,7 +213,7 @@ final class ChainController extends AbstractController
             'origin' => ($submitted['origin'] ?? $this->nodeForm('origin', new ChainNode($case, NodeKind::Origin)))->createView(),
             'state' => ($submitted['state'] ?? $this->nodeForm('state', new ChainNode($case, NodeKind::State)))->createView(),
             'link' => ($submitted['link'] ?? $this->linkForm(new ChainLink($case)))->createView(),
-            'earlier' => null === $case->comebackOf ? null : $this->chains->earlierOrigin($case->comebackOf),
+            'earlier' => null === $case->comebackOf ? null : $this->earlierOrigin->of($case->comebackOf),
             'dealt' => $dealt ?? $case->earlierOriginDealt,
             'opened' => array_key_first($submitted),
         ], new Response(status: [] === $submitted && null === $dealt ? 200 : 422));

@@ -19,7 +19,7 @@ final readonly class Assessor
     /** Null when there is no limit or no reading: then the verdict stays open. */
     public function of(Field $field, Reading $reading): ?Assessment
     {
-        return $this->assess($field, $reading->typed, $reading->gauge, $reading->zero);
+        return $this->assess($field, $reading->typed, $reading->zero, $reading->gaugeResolution, $reading->gaugeExpanded);
     }
 
     /**
@@ -27,7 +27,7 @@ final readonly class Assessor
      *
      * @throws \DomainException saying what cannot be judged
      */
-    public function assess(Field $field, array $typed, ?Gauge $gauge, string $zero): ?Assessment
+    public function assess(Field $field, array $typed, string $zero, string $resolution, string $expanded): ?Assessment
     {
         if (null === $field->limits || [] === $typed) {
             return null;
@@ -37,7 +37,7 @@ final readonly class Assessor
             return 2 === \count($values) ? (new BracketVerdict())->judge($values[0], $values[1], $field->limits) : null;
         }
 
-        return (new ReadingVerdict())->judge($values, $field->limits, $this->gauging($field, $typed, $gauge, $zero));
+        return (new ReadingVerdict())->judge($values, $field->limits, $this->gauging($field, $typed, $zero, $resolution, $expanded));
     }
 
     /**
@@ -60,15 +60,15 @@ final readonly class Assessor
      *
      * @throws \Japhrex\Core\Quantity\QuantityError if the zero or the gauge is of another dimension
      */
-    public function gauging(Field $field, array $typed, ?Gauge $gauge, string $zero): Gauging
+    public function gauging(Field $field, array $typed, string $zero, string $resolution, string $expanded): Gauging
     {
         $difference = $field->dimension->difference();
         $parse = static fn (string $text): ?Quantity => '' === trim($text) ? null : Quantity::parse($text, $difference);
 
         // Without a gauge the steps of the typed figures are all that is known of its resolution.
-        $resolution = null === $gauge ? self::stepOf($typed, $field->dimension) : Quantity::parse($gauge->resolution, $difference);
+        $step = '' === $resolution ? self::stepOf($typed, $field->dimension) : Quantity::parse($resolution, $difference);
 
-        return new Gauging($resolution, $parse($gauge->expanded ?? ''), $parse($zero));
+        return new Gauging($step, $parse($expanded), $parse($zero));
     }
 
     /** @param list<string> $typed */

@@ -28,6 +28,19 @@ class Reading implements Audited
     #[ORM\ManyToOne(fetch: 'EAGER')]
     public ?Gauge $gauge = null;
 
+    /** The gauge as it was when the reading was taken: a later calibration does not change what was read. Empty: not named. */
+    #[ORM\Column(length: 80)]
+    public string $gaugeName = '';
+
+    #[ORM\Column(length: 40)]
+    public string $gaugeResolution = '';
+
+    #[ORM\Column(length: 40)]
+    public string $gaugeExpanded = '';
+
+    #[ORM\Column(type: 'date_immutable', nullable: true)]
+    public ?\DateTimeImmutable $gaugeCalibratedOn = null;
+
     /** What the gauge showed on zero, as typed; empty: not checked. */
     #[ORM\Column(length: 40)]
     public string $zero = '';
@@ -52,6 +65,15 @@ class Reading implements Audited
     ) {
         $this->identify();
         $this->at = $this->madeAt;
+    }
+
+    public function takenWith(?Gauge $gauge): void
+    {
+        $this->gauge = $gauge;
+        $this->gaugeName = $gauge->name ?? '';
+        $this->gaugeResolution = $gauge->resolution ?? '';
+        $this->gaugeExpanded = $gauge->expanded ?? '';
+        $this->gaugeCalibratedOn = $gauge?->calibratedOn;
     }
 
     public function auditName(): string

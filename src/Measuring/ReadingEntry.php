@@ -56,18 +56,18 @@ final readonly class ReadingEntry
     {
         if (Method::Reading === $field->method) {
             try {
-                $assessor->gauging($field, $typed, null, $zero);
+                $assessor->gauging($field, $typed, $zero, '', '');
             } catch (QuantityError $error) {
                 return ['zero' => $error->getMessage()];
             }
             try {
-                $assessor->gauging($field, $typed, $gauge, '');
+                $assessor->gauging($field, $typed, '', $gauge->resolution ?? '', $gauge->expanded ?? '');
             } catch (QuantityError) {
                 return ['gauge' => 'This gauge does not measure a '.$field->dimension->value.'; choose another.'];
             }
         }
         try {
-            $assessor->assess($field, $typed, $gauge, $zero);
+            $assessor->assess($field, $typed, $zero, $gauge->resolution ?? '', $gauge->expanded ?? '');
         } catch (\DomainException $error) {
             return ['readings' => $error->getMessage()];
         }

@@ -64,7 +64,7 @@ final class ReadingsController extends AbstractController
         }
         $reading ??= new Reading($case, $part, $field->key);
         $reading->typed = $entry->typed;
-        $reading->gauge = $entry->gauge;
+        $reading->takenWith($entry->gauge);
         $reading->zero = $entry->zero;
         $reading->note = $entry->note;
         $reading->byWhom = $who;

@@ -148,7 +148,7 @@ final class DemoShop
             [$part, $field] = explode('/', $key);
             $reading = new Reading($case, $part, $field);
             $reading->typed = array_values(array_map(strval(...), array_filter((array) $one['typed'], is_scalar(...))));
-            $reading->gauge = $this->gauges[self::word($one, 'gauge')] ?? null;
+            $reading->takenWith($this->gauges[self::word($one, 'gauge')] ?? null);
             $reading->zero = self::word($one, 'zero');
             $reading->byWhom = $this->people['bench']->name;
             $reading->at = $at = $at->modify('+2 minutes');

@@ -14,14 +14,16 @@ use App\Evidence\Photo;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\Statement;
+use App\Measuring\Assessor;
 use App\Measuring\Reading;
+use App\Platform\BookShelf;
 use App\Teardown\StepRecord;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** The whole case as a document, taken when it is signed, so that nobody can wonder later what was signed. */
 final readonly class Snapshot
 {
-    public function __construct(private EntityManagerInterface $em, private CaseChain $chains)
+    public function __construct(private EntityManagerInterface $em, private CaseChain $chains, private BookShelf $shelf, private Assessor $assessor)
     {
     }
 
@@ -38,7 +40,7 @@ final readonly class Snapshot
             'steps' => array_map(self::fields(...), $this->em->getRepository(StepRecord::class)->findBy($by, ['id' => 'ASC'])),
             'parts' => array_map(self::fields(...), $this->em->getRepository(PartRecord::class)->findBy($by, ['part' => 'ASC'])),
             'findings' => array_map(self::fields(...), $this->em->getRepository(Finding::class)->findBy($by, ['id' => 'ASC'])),
-            'readings' => array_map(self::fields(...), $this->em->getRepository(Reading::class)->findBy($by, ['id' => 'ASC'])),
+            'readings' => array_map($this->judged(...), $this->em->getRepository(Reading::class)->findBy($by, ['id' => 'ASC'])),
             'photos' => array_map(static fn (Photo $photo): array => self::fields($photo) + [
                 'sha256' => $photo->picture->hash,
                 'marks' => array_map(static fn (Mark $mark): array => self::fields($mark), $photo->marks->getValues()),
@@ -56,6 +58,22 @@ final readonly class Snapshot
     public static function hash(array $snapshot): string
     {
         return hash('sha256', json_encode(self::sorted($snapshot), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION));
+    }
+
+    /**
+     * A reading with the limits that counted when it was signed, and what it said against them; sizes in SI.
+     *
+     * @return array<string, mixed>
+     */
+    private function judged(Reading $reading): array
+    {
+        $field = $this->shelf->book($reading->case->family)->part($reading->part)->fields[$reading->field] ?? null;
+        $judged = null === $field ? null : $this->assessor->of($field, $reading);
+
+        return self::fields($reading) + (null === $judged ? [] : [
+            'new' => $judged->limits->new?->si, 'min' => $judged->limits->min?->si, 'max' => $judged->limits->max?->si,
+            'mean' => $judged->mean, 'guard' => $judged->guard, 'verdict' => $judged->verdict->value,
+        ]);
     }
 
     /** @return array<string, mixed> the plain fields of a thing */

@@ -169,6 +169,23 @@ final class BenchTest extends AppTestCase
         self::assertSame(403, $this->browser->getResponse()->getStatusCode());
     }
 
+    public function testALaterCalibrationDoesNotChangeWhatWasRead(): void
+    {
+        $case = $this->aCase();
+        self::em()->persist($gauge = new Gauge('Micrometer', Method::Reading, '0.001 mm', '0.003 mm', new \DateTimeImmutable('2026-09-14')));
+        self::em()->flush();
+        $this->signIn(Role::Bench);
+        $this->read($case, 'drive-gear/thickness', '25.98 mm', '', '', (string) $gauge->id);
+        $stored = self::em()->find(Gauge::class, $gauge->id);
+        self::assertNotNull($stored);
+        [$stored->expanded, $stored->calibratedOn] = ['0.3 mm', new \DateTimeImmutable('2026-11-20')];
+        self::em()->flush();
+        $reading = self::em()->getRepository(Reading::class)->findOneBy(['case' => $case->id->toRfc4122()]);
+        self::assertSame(['0.003 mm', '2026-09-14'], [$reading?->gaugeExpanded, $reading?->gaugeCalibratedOn?->format('Y-m-d')]);
+        $this->browser->request('GET', '/cases/'.$case->number.'/readings');
+        self::assertStringContainsString('within', $this->said(), 'with ±0.3 mm it would be undecided');
+    }
+
     public function testAReadingThatCannotBeReadKeepsWhatWasTyped(): void
     {
         $case = $this->aCase();

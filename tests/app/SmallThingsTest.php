@@ -48,7 +48,7 @@ final class SmallThingsTest extends TestCase
 
     public function testWithoutAGaugeTheStepsTypedAreItsResolution(): void
     {
-        $judged = (new Assessor())->assess(self::field(), ['25.98 mm'], null, '');
+        $judged = (new Assessor())->assess(self::field(), ['25.98 mm'], '', '', '');
         // Two decimals: 0.01 mm, u = 0.01/√12.
         self::assertEqualsWithDelta(0.01e-3 / sqrt(12), $judged?->u, 1e-12);
     }

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Verdict;
+
+use App\Chain\EarlierOrigin;
+use App\Intake\CaseFile;
+use Doctrine\ORM\EntityManagerInterface;
+
+final readonly class SignedOrigin implements EarlierOrigin
+{
+    public function __construct(private EntityManagerInterface $em)
+    {
+    }
+
+    public function of(CaseFile $earlier): ?string
+    {
+        foreach ($this->em->getRepository(Verdict::class)->findBy(['case' => $earlier], ['revision' => 'DESC']) as $verdict) {
+            if ($verdict->isSigned()) {
+                return $verdict->causeNotFound ? 'cause not found' : $verdict->origin?->name;
+            }
+        }
+
+        return null;
+    }
+}
