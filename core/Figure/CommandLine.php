@@ -24,13 +24,13 @@ final readonly class CommandLine
             if ([] === $words) {
                 return [0, $json ? self::json($this->catalogue()) : $this->list(), ''];
             }
-            $figure = $this->registry->get($words[0]);
+            $card = $this->registry->card($words[0]);
             if (1 === \count($words) && !$json) {
-                return [0, $this->explain($figure), ''];
+                return [0, $this->explain($card), ''];
             }
             [$inputs, $outcome] = $this->registry->compute($words[0], $this->typed(\array_slice($words, 1)));
 
-            return [0, $json ? self::json($this->answer($figure, $inputs, $outcome)) : $this->tell($figure, $outcome), ''];
+            return [0, $json ? self::json($this->answer($card, $inputs, $outcome)) : $this->tell($card, $outcome), ''];
         } catch (FigureError $error) {
             $said = $error->getMessage();
 
@@ -62,47 +62,40 @@ final readonly class CommandLine
     }
 
     /** @return array<string, mixed> */
-    private function answer(Figure $figure, Inputs $inputs, Outcome $outcome): array
+    private function answer(Card $card, Inputs $inputs, Outcome $outcome): array
     {
-        $results = array_map(static function (array $result): array {
-            unset($result['dimension']);
-
-            return $result;
-        }, $outcome->results());
-
-        return ['figure' => $figure->name(), 'inputs' => (object) $inputs->echo, 'results' => $results, 'notes' => $outcome->notes()];
+        return ['figure' => $card->name, 'inputs' => (object) $inputs->echo(), 'results' => (object) array_map(static fn (Result $result): array => $result->asData(), $outcome->results()), 'notes' => $outcome->notes()];
     }
 
-    private function tell(Figure $figure, Outcome $outcome): string
+    private function tell(Card $card, Outcome $outcome): string
     {
-        $text = $figure->question()."\n\n";
+        $text = $card->question."\n\n";
         foreach ($outcome->results() as $name => $result) {
-            $value = \is_float($result['value']) ? rtrim(rtrim(\sprintf('%.6F', $result['value']), '0'), '.') : (string) $result['value'];
-            $text .= rtrim(\sprintf('  %-14s %s %s', $name, $value, $result['unit'] ?? ''))."\n";
+            $text .= rtrim(\sprintf('  %-18s %s %s', $name, self::words($result->value), $result->unit ?? ''))."\n";
         }
         foreach ($outcome->notes() as $note) {
             $text .= "\n  ".$note."\n";
         }
 
-        return $text."\n  ".$figure->formula()."\n  Source: ".$figure->source()."\n";
+        return $text."\n  ".$card->formula."\n  Source: ".$card->source."\n";
     }
 
-    private function explain(Figure $figure): string
+    private function explain(Card $card): string
     {
-        $text = $figure->name().': '.$figure->question()."\n\nKeys\n";
-        foreach ($figure->keys() as $key) {
-            $text .= \sprintf("  %-16s %s\n  %-16s %s%s\n", $key->name, $key->meaning, '', $key->takes(), match (true) {
+        $text = $card->name.': '.$card->question."\n\nKeys\n";
+        foreach ($card->keys as $key) {
+            $text .= \sprintf("  %-16s %s\n  %-16s %s%s\n", $key->name, $key->meaning, '', $key->takes->words(), match (true) {
                 null !== $key->default => '; '.$key->default.' unless given',
                 $key->optional => '; optional',
                 default => '',
             });
         }
         $text .= "\nResults\n";
-        foreach ($figure->results() as $name => $meaning) {
+        foreach ($card->results as $name => $meaning) {
             $text .= \sprintf("  %-16s %s\n", $name, $meaning);
         }
 
-        return $text."\nFormula\n  ".$figure->formula()."\n\nSource\n  ".$figure->source()."\n";
+        return $text."\nFormula\n  ".$card->formula."\n\nSource\n  ".$card->source."\n";
     }
 
     private function list(): string
@@ -110,8 +103,8 @@ final readonly class CommandLine
         $text = '';
         foreach ($this->registry->byGroup() as $group => $figures) {
             $text .= ('' === $text ? '' : "\n").$group."\n";
-            foreach ($figures as $figure) {
-                $text .= \sprintf("  %-28s %s\n", $figure->name(), $figure->question());
+            foreach ($figures as $card) {
+                $text .= \sprintf("  %-28s %s\n", $card->name, $card->question);
             }
         }
 
@@ -121,7 +114,18 @@ final readonly class CommandLine
     /** @return array<string, list<array{name: string, question: string}>> */
     private function catalogue(): array
     {
-        return array_map(static fn (array $figures): array => array_map(static fn (Figure $f): array => ['name' => $f->name(), 'question' => $f->question()], $figures), $this->registry->byGroup());
+        return array_map(static fn (array $figures): array => array_map(static fn (Card $f): array => ['name' => $f->name, 'question' => $f->question], $figures), $this->registry->byGroup());
+    }
+
+    /** @param float|int|string|bool|list<float>|list<int>|list<string> $value */
+    private static function words(float|int|string|bool|array $value): string
+    {
+        return match (true) {
+            \is_array($value) => implode(' ', array_map(self::words(...), $value)),
+            \is_bool($value) => $value ? 'yes' : 'no',
+            \is_float($value) => 0.0 !== $value && (abs($value) < 1e-4 || abs($value) >= 1e12) ? \sprintf('%.6g', $value) : rtrim(rtrim(\sprintf('%.6F', $value), '0'), '.'),
+            default => (string) $value,
+        };
     }
 
     /** @param array<string, mixed> $data */

@@ -8,7 +8,11 @@ namespace Japhrex\Core\Figure;
 enum Group: string
 {
     case Readings = 'Readings and limits';
-    case Clearances = 'Clearances';
+    case Clearances = 'Clearances, shims, machining';
     case Displacement = 'Displacement';
     case FlowAndPower = 'Flow, torque and power';
+    case Fluids = 'Fluids';
+    case Leakage = 'Leakage: what a worn clearance costs';
+    case Strength = 'Strength of a drive';
+    case Counting = 'Counting failures';
 }

@@ -32,6 +32,12 @@ final readonly class Range
         return new self(0.0, false, 1.0, true, 'above 0 and at most 100 %');
     }
 
+    /** A share of a whole, or an eccentricity: 0 to 1, both included. */
+    public static function share(): self
+    {
+        return new self(0.0, true, 1.0, true, 'from 0 to 1');
+    }
+
     /** A one-sided confidence: from 50 % to under 100 %. */
     public static function confidence(): self
     {
@@ -42,6 +48,24 @@ final readonly class Range
     public static function acute(): self
     {
         return new self(0.0, false, \M_PI / 2, false, 'above 0° and under 90°');
+    }
+
+    /** The angle of a swash plate or an inclined vane: 0 to under a right angle. */
+    public static function inclination(): self
+    {
+        return new self(0.0, true, \M_PI / 2, false, 'from 0° to under 90°');
+    }
+
+    /** A sector of a ring: above 0, at most a full turn. */
+    public static function sector(): self
+    {
+        return new self(0.0, false, 2 * \M_PI * (1 + 1e-12), true, 'above 0° and at most 360°');
+    }
+
+    /** The temperatures (°C) between which the viscosity of an oil follows ASTM D341. */
+    public static function oilTemperature(): self
+    {
+        return new self(-40.0, true, 200.0, true, 'from −40 °C to 200 °C');
     }
 
     public function holds(float $si): bool

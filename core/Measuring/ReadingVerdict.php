@@ -32,10 +32,15 @@ final readonly class ReadingVerdict
         $n = \count($readings);
         // Summed around the first reading, so that equal readings scatter by exactly 0.
         $first = $readings[0]->si;
-        $offsets = array_map(static fn (Quantity $reading): float => $reading->si - $first, $readings);
-        $offset = array_sum($offsets) / $n;
+        $offset = $scatter = 0.0;
+        foreach ($readings as $reading) {
+            $offset += ($reading->si - $first) / $n;
+        }
+        foreach ($readings as $reading) {
+            $scatter += ($reading->si - $first - $offset) ** 2;
+        }
         $x = $first + $offset - ($gauging->zero->si ?? 0.0);
-        $scatter = $n > 1 ? array_sum(array_map(static fn (float $o): float => ($o - $offset) ** 2, $offsets)) / ($n - 1) : 0.0;
+        $scatter = $n > 1 ? $scatter / ($n - 1) : 0.0;
         $gauge = (null === $gauging->zero ? 1 : 2) * $gauging->resolution->si ** 2 / 12 + (($gauging->expanded->si ?? 0.0) / 2) ** 2;
 
         [$u, $student] = $this->uncertainty($gauge, $scatter, $n);
@@ -79,11 +84,20 @@ final readonly class ReadingVerdict
         if (0.0 === $scatter) {
             return \sprintf('Undecided: %s. More readings alone cannot: these do not scatter.', $finer);
         }
-        for ($more = $n + 1; $more <= self::MOST_READINGS; ++$more) {
+        // The guard falls with every further reading, so that halving finds the least number.
+        [$low, $high] = [$n, self::MOST_READINGS];
+        $settles = function (int $more) use ($gauge, $scatter, $distance): bool {
             [$u, $student] = $this->uncertainty($gauge, $scatter, $more);
-            if ($student->quantile($this->confidence) * $u <= $distance) {
-                return \sprintf('Undecided: %d readings at this scatter would settle it if their mean stays; so would %s', $more, substr($finer, 0, -\strlen(' would settle it'))).'.';
+
+            return $student->quantile($this->confidence) * $u <= $distance;
+        };
+        if ($high > $n && $settles($high)) {
+            while ($high - $low > 1) {
+                $middle = intdiv($low + $high, 2);
+                $settles($middle) ? $high = $middle : $low = $middle;
             }
+
+            return \sprintf('Undecided: %d readings at this scatter would settle it if their mean stays; so would %s', $high, substr($finer, 0, -\strlen(' would settle it'))).'.';
         }
 
         return \sprintf('Undecided: %s. More readings at this scatter cannot (not even %d).', $finer, self::MOST_READINGS);

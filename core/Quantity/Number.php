@@ -16,6 +16,10 @@ final readonly class Number
      */
     public static function read(string $typed, Dimension $dimension): self
     {
+        // What is typed most, a plain number with its unit, needs no second look.
+        if (1 === preg_match('~^\s*([+-]?\d{1,15}(?:\.\d{1,15})?)\s*((?![eE][+-]?\d)[a-zA-Z%"][^,]*)?$~D', $typed, $m)) {
+            return new self((float) $m[1], rtrim($m[2] ?? ''));
+        }
         $text = trim(strtr($typed, ['−' => '-', "\u{a0}" => ' ', "\u{202f}" => ' ', '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4']));
         if ('' === $text) {
             throw QuantityError::empty($dimension);

@@ -68,7 +68,7 @@ final readonly class Quantity
     }
 
     /**
-     * All dimensions in which the typed text is a quantity, the usual one first.
+     * All dimensions in which the typed text may be a quantity, the usual one first.
      *
      * @return list<Dimension>
      *
@@ -78,10 +78,14 @@ final readonly class Quantity
     {
         // A length is the most forgiving of commas, so that the unit can be told whatever the number looks like.
         $unit = Number::read($typed, Dimension::Length)->rest;
+        $likely = Units::dimensions($unit);
+        if (1 === \count($likely) && Dimension::Number !== $likely[0]) {
+            return $likely;
+        }
         $fits = [];
         $refused = null;
-        foreach (Dimension::cases() as $dimension) {
-            if (Dimension::TemperatureDifference === $dimension || Dimension::Number === $dimension || null === Units::find($unit, $dimension)) {
+        foreach ($likely as $dimension) {
+            if (Dimension::TemperatureDifference === $dimension || Dimension::Number === $dimension) {
                 continue;
             }
             try {

@@ -21,6 +21,9 @@ final class Units
      */
     private static ?array $catalogue = null;
 
+    /** @var array<string, list<Dimension>>|null by spelling in small letters */
+    private static ?array $dimensions = null;
+
     /** @return list<Unit> */
     public static function of(Dimension $dimension): array
     {
@@ -33,14 +36,35 @@ final class Units
      */
     public static function find(string $typed, Dimension $dimension): ?Unit
     {
+        self::$catalogue ??= self::built();
+        $catalogue = self::$catalogue[$dimension->value];
+        if (isset($catalogue['exact'][$typed])) {
+            return $catalogue['exact'][$typed];
+        }
         $plain = self::plain($typed);
-        $catalogue = self::catalogue()[$dimension->value];
         if (isset($catalogue['exact'][$plain])) {
             return $catalogue['exact'][$plain];
         }
         [$spelling, $unit] = $catalogue['forgiving'][strtolower($plain)] ?? ['', null];
 
         return null === $unit || self::otherPrefix($spelling, $plain) ? null : $unit;
+    }
+
+    /**
+     * The dimensions in which the unit that was typed means something, in the order of their cases.
+     *
+     * @return list<Dimension>
+     */
+    public static function dimensions(string $typed): array
+    {
+        self::$dimensions ??= self::spellings();
+        $likely = self::$dimensions[$typed] ?? self::$dimensions[strtolower(self::plain($typed))] ?? [];
+
+        if (1 === \count($likely) && isset(self::$dimensions[$typed])) {
+            return $likely;
+        }
+
+        return array_values(array_filter($likely, static fn (Dimension $dimension): bool => null !== self::find($typed, $dimension)));
     }
 
     /** @throws \LogicException if this program itself asks for a unit that does not exist */
@@ -71,23 +95,39 @@ final class Units
     /** @return array<string, array{units: list<Unit>, exact: array<string, Unit>, forgiving: array<string, array{string, Unit}>}> */
     private static function catalogue(): array
     {
-        if (null === self::$catalogue) {
-            $catalogue = [];
-            foreach (self::rows() as $row) {
-                $unit = new Unit($row[0], $row[1], $row[2], $row[3] ?? 1.0, $row[4] ?? 0.0);
-                $entry = $catalogue[$row[0]->value] ?? ['units' => [], 'exact' => [], 'forgiving' => []];
-                $entry['units'][] = $unit;
-                foreach ($row[1] as $spelling) {
-                    $plain = self::plain($spelling);
-                    $entry['exact'][$plain] ??= $unit;
-                    $entry['forgiving'][strtolower($plain)] ??= [$plain, $unit];
-                }
-                $catalogue[$row[0]->value] = $entry;
+        return self::$catalogue ??= self::built();
+    }
+
+    /** @return array<string, array{units: list<Unit>, exact: array<string, Unit>, forgiving: array<string, array{string, Unit}>}> */
+    private static function built(): array
+    {
+        $catalogue = [];
+        foreach (self::rows() as $row) {
+            $unit = new Unit($row[0], $row[1], $row[2], $row[3] ?? 1.0, $row[4] ?? 0.0);
+            $entry = $catalogue[$row[0]->value] ?? ['units' => [], 'exact' => [], 'forgiving' => []];
+            $entry['units'][] = $unit;
+            foreach ($row[1] as $spelling) {
+                $plain = self::plain($spelling);
+                $entry['exact'][$plain] ??= $unit;
+                $entry['forgiving'][strtolower($plain)] ??= [$plain, $unit];
             }
-            self::$catalogue = $catalogue;
+            $catalogue[$row[0]->value] = $entry;
         }
 
-        return self::$catalogue;
+        return $catalogue;
+    }
+
+    /** @return array<string, list<Dimension>> */
+    private static function spellings(): array
+    {
+        $spellings = [];
+        foreach (Dimension::cases() as $dimension) {
+            foreach (array_keys(self::catalogue()[$dimension->value]['forgiving'] ?? []) as $spelling) {
+                $spellings[(string) $spelling][] = $dimension;
+            }
+        }
+
+        return $spellings;
     }
 
     /** @return list<array{0: Dimension, 1: non-empty-list<string>, 2: float, 3?: float, 4?: float}> dimension, spellings, numerator, denominator, shift */

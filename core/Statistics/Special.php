@@ -63,10 +63,11 @@ final class Special
     }
 
     /**
-     * I_x(a, ½), the regularized incomplete beta function. `$rest` is 1 − x, given so that it keeps its digits.
+     * I_x(a, ½), the regularized incomplete beta function. `$rest` is 1 − x, given so that it keeps its digits;
+     * `$logStep` is logGammaHalfStep(a), for a caller who asks often.
      * Source: DLMF 8.17.22, evaluated by Lentz's method.
      */
-    public static function betaHalf(float $a, float $x, float $rest): float
+    public static function betaHalf(float $a, float $x, float $rest, ?float $logStep = null): float
     {
         if ($x <= 0.0) {
             return 0.0;
@@ -77,29 +78,37 @@ final class Special
         // Each logarithm is taken of the smaller of the two, which has all its digits.
         $lnX = $x < 0.5 ? log($x) : log1p(-$rest);
         $lnRest = $rest < 0.5 ? log($rest) : log1p(-$x);
-        $front = exp($a * $lnX + 0.5 * $lnRest + self::logGammaHalfStep($a) - 0.5 * log(\M_PI));
+        $front = exp($a * $lnX + 0.5 * $lnRest + ($logStep ?? self::logGammaHalfStep($a)) - 0.5 * log(\M_PI));
 
         return $x < ($a + 1) / ($a + 2.5)
             ? $front * self::betaFraction($a, 0.5, $x) / $a
             : 1.0 - $front * self::betaFraction(0.5, $a, $rest) / 0.5;
     }
 
+    /** Lentz's method; a partial sum of exactly 0, which it cannot divide by, is lifted off. Written out, since every tail runs through it. */
     private static function betaFraction(float $a, float $b, float $x): float
     {
         $tiny = 1e-300;
         $c = 1.0;
         $d = 1 - ($a + $b) * $x / ($a + 1);
-        $d = 1 / (abs($d) < $tiny ? $tiny : $d);
+        $d = 1 / (0.0 === $d ? $tiny : $d);
         $h = $d;
         for ($m = 1; $m < 20000; ++$m) {
-            foreach ([$m * ($b - $m) * $x / (($a + 2 * $m - 1) * ($a + 2 * $m)), -($a + $m) * ($a + $b + $m) * $x / (($a + 2 * $m) * ($a + 2 * $m + 1))] as $numerator) {
-                $d = 1 + $numerator * $d;
-                $d = 1 / (abs($d) < $tiny ? $tiny : $d);
-                $c = 1 + $numerator / $c;
-                $c = abs($c) < $tiny ? $tiny : $c;
-                $h *= $d * $c;
-            }
-            if (abs($d * $c - 1) < 1e-15) {
+            $twice = $a + 2 * $m;
+            $numerator = $m * ($b - $m) * $x / (($twice - 1) * $twice);
+            $d = 1 + $numerator * $d;
+            $d = 1 / (0.0 === $d ? $tiny : $d);
+            $c = 1 + $numerator / $c;
+            $c = 0.0 === $c ? $tiny : $c;
+            $h *= $d * $c;
+            $numerator = -($a + $m) * ($a + $b + $m) * $x / ($twice * ($twice + 1));
+            $d = 1 + $numerator * $d;
+            $d = 1 / (0.0 === $d ? $tiny : $d);
+            $c = 1 + $numerator / $c;
+            $c = 0.0 === $c ? $tiny : $c;
+            $step = $d * $c;
+            $h *= $step;
+            if ($step > 1 - 1e-15 && $step < 1 + 1e-15) {
                 break;
             }
         }
