@@ -1,4 +1,5 @@
 // Small helpers of every page: keys, quiet saving, what happens when the server refuses or cannot be reached.
+import { startFigures } from './figures.js';
 import { startMarks } from './marks.js';
 import { startUploads } from './uploads.js';
 
@@ -158,6 +159,7 @@ function start(root) {
     const [inner, outer] = [current.getBoundingClientRect(), box.getBoundingClientRect()];
     box.scrollLeft += inner.left - outer.left - (outer.width - inner.width) / 2;
   }
+  startFigures(root);
   startUploads(root);
   startMarks(root);
 }

@@ -11,6 +11,7 @@ final readonly class Card
      * @param string $question what somebody wants to know who asks for it
      * @param list<Key> $keys in the order in which they are asked for
      * @param array<string, string> $results name of the result => what it is and in which unit
+     * @param array<string, string> $example inputs as somebody would type them
      * @param int $version of the formula; raised whenever the same inputs would give other results
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class Card
         public array $results,
         public string $formula,
         public string $source,
+        public array $example,
         public int $version = 1,
     ) {
     }

@@ -95,7 +95,9 @@ final readonly class CommandLine
             $text .= \sprintf("  %-16s %s\n", $name, $meaning);
         }
 
-        return $text."\nFormula\n  ".$card->formula."\n\nSource\n  ".$card->source."\n";
+        $example = implode(' ', array_map(static fn (string $key, string $value): string => escapeshellarg($key.'='.$value), array_keys($card->example), $card->example));
+
+        return $text."\nExample\n  ./japhrex figure ".$card->name.' '.$example."\n\nFormula\n  ".$card->formula."\n\nSource\n  ".$card->source."\n";
     }
 
     private function list(): string

@@ -82,8 +82,14 @@ final class FigureRegistry
      */
     public function compute(string $name, array $typed): array
     {
-        $inputs = ($this->readers[$name] ??= new InputReader($this->card($name)))->read($typed);
+        $inputs = $this->reader($name)->read($typed);
 
         return [$inputs, $this->figures[$name]->compute($inputs)];
+    }
+
+    /** @throws FigureError if there is no figure of that name */
+    public function reader(string $name): InputReader
+    {
+        return $this->readers[$name] ??= new InputReader($this->card($name));
     }
 }

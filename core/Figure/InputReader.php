@@ -61,6 +61,33 @@ final class InputReader
         return new Inputs($taken, $given, $dimension, $this->answerUnit($dimension, $taken, $typed));
     }
 
+    /**
+     * What is wrong with what was typed so far, whatever is still missing; for a screen that answers while one types.
+     *
+     * @param array<string, string> $typed
+     *
+     * @return array<string, string> by key
+     */
+    public function errors(array $typed): array
+    {
+        $errors = [];
+        $dimension = null;
+        try {
+            [$dimension] = $this->openDimension(array_intersect_key($typed, $this->keys));
+        } catch (FigureError $error) {
+            $errors[(string) $error->key] = $error->getMessage();
+        }
+        foreach ($typed as $name => $text) {
+            try {
+                isset($this->keys[$name]) ? (isset($this->open[$name]) ? null : $this->take($name, $text, $dimension)) : $this->checkNames([$name => $text]);
+            } catch (FigureError $error) {
+                $errors[$name] = $error->getMessage();
+            }
+        }
+
+        return $errors;
+    }
+
     /** @param array<string, string> $typed */
     private function checkNames(array $typed): void
     {

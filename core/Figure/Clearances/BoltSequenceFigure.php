@@ -24,6 +24,7 @@ final readonly class BoltSequenceFigure implements Figure
             ['order' => 'numbers of the bolts'],
             'from 1, each next the farthest round the circle from the nearest one done; on a tie the farthest from the last; then the lowest number',
             'common practice of cross-wise tightening; the maker\'s own order comes first',
+            ['count' => '8'],
         );
     }
 

@@ -33,6 +33,7 @@ final readonly class BoltTorqueFigure implements Figure
             ['preload' => 'N'],
             'F = T/(k·d)',
             'textbook nut-factor formula; scatter of ±25 % and more is usual',
+            ['torque' => '50 Nm', 'diameter' => '10 mm', 'condition' => 'oiled'],
         );
     }
 

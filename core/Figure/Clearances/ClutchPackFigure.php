@@ -43,6 +43,7 @@ final readonly class ClutchPackFigure implements Figure
             ],
             'clearance = depth − Σ plates − cushion; inside low-per·frictions … high-per·frictions; with a ring: clearance + present − ring',
             'plain geometry',
+            ['depth' => '25.00 mm', 'plates' => '2.0 mm x6;1.6 mm x6', 'cushion' => '2.2 mm', 'frictions' => '6', 'low-per' => '0.15 mm', 'high-per' => '0.25 mm'],
         );
     }
 

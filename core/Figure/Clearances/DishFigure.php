@@ -28,6 +28,7 @@ final readonly class DishFigure implements Figure
             ['cone' => 'mm', 'warp' => 'mm'],
             'cone = (rim-high + rim-low)/2 − thickness; warp = rim-high − rim-low',
             'plain geometry',
+            ['rim-high' => '2.31 mm', 'rim-low' => '2.12 mm', 'thickness' => '2.00 mm'],
         );
     }
 

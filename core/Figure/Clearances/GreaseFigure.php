@@ -26,6 +26,7 @@ final readonly class GreaseFigure implements Figure
             ['strokes' => 'whole strokes, rounded up'],
             'strokes = mass/per-stroke, rounded up',
             'plain arithmetic',
+            ['mass' => '50 g', 'per-stroke' => '1.4 g'],
         );
     }
 

@@ -35,6 +35,7 @@ final readonly class MachiningBudgetFigure implements Figure
             ['remove' => 'mm', 'left-thickness' => 'mm', 'end-play-after' => 'before shims, mm', 'feasible' => 'can it be done?'],
             'remove = deepest + allowance; left = thickness − remove; end play after = end play + remove if the face locates; feasible if left ≥ min-thickness and end play after − shim-room ≤ end-play-high',
             'plain geometry',
+            ['deepest' => '0.15 mm', 'allowance' => '0.03 mm', 'thickness' => '12.00 mm', 'min-thickness' => '11.80 mm', 'end-play' => '0.20 mm', 'end-play-high' => '0.30 mm', 'shim-room' => '0.10 mm'],
         );
     }
 

@@ -32,6 +32,7 @@ final readonly class PlasticGaugeFigure implements Figure
             ['clearance' => 'mm'],
             'linear between the neighbouring widths of the chart',
             'the chart on the packet; linear interpolation',
+            ['width' => '1.25 mm', 'chart' => '1.0 mm:0.076 mm;1.5 mm:0.051 mm;2.0 mm:0.038 mm'],
         );
     }
 

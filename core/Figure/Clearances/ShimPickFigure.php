@@ -42,6 +42,7 @@ final readonly class ShimPickFigure implements Figure
             ],
             'end play = measured + Σ present − Σ chosen; inside low … high the nearest to the middle, on a tie the fewest shims, then the thicker',
             'plain geometry; exhaustive choice from the shelf',
+            ['measured' => '0.42 mm', 'present' => '1.2 mm', 'reuse' => 'yes', 'low' => '0.10 mm', 'high' => '0.20 mm', 'stock' => '0.5 mm x2;0.9 mm;1.0 mm x*', 'most' => '2'],
         );
     }
 

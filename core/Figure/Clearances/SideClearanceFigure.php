@@ -25,6 +25,7 @@ final readonly class SideClearanceFigure implements Figure
             ['clearance' => 'mm'],
             'clearance = pocket-depth − gear-thickness',
             'plain geometry',
+            ['pocket-depth' => '26.060 mm', 'gear-thickness' => '26.004 mm'],
         );
     }
 

@@ -29,6 +29,7 @@ final readonly class ThreadArcFigure implements Figure
             ['arc' => 'along the rim, mm', 'turn' => 'deg'],
             'arc = π·D·c/p; turn = 360°·c/p',
             'plain geometry of a thread',
+            ['clearance' => '0.2 mm', 'housing-diameter' => '140 mm', 'pitch' => '1.5 mm'],
         );
     }
 

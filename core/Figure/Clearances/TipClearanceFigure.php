@@ -25,6 +25,7 @@ final readonly class TipClearanceFigure implements Figure
             ['clearance' => 'mm, radial'],
             'clearance = (bore − tip-diameter)/2',
             'plain geometry',
+            ['bore' => '44.10 mm', 'tip-diameter' => '43.98 mm'],
         );
     }
 

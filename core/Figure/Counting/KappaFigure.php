@@ -30,6 +30,7 @@ final readonly class KappaFigure implements Figure
             ['kappa' => '1 full agreement, 0 chance', 'low' => '95 % bound', 'high' => '95 % bound'],
             'κ = (p_o − p_e)/(1 − p_e); κ ± 1.959964·standard error',
             'Cohen (1960, 1968); Fleiss, Cohen and Everitt (1969)',
+            ['table' => '20,5,1;4,15,6;1,3,10', 'weights' => 'linear'],
         );
     }
 

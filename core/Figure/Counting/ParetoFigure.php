@@ -26,6 +26,7 @@ final readonly class ParetoFigure implements Figure
             ['order' => 'names, most first', 'share-1' => 'of the first, and so on', 'running-1' => 'running total, and so on'],
             'shares by falling count; ties as given',
             'common practice of quality work',
+            ['counts' => 'seal:30;vane:8;bearing:5;shaft:2'],
         );
     }
 

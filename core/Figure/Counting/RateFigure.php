@@ -25,6 +25,7 @@ final readonly class RateFigure implements Figure
             ['share' => 'events/of', 'low' => '95 % bound', 'high' => '95 % bound'],
             'share = events/of; 95 % interval of Wilson, exactly 0 and 1 at the ends',
             'Wilson (1927)',
+            ['events' => '5', 'of' => '50'],
         );
     }
 

@@ -35,6 +35,7 @@ final readonly class WeibullFigure implements Figure
             ],
             'maximum likelihood of F(t) = 1 − exp(−(t/scale)^shape) with units still running; 95 % likelihood-ratio bounds on the profile, χ² = 3.841459',
             'IEC 61649 (terms); likelihood theory, textbook',
+            ['times' => '410;530+;620;700;800+x2;905'],
         );
     }
 

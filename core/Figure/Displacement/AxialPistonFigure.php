@@ -35,6 +35,7 @@ final readonly class AxialPistonFigure implements Figure
             ['displacement' => 'cm3/rev of the driving shaft'],
             'V = z·(π/4)·d²·D·tan β (bent axis: sin β); or V = full·tan β/tan β_full (bent: sin)',
             'textbook theory of axial piston machines',
+            ['pistons' => '9', 'piston-diameter' => '20 mm', 'pitch-diameter' => '80 mm', 'angle' => '15 deg'],
         );
     }
 

@@ -34,6 +34,7 @@ final readonly class BalancedVaneFigure implements Figure
             ['displacement' => 'cm3/rev of the driving shaft'],
             'V = 2b·(π·(R² − r²) − (R − r)·z·t/cos θ); t = 0 when the vane feet pump too',
             'textbook theory of balanced vane pumps',
+            ['major-radius' => '35 mm', 'minor-radius' => '31 mm', 'width' => '20 mm', 'vanes' => '10', 'thickness' => '2 mm', 'incline' => '10 deg'],
         );
     }
 

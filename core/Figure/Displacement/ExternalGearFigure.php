@@ -38,6 +38,7 @@ final readonly class ExternalGearFigure implements Figure
             ['displacement' => 'cm3/rev of the driving shaft'],
             'V = 2π·b·(r_a² − (a/2)² − p_b²/12), with both flanks sealing p_b²/48; p_b = π·m·cos α, m = module or a/teeth; a = cavity-height − bore',
             'textbook theory of external involute gear pumps',
+            ['tip-diameter' => '43.98 mm', 'centre-distance' => '37.0 mm', 'face-width' => '26 mm', 'teeth' => '10'],
         );
     }
 

@@ -31,6 +31,7 @@ final readonly class GerotorFigure implements Figure
             ['displacement' => 'cm3/rev of the driving shaft'],
             'V = b·ΔA·z driven by the inner rotor, b·ΔA·(z + 1) by the outer, b·ΔA·z·(z + 1) orbiting',
             'textbook theory of gerotor and orbit machines',
+            ['inner-teeth' => '6', 'largest-chamber' => '180 mm2', 'smallest-chamber' => '20 mm2', 'face-width' => '15 mm'],
         );
     }
 

@@ -38,6 +38,7 @@ final readonly class InternalGearFigure implements Figure
             ['displacement' => 'cm3/rev of the driving shaft'],
             'V = π·b·(2·r1·(h1 + h2) + h1² − i·h2² − (1 − i)·p_b²/12) a turn of the pinion, times z2/z1 driven by the ring; i = z1/z2, r1 = a·i/(1 − i), r2 = a/(1 − i), h1 = r_a1 − r1, h2 = r2 − r_a2; p_b = π·m·cos α, m = module or 2·r1/z1; both flanks sealing p_b²/48',
             'textbook theory of internal involute gear pumps with crescent',
+            ['pinion-tip-diameter' => '45 mm', 'pinion-teeth' => '13', 'ring-tip-diameter' => '51 mm', 'ring-teeth' => '19', 'centre-distance' => '9 mm', 'face-width' => '20 mm'],
         );
     }
 

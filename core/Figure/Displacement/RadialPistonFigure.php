@@ -28,6 +28,7 @@ final readonly class RadialPistonFigure implements Figure
             ['displacement' => 'cm3/rev of the driving shaft'],
             'V = z·(π/4)·d²·2e',
             'textbook theory of radial piston machines',
+            ['pistons' => '5', 'piston-diameter' => '15 mm', 'eccentricity' => '4 mm'],
         );
     }
 

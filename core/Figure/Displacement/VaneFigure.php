@@ -32,6 +32,7 @@ final readonly class VaneFigure implements Figure
             ['displacement' => 'cm3/rev of the driving shaft'],
             'V = 2·z·b·e·(D·sin(π/z) − t·cos(π/z)); t = 0 when the vane feet pump too',
             'textbook theory of vane pumps',
+            ['ring-diameter' => '60 mm', 'eccentricity' => '3 mm', 'width' => '20 mm', 'vanes' => '10', 'thickness' => '2 mm'],
         );
     }
 

@@ -29,6 +29,7 @@ final readonly class FlowFigure implements Figure
             ['flow' => 'L/min'],
             'Q = V·n·η_v',
             'ISO 4391 (terms); textbook',
+            ['displacement' => '28.7 cc/rev', 'speed' => '1500 rpm', 'volumetric' => '92 %'],
         );
     }
 

@@ -36,6 +36,7 @@ final readonly class PumpCurveFigure implements Figure
             ['expected' => 'head of the curve at this speed and flow, m', 'loss' => '1 − head/expected'],
             'flow ~ n, head ~ n²; linear between the points of the curve',
             'affinity laws, textbook; ISO 9906 (terms)',
+            ['curve' => '0 lpm@32 m;400 lpm@28 m;800 lpm@19 m', 'rated-speed' => '2900 rpm', 'speed' => '2850 rpm', 'flow' => '500 lpm', 'head' => '20 m'],
         );
     }
 

@@ -30,6 +30,7 @@ final readonly class ShaftPowerFigure implements Figure
             ['power' => 'kW'],
             'P = Q·Δp/η',
             'ISO 4391 (terms); textbook',
+            ['flow' => '40 L/min', 'pressure' => '210 bar', 'overall' => '85 %'],
         );
     }
 

@@ -30,6 +30,7 @@ final readonly class ShaftTorqueFigure implements Figure
             ['torque' => 'N·m'],
             'T = V·Δp/(2π·η); a motor gives V·Δp·η/2π',
             'ISO 4391 (terms); textbook',
+            ['displacement' => '28.7 cc/rev', 'pressure' => '210 bar', 'mechanical' => '90 %'],
         );
     }
 

@@ -32,6 +32,7 @@ final readonly class ViscosityFigure implements Figure
             ['viscosity' => 'cSt', 'density' => 'at that temperature, kg/m3', 'dynamic' => 'mPa·s'],
             'log₁₀log₁₀(ν + 0.7) = A − B·log₁₀T through 313.15 K and 373.15 K; ρ = ρ₁₅·(1 − 0.00065·(T − 15 °C))',
             'ASTM D341',
+            ['v40' => '46 cSt', 'v100' => '6.8 cSt', 'at' => '80 C', 'density' => '870 kg/m3'],
         );
     }
 

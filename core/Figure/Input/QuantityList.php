@@ -8,10 +8,15 @@ use Japhrex\Core\Figure\Range;
 use Japhrex\Core\Quantity\Dimension;
 
 /** Lengths, `0.9mm;0.5mmx2`. */
-final readonly class QuantityList implements Takes
+final readonly class QuantityList implements MayBeBlank
 {
     public function __construct(private Range $range, private bool $mayBeEmpty = false)
     {
+    }
+
+    public function mayBeBlank(): bool
+    {
+        return $this->mayBeEmpty;
     }
 
     public function words(): string

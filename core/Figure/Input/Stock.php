@@ -8,8 +8,13 @@ use Japhrex\Core\Figure\Range;
 use Japhrex\Core\Quantity\Dimension;
 
 /** What lies on the shelf: `0.8mmx2;0.9mm;1.0mmx*` is two, one, plenty. */
-final readonly class Stock implements Takes
+final readonly class Stock implements MayBeBlank
 {
+    public function mayBeBlank(): bool
+    {
+        return true;
+    }
+
     public function words(): string
     {
         return 'lengths above 0 with how many there are, such as 0.8mmx2;0.9mm;1.0mmx*; may be empty';

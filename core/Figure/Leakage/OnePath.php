@@ -20,8 +20,11 @@ abstract readonly class OnePath implements Figure
 {
     public const FAST = 'The flow through this gap is turbulent: the true leak is smaller than this.';
 
-    /** @param list<Key> $sizes of the path */
-    protected function cardOf(string $name, string $question, array $sizes, string $formula): Card
+    /**
+     * @param list<Key> $sizes of the path
+     * @param array<string, string> $example
+     */
+    protected function cardOf(string $name, string $question, array $sizes, string $formula, array $example): Card
     {
         return new Card(
             $name,
@@ -31,6 +34,7 @@ abstract readonly class OnePath implements Figure
             ['leakage' => 'L/min', 'velocity' => 'm/s', 'reynolds' => '2hv/ν; turbulent above 2000'],
             'Δp = 12·μ·L·v/(k·h²) + 0.75·ρ·v², q = w·h·v; '.$formula,
             'textbook laminar gap flow with entrance and exit losses (1.5 velocity heads); ASTM D341 for the oil',
+            $example,
         );
     }
 

@@ -31,6 +31,7 @@ final readonly class OrificeFigure implements Figure
             ['flow' => 'L/min'],
             'Q = C_d·(π/4)·d²·√(2Δp/ρ)',
             'textbook; ISO 5167-1 (principle)',
+            ['diameter' => '2 mm', 'pressure' => '100 bar', 'density' => '850 kg/m3'],
         );
     }
 

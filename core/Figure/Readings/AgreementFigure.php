@@ -33,6 +33,7 @@ final readonly class AgreementFigure implements Figure
             ['en' => 'difference over its expanded uncertainty', 'agree' => 'yes up to 1'],
             'E_n = |a − b|/√(U_a² + U_b²); they agree if E_n ≤ 1',
             'ISO 13528 (E_n score)',
+            ['a' => '0.058 mm', 'b' => '0.055 mm', 'expanded-a' => '0.006 mm', 'expanded-b' => '0.006 mm'],
         );
     }
 

@@ -34,6 +34,7 @@ final readonly class BracketVerdictFigure implements Figure
             $this->results(),
             'x = (passes + stops)/2; u = (stops − passes)/√12; guard = (confidence − ½)·(stops − passes); conformity = the share of [passes, stops] inside the limits',
             'GUM (JCGM 100), 4.3.7; ISO 14253-1',
+            ['passes' => '0.05 mm', 'stops' => '0.06 mm', 'new' => '0.03 mm', 'max' => '0.08 mm'],
         );
     }
 

@@ -31,6 +31,7 @@ final readonly class DifferenceFigure implements Figure
             ['difference' => 'a − b (lengths in mm, else in the unit of the first value typed)', 'u' => 'its standard uncertainty, same unit'],
             'difference = a − b; u = √(u_a² + u_b²)',
             'GUM (JCGM 100), 5.1.2',
+            ['a' => '26.062 mm', 'b' => '26.004 mm', 'u-a' => '0.002 mm', 'u-b' => '0.002 mm'],
         );
     }
 

@@ -37,6 +37,7 @@ final readonly class FormFigure implements Figure
             ],
             'range = max − min; roundness = range/2 of diameters, range of radii; taper = (last − first)/length; flatness = range',
             'ISO 1101 and ISO 12181-1 (terms); two-point and indicator practice',
+            ['readings' => '0°:44.02 mm;60°:44.01 mm;120°:44.03 mm', 'kind' => 'section'],
         );
     }
 

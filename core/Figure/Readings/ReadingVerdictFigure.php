@@ -37,6 +37,7 @@ final readonly class ReadingVerdictFigure implements Figure
             $this->results(),
             'x = mean − zero; u² = r·resolution²/12 + (expanded/2)² + s²/n, r = 2 with a zero check, else 1; guard = t(confidence, ν)·u, ν = u⁴/((s²/n)²/(n−1)); within if min + guard ≤ x ≤ max − guard, outside if x < min − guard or x > max + guard',
             'ISO 14253-1; GUM (JCGM 100), annex G',
+            ['readings' => '28.510 mm;28.513 mm;28.509 mm', 'new' => '28.560 mm', 'min' => '28.500 mm', 'resolution' => '0.001 mm', 'expanded' => '0.003 mm', 'zero' => '0.001 mm'],
         );
     }
 

@@ -33,6 +33,7 @@ final readonly class WearProjectionFigure implements Figure
             ['rate' => 'mm/h or mm/km, positive towards the limit', 'left' => 'h or km until the limit', 'left-low' => 'the same, at now ± 1.96 u: the smaller', 'left-high' => 'the larger'],
             'rate = wear/service; left = (limit − now)/rate; both taken anew at now ± 1.96 u',
             'straight-line projection of wear; GUM (JCGM 100) for the band',
+            ['new' => '24.000 mm', 'limit' => '23.940 mm', 'now' => '23.968 mm', 'service' => '1200 h', 'u' => '0.002 mm'],
         );
     }
 

@@ -36,6 +36,7 @@ final readonly class SplineStressFigure implements Figure
             ['flank' => 'MPa', 'shear' => 'MPa', 'flank-use' => 'flank over what is allowed', 'shear-use' => 'shear over what is allowed'],
             'flank = 2T/(D·z·h·L·sharing); shear = 16T/(π·d_r³)',
             'textbook of machine elements (mean flank pressure; torsion of a solid round shaft)',
+            ['torque' => '500 Nm', 'pitch-diameter' => '40 mm', 'teeth' => '20', 'tooth-height' => '2 mm', 'engaged-length' => '30 mm', 'root-diameter' => '36 mm', 'allow-flank' => '100 MPa', 'allow-shear' => '180 MPa'],
         );
     }
 

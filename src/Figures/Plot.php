@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures;
+
+/** A small plot: lines and points over two axes, laid out to pixels so that a template only has to draw it. */
+final class Plot
+{
+    public const WIDTH = 440.0;
+    public const HEIGHT = 290.0;
+    private const LEFT = 54.0;
+    private const RIGHT = 16.0;
+    private const TOP = 26.0;
+    private const BOTTOM = 44.0;
+
+    /** @var list<array{class: string, label: string, points: list<array{float, float}>}> */
+    private array $lines = [];
+
+    /** @var list<array{class: string, label: string, x: float, y: float}> */
+    private array $dots = [];
+
+    public function __construct(public readonly string $x, public readonly string $y, public readonly string $title = '', private readonly bool $fromZero = true)
+    {
+    }
+
+    /** @param list<array{float, float}> $points in the units of the axes */
+    public function line(string $class, array $points, string $label = ''): self
+    {
+        $this->lines[] = ['class' => $class, 'label' => $label, 'points' => $points];
+
+        return $this;
+    }
+
+    public function dot(string $class, float $x, float $y, string $label = ''): self
+    {
+        $this->dots[] = ['class' => $class, 'label' => $label, 'x' => $x, 'y' => $y];
+
+        return $this;
+    }
+
+    /**
+     * @return array{lines: list<array{class: string, label: string, path: string, x: float, y: float}>, dots: list<array{class: string, label: string, x: float, y: float}>, xTicks: list<array{at: float, say: string}>, yTicks: list<array{at: float, say: string}>, left: float, right: float, top: float, bottom: float}
+     */
+    public function laid(): array
+    {
+        $all = array_merge(...array_map(static fn (array $line): array => $line['points'], $this->lines), ...[array_map(static fn (array $dot): array => [$dot['x'], $dot['y']], $this->dots)]);
+        [$x0, $x1, $xTicks] = $this->axis(array_column($all, 0));
+        [$y0, $y1, $yTicks] = $this->axis(array_column($all, 1));
+        $px = static fn (float $x): float => round(self::LEFT + ($x - $x0) / ($x1 - $x0) * (self::WIDTH - self::LEFT - self::RIGHT), 1);
+        $py = static fn (float $y): float => round(self::HEIGHT - self::BOTTOM - ($y - $y0) / ($y1 - $y0) * (self::HEIGHT - self::TOP - self::BOTTOM), 1);
+
+        return [
+            'lines' => array_map(static function (array $line) use ($px, $py): array {
+                $points = array_map(static fn (array $p): array => [$px($p[0]), $py($p[1])], $line['points']);
+                $end = $points[\count($points) - 1] ?? [0.0, 0.0];
+
+                return ['class' => $line['class'], 'label' => $line['label'], 'path' => 'M'.implode('L', array_map(static fn (array $p): string => $p[0].' '.$p[1], $points)), 'x' => $end[0], 'y' => $end[1]];
+            }, $this->lines),
+            'dots' => array_map(static fn (array $dot): array => ['class' => $dot['class'], 'label' => $dot['label'], 'x' => $px($dot['x']), 'y' => $py($dot['y'])], $this->dots),
+            'xTicks' => array_map(static fn (float $at): array => ['at' => $px($at), 'say' => self::say($at)], $xTicks),
+            'yTicks' => array_map(static fn (float $at): array => ['at' => $py($at), 'say' => self::say($at)], $yTicks),
+            'left' => self::LEFT, 'right' => self::WIDTH - self::RIGHT, 'top' => self::TOP, 'bottom' => self::HEIGHT - self::BOTTOM,
+        ];
+    }
+
+    /**
+     * @param list<float> $values
+     *
+     * @return array{float, float, list<float>} ends and ticks at round numbers
+     */
+    private function axis(array $values): array
+    {
+        $low = min([...$values, \INF]);
+        $high = max([...$values, -\INF]);
+        if (!is_finite($low) || !is_finite($high)) {
+            [$low, $high] = [0.0, 1.0];
+        }
+        $low = $this->fromZero && $low >= 0 ? 0.0 : $low;
+        if ($high - $low < 1e-12 * max(1.0, abs($high))) {
+            $high = $low + max(1e-9, abs($low) * 0.1, 1e-9);
+        }
+        $rough = ($high - $low) / 4;
+        $power = 10 ** floor(log10($rough));
+        $step = $power * ($rough / $power < 1.5 ? 1 : ($rough / $power < 3.5 ? 2 : ($rough / $power < 7.5 ? 5 : 10)));
+        $first = floor($low / $step + 1e-9);
+        $last = ceil($high / $step - 1e-9);
+        $ticks = [];
+        for ($i = $first; $i <= $last; ++$i) {
+            $ticks[] = $i * $step;
+        }
+
+        return [$first * $step, $last * $step, $ticks];
+    }
+
+    private static function say(float $value): string
+    {
+        return 0.0 === round($value, 9) ? '0' : strtr((string) round($value, 6), '-', '−');
+    }
+}
