@@ -33,6 +33,13 @@ final readonly class FigureTwig
         };
     }
 
+    /** The text with its first letter large; the rest as it stands, units and symbols with it. */
+    #[AsTwigFilter('as_sentence')]
+    public static function sentence(string $text): string
+    {
+        return mb_strtoupper(mb_substr($text, 0, 1)).mb_substr($text, 1);
+    }
+
     /** Number and unit as this person reads them. */
     #[AsTwigFilter('figure_words')]
     public function words(Result $result): string

@@ -42,7 +42,10 @@ final class FiguresController extends AbstractController
         $card = $this->card($name);
         $fields = $request->query->all();
         $asked = $this->desk->ask($card, $fields);
-        $data = ['card' => $card, 'asked' => $asked, 'plot' => $this->drawings->plot($asked), 'drawing' => $this->drawings->template($card)];
+        $drawing = $this->drawings->template($card);
+        // What only an answer can draw is shown with the example until there is an answer of one's own.
+        $example = null === $asked->outcome && null === $drawing;
+        $data = ['card' => $card, 'asked' => $asked, 'plot' => $this->drawings->plot($example ? $this->desk->ask($card, $card->example) : $asked), 'drawing' => $drawing, 'example' => $example];
         if ('answer' !== $request->headers->get('HX-Target')) {
             return $this->render('figures/figure.html.twig', $data);
         }

@@ -86,7 +86,7 @@ final readonly class Plots
     {
         [$p, $q] = [$this->to(Dimension::Pressure), $this->to(Dimension::Flow)];
         $points = $inputs->items('points', Pair::class);
-        $pressures = array_map(static fn (Pair $pair): float => $pair->first->si, $points);
+        $pressures = array_map(static fn (Pair $pair): float => $pair->first->si, $points) ?: [1.0];
         $work = $inputs->si('power') * $inputs->si('overall');
         [$low, $high] = [max(min($pressures) * 0.8, 1.0), max(max($pressures) * 1.15, 2.0)];
         $tolerance = $inputs->si('tolerance');
