@@ -1,6 +1,7 @@
 // Small helpers of every page: keys, quiet saving, what happens when the server refuses or cannot be reached.
 import { startFigures } from './figures.js';
 import { startMarks } from './marks.js';
+import { startReadings } from './readings.js';
 import { startUploads } from './uploads.js';
 
 const htmx = window.htmx;
@@ -31,6 +32,10 @@ document.addEventListener('htmx:beforeSwap', (event) => {
   if (status === 422 || (!form && status !== 401)) {
     // The page comes back with its fields as typed and what was wrong beside them.
     detail.shouldSwap = true;
+    if (form?.matches('[data-row]')) {
+      detail.shouldSwap = true;
+      return;
+    }
     const own = form?.matches('[data-autosave]') ? form : null;
     detail.target = own ?? document.body;
     detail.selectOverride = own ? `#${own.id}` : null;
@@ -160,6 +165,7 @@ function start(root) {
     box.scrollLeft += inner.left - outer.left - (outer.width - inner.width) / 2;
   }
   startFigures(root);
+  startReadings();
   startUploads(root);
   startMarks(root);
 }

@@ -10,6 +10,9 @@ enum Disposition: string
     case Reuse = 'reuse';
     case CleanUp = 'clean-up';
     case Machine = 'machine';
+
+    /** Near its limit: goes back in once more, and asks for itself at the next teardown. */
+    case OneMoreRun = 'one-more-run';
     case Replace = 'replace';
     case Upgrade = 'upgrade';
     case AlwaysReplace = 'always-replace';
@@ -20,6 +23,7 @@ enum Disposition: string
             self::Reuse => 'Reuse',
             self::CleanUp => 'Clean up, reuse',
             self::Machine => 'Machine',
+            self::OneMoreRun => 'Accept for one more run',
             self::Replace => 'Replace',
             self::Upgrade => 'Upgrade',
             self::AlwaysReplace => 'Always replace',
@@ -29,6 +33,6 @@ enum Disposition: string
     /** Does the part go back into the unit? */
     public function keepsThePart(): bool
     {
-        return self::Reuse === $this || self::CleanUp === $this || self::Machine === $this;
+        return self::Reuse === $this || self::CleanUp === $this || self::Machine === $this || self::OneMoreRun === $this;
     }
 }

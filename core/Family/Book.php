@@ -16,6 +16,8 @@ final readonly class Book
      * @param array<string, StripStep> $strip in the usual order
      * @param array<string, Complaint> $complaints
      * @param list<Pattern> $patterns
+     * @param array<string, Duty> $duties where acceptance depends on what the unit or stage has to do
+     * @param LeakModel|null $leaks none: the complaint check is not offered
      */
     public function __construct(
         public string $key,
@@ -29,6 +31,8 @@ final readonly class Book
         public array $strip,
         public array $complaints,
         public array $patterns,
+        public array $duties = [],
+        public ?LeakModel $leaks = null,
     ) {
     }
 
@@ -60,6 +64,22 @@ final readonly class Book
     public function pairsOf(string $part): array
     {
         return array_values(array_filter($this->pairs, static fn (Pair $pair): bool => \in_array($part, $pair->parts, true)));
+    }
+
+    /** A reading by `part/field`. */
+    public function field(string $reference): ?Field
+    {
+        [$part, $field] = explode('/', $reference, 2) + [1 => ''];
+
+        return $this->parts[$part]->fields[$field] ?? null;
+    }
+
+    /** What a reading is called, with its part. */
+    public function fieldName(string $reference): string
+    {
+        $field = $this->field($reference);
+
+        return null === $field ? $reference : $this->parts[explode('/', $reference)[0]]->name.', '.lcfirst($field->name);
     }
 
     /** Name of a place (`part` or `part/surface`) for a reader. */

@@ -4,9 +4,17 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Family;
 
+use Japhrex\Core\Figure\FigureRegistry;
+use Japhrex\Core\Figure\Fill\Fill;
+use Japhrex\Core\Figure\Key;
+
 /** Reads a book as somebody would who knows the trade, and says what cannot be right. */
 final readonly class BookCheck
 {
+    public function __construct(private FigureRegistry $figures = new FigureRegistry())
+    {
+    }
+
     private const SENSES = ['play', 'sound', 'smell', 'hardness'];
 
     /** @return list<BookProblem> */
@@ -17,6 +25,7 @@ final readonly class BookCheck
             ...$this->strip($book),
             ...$this->parts($book),
             ...$this->oil($book),
+            ...$this->leaks($book),
         ]);
     }
 
@@ -53,6 +62,11 @@ final readonly class BookCheck
                 }
             }
             $done[$step->key] = true;
+            foreach ($step->adjusters as $adjuster) {
+                if (true !== $book->field($adjuster)?->adjuster) {
+                    yield new BookProblem("strip/$i/adjusters", \sprintf('"%s" is no reading of this book that is marked as an adjuster.', $adjuster));
+                }
+            }
             foreach ([...$step->removes, ...$step->facing] as $part) {
                 if (!isset($book->parts[$part])) {
                     yield new BookProblem("strip/$i", \sprintf('there is no part "%s".', $part));
@@ -84,12 +98,15 @@ final readonly class BookCheck
         foreach ($book->parts as $part) {
             foreach ($part->fields as $field) {
                 $path = 'parts/'.$part->key.'/readings/'.$field->key;
-                if (null === $field->limits && '' === $field->whyNoLimit) {
-                    yield new BookProblem($path, 'has no limit and does not say why (no-limit).');
+                yield from $this->limits($book, $path, $field);
+                if (null !== $field->from) {
+                    yield from $this->fill($book, $path.'/figure', $field->from);
+                } elseif ('' === $field->gauge) {
+                    yield new BookProblem($path.'/gauge', 'is missing: with what is it measured? Only what a figure works out needs none.');
                 }
-                if (null !== $field->limits && '' === $field->source) {
-                    yield new BookProblem($path, 'has a limit without a source.');
-                }
+            }
+            foreach ($part->figures as $i => $use) {
+                yield from $this->fill($book, 'parts/'.$part->key.'/figures/'.$i, $use->fill);
             }
             foreach ($part->senses as $sense) {
                 if (!\in_array($sense, self::SENSES, true)) {
@@ -106,6 +123,74 @@ final readonly class BookCheck
                     yield new BookProblem("pairs/$i", \sprintf('there is no part "%s".', $part));
                 }
             }
+        }
+    }
+
+    /** @return iterable<int, BookProblem> */
+    private function limits(Book $book, string $path, Field $field): iterable
+    {
+        if ([] === $field->sets && '' === $field->whyNoLimit) {
+            yield new BookProblem($path, 'has no limit and does not say why (no-limit).');
+        }
+        $keys = [];
+        foreach ($field->sets as $set) {
+            if ('' === $set->source) {
+                yield new BookProblem($path, 'has a limit without a source.');
+            }
+            if ('' !== $set->duty && !isset($book->duties[$set->duty])) {
+                yield new BookProblem($path.'/limits', \sprintf('there is no duty "%s".', $set->duty));
+            }
+            if (isset($keys[$set->key])) {
+                yield new BookProblem($path.'/limits', \sprintf('two limits are called "%s".', $set->key));
+            }
+            $keys[$set->key] = true;
+        }
+        try {
+            foreach (['', ...array_keys($book->duties)] as $duty) {
+                $field->limits($duty);
+            }
+        } catch (\DomainException) {
+            yield new BookProblem($path.'/limits', 'the sources together allow no size at all.');
+        }
+    }
+
+    /** @return iterable<int, BookProblem> */
+    private function fill(Book $book, string $path, Fill $fill): iterable
+    {
+        if (!$this->figures->has($fill->figure)) {
+            yield new BookProblem($path, \sprintf('there is no figure "%s".', $fill->figure));
+
+            return;
+        }
+        $known = array_map(static fn (Key $key): string => $key->name, $this->figures->card($fill->figure)->keys);
+        foreach (array_diff(array_keys($fill->keys), $known) as $key) {
+            yield new BookProblem($path.'/fill', \sprintf('the figure %s has no key "%s"; it has %s.', $fill->figure, $key, implode(', ', $known)));
+        }
+        try {
+            foreach ($fill->references() as $reference) {
+                if (!str_contains($reference, ':') && null === $book->field($reference)) {
+                    yield new BookProblem($path.'/fill', \sprintf('"%s" is no reading of this book.', $reference));
+                }
+            }
+        } catch (\DomainException $error) {
+            yield new BookProblem($path.'/fill', $error->getMessage());
+        }
+    }
+
+    /** @return iterable<int, BookProblem> */
+    private function leaks(Book $book): iterable
+    {
+        foreach ($book->leaks->routes ?? [] as $i => $route) {
+            yield from $this->fill($book, "leaks/routes/$i", new Fill('worn-pump', ['paths' => $route->with($route->found)]));
+            foreach ($this->figures->reader('worn-pump')->errors(['paths' => $route->with($route->new)]) as $error) {
+                yield new BookProblem("leaks/routes/$i/path", $error);
+            }
+        }
+        foreach (array_diff($book->leaks->explains ?? [], array_keys($book->complaints)) as $complaint) {
+            yield new BookProblem('leaks/explains', \sprintf('there is no complaint "%s".', $complaint));
+        }
+        if (null !== $book->leaks) {
+            yield from $this->fill($book, 'leaks/facts', new Fill('complaint-check', $book->leaks->facts));
         }
     }
 

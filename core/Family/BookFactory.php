@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Family;
 
+use Japhrex\Core\Figure\Fill\Fill;
 use Japhrex\Core\Measuring\Limits;
 use Japhrex\Core\Quantity\Dimension;
 
@@ -43,7 +44,34 @@ final readonly class BookFactory
             $strip,
             $complaints,
             array_map($this->pattern(...), $data->maps('patterns')),
+            $this->duties($data),
+            $data->has('leaks') ? $this->leaks($data->map('leaks')) : null,
         );
+    }
+
+    /** @return array<string, Duty> */
+    private function duties(Data $data): array
+    {
+        $duties = [];
+        foreach ($data->words('duties') as $key => $name) {
+            $duties[$key] = new Duty($key, $name);
+        }
+
+        return $duties;
+    }
+
+    private function leaks(Data $data): LeakModel
+    {
+        return new LeakModel(
+            $data->words('facts'),
+            array_map(static fn (Data $route): LeakRoute => new LeakRoute($route->text('name'), $route->text('path'), $route->text('new'), $route->text('found')), $data->maps('routes')),
+            $data->texts('explains'),
+        );
+    }
+
+    private function fill(Data $data): Fill
+    {
+        return new Fill($data->text('name'), $data->words('fill'), $data->textOrNull('result') ?? '');
     }
 
     private function part(string $key, Data $data): Part
@@ -72,34 +100,49 @@ final readonly class BookFactory
             $fields,
             $data->texts('senses'),
             $data->textOrNull('look') ?? '',
+            array_map(fn (Data $use): FigureUse => new FigureUse($use->text('title'), $this->fill($use)), $data->maps('figures')),
         );
     }
 
     private function field(string $key, Data $data): Field
     {
         $dimension = Dimension::tryFrom($data->textOrNull('dimension') ?? Dimension::Length->value) ?? $data->fail('expected a dimension such as length or pressure.', 'dimension');
-        $new = $data->quantity('new', $dimension);
-        $min = $data->quantity('min', $dimension);
-        $max = $data->quantity('max', $dimension);
-        try {
-            $limits = null === $min && null === $max ? null : new Limits($new, $min, $max);
-        } catch (\DomainException $error) {
-            $data->fail($error->getMessage());
+        $sets = [];
+        foreach ([$data, ...$data->maps('limits')] as $i => $set) {
+            $limits = $this->limits($set, $dimension);
+            if (null !== $limits) {
+                $sets[] = new LimitSet($set->textOrNull('key') ?? (0 === $i ? 'book' : 'set-'.$i), $limits, $set->textOrNull('source') ?? '', $set->flag('sample'), $set->textOrNull('duty') ?? '');
+            }
         }
+        $form = $data->textOrNull('form');
 
         return new Field(
             $key,
             $data->text('name'),
             $dimension,
             Method::tryFrom($data->textOrNull('method') ?? 'reading') ?? $data->fail('expected reading or bracket.', 'method'),
-            $limits,
+            $sets,
             $data->textOrNull('no-limit') ?? '',
-            $data->textOrNull('source') ?? '',
-            $data->flag('sample'),
             $data->texts('places'),
             $data->textOrNull('gauge') ?? '',
             $data->textOrNull('how') ?? '',
+            $data->has('figure') ? $this->fill($data->map('figure')) : null,
+            null === $form ? null : FormKind::tryFrom($form) ?? $data->fail('expected section, along or face.', 'form'),
+            $data->quantity('form-length', Dimension::Length),
+            $data->flag('adjuster'),
         );
+    }
+
+    private function limits(Data $data, Dimension $dimension): ?Limits
+    {
+        $new = $data->quantity('new', $dimension);
+        $min = $data->quantity('min', $dimension);
+        $max = $data->quantity('max', $dimension);
+        try {
+            return null === $min && null === $max ? null : new Limits($new, $min, $max);
+        } catch (\DomainException $error) {
+            $data->fail($error->getMessage());
+        }
     }
 
     private function carrier(Data $data): Carrier
@@ -129,6 +172,7 @@ final readonly class BookFactory
             array_map(static fn (Data $c): Count => new Count($c->text('what'), $c->number('count', 1)), $data->maps('counts')),
             $data->flag('fasteners'),
             $data->texts('photos'),
+            $data->texts('adjusters'),
         );
     }
 

@@ -70,6 +70,11 @@ final readonly class Data
         return $maps;
     }
 
+    public function map(string $key): self
+    {
+        return new self($this->array($key), $this->at($key));
+    }
+
     /** @return array<string, self> */
     public function named(string $key): array
     {

@@ -4,30 +4,80 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Family;
 
+use Japhrex\Core\Figure\Fill\Fill;
 use Japhrex\Core\Measuring\Limits;
 use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
 
 /** Something to measure on a part, with its limits and where they come from. */
 final readonly class Field
 {
     /**
-     * @param Limits|null $limits none known: the verdict stays open, and `whyNoLimit` says why
-     * @param string $source where the limits come from
-     * @param bool $sample an invented value that the shop replaces by its maker's
+     * @param list<LimitSet> $sets none: the verdict stays open, and `whyNoLimit` says why
      * @param list<string> $places where to measure
+     * @param Fill|null $from the figure that works it out from other readings
+     * @param FormKind|null $form what shape the readings at its places make
+     * @param Quantity|null $formLength for a form along a length: from the first place to the last
+     * @param bool $adjuster a setting, taken as found before it is touched (strip) and as left
      */
     public function __construct(
         public string $key,
         public string $name,
         public Dimension $dimension,
         public Method $method,
-        public ?Limits $limits,
+        public array $sets,
         public string $whyNoLimit,
-        public string $source,
-        public bool $sample,
         public array $places,
         public string $gauge,
         public string $how,
+        public ?Fill $from = null,
+        public ?FormKind $form = null,
+        public ?Quantity $formLength = null,
+        public bool $adjuster = false,
     ) {
+    }
+
+    /** Is it read during the strip, rather than only worked out, or set when rebuilt? */
+    public function isTyped(): bool
+    {
+        return !$this->adjuster && (null === $this->from || '' !== $this->gauge);
+    }
+
+    /**
+     * The limits that concern a duty: its own, or where it has none those for every duty.
+     *
+     * @return list<LimitSet>
+     */
+    public function setsFor(string $duty): array
+    {
+        $of = fn (string $duty): array => array_values(array_filter($this->sets, static fn (LimitSet $set): bool => $set->duty === $duty));
+        $own = '' === $duty ? [] : $of($duty);
+
+        return [] === $own ? $of('') : $own;
+    }
+
+    /** The limits that count: those of the source that was chosen, else the tighter of all. Null: none known. */
+    public function limits(string $duty = '', string $chosen = ''): ?Limits
+    {
+        $sets = $this->setsFor($duty);
+        foreach ($sets as $set) {
+            if ($set->key === $chosen) {
+                return $set->limits;
+            }
+        }
+        $limits = array_shift($sets)?->limits;
+        foreach ($sets as $set) {
+            $limits = $limits?->and($set->limits);
+        }
+
+        return $limits;
+    }
+
+    /** Do the sources disagree on the limits of a duty? */
+    public function isDisputed(string $duty = ''): bool
+    {
+        $sets = $this->setsFor($duty);
+
+        return [] !== array_filter($sets, static fn (LimitSet $set): bool => !$set->limits->sameAs($sets[0]->limits));
     }
 }

@@ -13,6 +13,7 @@ final readonly class Part
      * @param array<string, Field> $fields
      * @param list<string> $senses of `play`, `sound`, `smell`, `hardness`: what no picture shows
      * @param string $look what to look at first
+     * @param list<FigureUse> $figures worth asking here
      */
     public function __construct(
         public string $key,
@@ -28,6 +29,7 @@ final readonly class Part
         public array $fields,
         public array $senses,
         public string $look,
+        public array $figures = [],
     ) {
     }
 

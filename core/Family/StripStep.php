@@ -15,6 +15,7 @@ final readonly class StripStep
      * @param list<string> $stuck what to do when it is stuck
      * @param list<string> $facing parts whose facing is recorded before they are lifted
      * @param list<Count> $counts small parts and fasteners
+     * @param list<string> $adjusters readings (`part/field`) of settings to take as found before they are touched
      * @param list<string> $photos what to photograph before it comes off
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class StripStep
         public array $counts,
         public bool $fasteners,
         public array $photos,
+        public array $adjusters = [],
     ) {
     }
 }

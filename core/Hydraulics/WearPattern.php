@@ -15,6 +15,24 @@ enum WearPattern: string
     case AllButColdWorking = 'all-but-cold-working';
     case Always = 'always';
 
+    /**
+     * The states in which the pump as found misses what is needed; null when that says nothing, because a new one would too.
+     *
+     * @return list<string>|null of `cold-idle`, `cold-working`, `hot-idle`, `hot-working`
+     */
+    public function states(): ?array
+    {
+        return match ($this) {
+            self::NewFails => null,
+            self::Never => [],
+            self::HotIdle => ['hot-idle'],
+            self::Hot => ['hot-idle', 'hot-working'],
+            self::Idle => ['cold-idle', 'hot-idle'],
+            self::AllButColdWorking => ['cold-idle', 'hot-idle', 'hot-working'],
+            self::Always => ['cold-idle', 'cold-working', 'hot-idle', 'hot-working'],
+        };
+    }
+
     public function sentence(): string
     {
         return match ($this) {

@@ -23,13 +23,21 @@ final readonly class BracketVerdict
     }
 
     /** @throws \DomainException if the gauge that stops is not larger than the one that passes */
-    public function judge(Quantity $passes, Quantity $stops, Limits $limits): Assessment
+    public function size(Quantity $passes, Quantity $stops): Size
     {
         if ($stops->isAtMost($passes)) {
             throw new \DomainException('The gauge that stops must be larger than the one that passes.');
         }
+
+        return new Size(($passes->si + $stops->si) / 2, ($stops->si - $passes->si) / sqrt(12));
+    }
+
+    /** @throws \DomainException if the gauge that stops is not larger than the one that passes */
+    public function judge(Quantity $passes, Quantity $stops, Limits $limits): Assessment
+    {
+        $size = $this->size($passes, $stops);
         $width = $stops->si - $passes->si;
-        $x = ($passes->si + $stops->si) / 2;
+        $x = $size->x;
         $guard = ($this->confidence - 0.5) * $width;
         $inside = max(0.0, min($stops->si, $limits->high()) - max($passes->si, $limits->low())) / $width;
         $verdict = $limits->verdict($x, $guard);
@@ -41,6 +49,6 @@ final readonly class BracketVerdict
             $notes[] = 'The size when new is the limit: no share of wear can be told.';
         }
 
-        return new Assessment($limits, $x, $width / sqrt(12), $guard, min(1.0, $inside), $limits->wearUsed($x), $verdict, $notes);
+        return new Assessment($limits, $x, $size->u, $guard, min(1.0, $inside), $limits->wearUsed($x), $verdict, $notes);
     }
 }

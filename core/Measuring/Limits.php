@@ -27,6 +27,31 @@ final readonly class Limits
         }
     }
 
+    /**
+     * What both allow: of two limits of a side the tighter one; the size when new from the first that gives it.
+     *
+     * @throws \DomainException if they leave nothing between them
+     */
+    public function and(self $other): self
+    {
+        $min = null === $this->min || (null !== $other->min && $this->min->isBelow($other->min)) ? $other->min : $this->min;
+        $max = null === $this->max || (null !== $other->max && $other->max->isBelow($this->max)) ? $other->max : $this->max;
+
+        return new self($this->new ?? $other->new, $min, $max);
+    }
+
+    /** Do both draw the same lines? */
+    public function sameAs(self $other): bool
+    {
+        foreach ([[$this->min, $other->min], [$this->max, $other->max]] as [$a, $b]) {
+            if ((null === $a) !== (null === $b) || (null !== $a && null !== $b && !$a->equals($b))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** In SI: −∞ when there is no lower limit. */
     public function low(): float
     {

@@ -30,19 +30,7 @@ final readonly class ReadingVerdict
     public function judge(array $readings, Limits $limits, Gauging $gauging): Assessment
     {
         $n = \count($readings);
-        // Summed around the first reading, so that equal readings scatter by exactly 0.
-        $first = $readings[0]->si;
-        $offset = $scatter = 0.0;
-        foreach ($readings as $reading) {
-            $offset += ($reading->si - $first) / $n;
-        }
-        foreach ($readings as $reading) {
-            $scatter += ($reading->si - $first - $offset) ** 2;
-        }
-        $x = $first + $offset - ($gauging->zero->si ?? 0.0);
-        $scatter = $n > 1 ? $scatter / ($n - 1) : 0.0;
-        $gauge = (null === $gauging->zero ? 1 : 2) * $gauging->resolution->si ** 2 / 12 + (($gauging->expanded->si ?? 0.0) / 2) ** 2;
-
+        [$x, $gauge, $scatter] = $this->taken($readings, $gauging);
         [$u, $student] = $this->uncertainty($gauge, $scatter, $n);
         $guard = $student->quantile($this->confidence) * $u;
         $verdict = $limits->verdict($x, $guard);
@@ -52,6 +40,53 @@ final readonly class ReadingVerdict
         }
 
         return new Assessment($limits, $x, $u, $guard, $this->conformity($limits, $x, $u, $student), $limits->wearUsed($x), $verdict, $notes);
+    }
+
+    /**
+     * What the readings say of the size, whether or not it has limits.
+     *
+     * @param non-empty-list<Quantity> $readings
+     */
+    public function size(array $readings, Gauging $gauging): Size
+    {
+        [$x, $gauge, $scatter] = $this->taken($readings, $gauging);
+
+        return new Size($x, sqrt($gauge + $scatter / \count($readings)));
+    }
+
+    /** A size that was not read but worked out: the normal distribution goes with its uncertainty. */
+    public function judgeSize(Size $size, Limits $limits): Assessment
+    {
+        $guard = StudentT::normal()->quantile($this->confidence) * $size->u;
+        $verdict = $limits->verdict($size->x, $guard);
+        $notes = Verdict::Undecided === $verdict ? ['Undecided: readings with less uncertainty behind it would settle it, or the size read directly.'] : [];
+
+        return new Assessment($limits, $size->x, $size->u, $guard, $this->conformity($limits, $size->x, $size->u, StudentT::normal()), $limits->wearUsed($size->x), $verdict, $notes);
+    }
+
+    /**
+     * @param non-empty-list<Quantity> $readings
+     *
+     * @return array{float, float, float} mean less zero; variance of the gauge; variance of the readings
+     */
+    private function taken(array $readings, Gauging $gauging): array
+    {
+        $n = \count($readings);
+        // Summed around the first reading, so that equal readings scatter by exactly 0.
+        $first = $readings[0]->si;
+        $offset = $scatter = 0.0;
+        foreach ($readings as $reading) {
+            $offset += ($reading->si - $first) / $n;
+        }
+        foreach ($readings as $reading) {
+            $scatter += ($reading->si - $first - $offset) ** 2;
+        }
+
+        return [
+            $first + $offset - ($gauging->zero->si ?? 0.0),
+            (null === $gauging->zero ? 1 : 2) * $gauging->resolution->si ** 2 / 12 + (($gauging->expanded->si ?? 0.0) / 2) ** 2,
+            $n > 1 ? $scatter / ($n - 1) : 0.0,
+        ];
     }
 
     /** @return array{float, StudentT} standard uncertainty and the distribution that goes with it */

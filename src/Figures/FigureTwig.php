@@ -10,6 +10,7 @@ use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Units;
 use Japhrex\Core\Quantity\UnitSystem;
 use Twig\Attribute\AsTwigFilter;
+use Twig\Attribute\AsTwigFunction;
 
 /** Figures in words, in the units of the person who reads. */
 final readonly class FigureTwig
@@ -55,6 +56,20 @@ final readonly class FigureTwig
         }
 
         return implode(' + ', array_map(fn (float $si): string => $this->one($si, $dimension, $result->per), $result->si()));
+    }
+
+    /**
+     * A result as it was kept, with its number and unit of then.
+     *
+     * @param array{value: mixed, unit?: string} $result
+     */
+    #[AsTwigFunction('figure_kept')]
+    public static function kept(array $result): string
+    {
+        $values = \is_array($result['value']) ? $result['value'] : [$result['value']];
+        $words = array_map(static fn (mixed $value): string => \is_bool($value) || \is_float($value) || \is_int($value) || \is_string($value) ? self::plain($value) : '', $values);
+
+        return trim(implode(' · ', $words).' '.($result['unit'] ?? ''));
     }
 
     private function one(float $si, Dimension $dimension, string $per): string

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
+use App\Intake\CaseFile;
+use App\Intake\CaseGate;
+use App\Platform\BookShelf;
 use App\Platform\ShopError;
+use Japhrex\Core\Family\Part;
 use Japhrex\Core\Figure\Card;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -14,7 +18,10 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The bench of figures: what is asked for stands in the address, so that a figure can be sent as a link. */
 final class FiguresController extends AbstractController
 {
-    public function __construct(private readonly FigureDesk $desk, private readonly Drawings $drawings, private readonly FigureText $text)
+    /** What stands in the address besides the keys of the figure. */
+    private const CONTEXT = ['case', 'part'];
+
+    public function __construct(private readonly FigureDesk $desk, private readonly Drawings $drawings, private readonly FigureText $text, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly CaseFigures $figures)
     {
     }
 
@@ -27,7 +34,7 @@ final class FiguresController extends AbstractController
     #[Route('/figures/{name}.{form}', name: 'figure_as', requirements: ['name' => '[a-z0-9-]+', 'form' => 'txt|csv|json'], methods: ['GET'])]
     public function as(string $name, string $form, Request $request): Response
     {
-        $asked = $this->desk->ask($this->card($name), $request->query->all());
+        $asked = $this->desk->ask($this->card($name), self::typed($request));
         if (null === $asked->outcome) {
             throw new ShopError('This figure has no answer yet: '.($asked->errors ? implode(' ', $asked->errors) : 'still needed: '.implode(', ', $asked->missing).'.'), 422);
         }
@@ -40,17 +47,44 @@ final class FiguresController extends AbstractController
     public function show(string $name, Request $request): Response
     {
         $card = $this->card($name);
-        $fields = $request->query->all();
-        $asked = $this->desk->ask($card, $fields);
+        $asked = $this->desk->ask($card, self::typed($request));
+        $context = array_filter(array_map(static fn (string $key): string => (string) $request->query->get($key, ''), array_combine(self::CONTEXT, self::CONTEXT)));
         $drawing = $this->drawings->template($card);
         // What only an answer can draw is shown with the example until there is an answer of one's own.
         $example = null === $asked->outcome && null === $drawing;
-        $data = ['card' => $card, 'asked' => $asked, 'plot' => $this->drawings->plot($example ? $this->desk->ask($card, $card->example) : $asked), 'drawing' => $drawing, 'example' => $example];
+        $data = ['card' => $card, 'asked' => $asked, 'plot' => $this->drawings->plot($example ? $this->desk->ask($card, $card->example) : $asked), 'drawing' => $drawing, 'example' => $example, 'context' => $context] + $this->inCase($card, $context, $asked);
         if ('answer' !== $request->headers->get('HX-Target')) {
             return $this->render('figures/figure.html.twig', $data);
         }
 
-        return $this->render('figures/_answer.html.twig', $data + ['live' => true], new Response(headers: ['HX-Replace-Url' => $this->generateUrl('figure', ['name' => $name] + $asked->typed), 'Vary' => 'HX-Target']));
+        return $this->render('figures/_answer.html.twig', $data + ['live' => true], new Response(headers: ['HX-Replace-Url' => $this->generateUrl('figure', ['name' => $name] + $context + $asked->typed), 'Vary' => 'HX-Target']));
+    }
+
+    /** @return array<mixed> */
+    private static function typed(Request $request): array
+    {
+        return array_diff_key($request->query->all(), array_flip(self::CONTEXT));
+    }
+
+    /**
+     * The case for which it is asked, and where what stands in its fields came from.
+     *
+     * @param array<string, string> $context
+     *
+     * @return array{case: CaseFile|null, part: Part|null, from: array<string, string>}
+     */
+    private function inCase(Card $card, array $context, Asked $asked): array
+    {
+        if (!isset($context['case'])) {
+            return ['case' => null, 'part' => null, 'from' => []];
+        }
+        $case = $this->gate->find($context['case']);
+        $part = $this->shelf->book($case->family)->part($context['part'] ?? '');
+        $filled = $this->figures->filled($case, $part->key ?? '', $card->name);
+        // What was typed over no longer comes from the case.
+        $from = array_filter($filled['from'], static fn (string $key): bool => ($filled['typed'][$key] ?? '') === ($asked->typed[$key] ?? ''), \ARRAY_FILTER_USE_KEY);
+
+        return ['case' => $case, 'part' => $part, 'from' => $from];
     }
 
     private function card(string $name): Card

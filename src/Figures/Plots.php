@@ -45,11 +45,17 @@ final readonly class Plots
         };
     }
 
+    /** The unit in which service is drawn. */
+    public function serviceUnit(Dimension $dimension): string
+    {
+        return Dimension::Time === $dimension ? 'h' : $this->person->units()->unit(Dimension::Distance);
+    }
+
     private function wear(Inputs $inputs, Outcome $outcome): Plot
     {
         $length = $this->to(Dimension::Length);
         $service = $inputs->quantity('service');
-        $unit = Dimension::Time === $service->dimension ? 'h' : $this->person->units()->unit(Dimension::Distance);
+        $unit = $this->serviceUnit($service->dimension);
         $run = $service->in($unit);
         $left = static fn (string $name): ?float => isset($outcome->results()[$name]) ? Units::named($unit, $service->dimension)->fromSi($outcome->results()[$name]->si()[0]) : null;
         [$new, $now, $limit, $band] = [$length($inputs->si('new')), $length($inputs->si('now')), $length($inputs->si('limit')), 1.96 * ($length($inputs->si('u')) - $length(0.0))];

@@ -70,6 +70,10 @@ class CaseFile implements Audited
     #[Assert\Length(max: 120)]
     public string $drive = '';
 
+    /** Key of the book's duty: what it has to do, where acceptance depends on that. */
+    #[ORM\Column(length: 60)]
+    public string $duty = '';
+
     #[ORM\Column(length: 60)]
     #[Assert\Length(max: 60)]
     #[IsQuantity('displacement')]

@@ -40,7 +40,7 @@ final class IntakeController extends AbstractController
         $family = (string) $request->query->get('family', $this->shelf->keys()[0] ?? '');
         $book = $this->shelf->book($family);
         $case = new CaseFile('', $book->key);
-        $form = $this->forms->createNamed('unit', UnitType::class, $case);
+        $form = $this->forms->createNamed('unit', UnitType::class, $case, ['duties' => $this->shelf->book($case->family)->duties]);
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $case->number = $numbers->next();
@@ -81,7 +81,7 @@ final class IntakeController extends AbstractController
     public function unit(string $number, Request $request, EarlierCases $earlier): Response
     {
         $case = $this->gate->open($number, Permission::TAKE_IN);
-        $form = $this->forms->createNamed('unit', UnitType::class, $case);
+        $form = $this->forms->createNamed('unit', UnitType::class, $case, ['duties' => $this->shelf->book($case->family)->duties]);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page($case, $earlier, ['unit' => $form]);
@@ -89,7 +89,7 @@ final class IntakeController extends AbstractController
         $case->settle();
         $this->em->flush();
 
-        return $this->answer->saved($request, $case, $this->forms->createNamed('unit', UnitType::class, $case), 'intake');
+        return $this->answer->saved($request, $case, $this->forms->createNamed('unit', UnitType::class, $case, ['duties' => $this->shelf->book($case->family)->duties]), 'intake');
     }
 
     #[Route('/cases/{number}/intake/arrival', name: 'intake_arrival', methods: ['POST'])]
@@ -194,7 +194,7 @@ final class IntakeController extends AbstractController
     private function page(CaseFile $case, EarlierCases $earlier, array $submitted = []): Response
     {
         $forms = [
-            'unit' => $submitted['unit'] ?? $this->forms->createNamed('unit', UnitType::class, $case),
+            'unit' => $submitted['unit'] ?? $this->forms->createNamed('unit', UnitType::class, $case, ['duties' => $this->shelf->book($case->family)->duties]),
             'arrival' => $submitted['arrival'] ?? $this->forms->createNamed('arrival', ArrivalType::class, $case->arrival),
             'complaint' => $submitted['complaint'] ?? $this->complaintForm('complaint', new Complaint($case), $case),
             'statement' => $submitted['statement'] ?? $this->forms->createNamed('statement', StatementType::class, new Statement($case), ['case' => $case]),

@@ -9,7 +9,9 @@ use Japhrex\Core\Family\Method;
 use Japhrex\Core\Measuring\Assessment;
 use Japhrex\Core\Measuring\BracketVerdict;
 use Japhrex\Core\Measuring\Gauging;
+use Japhrex\Core\Measuring\Limits;
 use Japhrex\Core\Measuring\ReadingVerdict;
+use Japhrex\Core\Measuring\Size;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 
@@ -17,9 +19,9 @@ use Japhrex\Core\Quantity\Quantity;
 final readonly class Assessor
 {
     /** Null when there is no limit or no reading: then the verdict stays open. */
-    public function of(Field $field, Reading $reading): ?Assessment
+    public function of(Field $field, Reading $reading, ?Limits $limits): ?Assessment
     {
-        return $this->assess($field, $reading->typed, $reading->zero, $reading->gaugeResolution, $reading->gaugeExpanded);
+        return $this->assess($field, $reading->typed, $reading->zero, $reading->gaugeResolution, $reading->gaugeExpanded, $limits);
     }
 
     /**
@@ -27,17 +29,28 @@ final readonly class Assessor
      *
      * @throws \DomainException saying what cannot be judged
      */
-    public function assess(Field $field, array $typed, string $zero, string $resolution, string $expanded): ?Assessment
+    public function assess(Field $field, array $typed, string $zero, string $resolution, string $expanded, ?Limits $limits): ?Assessment
     {
-        if (null === $field->limits || [] === $typed) {
+        if (null === $limits || [] === $typed) {
             return null;
         }
         $values = $this->values($field, $typed);
         if (Method::Bracket === $field->method) {
-            return 2 === \count($values) ? (new BracketVerdict())->judge($values[0], $values[1], $field->limits) : null;
+            return 2 === \count($values) ? (new BracketVerdict())->judge($values[0], $values[1], $limits) : null;
         }
 
-        return (new ReadingVerdict())->judge($values, $field->limits, $this->gauging($field, $typed, $zero, $resolution, $expanded));
+        return (new ReadingVerdict())->judge($values, $limits, $this->gauging($field, $typed, $zero, $resolution, $expanded));
+    }
+
+    /** What a reading says of its size, with or without limits; null for half a feeler pair. */
+    public function size(Field $field, Reading $reading): ?Size
+    {
+        $values = $this->values($field, $reading->typed);
+        if (Method::Bracket === $field->method) {
+            return 2 === \count($values) ? (new BracketVerdict())->size($values[0], $values[1]) : null;
+        }
+
+        return (new ReadingVerdict())->size($values, $this->gauging($field, $reading->typed, $reading->zero, $reading->gaugeResolution, $reading->gaugeExpanded));
     }
 
     /**

@@ -44,6 +44,24 @@ class Gauge implements Audited
         public string $expanded = '',
         #[ORM\Column(type: 'date_immutable', nullable: true)]
         public ?\DateTimeImmutable $calibratedOn = null,
+        #[ORM\Column(length: 20, nullable: true, enumType: GaugeKind::class)]
+        public ?GaugeKind $kind = null,
+        /** The smallest and the largest it measures, as typed; empty: not entered. */
+        #[ORM\Column(length: 40)]
+        #[Assert\Length(max: 40)]
+        public string $rangeFrom = '',
+        #[ORM\Column(length: 40)]
+        #[Assert\Length(max: 40)]
+        public string $rangeTo = '',
+        #[ORM\Column(type: 'date_immutable', nullable: true)]
+        public ?\DateTimeImmutable $calibrationDue = null,
+        /** The bench to which it sends its readings; empty: it does not send. */
+        #[ORM\Column(length: 40)]
+        #[Assert\Length(max: 40)]
+        public string $bench = '',
+        /** SHA-256 of the token with which its gateway signs in. */
+        #[ORM\Column(length: 64, nullable: true, unique: true)]
+        public ?string $tokenHash = null,
     ) {
         $this->identify();
     }
@@ -61,9 +79,32 @@ class Gauge implements Audited
             if (null !== $dimension && '' !== trim($this->expanded)) {
                 Quantity::parse($this->expanded, $dimension->difference());
             }
+            foreach (['rangeFrom' => $this->rangeFrom, 'rangeTo' => $this->rangeTo] as $at => $text) {
+                if (null !== $dimension && '' !== trim($text)) {
+                    Quantity::parse($text, $dimension);
+                }
+            }
         } catch (QuantityError $error) {
             $context->buildViolation($error->getMessage())->atPath($at)->addViolation();
         }
+    }
+
+    /** Is its calibration out of date on a day? */
+    public function isOverdue(\DateTimeInterface $on): bool
+    {
+        return null !== $this->calibrationDue && $this->calibrationDue->format('Y-m-d') < $on->format('Y-m-d');
+    }
+
+    /** Why a size lies outside of what it measures; null: it does not, or its range is not known. */
+    public function outOfRange(Quantity $size): ?string
+    {
+        $parse = static fn (string $text): ?Quantity => '' === trim($text) ? null : Quantity::parse($text, $size->dimension);
+        [$from, $to] = [$parse($this->rangeFrom), $parse($this->rangeTo)];
+        if ((null === $from || $from->isAtMost($size)) && (null === $to || $size->isAtMost($to))) {
+            return null;
+        }
+
+        return \sprintf('%s lies outside the range of %s (%s to %s).', $size->typed().' '.$size->typedUnit, $this->name, $this->rangeFrom ?: '0', $this->rangeTo);
     }
 
     public function auditCase(): ?Uuid

@@ -4,21 +4,26 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
+use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Measuring\Form\GaugeType;
+use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Quantity\Quantity;
+use Japhrex\Core\Quantity\QuantityError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 /** The shop's gauges: what they resolve, how sure they are, when they were calibrated. */
 final class GaugesController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly FormFactoryInterface $forms)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly FormFactoryInterface $forms, private readonly ZeroChecks $zeros)
     {
     }
 
@@ -42,6 +47,42 @@ final class GaugesController extends AbstractController
         return $this->save(self::formName($gauge), $gauge, $request);
     }
 
+    /** What a gauge shows on zero; it goes with the readings of the next two hours. */
+    #[Route('/gauges/{id}/zero', name: 'gauge_zero', methods: ['POST'])]
+    #[IsGranted(Permission::BENCH)]
+    #[IsCsrfTokenValid('act')]
+    public function zero(Gauge $gauge, Request $request, CurrentPerson $person): Response
+    {
+        $typed = trim((string) $request->request->get('zero', ''));
+        try {
+            $dimension = Quantity::dimensionsOf($gauge->resolution)[0];
+            Quantity::parse($typed = is_numeric($typed) ? $typed.' '.Quantity::parse($gauge->resolution, $dimension->difference())->typedUnit : $typed, $dimension->difference());
+        } catch (QuantityError $error) {
+            throw new ShopError($error->getMessage(), 422);
+        }
+        $this->em->persist(new ZeroCheck($gauge, mb_substr($typed, 0, 40), $person->get()->name));
+        $this->em->flush();
+        $back = (string) $request->request->get('back', '');
+
+        return $this->redirect(1 === preg_match('~^/(?!/)~', $back) ? $back : $this->generateUrl('gauges'), Response::HTTP_SEE_OTHER);
+    }
+
+    /** A token for the gateway that sends this gauge's readings. It is shown once; only its hash is kept. */
+    #[Route('/gauges/{id}/token', name: 'gauge_token', methods: ['POST'])]
+    #[IsGranted(Permission::BENCH)]
+    #[IsCsrfTokenValid('act')]
+    public function token(Gauge $gauge): Response
+    {
+        if ('' === $gauge->bench) {
+            throw new ShopError('To which bench does it send? Enter the bench of the gauge first.', 422);
+        }
+        $token = bin2hex(random_bytes(20));
+        $gauge->tokenHash = GaugeGateway::hash($token);
+        $this->em->flush();
+
+        return $this->page([], [(string) $gauge->id => $token]);
+    }
+
     private function save(string $name, Gauge $gauge, Request $request): Response
     {
         $form = $this->forms->createNamed($name, GaugeType::class, $gauge);
@@ -55,8 +96,11 @@ final class GaugesController extends AbstractController
         return $this->redirectToRoute('gauges', [], Response::HTTP_SEE_OTHER);
     }
 
-    /** @param array<string, FormInterface<mixed>> $submitted forms that did not hold, by name */
-    private function page(array $submitted = []): Response
+    /**
+     * @param array<string, FormInterface<mixed>> $submitted forms that did not hold, by name
+     * @param array<string, string> $tokens just made, by gauge id
+     */
+    private function page(array $submitted = [], array $tokens = []): Response
     {
         $gauges = [];
         foreach ($this->em->getRepository(Gauge::class)->findBy([], ['name' => 'ASC']) as $gauge) {
@@ -66,6 +110,9 @@ final class GaugesController extends AbstractController
 
         return $this->render('measuring/gauges.html.twig', [
             'gauges' => $gauges,
+            'tokens' => $tokens,
+            'zeros' => $this->zeros->holding(),
+            'today' => new \DateTimeImmutable(),
             'add' => ($submitted['gauge'] ?? $this->forms->createNamed('gauge', GaugeType::class, new Gauge()))->createView(),
         ], new Response(status: [] === $submitted ? 200 : 422));
     }

@@ -25,6 +25,10 @@ class Reading implements Audited
     #[ORM\Column(type: 'json', options: ['jsonb' => true])]
     public array $typed = [];
 
+    /** @var list<string> where each was taken, beside `typed`; empty: no places were named */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    public array $places = [];
+
     #[ORM\ManyToOne(fetch: 'EAGER')]
     public ?Gauge $gauge = null;
 
@@ -40,6 +44,10 @@ class Reading implements Audited
 
     #[ORM\Column(type: 'date_immutable', nullable: true)]
     public ?\DateTimeImmutable $gaugeCalibratedOn = null;
+
+    /** When its calibration was due then. */
+    #[ORM\Column(type: 'date_immutable', nullable: true)]
+    public ?\DateTimeImmutable $gaugeDue = null;
 
     /** What the gauge showed on zero, as typed; empty: not checked. */
     #[ORM\Column(length: 40)]
@@ -74,6 +82,13 @@ class Reading implements Audited
         $this->gaugeResolution = $gauge->resolution ?? '';
         $this->gaugeExpanded = $gauge->expanded ?? '';
         $this->gaugeCalibratedOn = $gauge?->calibratedOn;
+        $this->gaugeDue = $gauge?->calibrationDue;
+    }
+
+    /** Was its gauge out of calibration when it was taken? */
+    public function isOverdue(): bool
+    {
+        return null !== $this->gaugeDue && $this->gaugeDue->format('Y-m-d') < $this->at->format('Y-m-d');
     }
 
     public function auditName(): string

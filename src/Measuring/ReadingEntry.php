@@ -6,6 +6,7 @@ namespace App\Measuring;
 
 use Japhrex\Core\Family\Field;
 use Japhrex\Core\Family\Method;
+use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\QuantityError;
 
 /** What was typed into the fields of one reading, checked; what was typed is kept whatever is wrong with it. */
@@ -13,20 +14,36 @@ final readonly class ReadingEntry
 {
     /**
      * @param list<string> $typed
+     * @param list<string> $places where each was taken; empty: no places were named
+     * @param list<string> $texts as typed, blank ones in their place
      * @param array<string, string> $errors by `readings`, `zero`, `gauge`
      */
-    private function __construct(public array $typed, public string $text, public string $zero, public ?Gauge $gauge, public string $note, public array $errors)
+    private function __construct(public array $typed, public array $places, public array $texts, public string $zero, public ?Gauge $gauge, public string $note, public array $errors)
     {
     }
 
-    public static function of(Field $field, string $text, string $zero, ?Gauge $gauge, string $note, Assessor $assessor): self
+    /**
+     * @param list<string> $texts one for each place of the field or end of the feeler pair, or one with readings parted by semicolons
+     * @param string $unit of numbers typed without one; empty: each needs its unit
+     */
+    public static function of(Field $field, array $texts, string $zero, ?Gauge $gauge, string $note, Assessor $assessor, string $unit = ''): self
     {
         $errors = [];
-        $typed = array_values(array_filter(array_map(trim(...), preg_split('/[;\n]/', $text) ?: []), static fn (string $one): bool => '' !== $one));
-        if (mb_strlen($text) > 2000 || \count($typed) > 60) {
-            return new self([], mb_substr($text, 0, 2000), $zero, $gauge, $note, ['readings' => 'That is more than 60 readings of one size; type those that count.']);
+        $typed = $places = [];
+        foreach ($texts as $i => $text) {
+            foreach (preg_split('/[;\n]/', $text) ?: [] as $one) {
+                if ('' !== trim($one)) {
+                    $typed[] = trim($one);
+                    $places[] = \count($texts) > 1 ? $field->places[$i] ?? '' : '';
+                }
+            }
         }
-        $typed = self::withUnits($typed);
+        if (mb_strlen(implode('', $texts)) > 2000 || \count($typed) > 60) {
+            return new self([], [], array_map(static fn (string $text): string => mb_substr($text, 0, 2000), $texts), $zero, $gauge, $note, ['readings' => 'That is more than 60 readings of one size; type those that count.']);
+        }
+        $places = [] === array_filter($places) ? [] : $places;
+        $typed = self::withUnits($typed, Dimension::Length === $field->dimension ? $unit : '');
+        $zero = self::withUnits([$zero], $unit)[0];
         try {
             if ([] !== $typed) {
                 $assessor->values($field, $typed);
@@ -44,7 +61,7 @@ final readonly class ReadingEntry
             $errors = self::judgeable($field, $typed, $zero, $gauge, $assessor);
         }
 
-        return new self($typed, $text, $zero, $gauge, mb_substr($note, 0, 300), $errors);
+        return new self($typed, $places, $texts, $zero, $gauge, mb_substr($note, 0, 300), $errors);
     }
 
     /**
@@ -67,7 +84,7 @@ final readonly class ReadingEntry
             }
         }
         try {
-            $assessor->assess($field, $typed, $zero, $gauge->resolution ?? '', $gauge->expanded ?? '');
+            $assessor->assess($field, $typed, $zero, $gauge->resolution ?? '', $gauge->expanded ?? '', $field->limits());
         } catch (\DomainException $error) {
             return ['readings' => $error->getMessage()];
         }
@@ -76,19 +93,19 @@ final readonly class ReadingEntry
     }
 
     /**
-     * "26.001; 25.999 mm" means that both are millimetres: a unit typed later goes for those before it.
+     * "26.001; 25.999 mm" means that both are millimetres: a unit typed later goes for those before it; the last
+     * ones without any take the unit of the sheet.
      *
-     * @param list<string> $typed
+     * @param non-empty-list<string>|list<string> $typed
      *
-     * @return list<string>
+     * @return ($typed is non-empty-list<string> ? non-empty-list<string> : list<string>)
      */
-    private static function withUnits(array $typed): array
+    private static function withUnits(array $typed, string $unit): array
     {
-        $unit = '';
         foreach (array_reverse(array_keys($typed)) as $i) {
             if (1 === preg_match('~^[\s+\-−]*[\d.,\s/½¼¾]+(?<unit>[^\d\s.,/].*)$~u', $typed[$i], $m)) {
                 $unit = $m['unit'];
-            } elseif ('' !== $unit) {
+            } elseif ('' !== $unit && '' !== trim($typed[$i])) {
                 $typed[$i] .= ' '.$unit;
             }
         }

@@ -15,22 +15,34 @@ use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\Field;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Uid\Uuid;
 
+/** The readings sheet: every field of a unit in strip order, for a quick run with a gauge. */
 final class ReadingsController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly Assessor $assessor)
-    {
+    /** Units that numbers without one may be given in. */
+    private const UNITS = ['mm', 'in', 'thou'];
+
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly Assessor $assessor,
+        private readonly CaseMeasures $measures,
+        private readonly GaugeRack $rack,
+        private readonly ZeroChecks $zeros,
+    ) {
     }
 
     #[Route('/cases/{number}/readings', name: 'readings', methods: ['GET'])]
-    public function show(string $number): Response
+    public function show(string $number, Request $request): Response
     {
-        return $this->page($this->gate->find($number));
+        return $this->page($this->gate->find($number), $request);
     }
 
     #[Route('/cases/{number}/readings/{part}/{field}', name: 'reading_save', methods: ['POST'])]
@@ -40,16 +52,77 @@ final class ReadingsController extends AbstractController
         $case = $this->gate->open($number, Permission::BENCH);
         $known = $this->shelf->book($case->family)->part($part)->fields[$field] ?? throw new ShopError('The book has no such reading.', 404);
         $gauge = Uuid::isValid((string) $request->request->get('gauge')) ? $this->em->find(Gauge::class, Uuid::fromString((string) $request->request->get('gauge'))) : null;
-        $entry = ReadingEntry::of($known, (string) $request->request->get('readings'), trim((string) $request->request->get('zero')), $gauge, trim((string) $request->request->get('note')), $this->assessor);
+        $entry = ReadingEntry::of($known, self::texts($request), trim((string) $request->request->get('zero')), $gauge, trim((string) $request->request->get('note')), $this->assessor, $this->unit($request));
         $reading = $this->em->getRepository(Reading::class)->findOneBy(['case' => $case, 'part' => $part, 'field' => $field]);
         $conflict = Seen::conflict((string) $request->request->get('seen', ''), implode('; ', $reading->typed ?? []), implode('; ', $entry->typed), $reading->byWhom ?? 'somebody');
         if ([] !== $entry->errors || null !== $conflict) {
-            return $this->page($case, $part.'/'.$field, $entry, $conflict);
+            return $this->page($case, $request, $part.'/'.$field, $entry, $conflict);
         }
         $this->store($case, $part, $known, $entry, $reading, $person->get()->name);
-        $next = (string) $request->request->get('next', '');
+        if ($request->headers->has('HX-Request') && !$request->headers->has('HX-Boosted')) {
+            return $this->page($case, $request, $part.'/'.$field);
+        }
 
-        return $this->redirectToRoute('readings', ['number' => $case->number, '_fragment' => '' === $next ? $part.'-'.$field : $next], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('readings', ['number' => $case->number, '_fragment' => $part.'-'.$field], Response::HTTP_SEE_OTHER);
+    }
+
+    /** An analyst says which of several sources of a limit counts; without one the tighter does. */
+    #[Route('/cases/{number}/limits/{part}/{field}', name: 'limit_choose', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function chooseLimit(string $number, string $part, string $field, Request $request, CurrentPerson $person): Response
+    {
+        $case = $this->gate->open($number, Permission::ANALYSE);
+        $known = $this->shelf->book($case->family)->part($part)->fields[$field] ?? throw new ShopError('The book has no such reading.', 404);
+        $chosen = (string) $request->request->get('chosen', '');
+        $reason = mb_substr(trim((string) $request->request->get('reason', '')), 0, 300);
+        $choice = $this->em->getRepository(LimitChoice::class)->findOneBy(['case' => $case, 'part' => $part, 'field' => $field]);
+        if ('' === $chosen) {
+            if (null !== $choice) {
+                $this->em->remove($choice);
+            }
+        } else {
+            if (!\in_array($chosen, array_map(static fn (object $set): string => $set->key, $known->setsFor($case->duty)), true)) {
+                throw new ShopError('The book has no such source for this limit.', 404);
+            }
+            if ('' === $reason) {
+                throw new ShopError('Why does this source count? One line that still makes sense in a year.', 422);
+            }
+            $choice ??= new LimitChoice($case, $part, $field);
+            [$choice->chosen, $choice->reason, $choice->byWhom] = [$chosen, $reason, $person->get()->name];
+            $this->em->persist($choice);
+        }
+        $this->em->flush();
+
+        return $this->redirectToRoute('readings', ['number' => $case->number, '_fragment' => $part.'-'.$field], Response::HTTP_SEE_OTHER);
+    }
+
+    /** What this bench is and in which unit bare numbers are meant: kept by the browser at the bench. */
+    #[Route('/bench', name: 'bench_set', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function bench(Request $request): Response
+    {
+        $back = (string) $request->request->get('back', '/');
+        $response = $this->redirect(1 === preg_match('~^/(?!/)~', $back) ? $back : '/', Response::HTTP_SEE_OTHER);
+        foreach (['bench' => mb_substr((string) $request->request->get('bench', ''), 0, 40), 'unit' => (string) $request->request->get('unit', '')] as $name => $value) {
+            $response->headers->setCookie(Cookie::create('japhrex_'.$name, $value, '+1 year', httpOnly: true, sameSite: Cookie::SAMESITE_LAX));
+        }
+
+        return $response;
+    }
+
+    /** @return non-empty-list<string> */
+    private static function texts(Request $request): array
+    {
+        $texts = array_map(static fn (mixed $text): string => \is_string($text) ? $text : '', array_values($request->request->all('at')));
+
+        return [] === $texts ? [(string) $request->request->get('readings', '')] : $texts;
+    }
+
+    private function unit(Request $request): string
+    {
+        $unit = (string) $request->cookies->get('japhrex_unit', '');
+
+        return \in_array($unit, self::UNITS, true) ? $unit : '';
     }
 
     private function store(CaseFile $case, string $part, Field $field, ReadingEntry $entry, ?Reading $reading, string $who): void
@@ -64,8 +137,15 @@ final class ReadingsController extends AbstractController
         }
         $reading ??= new Reading($case, $part, $field->key);
         $reading->typed = $entry->typed;
+        $reading->places = $entry->places;
         $reading->takenWith($entry->gauge);
         $reading->zero = $entry->zero;
+        if (null !== $entry->gauge) {
+            if ('' !== $entry->zero && $entry->zero !== ($this->zeros->holding()[(string) $entry->gauge->id]->typed ?? '')) {
+                $this->em->persist(new ZeroCheck($entry->gauge, $entry->zero, $who));
+            }
+            $reading->zero = $entry->zero ?: $this->zeros->holding()[(string) $entry->gauge->id]->typed ?? '';
+        }
         $reading->note = $entry->note;
         $reading->byWhom = $who;
         $reading->at = new \DateTimeImmutable();
@@ -74,12 +154,19 @@ final class ReadingsController extends AbstractController
         $this->em->flush();
     }
 
-    private function page(CaseFile $case, string $at = '', ?ReadingEntry $entry = null, ?string $conflict = null): Response
+    private function page(CaseFile $case, Request $request, string $at = '', ?ReadingEntry $entry = null, ?string $conflict = null): Response
     {
-        return $this->render('measuring/readings.html.twig', [
+        $row = '' !== $at && $request->headers->has('HX-Request') && !$request->headers->has('HX-Boosted');
+
+        return $this->render($row ? 'measuring/_saved.html.twig' : 'measuring/readings.html.twig', [
             'case' => $case,
             'book' => $this->shelf->book($case->family),
-            'gauges' => $this->em->getRepository(Gauge::class)->findBy([], ['name' => 'ASC']),
+            'measured' => $this->measures->of($case),
+            'rack' => $this->rack,
+            'zeros' => $this->zeros->holding(),
+            'bench' => (string) $request->cookies->get('japhrex_bench', ''),
+            'unit' => $this->unit($request),
+            'units' => self::UNITS,
             'at' => $at,
             'entry' => $entry,
             'conflict' => $conflict,

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use App\Chain\CaseChain;
+use App\Evidence\CarriedDecisions;
 use App\Evidence\Finding;
 use App\Evidence\PartRecord;
 use App\Evidence\Photo;
 use App\Intake\CaseFile;
-use App\Measuring\Assessor;
-use App\Measuring\Reading;
+use App\Measuring\CaseMeasures;
 use App\Platform\BookShelf;
 use App\Report\Report;
 use App\Report\ReportState;
@@ -27,7 +27,8 @@ final readonly class Boards
         private BookShelf $shelf,
         private StripBench $strip,
         private CaseChain $chains,
-        private Assessor $assessor,
+        private CaseMeasures $measures,
+        private CarriedDecisions $carried,
     ) {
     }
 
@@ -37,7 +38,7 @@ final readonly class Boards
         $book = $this->shelf->book($case->family);
         $run = $this->strip->run($case, $book);
         $by = ['case' => $case];
-        $findings = $photos = $readings = $records = [];
+        $findings = $photos = $records = [];
         $arrival = [];
         foreach ($this->em->getRepository(Finding::class)->findBy($by, ['id' => 'ASC']) as $finding) {
             $findings[$finding->part][] = $finding;
@@ -45,20 +46,15 @@ final readonly class Boards
         foreach ($this->em->getRepository(Photo::class)->findBy($by, ['id' => 'ASC']) as $photo) {
             null === $photo->part ? $arrival[] = $photo : $photos[$photo->part][] = $photo;
         }
-        foreach ($this->em->getRepository(Reading::class)->findBy($by) as $reading) {
-            $readings[$reading->part][$reading->field] = $reading;
-        }
         foreach ($this->em->getRepository(PartRecord::class)->findBy($by) as $record) {
             $records[$record->part] = $record;
         }
         $off = $run->partsOff();
         $parts = [];
+        $measured = $this->measures->of($case);
+        $carried = $this->carried->of($case);
         foreach ($book->partsInStripOrder() as $part) {
-            $assessments = [];
-            foreach ($readings[$part->key] ?? [] as $key => $reading) {
-                $assessments[$key] = isset($part->fields[$key]) ? $this->assessor->of($part->fields[$key], $reading) : null;
-            }
-            $parts[$part->key] = new PartView($part, \in_array($part->key, $off, true), $findings[$part->key] ?? [], $records[$part->key] ?? null, $photos[$part->key] ?? [], $readings[$part->key] ?? [], $assessments);
+            $parts[$part->key] = new PartView($part, \in_array($part->key, $off, true), $findings[$part->key] ?? [], $records[$part->key] ?? null, $photos[$part->key] ?? [], $measured[$part->key] ?? [], $carried[$part->key] ?? null);
         }
 
         return new CaseBoard(

@@ -38,7 +38,7 @@ final readonly class CaseBoard
     {
         // What is signed is closed: nothing in it asks for work any more.
         $off = $this->case->isSigned() ? [] : array_filter($this->parts, static fn (PartView $part): bool => $part->isOff || $part->isLookedAt());
-        $looks = \count(array_filter($off, static fn (PartView $part): bool => [] !== array_diff($part->open(), [$part->readingsOpen().' of '.\count($part->part->fields).' readings'])));
+        $looks = \count(array_filter($off, static fn (PartView $part): bool => [] !== array_diff($part->open(), [$part->readingsSaid()])));
         $readings = array_sum(array_map(static fn (PartView $part): int => $part->readingsOpen(), $off));
 
         return [

@@ -19,6 +19,7 @@ use App\Intake\Complaint;
 use App\Intake\Stage;
 use App\Intake\Statement;
 use App\Measuring\Gauge;
+use App\Measuring\GaugeKind;
 use App\Measuring\Reading;
 use App\Platform\BookShelf;
 use App\Report\MakeReport;
@@ -71,7 +72,7 @@ final class DemoShop
 
     public function load(): void
     {
-        /** @var array{people: list<array{username: string, name: string, role: string}>, gauges: list<array{name: string, method: string, resolution: string, expanded: string, calibrated: int}>, cases: list<Row>} $shop */
+        /** @var array{people: list<array{username: string, name: string, role: string}>, gauges: list<array{name: string, method: string, kind: string, rangeFrom: string, rangeTo: string, bench?: string, resolution: string, expanded: string, calibrated: int, due: int}>, cases: list<Row>} $shop */
         $shop = Yaml::parseFile($this->projectDir.'/demo/shop.yaml');
         foreach ($shop['people'] as $row) {
             $person = new User($row['username'], $row['name'], Role::from($row['role']));
@@ -79,7 +80,10 @@ final class DemoShop
             $this->em->persist($this->people[$row['username']] = $person);
         }
         foreach ($shop['gauges'] as $row) {
-            $this->em->persist($this->gauges[$row['name']] = new Gauge($row['name'], Method::from($row['method']), $row['resolution'], $row['expanded'], new \DateTimeImmutable('@'.$row['calibrated'])));
+            $gauge = new Gauge($row['name'], Method::from($row['method']), $row['resolution'], $row['expanded'], new \DateTimeImmutable('@'.$row['calibrated']));
+            [$gauge->kind, $gauge->rangeFrom, $gauge->rangeTo, $gauge->bench] = [GaugeKind::from($row['kind']), $row['rangeFrom'], $row['rangeTo'], $row['bench'] ?? ''];
+            $gauge->calibrationDue = new \DateTimeImmutable('@'.$row['due']);
+            $this->em->persist($this->gauges[$row['name']] = $gauge);
         }
         $this->em->flush();
         foreach ($shop['cases'] as $row) {
@@ -148,6 +152,8 @@ final class DemoShop
             [$part, $field] = explode('/', $key);
             $reading = new Reading($case, $part, $field);
             $reading->typed = array_values(array_map(strval(...), array_filter((array) $one['typed'], is_scalar(...))));
+            $places = $this->shelf->book($case->family)->part($part)->fields[$field]->places ?? [];
+            $reading->places = \count($places) === \count($reading->typed) ? $places : [];
             $reading->takenWith($this->gauges[self::word($one, 'gauge')] ?? null);
             $reading->zero = self::word($one, 'zero');
             $reading->byWhom = $this->people['bench']->name;

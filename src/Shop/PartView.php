@@ -8,12 +8,11 @@ use App\Evidence\Finding;
 use App\Evidence\PartRecord;
 use App\Evidence\Photo;
 use App\Evidence\PhotoStage;
-use App\Measuring\Reading;
+use App\Measuring\Measured;
 use Japhrex\Core\Damage\Feel;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\Part;
 use Japhrex\Core\Family\Reuse;
-use Japhrex\Core\Measuring\Assessment;
 
 /** Everything known of one part of a case. */
 final readonly class PartView
@@ -21,8 +20,8 @@ final readonly class PartView
     /**
      * @param list<Finding> $findings
      * @param list<Photo> $photos
-     * @param array<string, Reading> $readings by field
-     * @param array<string, Assessment|null> $assessments by field
+     * @param array<string, Measured> $measured by field
+     * @param PartRecord|null $carried from the last time this unit was here: accepted for one more run
      */
     public function __construct(
         public Part $part,
@@ -30,8 +29,8 @@ final readonly class PartView
         public array $findings,
         public ?PartRecord $record,
         public array $photos,
-        public array $readings,
-        public array $assessments,
+        public array $measured,
+        public ?PartRecord $carried = null,
     ) {
     }
 
@@ -52,19 +51,30 @@ final readonly class PartView
         if (!$this->isOff && !$this->isLookedAt()) {
             return [];
         }
-        $measured = array_filter($this->part->fields, fn ($field): bool => isset($this->readings[$field->key]));
 
         return array_values(array_filter([
             $this->isLookedAt() ? null : 'look at it',
             [] === $this->photos ? 'photo' : null,
-            \count($measured) < \count($this->part->fields) ? \sprintf('%d of %d readings', \count($this->part->fields) - \count($measured), \count($this->part->fields)) : null,
+            $this->readingsSaid(),
             null === $this->record?->disposition ? 'decide' : null,
         ]));
     }
 
     public function readingsOpen(): int
     {
-        return \count($this->part->fields) - \count(array_intersect_key($this->part->fields, $this->readings));
+        return \count(array_filter($this->measured, static fn (Measured $one): bool => $one->isOpen()));
+    }
+
+    /** How many there are to read. */
+    public function readingsAll(): int
+    {
+        return \count(array_filter($this->measured, static fn (Measured $one): bool => $one->field->isTyped()));
+    }
+
+    /** What is open of its readings, in words. */
+    public function readingsSaid(): ?string
+    {
+        return 0 === $this->readingsOpen() ? null : \sprintf('%d of %d readings', $this->readingsOpen(), $this->readingsAll());
     }
 
     /** The picture for its cell: cleaned before as found, the newest first. */

@@ -49,6 +49,10 @@ class StepRecord implements Audited
     #[ORM\Column(type: 'json', options: ['jsonb' => true])]
     public array $counted = [];
 
+    /** @var array<string, string> reading (`part/field`) of an adjuster => as found, before it was touched */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    public array $adjusters = [];
+
     #[ORM\Column]
     public bool $marked = false;
 

@@ -103,6 +103,9 @@ final class StripController extends AbstractController
     /** @return FormInterface<mixed> */
     private function form(StepRecord $record, StepStatus $status): FormInterface
     {
-        return $this->forms->createNamed('step', StepType::class, $record, ['step' => $status->step]);
+        $book = $this->shelf->book($record->case->family);
+        $adjusters = array_filter(array_combine($status->step->adjusters, array_map($book->field(...), $status->step->adjusters)));
+
+        return $this->forms->createNamed('step', StepType::class, $record, ['step' => $status->step, 'adjusters' => $adjusters]);
     }
 }

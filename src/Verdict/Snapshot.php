@@ -11,19 +11,21 @@ use App\Evidence\Finding;
 use App\Evidence\Mark;
 use App\Evidence\PartRecord;
 use App\Evidence\Photo;
+use App\Figures\KeptFigure;
+use App\Figures\WearCheck;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\Statement;
-use App\Measuring\Assessor;
-use App\Measuring\Reading;
-use App\Platform\BookShelf;
+use App\Measuring\CaseMeasures;
+use App\Measuring\LimitChoice;
+use App\Measuring\Measured;
 use App\Teardown\StepRecord;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** The whole case as a document, taken when it is signed, so that nobody can wonder later what was signed. */
 final readonly class Snapshot
 {
-    public function __construct(private EntityManagerInterface $em, private CaseChain $chains, private BookShelf $shelf, private Assessor $assessor)
+    public function __construct(private EntityManagerInterface $em, private CaseChain $chains, private CaseMeasures $measures, private WearCheck $wear)
     {
     }
 
@@ -40,7 +42,10 @@ final readonly class Snapshot
             'steps' => array_map(self::fields(...), $this->em->getRepository(StepRecord::class)->findBy($by, ['id' => 'ASC'])),
             'parts' => array_map(self::fields(...), $this->em->getRepository(PartRecord::class)->findBy($by, ['part' => 'ASC'])),
             'findings' => array_map(self::fields(...), $this->em->getRepository(Finding::class)->findBy($by, ['id' => 'ASC'])),
-            'readings' => array_map($this->judged(...), $this->em->getRepository(Reading::class)->findBy($by, ['id' => 'ASC'])),
+            'readings' => $this->readings($case),
+            'limits chosen' => array_map(self::fields(...), $this->em->getRepository(LimitChoice::class)->findBy($by, ['id' => 'ASC'])),
+            'figures' => array_map(self::fields(...), $this->em->getRepository(KeptFigure::class)->findBy($by, ['id' => 'ASC'])),
+            'wear and complaint' => $this->wear->asData($case),
             'photos' => array_map(static fn (Photo $photo): array => self::fields($photo) + [
                 'sha256' => $photo->picture->hash,
                 'marks' => array_map(static fn (Mark $mark): array => self::fields($mark), $photo->marks->getValues()),
@@ -61,19 +66,33 @@ final readonly class Snapshot
     }
 
     /**
-     * A reading with the limits that counted when it was signed, and what it said against them; sizes in SI.
+     * Readings, and sizes worked out, with the limits that counted when it was signed and what they said; in SI.
      *
-     * @return array<string, mixed>
+     * @return list<array<string, mixed>>
      */
-    private function judged(Reading $reading): array
+    private function readings(CaseFile $case): array
     {
-        $field = $this->shelf->book($reading->case->family)->part($reading->part)->fields[$reading->field] ?? null;
-        $judged = null === $field ? null : $this->assessor->of($field, $reading);
+        $readings = [];
+        foreach (array_merge(...array_map(array_values(...), array_values($this->measures->of($case)))) as $one) {
+            if (null !== $one->reading || null !== $one->derived?->size) {
+                $readings[] = self::judged($one);
+            }
+        }
 
-        return self::fields($reading) + (null === $judged ? [] : [
-            'new' => $judged->limits->new?->si, 'min' => $judged->limits->min?->si, 'max' => $judged->limits->max?->si,
-            'mean' => $judged->mean, 'guard' => $judged->guard, 'verdict' => $judged->verdict->value,
-        ]);
+        return $readings;
+    }
+
+    /** @return array<string, mixed> */
+    private static function judged(Measured $one): array
+    {
+        $judged = $one->assessment();
+        $derived = $one->derived?->size;
+
+        return (null === $one->reading ? ['part' => $one->part, 'field' => $one->field->key] : self::fields($one->reading)) + array_filter([
+            'new' => $one->limits?->new?->si, 'min' => $one->limits?->min?->si, 'max' => $one->limits?->max?->si,
+            'mean' => $judged?->mean, 'guard' => $judged?->guard, 'verdict' => $judged?->verdict->value,
+            'worked out' => null === $derived ? null : ['figure' => $one->derived->fill->figure, 'typed' => $one->derived->typed, 'value' => $derived->x, 'u' => $derived->u],
+        ], static fn (mixed $value): bool => null !== $value);
     }
 
     /** @return array<string, mixed> the plain fields of a thing */

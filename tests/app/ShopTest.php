@@ -101,7 +101,7 @@ final class ShopTest extends AppTestCase
         self::em()->flush();
         $spring = $this->board($case)->parts['relief-spring'];
         self::assertSame(0, $this->board($case)->walk()['readings']['open']);
-        self::assertSame(Verdict::Outside, $spring->assessments['free-length']?->verdict);
+        self::assertSame(Verdict::Outside, $spring->measured['free-length']->verdict());
         self::assertSame(['photo', 'decide'], $spring->open());
     }
 
@@ -112,7 +112,7 @@ final class ShopTest extends AppTestCase
         self::assertNull($board->neighbours('shaft-seal')['next']);
     }
 
-    public function testTheDemoShopTellsFourStoriesAndGoesIntoAnEmptyDatabaseOnly(): void
+    public function testTheDemoShopTellsFiveStoriesAndGoesIntoAnEmptyDatabaseOnly(): void
     {
         $command = new CommandTester((new Application(self::$kernel ?? self::bootKernel()))->find('app:demo'));
         self::em()->createQuery('DELETE FROM '.User::class.' u')->execute();
@@ -122,7 +122,7 @@ final class ShopTest extends AppTestCase
 
         /** @var list<CaseFile> $cases */
         $cases = self::em()->getRepository(CaseFile::class)->findBy([], ['number' => 'ASC']);
-        [$finished, $comeback, $stuck, $new] = \array_slice($cases, -4);
+        [$finished, $comeback, $stuck, $new, $press] = \array_slice($cases, -5);
         self::assertTrue($finished->isSigned());
         self::assertSame([], $this->board($finished)->problems, 'the finished chain is closed');
         self::assertSame(0, array_sum(array_column($this->board($finished)->walk(), 'open')) - $this->board($finished)->walk()['report']['open']);
@@ -136,7 +136,7 @@ final class ShopTest extends AppTestCase
         self::assertCount(1, array_filter($sent->getSent(), static fn ($envelope): bool => $envelope->getMessage() instanceof MakeReport));
 
         $this->signIn(Role::Viewer, 'somebody');
-        foreach ([$finished, $comeback, $stuck, $new] as $case) {
+        foreach ([$finished, $comeback, $stuck, $new, $press] as $case) {
             foreach (['intake', 'strip', 'parts', 'parts/front-block', 'readings', 'chain', 'verdict', 'report', 'history', 'next'] as $page) {
                 $this->browser->request('GET', '/cases/'.$case->number.'/'.$page);
                 self::assertContains($this->browser->getResponse()->getStatusCode(), [200, 302], $case->number.' '.$page);

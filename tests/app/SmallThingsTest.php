@@ -15,6 +15,7 @@ use App\Platform\ShopTwig;
 use App\Platform\Tool;
 use App\Platform\ToolFailed;
 use Japhrex\Core\Family\Field;
+use Japhrex\Core\Family\LimitSet;
 use Japhrex\Core\Family\Method;
 use Japhrex\Core\Measuring\Limits;
 use Japhrex\Core\Quantity\Dimension;
@@ -31,12 +32,12 @@ final class SmallThingsTest extends TestCase
     {
         $mm = static fn (float $value): Quantity => Quantity::of($value, 'mm', Dimension::Length);
 
-        return new Field('width', 'Width', Dimension::Length, $method, new Limits($mm(26), $mm(25.965), null), '', 'sample', true, [], '', '');
+        return new Field('width', 'Width', Dimension::Length, $method, [new LimitSet('book', new Limits($mm(26), $mm(25.965), null), 'sample', true)], '', [], '', '');
     }
 
     private static function entry(string $text, string $zero = '', ?Gauge $gauge = null, Method $method = Method::Reading): ReadingEntry
     {
-        return ReadingEntry::of(self::field($method), $text, $zero, $gauge, '', new Assessor());
+        return ReadingEntry::of(self::field($method), [$text], $zero, $gauge, '', new Assessor());
     }
 
     public function testAUnitTypedLastGoesForAllBeforeIt(): void
@@ -48,7 +49,7 @@ final class SmallThingsTest extends TestCase
 
     public function testWithoutAGaugeTheStepsTypedAreItsResolution(): void
     {
-        $judged = (new Assessor())->assess(self::field(), ['25.98 mm'], '', '', '');
+        $judged = (new Assessor())->assess(self::field(), ['25.98 mm'], '', '', '', self::field()->limits());
         // Two decimals: 0.01 mm, u = 0.01/√12.
         self::assertEqualsWithDelta(0.01e-3 / sqrt(12), $judged?->u, 1e-12);
     }

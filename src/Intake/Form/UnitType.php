@@ -7,7 +7,9 @@ namespace App\Intake\Form;
 use App\Intake\CaseFile;
 use App\Intake\Rotation;
 use App\Platform\Form\Choices;
+use Japhrex\Core\Family\Duty;
 use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
@@ -33,10 +35,24 @@ final class UnitType extends AbstractType
             ->add('serviceSinceRepair', TextType::class, $text('Service since the last repair'))
             ->add('repairedBy', TextType::class, $text('Who repaired it then'))
             ->add('replacedThen', TextareaType::class, $text('What was replaced then'));
+        /** @var array<string, Duty> $duties */
+        $duties = $options['duties'];
+        if ([] !== $duties) {
+            $builder->add('duty', ChoiceType::class, [
+                'label' => 'Duty',
+                'help' => 'what it has to do; some limits depend on it',
+                'choices' => array_combine(array_map(static fn (Duty $duty): string => $duty->name, $duties), array_keys($duties)),
+                'placeholder' => 'not told: the limits for every duty',
+                'required' => false,
+                'setter' => static function (CaseFile $case, ?string $duty): void {
+                    $case->duty = $duty ?? '';
+                },
+            ]);
+        }
     }
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => CaseFile::class, 'three_way' => true]);
+        $resolver->setDefaults(['data_class' => CaseFile::class, 'three_way' => true, 'duties' => []]);
     }
 }

@@ -4,18 +4,25 @@ declare(strict_types=1);
 
 namespace App\Teardown\Form;
 
+use App\Intake\IsQuantity;
 use App\Platform\Form\Choices;
 use App\Teardown\StepRecord;
+use Japhrex\Core\Family\Field;
 use Japhrex\Core\Family\StripStep;
 use Japhrex\Core\Teardown\FastenerCondition;
+use Japhrex\Core\Teardown\StepState;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\IntegerType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
+use Symfony\Component\Form\FormInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
+use Symfony\Component\Validator\Constraints\Callback;
+use Symfony\Component\Validator\Constraints\Length;
 use Symfony\Component\Validator\Constraints\Range;
+use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
 final class StepType extends AbstractType
 {
@@ -23,6 +30,28 @@ final class StepType extends AbstractType
     {
         /** @var StripStep $step */
         $step = $options['step'];
+        /** @var array<string, Field> $adjusters */
+        $adjusters = $options['adjusters'];
+        foreach (array_values($adjusters) as $i => $field) {
+            $key = array_keys($adjusters)[$i];
+            $builder->add('adjuster_'.$i, TextType::class, [
+                'label' => $field->name.' as found, before it is touched',
+                'help' => $field->how,
+                'required' => false,
+                'empty_data' => '',
+                'getter' => static fn (StepRecord $record): string => $record->adjusters[$key] ?? '',
+                'setter' => static function (StepRecord $record, ?string $value) use ($key): void {
+                    $record->adjusters = array_filter([$key => trim((string) $value)] + $record->adjusters, static fn (string $text): bool => '' !== $text);
+                },
+                'constraints' => [new IsQuantity($field->dimension->value), new Length(max: 40), new Callback(static function (?string $value, ExecutionContextInterface $context): void {
+                    $form = $context->getRoot();
+                    $record = $form instanceof FormInterface ? $form->getData() : null;
+                    if ('' === trim((string) $value) && $record instanceof StepRecord && StepState::Done === $record->state && '' === trim($record->note)) {
+                        $context->addViolation('Take it as found first: once it is touched nobody can tell. If it cannot be taken, say why in the note.');
+                    }
+                })],
+            ]);
+        }
         if ([] !== $step->facing) {
             $builder->add('facing', TextareaType::class, ['label' => 'Which way it faced, before it was lifted', 'required' => false, 'empty_data' => '']);
         }
@@ -57,6 +86,7 @@ final class StepType extends AbstractType
     public function configureOptions(OptionsResolver $resolver): void
     {
         $resolver->setDefaults(['data_class' => StepRecord::class, 'three_way' => true]);
+        $resolver->setDefault('adjusters', []);
         $resolver->setRequired('step');
         $resolver->setAllowedTypes('step', StripStep::class);
     }

@@ -11,7 +11,7 @@ return [
         'plunger' => [
             'name' => 'Plunger', 'also' => ['piston'], 'facing' => ['right' => 'Groove up.', 'wrong' => 'Sucks nothing.'], 'senses' => ['play'],
             'surfaces' => ['skirt' => ['name' => 'Skirt']],
-            'readings' => ['diameter' => ['name' => 'Diameter', 'new' => '30.00 mm', 'min' => '29.95 mm', 'source' => 'sample value', 'sample' => true]],
+            'readings' => ['diameter' => ['name' => 'Diameter', 'gauge' => 'micrometer', 'new' => '30.00 mm', 'min' => '29.95 mm', 'source' => 'sample value', 'sample' => true]],
         ],
         'barrel' => ['name' => 'Barrel', 'surfaces' => ['bore' => ['name' => 'Bore']]],
     ],

@@ -1,0 +1,113 @@
+// The readings sheet: Enter moves on and saves, and what a gauge of this bench sends goes into the field in hand.
+const values = () => [...document.querySelectorAll('.zeros .value, .sheetrun .entry .value')];
+let hand = null;
+let stream = null;
+
+const changed = (form) =>
+  [...form.elements].some((field) => (field.matches('select') ? [...field.options].some((o) => o.selected !== o.defaultSelected) : field.value !== field.defaultValue));
+
+function save(form) {
+  if (form?.isConnected && changed(form)) {
+    const mark = form.querySelector('.saved');
+    if (mark) {
+      mark.textContent = 'saving';
+    }
+    form.requestSubmit();
+  }
+}
+
+function moveOn(field) {
+  const all = values();
+  const next = all[all.indexOf(field) + 1];
+  if (field.form !== next?.form) {
+    save(field.form);
+  }
+  if (next) {
+    next.focus();
+    next.select();
+    next.scrollIntoView({ block: 'center' });
+  } else {
+    field.blur();
+  }
+}
+
+// Where the hand was, when a row comes back from the server in a new copy.
+function find(field) {
+  return field?.isConnected ? field : field && document.querySelector(`#${CSS.escape(field.dataset.row)} .value[name="${CSS.escape(field.name)}"]`);
+}
+
+function take(event) {
+  const shot = JSON.parse(event.data);
+  const said = document.querySelector('#listening');
+  const field = find(hand);
+  const low = shot.batteryLow ? ' Its battery is low: change it and check its zero before the next reading.' : '';
+  said.classList.toggle('ask', shot.batteryLow || !field);
+  if (!field || field.disabled) {
+    said.textContent = `${shot.value} from ${shot.name}: no field is in hand. Touch the field it belongs to and send it again.${low}`;
+    return;
+  }
+  if (field.dataset.gauge && field.dataset.gauge !== shot.gauge) {
+    said.textContent = `${shot.value} came from ${shot.name}, but the zero of another gauge is in hand.${low}`;
+    return;
+  }
+  const choice = field.form.elements.gauge;
+  if (choice && [...choice.options].some((option) => option.value === shot.gauge)) {
+    choice.value = shot.gauge;
+  }
+  field.value = shot.value;
+  said.textContent = `${shot.value} from ${shot.name}.${low}`;
+  moveOn(field);
+}
+
+function listen() {
+  const said = document.querySelector('#listening');
+  const wanted = said ? new URL(said.dataset.stream, location.href).href : null;
+  if (stream && stream.url !== wanted) {
+    stream.close();
+    stream = null;
+  }
+  if (wanted && !stream) {
+    stream = new EventSource(wanted);
+    stream.addEventListener('reading', take);
+    stream.addEventListener('open', () => {
+      document.querySelector('#listening')?.setAttribute('data-open', 'yes');
+    });
+  } else if (stream?.readyState === EventSource.OPEN) {
+    said.setAttribute('data-open', 'yes');
+  }
+}
+
+document.addEventListener('focusin', (event) => {
+  if (event.target.matches('.zeros .value, .sheetrun .entry .value')) {
+    hand = event.target;
+    hand.dataset.row = hand.closest('.sheetrow')?.id ?? hand.id;
+  }
+});
+document.addEventListener('focusout', (event) => {
+  const form = event.target.closest?.('.sheetrun form.entry');
+  // Leaving a row saves it, whichever way it is left.
+  if (form && !form.contains(event.relatedTarget)) {
+    save(form);
+  }
+});
+document.addEventListener('keydown', (event) => {
+  if (event.key === 'Enter' && event.target.matches?.('.zeros .value, .sheetrun .entry .value')) {
+    event.preventDefault();
+    moveOn(event.target);
+  }
+});
+document.addEventListener('change', (event) => {
+  if (event.target.matches('.gaugebar [data-send]')) {
+    event.target.form.requestSubmit();
+  }
+});
+window.addEventListener('pagehide', () => stream?.close());
+
+export function startReadings() {
+  listen();
+  // A row that was saved while it was in hand takes the hand back.
+  const field = hand && !hand.isConnected ? find(hand) : null;
+  if (field && (document.activeElement === document.body || !document.activeElement)) {
+    field.focus();
+  }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures;
+
+use App\Intake\CaseFile;
+use App\Measuring\CaseMeasures;
+use App\Platform\BookShelf;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Family\FigureUse;
+use Japhrex\Core\Figure\Fill\Fill;
+use Japhrex\Core\Figure\Fill\Filler;
+use Japhrex\Core\Figure\Result;
+
+/** Figures in a case: filled from its readings and the book, and kept with it as evidence. */
+final readonly class CaseFigures
+{
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private CaseMeasures $measures, private Filler $filler)
+    {
+    }
+
+    /**
+     * What a figure is filled with at a part.
+     *
+     * @return array{typed: array<string, string>, from: array<string, string>} by key; from: where each comes from, in words
+     */
+    public function filled(CaseFile $case, string $part, string $figure): array
+    {
+        $fill = $this->fill($case, $part, $figure);
+        if (null === $fill) {
+            return ['typed' => [], 'from' => []];
+        }
+        $sources = $this->measures->sources($case);
+        $from = [];
+        foreach ($fill->keys as $key => $text) {
+            $names = array_map(static fn (string $reference): string => $sources->known($reference)->name ?? 'not measured yet: '.$reference, (new Fill($figure, [$key => $text]))->references());
+            $from[$key] = [] === $names ? 'the book' : implode(', ', $names);
+        }
+
+        return ['typed' => $this->filler->typed($fill, $sources), 'from' => $from];
+    }
+
+    public function keep(CaseFile $case, string $part, Asked $asked, string $remark, string $who): KeptFigure
+    {
+        $kept = new KeptFigure(
+            $case, $part, $asked->card->name, $asked->card->version, $asked->card->question, $asked->typed,
+            array_map(static fn (Result $result): array => $result->asData(), $asked->outcome?->results() ?? []),
+            $asked->outcome?->notes() ?? [], $remark, $who,
+        );
+        $this->em->persist($kept);
+        $this->em->flush();
+
+        return $kept;
+    }
+
+    /** @return list<KeptFigure> */
+    public function kept(CaseFile $case): array
+    {
+        return $this->em->getRepository(KeptFigure::class)->findBy(['case' => $case], ['id' => 'ASC']);
+    }
+
+    private function fill(CaseFile $case, string $part, string $figure): ?Fill
+    {
+        $known = $this->shelf->book($case->family)->part($part);
+        $uses = array_map(static fn (FigureUse $use): Fill => $use->fill, $known->figures ?? []);
+        foreach ($known->fields ?? [] as $field) {
+            if (null !== $field->from) {
+                $uses[] = $field->from;
+            }
+        }
+        foreach ($uses as $fill) {
+            if ($fill->figure === $figure) {
+                return $fill;
+            }
+        }
+
+        return null;
+    }
+}

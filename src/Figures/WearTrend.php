@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures;
+
+/** How a size wore over its service, and how far it would go. */
+final readonly class WearTrend
+{
+    /**
+     * @param list<array{case: string, service: string, size: string}> $points earlier readings and this one, in words, the oldest first
+     * @param list<array{template: string, data: array<string, mixed>}> $pictures
+     */
+    public function __construct(public Asked $asked, public array $points, public array $pictures, public string $sentence)
+    {
+    }
+}

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures;
+
+use App\Account\CurrentPerson;
+use App\Evidence\PartRecord;
+use App\Intake\CaseFile;
+use App\Intake\EarlierCases;
+use App\Measuring\Assessor;
+use App\Measuring\Measured;
+use App\Measuring\Reading;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Measuring\Limits;
+use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
+use Japhrex\Core\Quantity\QuantityError;
+
+/**
+ * Wear used against service, for a part with service hours or earlier cases under the same serial. A part that was
+ * replaced last time began anew then.
+ */
+final readonly class WearTrends
+{
+    public function __construct(private EntityManagerInterface $em, private EarlierCases $earlier, private Assessor $assessor, private FigureDesk $desk, private Plots $plots, private CurrentPerson $person)
+    {
+    }
+
+    /** Null without a reading, a size when new, a limit or the service of the part. */
+    public function of(CaseFile $case, Measured $now): ?WearTrend
+    {
+        $limits = $now->limits;
+        $card = $this->desk->card('wear-projection');
+        if (null === $now->size || null === $limits?->new || null === $card || $limits->newIsTheLimit($now->size->x)) {
+            return null;
+        }
+        $before = $this->before($case, $now);
+        $service = $this->service($case, [] !== $before && $before[0]['replaced']);
+        $limit = $this->limit($limits, $now->size->x);
+        if (null === $service || null === $limit) {
+            return null;
+        }
+        $dimension = $now->field->dimension;
+        $unit = $limits->new->typedUnit;
+        $say = static fn (float $si): string => rtrim(rtrim(number_format(Quantity::si($si, $dimension)->in($unit), 6, '.', ''), '0'), '.').' '.$unit;
+        $typed = ['new' => $say($limits->new->si), 'limit' => $say($limit), 'now' => $say($now->size->x), 'service' => $service->typed().' '.$service->typedUnit];
+        $difference = $dimension->difference();
+        if ($difference === $dimension) {
+            $typed['u'] = rtrim(rtrim(number_format(Quantity::si($now->size->u, $difference)->in($unit), 7, '.', ''), '0'), '.').' '.$unit;
+        }
+        $asked = $this->desk->ask($card, $typed);
+        if (null === $asked->outcome) {
+            return null;
+        }
+        $points = [];
+        $plot = $this->plots->of($asked)[0] ?? null;
+        foreach (array_reverse($before) as $one) {
+            if (!$one['replaced'] && null !== $one['service'] && $one['service']->dimension === $service->dimension) {
+                $points[] = ['case' => $one['case'], 'service' => self::round($one['service']), 'size' => $this->person->units()->show($one['size'], $dimension)];
+                if (Dimension::Length === $dimension) {
+                    $plot?->dot('new', $one['service']->in($this->plots->serviceUnit($service->dimension)), Quantity::si($one['size'], $dimension)->in($this->person->units()->unit($dimension)), $one['case']);
+                }
+            }
+        }
+
+        return new WearTrend($asked, $points, null === $plot ? [] : [['template' => 'figures/_plot.svg.twig', 'data' => ['plot' => $plot, 'laid' => $plot->laid()]]], $this->sentence($asked, $this->lastRun($case, $service)));
+    }
+
+    private static function round(Quantity $service): string
+    {
+        return round($service->typed()).' '.$service->typedUnit;
+    }
+
+    /** @return list<array{case: string, service: Quantity|null, size: float, replaced: bool}> the same field in earlier cases, newest first */
+    private function before(CaseFile $case, Measured $now): array
+    {
+        $before = [];
+        foreach ($this->earlier->of($case->serial, $case) as $one) {
+            $reading = $this->em->getRepository(Reading::class)->findOneBy(['case' => $one, 'part' => $now->part, 'field' => $now->field->key]);
+            $size = null === $reading ? null : $this->assessor->size($now->field, $reading);
+            $decision = $this->em->getRepository(PartRecord::class)->findOneBy(['case' => $one, 'part' => $now->part])?->disposition;
+            $replaced = null !== $decision && !$decision->keepsThePart();
+            if (null !== $size || $replaced) {
+                $before[] = ['case' => $one->number, 'service' => self::quantity($one->serviceSinceNew), 'size' => $size->x ?? 0.0, 'replaced' => $replaced];
+            }
+            if ($replaced) {
+                break;
+            }
+        }
+
+        return $before;
+    }
+
+    private function service(CaseFile $case, bool $replaced): ?Quantity
+    {
+        return self::quantity($replaced ? $case->serviceSinceRepair : $case->serviceSinceNew);
+    }
+
+    /** The run that is asked about: as long as the last one between two visits, or as long as all its service. */
+    private function lastRun(CaseFile $case, Quantity $service): Quantity
+    {
+        return self::quantity($case->serviceSinceRepair) ?? $service;
+    }
+
+    private function limit(Limits $limits, float $x): ?float
+    {
+        return match (true) {
+            null === $limits->min => $limits->max?->si,
+            null === $limits->max => $limits->min->si,
+            default => $x > ($limits->new->si ?? 0.0) ? $limits->max->si : $limits->min->si,
+        };
+    }
+
+    private function sentence(Asked $asked, Quantity $run): string
+    {
+        $results = $asked->outcome?->results() ?? [];
+        $left = static fn (string $name): ?Quantity => isset($results[$name]) ? Quantity::si($results[$name]->si()[0], $results[$name]->dimension ?? Dimension::Time) : null;
+        [$low, $middle, $high] = [$left('left-low'), $left('left'), $left('left-high')];
+        if (null === $middle) {
+            return 'No wear is to be seen yet that could be projected.';
+        }
+        $unit = $run->typedUnit;
+        $say = static fn (Quantity $quantity): string => number_format(self::twoDigits($quantity->in($unit)), 0, '.', ' ').' '.$unit;
+        if ($middle->si <= 0.0) {
+            return 'The limit is reached: no more run.';
+        }
+        $band = null === $low ? '' : ' ('.$say($low).(null === $high ? ' or more' : ' to '.$say($high)).')';
+        $needed = ' A run like the last took '.$say($run).': ';
+        $least = $low ?? $middle;
+
+        return 'At this rate the limit is reached after another '.$say($middle).$band.'.'.$needed.match (true) {
+            $run->si <= $least->si => 'one more run stays inside the limit.',
+            $run->si <= $middle->si => 'one more run may just do; the band says that it may not.',
+            default => 'one more run does not stay inside the limit.',
+        };
+    }
+
+    private static function twoDigits(float $value): float
+    {
+        return $value <= 0 ? 0.0 : round($value, 1 - (int) floor(log10($value)));
+    }
+
+    private static function quantity(string $typed): ?Quantity
+    {
+        if ('' === trim($typed)) {
+            return null;
+        }
+        foreach ([Dimension::Time, Dimension::Distance] as $dimension) {
+            try {
+                return Quantity::parse($typed, $dimension);
+            } catch (QuantityError) {
+                continue;
+            }
+        }
+
+        return null;
+    }
+}

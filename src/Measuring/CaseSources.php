@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Measuring;
+
+use App\Intake\CaseFile;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\Field;
+use Japhrex\Core\Family\Model;
+use Japhrex\Core\Figure\Fill\Derived;
+use Japhrex\Core\Figure\Fill\Filler;
+use Japhrex\Core\Figure\Fill\Known;
+use Japhrex\Core\Figure\Fill\Sources;
+use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
+
+/**
+ * What a case knows: its readings (`part/field`), sizes worked out from them, the facts of its unit
+ * (`case:displacement`) and of its model in the book (`model:teeth`).
+ */
+final class CaseSources implements Sources
+{
+    /** @var array<string, Known|null> by reference; null while it is being looked up, so that nothing hangs on itself */
+    private array $known = [];
+
+    /** @var array<string, Derived> */
+    private array $derived = [];
+
+    /** @param array<string, array<string, Reading>> $readings by part and field */
+    public function __construct(
+        private readonly CaseFile $case,
+        private readonly Book $book,
+        private readonly array $readings,
+        private readonly Assessor $assessor,
+        private readonly Filler $filler,
+    ) {
+    }
+
+    public function known(string $reference): ?Known
+    {
+        if (!\array_key_exists($reference, $this->known)) {
+            $this->known[$reference] = null;
+            $this->known[$reference] = match (true) {
+                str_starts_with($reference, 'case:') => $this->ofTheCase(substr($reference, 5)),
+                str_starts_with($reference, 'model:') => $this->ofTheModel(substr($reference, 6)),
+                default => $this->size($reference),
+            };
+        }
+
+        return $this->known[$reference];
+    }
+
+    /** The size that a field's figure makes of other readings; null where it has none. */
+    public function derived(string $reference): ?Derived
+    {
+        $fill = $this->book->field($reference)?->from;
+
+        return null === $fill ? null : $this->derived[$reference] ??= $this->filler->derive($fill, $this);
+    }
+
+    private function size(string $reference): ?Known
+    {
+        $field = $this->book->field($reference);
+        if (null === $field) {
+            return null;
+        }
+        [$part, $key] = explode('/', $reference);
+        $reading = $this->readings[$part][$key] ?? null;
+        $size = null === $reading ? null : $this->assessor->size($field, $reading);
+        if (null !== $reading && null !== $size) {
+            return new Known($size->x, $size->u, $field->dimension, $this->unit($field, $reading), $this->book->fieldName($reference));
+        }
+        $size = $this->derived($reference)?->size;
+
+        return null === $size ? null : new Known($size->x, $size->u, $field->dimension, 'mm', $this->book->fieldName($reference));
+    }
+
+    private function unit(Field $field, Reading $reading): string
+    {
+        return $this->assessor->values($field, $reading->typed)[0]->typedUnit;
+    }
+
+    private function ofTheCase(string $fact): ?Known
+    {
+        return match ($fact) {
+            'displacement' => self::fact($this->case->displacement, 'Displacement, as taken in'),
+            default => null,
+        };
+    }
+
+    private function ofTheModel(string $fact): ?Known
+    {
+        $models = array_filter($this->book->models, fn (Model $model): bool => 0 === strcasecmp($model->name(), trim($this->case->maker.' '.$this->case->model)));
+        $model = reset($models);
+
+        return false === $model ? null : self::fact($model->facts[$fact] ?? '', 'The book on '.$model->name().', '.$fact);
+    }
+
+    private static function fact(string $typed, string $name): ?Known
+    {
+        if ('' === trim($typed)) {
+            return null;
+        }
+        if (is_numeric($typed)) {
+            return new Known((float) $typed, 0.0, Dimension::Number, '', $name, $typed);
+        }
+        $quantity = Quantity::parse($typed, Quantity::dimensionsOf($typed)[0]);
+
+        return new Known($quantity->si, 0.0, $quantity->dimension, $quantity->typedUnit, $name, $typed);
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Measuring;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Quantity\Quantity;
+use Japhrex\Core\Quantity\QuantityError;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Uid\Uuid;
+
+/**
+ * Readings that gauges send: in by POST from a gateway with its device token, out to the page of their bench as
+ * server-sent events. How to speak to it: docs/gauges.md.
+ */
+final class GaugeGateway extends AbstractController
+{
+    /** Seconds after which a page asks anew, so that no worker is held for ever. */
+    private const STREAM = 55;
+
+    public function __construct(private readonly EntityManagerInterface $em, private readonly Connection $database)
+    {
+    }
+
+    public static function hash(string $token): string
+    {
+        return hash('sha256', $token);
+    }
+
+    #[Route('/gateway/readings', name: 'gateway_reading', methods: ['POST'])]
+    public function take(Request $request): Response
+    {
+        $gauge = 1 === preg_match('/^Bearer ([0-9a-f]{40})$/', (string) $request->headers->get('Authorization'), $m)
+            ? $this->em->getRepository(Gauge::class)->findOneBy(['tokenHash' => self::hash($m[1])]) : null;
+        if (null === $gauge) {
+            return new JsonResponse(['error' => 'This token belongs to no gauge. Make one on the page of the gauges; send it as "Authorization: Bearer …".'], 401, ['WWW-Authenticate' => 'Bearer']);
+        }
+        $sent = json_decode($request->getContent(), true);
+        $value = \is_array($sent) ? $sent['value'] ?? null : null;
+        if (!\is_string($value) || mb_strlen($value) > 40) {
+            return new JsonResponse(['error' => 'Expected a JSON object with "value", a text with its unit such as "25.978 mm", and at will "battery": "low".', 'key' => 'value'], 422);
+        }
+        try {
+            Quantity::parse($value, Quantity::dimensionsOf($gauge->resolution)[0]);
+        } catch (QuantityError $error) {
+            return new JsonResponse(['error' => $error->getMessage(), 'key' => 'value'], 422);
+        }
+        // What nobody took within an hour is of no use to anybody.
+        $this->em->createQuery('DELETE FROM '.GaugeShot::class.' s WHERE s.madeAt < :old')->execute(['old' => new \DateTimeImmutable('-1 hour')]);
+        $this->em->persist(new GaugeShot($gauge, trim($value), 'low' === ($sent['battery'] ?? null)));
+        $this->em->flush();
+
+        return new JsonResponse(['gauge' => $gauge->name, 'bench' => $gauge->bench], 201);
+    }
+
+    #[Route('/gauges/stream', name: 'gauge_stream', methods: ['GET'])]
+    public function listen(Request $request): Response
+    {
+        $bench = (string) $request->query->get('bench', '');
+        $last = (string) $request->headers->get('Last-Event-ID', '');
+        // Only what comes from now on, or what came while the page was asking anew.
+        $last = Uuid::isValid($last) ? $last : (string) Uuid::v7();
+        $request->getSession()->save();
+        $seconds = min(self::STREAM, max(0, $request->query->getInt('seconds', self::STREAM)));
+
+        return new StreamedResponse(function () use ($bench, $last, $seconds): void {
+            $this->send($bench, $last, $seconds);
+        }, 200, ['Content-Type' => 'text/event-stream', 'Cache-Control' => 'no-store', 'X-Accel-Buffering' => 'no']);
+    }
+
+    private function send(string $bench, string $last, int $seconds): void
+    {
+        $pdo = $this->database->getNativeConnection();
+        \assert($pdo instanceof \PDO);
+        $pdo->exec('LISTEN gauge_shot');
+        $until = microtime(true) + $seconds;
+        echo "retry: 300\n\n";
+        while (true) {
+            foreach ($this->after($bench, $last) as $shot) {
+                $last = $shot['id'];
+                echo 'id: '.$last."\nevent: reading\ndata: ".json_encode(['value' => $shot['value'], 'gauge' => $shot['gauge'], 'name' => $shot['name'], 'batteryLow' => (bool) $shot['battery_low']], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE)."\n\n";
+            }
+            echo ": here\n\n";
+            while (ob_get_level() > 0 && \PHP_SAPI !== 'cli') {
+                ob_end_flush();
+            }
+            flush();
+            if (connection_aborted() || microtime(true) >= $until) {
+                break;
+            }
+            $pdo->pgsqlGetNotify(\PDO::FETCH_ASSOC, (int) min(5000, 1000 * ($until - microtime(true)) + 1));
+        }
+        $pdo->exec('UNLISTEN gauge_shot');
+    }
+
+    /** @return list<array{id: string, value: string, gauge: string, name: string, battery_low: bool|int}> */
+    private function after(string $bench, string $last): array
+    {
+        /** @var list<array{id: string, value: string, gauge: string, name: string, battery_low: bool|int}> $shots */
+        $shots = $this->database->fetchAllAssociative(
+            'SELECT s.id, s.value, g.id AS gauge, g.name, s.battery_low FROM gauge_shot s JOIN gauge g ON g.id = s.gauge_id WHERE g.bench = :bench AND s.id > :last ORDER BY s.id LIMIT 20',
+            ['bench' => $bench, 'last' => $last],
+        );
+
+        return $shots;
+    }
+}

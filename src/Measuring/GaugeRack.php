@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Measuring;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Family\Field;
+
+/** The gauges of the shop, and which of them a reading would be taken with. */
+final class GaugeRack
+{
+    /** @var list<Gauge>|null */
+    private ?array $gauges = null;
+
+    public function __construct(private readonly EntityManagerInterface $em)
+    {
+    }
+
+    /** @return list<Gauge> */
+    public function all(): array
+    {
+        return $this->gauges ??= $this->em->getRepository(Gauge::class)->findBy([], ['name' => 'ASC']);
+    }
+
+    /** @return list<Gauge> */
+    public function for(Field $field): array
+    {
+        return array_values(array_filter($this->all(), static fn (Gauge $gauge): bool => $gauge->method === $field->method));
+    }
+
+    /** The one that the book's words mean: "micrometer 25–50 mm" is "Micrometer 25–50 no. 5". */
+    public function meant(Field $field): ?Gauge
+    {
+        $plain = static fn (string $text): string => (string) preg_replace('/[^a-z0-9]+/', ' ', mb_strtolower(strtr($text, ['–' => ' '])));
+        $wanted = explode(' ', trim($plain($field->gauge)));
+        $best = null;
+        $most = 0;
+        foreach ($this->for($field) as $gauge) {
+            $common = \count(array_intersect($wanted, explode(' ', $plain($gauge->name))));
+            if ($common > $most) {
+                [$best, $most] = [$gauge, $common];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return list<string> benches to which some gauge sends */
+    public function benches(): array
+    {
+        $benches = array_unique(array_filter(array_map(static fn (Gauge $gauge): string => $gauge->bench, $this->all())));
+        sort($benches);
+
+        return $benches;
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Measuring;
+
+use App\Account\Audited;
+use App\Platform\Identified;
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+
+/** What a gauge showed on its zero. It holds for two hours: warmth, a knock and a worn battery move it. */
+#[ORM\Entity]
+#[ORM\Table(name: 'zero_check')]
+#[ORM\Index(columns: ['gauge_id', 'made_at'])]
+class ZeroCheck implements Audited
+{
+    use Identified;
+
+    public const HOLDS = 7200;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public Gauge $gauge,
+        /** As typed, with its unit. */
+        #[ORM\Column(length: 40)]
+        public string $typed,
+        #[ORM\Column(length: 80)]
+        public string $byWhom,
+    ) {
+        $this->identify();
+    }
+
+    public function holds(\DateTimeImmutable $at): bool
+    {
+        return $at->getTimestamp() - $this->madeAt->getTimestamp() < self::HOLDS;
+    }
+
+    public function auditCase(): ?Uuid
+    {
+        return null;
+    }
+
+    public function auditName(): string
+    {
+        return 'Zero check of '.$this->gauge->name;
+    }
+}
