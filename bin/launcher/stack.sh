@@ -74,6 +74,17 @@ php_admin_value[post_max_size] = 600M
 php_admin_value[max_file_uploads] = 200
 php_admin_value[upload_tmp_dir] = $STACK_TMP
 php_admin_value[memory_limit] = 256M
+; Pages that wait for a gauge hold a worker each; they have workers of their own, so that they cannot use up the others.
+[streams]
+$([ "$(id -u)" != 0 ] || printf 'user = %s\ngroup = %s\n' "$who" "$(id -gn)")
+listen = $STACK_TMP/streams.sock
+listen.mode = 0600
+pm = ondemand
+pm.max_children = 24
+pm.process_idle_timeout = 20s
+clear_env = no
+catch_workers_output = yes
+php_admin_value[memory_limit] = 128M
 CONF
   cat >"$STACK_TMP/nginx.conf" <<CONF
 daemon off;
@@ -99,6 +110,17 @@ http {
       expires 1y;
       add_header Cache-Control "public, immutable";
       add_header X-Content-Type-Options nosniff;
+    }
+    location = /gauges/stream {
+      include /etc/nginx/fastcgi_params;
+      fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
+      fastcgi_param SCRIPT_NAME /index.php;
+      fastcgi_param HTTP_HOST \$host:\$server_port;
+      fastcgi_param HTTP_PROXY "";
+      fastcgi_pass unix:$STACK_TMP/streams.sock;
+      fastcgi_buffering off;
+      gzip off;
+      fastcgi_read_timeout 120s;
     }
     # The one script that is ever executed; whatever else is asked for is a route of the application.
     location / {

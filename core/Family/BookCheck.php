@@ -170,6 +170,8 @@ final readonly class BookCheck
             foreach ($fill->references() as $reference) {
                 if (!str_contains($reference, ':') && null === $book->field($reference)) {
                     yield new BookProblem($path.'/fill', \sprintf('"%s" is no reading of this book.', $reference));
+                } elseif (str_starts_with($reference, 'model:') && [] === array_filter($book->models, static fn (Model $model): bool => isset($model->facts[substr($reference, 6)]))) {
+                    yield new BookProblem($path.'/fill', \sprintf('no model of this book has the fact "%s"; a name of two words is quoted: "gear width": 26 mm.', substr($reference, 6)));
                 }
             }
         } catch (\DomainException $error) {

@@ -7,6 +7,10 @@ const cases = {
   floor: '/',
   'new case': '/cases/new',
   gauges: '/gauges',
+  figures: '/figures',
+  'a figure': '/figures/shim-pick?measured=0.42mm&present=1.2mm&low=0.1mm&high=0.2mm&stock=1.4mm;1.5mm',
+  'a figure that waits': '/figures/complaint-check?needed=60',
+  'a drawing': '/figures/displacement-external-gear?tip-diameter=44.98mm',
   intake: '/cases/OQ-26-0102/intake',
   'intake, signed': '/cases/OQ-26-0101/intake',
   strip: '/cases/OQ-26-0103/strip',
@@ -15,6 +19,7 @@ const cases = {
   part: '/cases/OQ-26-0102/parts/drive-gear',
   readings: '/cases/OQ-26-0102/readings',
   'readings, signed': '/cases/OQ-26-0101/readings',
+  wear: '/cases/OQ-26-0101/wear',
   chain: '/cases/OQ-26-0102/chain',
   'chain, signed': '/cases/OQ-26-0101/chain',
   verdict: '/cases/OQ-26-0102/verdict',
@@ -58,7 +63,7 @@ for (const [width, height] of [
 test('dark rooms keep their contrast', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'dark' });
   await signIn(page, 'analyst');
-  for (const at of ['/', cases.part, cases.chain, cases['strip, stuck'], cases['readings, signed']]) {
+  for (const at of ['/', cases.part, cases.chain, cases['strip, stuck'], cases['readings, signed'], cases.readings, cases.wear, cases['a figure']]) {
     await page.goto(at);
     await check(page);
   }

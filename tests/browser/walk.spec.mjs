@@ -14,6 +14,12 @@ async function choose(scope, legend, option) {
 async function stepDone(page, fill = async () => {}) {
   const title = await page.locator('.step h2').textContent();
   await fill(page);
+  const adjuster = page.getByLabel('as found, before it is touched');
+  if ((await adjuster.count()) > 0) {
+    await page.getByRole('button', { name: 'Done, it is off' }).click();
+    await expect(page.getByText('Take it as found first')).toBeVisible();
+    await adjuster.fill('4.25 turn');
+  }
   await page.getByRole('button', { name: 'Done, it is off' }).click();
   await expect(page.locator('.step h2')).not.toHaveText(title);
 }
@@ -43,8 +49,11 @@ async function finding(page, { mode, grade, surface, note }) {
 async function reading(page, anchor, typed, gauge, verdict) {
   const row = page.locator(`#${anchor}`);
   await row.getByLabel(/^Gauge/).selectOption({ label: gauge });
-  await row.locator('[name=readings]').fill(typed);
-  await row.locator('[name=readings]').press('Enter');
+  const places = row.locator('input.value');
+  for (const [i, one] of typed.split(';').entries()) {
+    await places.nth(i).fill(one.trim());
+  }
+  await places.last().press('Enter');
   await expect(page.locator(`#${anchor} .verdictword`)).toHaveText(verdict);
 }
 
@@ -143,9 +152,9 @@ test('a failed pump is taken in, stripped, judged, explained and signed', async 
 
   // Readings.
   await bench.goto(`/cases/${number}/readings`);
-  await reading(bench, 'front-block-thickness', '23.92; 23.925; 23.921 mm', 'Micrometer 0–25 no. 3', 'outside');
+  await reading(bench, 'front-block-thickness', '23.92 mm; 23.925 mm; 23.921 mm', 'Micrometer 0–25 no. 3', 'outside');
   await reading(bench, 'drive-gear-thickness', '1.0235 in', 'Micrometer 25–50 no. 5', 'within');
-  await reading(bench, 'body-side-clearance', '0.14; 0.15 mm', 'Feeler set A', 'outside');
+  await reading(bench, 'body-side-clearance', '0.14 mm; 0.15 mm', 'Feeler set A', 'outside');
 
   // Chain and verdict by the analyst.
   const analyst = await (await browser.newContext()).newPage();

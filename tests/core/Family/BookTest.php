@@ -9,6 +9,7 @@ use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\CarrierKind;
 use Japhrex\Core\Family\Part;
 use Japhrex\Core\Family\PlaceMap;
+use Japhrex\Core\Measuring\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -35,6 +36,24 @@ final class BookTest extends TestCase
         self::assertFalse(SmallBook::with()->hasPlace('plunger/joint'));
     }
 
+    public function testOfSeveralSourcesTheTighterCountsUntilOneIsChosen(): void
+    {
+        $book = SmallBook::with(['duties' => ['light' => 'Light duty'], 'parts/plunger/readings/diameter/limits' => [
+            ['key' => 'shop', 'min' => '29.97 mm', 'max' => '30.02 mm', 'source' => 'shop rule'],
+            ['key' => 'light', 'duty' => 'light', 'min' => '29.90 mm', 'source' => 'shop rule for light duty'],
+        ]]);
+        self::assertSame([], (new BookCheck())->problems($book));
+        $field = $book->field('plunger/diameter');
+        self::assertNotNull($field);
+        self::assertTrue($field->isDisputed());
+        $mm = static fn (?Limits $limits): array => [$limits?->new?->in('mm'), $limits?->min?->in('mm'), $limits?->max?->in('mm')];
+        self::assertEqualsWithDelta([30.0, 29.97, 30.02], $mm($field->limits()), 1e-9);
+        self::assertEqualsWithDelta([30.0, 29.95, null], $mm($field->limits('', 'book')), 1e-9);
+        self::assertEqualsWithDelta([null, 29.90, null], $mm($field->limits('light')), 1e-9);
+        self::assertFalse($field->isDisputed('light'));
+        self::assertSame('Plunger, diameter', $book->fieldName('plunger/diameter'));
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> what is put in, what is said */
     public static function flaws(): iterable
     {
@@ -52,6 +71,18 @@ final class BookTest extends TestCase
         yield 'a sense nobody has' => [['parts/lid/senses' => ['taste']], 'is no sense'];
         yield 'pair with a stranger' => [['pairs/0/parts' => ['plunger', 'rope']], 'there is no part "rope"'];
         yield 'oil that only goes round' => [['carriers/1/to' => 'barrel/bore'], 'only goes round'];
+        yield 'a figure that nobody has' => [['parts/plunger/readings/diameter/figure' => ['name' => 'luck', 'result' => 'x', 'fill' => []]], 'there is no figure "luck"'];
+        yield 'a figure with a key it lacks' => [['parts/plunger/readings/diameter/figure' => ['name' => 'tip-clearance', 'result' => 'clearance', 'fill' => ['colour' => '1 mm']]], 'has no key "colour"'];
+        yield 'a figure fed by a reading that is not there' => [['parts/plunger/readings/diameter/figure' => ['name' => 'tip-clearance', 'result' => 'clearance', 'fill' => ['bore' => '{barrel/bore}']]], '"barrel/bore" is no reading'];
+        yield 'a figure fed by a fact that no model has' => [['parts/plunger/readings/diameter/figure' => ['name' => 'tip-clearance', 'result' => 'clearance', 'fill' => ['bore' => '{model:bore}']]], 'no model of this book has the fact "bore"'];
+        yield 'a sum that cannot be read' => [['parts/plunger/readings/diameter/figure' => ['name' => 'tip-clearance', 'result' => 'clearance', 'fill' => ['bore' => '{plunger/diameter * 2}']]], 'cannot be read'];
+        yield 'reading without a gauge' => [['parts/plunger/readings/diameter/gauge' => null], 'with what is it measured'];
+        yield 'limit for a duty that is not there' => [['parts/plunger/readings/diameter/limits' => [['key' => 'light', 'max' => '31 mm', 'source' => 'x', 'duty' => 'light']]], 'there is no duty "light"'];
+        yield 'two limits of one name' => [['parts/plunger/readings/diameter/limits' => [['key' => 'book', 'min' => '29.94 mm', 'source' => 'x']]], 'two limits are called "book"'];
+        yield 'limits that leave nothing' => [['parts/plunger/readings/diameter/limits' => [['key' => 'other', 'max' => '29.9 mm', 'source' => 'x']]], 'allow no size at all'];
+        yield 'an adjuster that is none' => [['strip/1/adjusters' => ['plunger/diameter']], 'marked as an adjuster'];
+        yield 'a leak through nothing' => [['leaks' => ['facts' => ['needed' => '60 bar'], 'explains' => ['weak'], 'routes' => [['name' => 'x', 'path' => 'hole:{gap}', 'new' => '0.02 mm', 'found' => '0.02 mm']]]], 'expected'];
+        yield 'a leak that explains an unknown complaint' => [['leaks' => ['facts' => ['needed' => '60 bar'], 'explains' => ['sadness'], 'routes' => []]], 'there is no complaint "sadness"'];
         yield 'no oil' => [['carriers/0/kind' => 'touch', 'carriers/1/kind' => 'touch'], 'no oil'];
     }
 
