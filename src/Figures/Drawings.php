@@ -22,6 +22,14 @@ final readonly class Drawings
         return $this->twig->getLoader()->exists($name) ? $name : null;
     }
 
+    /** How thick the oil film of a clearance is drawn: some 250 times its size, so that more is seen to be more. */
+    public function film(Asked $asked): float
+    {
+        $clearance = $asked->outcome?->results()['clearance'] ?? null;
+
+        return null === $clearance ? 14.0 : round(max(2.0, min(44.0, 250e3 * $clearance->si()[0])), 1);
+    }
+
     /** @return list<array{template: string, data: array<string, mixed>}> pictures of what was answered, the main one first */
     public function plot(Asked $asked): array
     {

@@ -55,7 +55,7 @@ final readonly class FigureTwig
             return implode(' ', array_map(self::digits(...), $result->si()));
         }
 
-        return implode(' + ', array_map(fn (float $si): string => $this->one($si, $dimension, $result->per), $result->si()));
+        return implode(' + ', array_map(fn (float $si): string => $this->one($si, $dimension, $result->per, $result->unit ?? ''), $result->si()));
     }
 
     /**
@@ -72,7 +72,7 @@ final readonly class FigureTwig
         return trim(implode(' · ', $words).' '.($result['unit'] ?? ''));
     }
 
-    private function one(float $si, Dimension $dimension, string $per): string
+    private function one(float $si, Dimension $dimension, string $per, string $unit): string
     {
         $units = $this->person->units();
         if ('' !== $per) {
@@ -80,6 +80,13 @@ final readonly class FigureTwig
             $thou = UnitSystem::Inch === $units;
 
             return self::digits(Units::named($thou ? 'thou' : 'mm', $dimension)->fromSi($si * 1000)).($thou ? ' thou/1000 ' : ' mm/1000 ').$per;
+        }
+
+        if (Dimension::Length === $dimension && 'm' === $unit) {
+            // A head is read in metres or feet, whatever lengths are read in.
+            $head = UnitSystem::Inch === $units ? 'ft' : 'm';
+
+            return self::digits(Units::named($head, $dimension)->fromSi($si)).' '.$head;
         }
 
         return $units->show($si, $dimension);

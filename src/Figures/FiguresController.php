@@ -52,7 +52,7 @@ final class FiguresController extends AbstractController
         $drawing = $this->drawings->template($card);
         // What only an answer can draw is shown with the example until there is an answer of one's own.
         $example = null === $asked->outcome && null === $drawing;
-        $data = ['card' => $card, 'asked' => $asked, 'plot' => $this->drawings->plot($example ? $this->desk->ask($card, $card->example) : $asked), 'drawing' => $drawing, 'example' => $example, 'context' => $context] + $this->inCase($card, $context, $asked);
+        $data = ['card' => $card, 'asked' => $asked, 'plot' => $this->drawings->plot($example ? $this->desk->ask($card, $card->example) : $asked), 'drawing' => $drawing, 'film' => $this->drawings->film($asked), 'example' => $example, 'context' => $context] + $this->inCase($card, $context, $asked);
         if ('answer' !== $request->headers->get('HX-Target')) {
             return $this->render('figures/figure.html.twig', $data);
         }

@@ -12,7 +12,12 @@ const views = {
   parts: { at: '/cases/OQ-26-0101/parts' },
   part: { at: '/cases/OQ-26-0102/parts/drive-gear' },
   photo: { at: '/cases/OQ-26-0101/parts/front-block', press: '.film a:has-text("marks")' },
-  readings: { at: '/cases/OQ-26-0101/readings#front-block-thickness' },
+  readings: { at: '/cases/OQ-26-0105/readings#drive-gear-thickness' },
+  disputed: { at: '/cases/OQ-26-0105/readings#drive-gear-journal' },
+  wear: { at: '/cases/OQ-26-0101/wear' },
+  figures: { at: '/figures' },
+  figure: { at: '/figures/shim-pick?measured=1.62+mm&low=0.10+mm&high=0.20+mm&stock=0.5+mm+x2%3B0.9+mm%3B1.0+mm+x*&most=2&reuse=no' },
+  gauges: { at: '/gauges' },
   chain: { at: '/cases/OQ-26-0101/chain' },
   chainopen: { at: '/cases/OQ-26-0102/chain' },
   verdict: { at: '/cases/OQ-26-0101/verdict' },
@@ -20,14 +25,17 @@ const views = {
   history: { at: '/cases/OQ-26-0101/history' },
   login: { at: '/login', as: null },
 };
-const committed = ['floor', 'intake', 'strip', 'parts', 'photo', 'readings', 'chain', 'verdict', 'report'];
+const committed = {
+  '': ['floor', 'intake', 'strip', 'parts', 'photo', 'readings', 'wear', 'figures', 'figure', 'chain', 'verdict', 'report'],
+  '-phone': ['floor', 'strip', 'parts', 'photo', 'readings', 'figure', 'chain'],
+};
 const sizes = { '': { width: 1280, height: 800 }, '-phone': { width: 390, height: 844 } };
 
 mkdirSync(out, { recursive: true });
 const browser = await chromium.launch(launchOptions);
 for (const [suffix, viewport] of Object.entries(sizes)) {
   const pages = {};
-  for (const name of only ?? committed) {
+  for (const name of only ?? committed[suffix]) {
     const bare = name.replace('-phone', '');
     if (only && (name !== bare) !== (suffix !== '')) {
       continue;
