@@ -55,7 +55,7 @@ document.addEventListener('htmx:beforeSwap', (event) => {
 
 // A field that could not be sent waits on the page and is sent again.
 document.addEventListener('htmx:sendError', (event) => {
-  const form = event.detail.elt?.closest?.('form[data-autosave]');
+  const form = event.detail.elt?.closest?.('form[data-autosave], form[data-row]');
   if (!form) {
     return;
   }
@@ -68,7 +68,7 @@ document.addEventListener('htmx:sendError', (event) => {
   window.setTimeout(() => form.isConnected && htmx.trigger(form, 'again'), 4000);
 });
 document.addEventListener('htmx:afterRequest', (event) => {
-  const form = event.detail.elt?.closest?.('form[data-autosave]');
+  const form = event.detail.elt?.closest?.('form[data-autosave], form[data-row]');
   if (form && event.detail.xhr.status > 0) {
     delete form.dataset.waiting;
     form.querySelector('.saved')?.classList.toggle('waiting', event.detail.xhr.status >= 400);

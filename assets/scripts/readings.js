@@ -101,6 +101,17 @@ document.addEventListener('change', (event) => {
     event.target.form.requestSubmit();
   }
 });
+// A page that stays open asks for the next zero check by itself.
+window.setInterval(() => {
+  for (const zero of document.querySelectorAll('.zero[data-until]')) {
+    if (Date.now() / 1000 >= Number(zero.dataset.until)) {
+      zero.removeAttribute('data-until');
+      zero.classList.add('due');
+      zero.querySelector('.state').className = 'state ask';
+      zero.querySelector('.state').textContent = 'zero check again: the last is two hours old';
+    }
+  }
+}, 15_000);
 window.addEventListener('pagehide', () => stream?.close());
 
 export function startReadings() {

@@ -33,6 +33,20 @@ final readonly class Part
     ) {
     }
 
+    /** Does what is allowed here hang on what the stage has to do? */
+    public function hangsOnDuty(): bool
+    {
+        foreach ($this->fields as $field) {
+            foreach ($field->sets as $set) {
+                if ('' !== $set->duty) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     public function surfaceName(?string $key): string
     {
         return null === $key ? '' : $this->surfaces[$key]->name ?? $key;

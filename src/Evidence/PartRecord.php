@@ -45,6 +45,10 @@ class PartRecord implements Audited
     #[Assert\Length(max: 4000)]
     public string $note = '';
 
+    /** Key of the duty of its stage, where that differs from the unit's; empty: as the unit. */
+    #[ORM\Column(length: 60)]
+    public string $duty = '';
+
     #[ORM\Column(length: 20, nullable: true, enumType: Disposition::class)]
     public ?Disposition $disposition = null;
 

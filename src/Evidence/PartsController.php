@@ -175,7 +175,7 @@ final class PartsController extends AbstractController
     /** @return FormInterface<mixed> */
     private function recordForm(PartRecord $record, Part $part): FormInterface
     {
-        return $this->forms->createNamed('part', PartRecordType::class, $record, ['part' => $part, 'decides' => $this->isGranted(Permission::ANALYSE)]);
+        return $this->forms->createNamed('part', PartRecordType::class, $record, ['part' => $part, 'decides' => $this->isGranted(Permission::ANALYSE), 'duties' => $this->shelf->book($record->case->family)->duties]);
     }
 
     /** @return FormInterface<mixed> */

@@ -41,7 +41,8 @@ final readonly class FigureText
         return implode("\n", $lines)."\n";
     }
 
-    private function csv(Asked $asked): string
+    #[AsTwigFunction('figure_csv')]
+    public function csv(Asked $asked): string
     {
         $rows = [];
         foreach ($asked->typed as $key => $value) {
@@ -57,7 +58,8 @@ final readonly class FigureText
         return (new CsvEncoder())->encode($rows, 'csv');
     }
 
-    private function json(Asked $asked): string
+    #[AsTwigFunction('figure_json')]
+    public function json(Asked $asked): string
     {
         return json_encode([
             'figure' => $asked->card->name,

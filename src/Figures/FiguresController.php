@@ -26,9 +26,9 @@ final class FiguresController extends AbstractController
     }
 
     #[Route('/figures', name: 'figures', methods: ['GET'])]
-    public function list(): Response
+    public function list(Request $request): Response
     {
-        return $this->render('figures/list.html.twig', ['groups' => $this->desk->cards()]);
+        return $this->render('figures/list.html.twig', ['groups' => $this->desk->cards(), 'context' => self::context($request)]);
     }
 
     #[Route('/figures/{name}.{form}', name: 'figure_as', requirements: ['name' => '[a-z0-9-]+', 'form' => 'txt|csv|json'], methods: ['GET'])]
@@ -48,7 +48,7 @@ final class FiguresController extends AbstractController
     {
         $card = $this->card($name);
         $asked = $this->desk->ask($card, self::typed($request));
-        $context = array_filter(array_map(static fn (string $key): string => (string) $request->query->get($key, ''), array_combine(self::CONTEXT, self::CONTEXT)));
+        $context = self::context($request);
         $drawing = $this->drawings->template($card);
         // What only an answer can draw is shown with the example until there is an answer of one's own.
         $example = null === $asked->outcome && null === $drawing;
@@ -58,6 +58,12 @@ final class FiguresController extends AbstractController
         }
 
         return $this->render('figures/_answer.html.twig', $data + ['live' => true], new Response(headers: ['HX-Replace-Url' => $this->generateUrl('figure', ['name' => $name] + $context + $asked->typed), 'Vary' => 'HX-Target']));
+    }
+
+    /** @return array<string, string> the case and the part it is asked for, where they stand in the address */
+    private static function context(Request $request): array
+    {
+        return array_filter(array_map(static fn (string $key): string => (string) $request->query->get($key, ''), array_combine(self::CONTEXT, self::CONTEXT)));
     }
 
     /** @return array<mixed> */

@@ -12,6 +12,7 @@ use App\Measuring\Assessor;
 use App\Measuring\Measured;
 use App\Measuring\Reading;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Figure\Result;
 use Japhrex\Core\Measuring\Limits;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
@@ -53,18 +54,33 @@ final readonly class WearTrends
         if (null === $asked->outcome) {
             return null;
         }
+        $plot = $this->plot($asked, $service, $limits->wearUsed($now->size->x) ?? 0.0);
         $points = [];
-        $plot = $this->plots->of($asked)[0] ?? null;
         foreach (array_reverse($before) as $one) {
             if (!$one['replaced'] && null !== $one['service'] && $one['service']->dimension === $service->dimension) {
                 $points[] = ['case' => $one['case'], 'service' => self::round($one['service']), 'size' => $this->person->units()->show($one['size'], $dimension)];
-                if (Dimension::Length === $dimension) {
-                    $plot?->dot('new', $one['service']->in($this->plots->serviceUnit($service->dimension)), Quantity::si($one['size'], $dimension)->in($this->person->units()->unit($dimension)), $one['case']);
-                }
+                $plot->dot('new', $one['service']->in($this->plots->serviceUnit($service->dimension)), 100 * ($limits->wearUsed($one['size']) ?? 0.0), $one['case']);
             }
         }
 
-        return new WearTrend($asked, $points, null === $plot ? [] : [['template' => 'figures/_plot.svg.twig', 'data' => ['plot' => $plot, 'laid' => $plot->laid()]]], $this->sentence($asked, $this->lastRun($case, $service)));
+        return new WearTrend($asked, $points, [['template' => 'figures/_plot.svg.twig', 'data' => ['plot' => $plot, 'laid' => $plot->laid()]]], $this->sentence($asked, $this->lastRun($case, $service)));
+    }
+
+    /** Wear used against service: what was worn so far, and the way to the limit with its band. */
+    private function plot(Asked $asked, Quantity $service, float $used): Plot
+    {
+        $unit = $this->plots->serviceUnit($service->dimension);
+        $run = $service->in($unit);
+        $results = $asked->outcome?->results() ?? [];
+        $left = array_map(static fn (Result $result): float => Quantity::si($result->si()[0], $service->dimension)->in($unit), array_intersect_key($results, ['left' => 1, 'left-low' => 1, 'left-high' => 1]));
+        $last = $run + min([] === $left ? $run : max($left), 4 * $run);
+        $plot = (new Plot('service, '.$unit, 'wear used, %'))->line('new', [[0.0, 0.0], [$run, 100 * $used]], 'worn so far')->line('limit', [[0.0, 100.0], [$last, 100.0]], 'limit');
+        foreach (array_filter($left) as $name => $way) {
+            $share = min(1.0, ($last - $run) / $way);
+            $plot->line('left' === $name ? 'found' : 'band', [[$run, 100 * $used], [$run + $way * $share, 100 * ($used + (1 - $used) * $share)]], 'left' === $name ? 'at this rate' : ('left-low' === $name ? 'its band' : ''));
+        }
+
+        return $plot->dot('found', $run, 100 * $used, 'now');
     }
 
     private static function round(Quantity $service): string

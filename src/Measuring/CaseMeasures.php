@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
+use App\Evidence\PartRecord;
 use App\Intake\CaseFile;
 use App\Platform\BookShelf;
 use App\Teardown\StepRecord;
@@ -33,12 +34,16 @@ final readonly class CaseMeasures
             $choices[$choice->part.'/'.$choice->field] = $choice;
         }
         $asFound = $this->asFound($case);
+        $duties = [];
+        foreach ($this->em->getRepository(PartRecord::class)->findBy(['case' => $case]) as $record) {
+            $duties[$record->part] = $record->duty;
+        }
         $sources = $this->sources($case, $readings);
         $measured = [];
         foreach ($book->parts as $part) {
             foreach ($part->fields as $key => $field) {
                 $reference = $part->key.'/'.$key;
-                $measured[$part->key][$key] = $this->one($case, $part->key, $field, $readings[$part->key][$key] ?? null, $choices[$reference] ?? null, $sources, $asFound[$reference] ?? '');
+                $measured[$part->key][$key] = $this->one(($duties[$part->key] ?? '') ?: $case->duty, $part->key, $field, $readings[$part->key][$key] ?? null, $choices[$reference] ?? null, $sources, $asFound[$reference] ?? '');
             }
         }
 
@@ -73,17 +78,17 @@ final readonly class CaseMeasures
         return $found;
     }
 
-    private function one(CaseFile $case, string $part, Field $field, ?Reading $reading, ?LimitChoice $choice, CaseSources $sources, string $asFound): Measured
+    private function one(string $duty, string $part, Field $field, ?Reading $reading, ?LimitChoice $choice, CaseSources $sources, string $asFound): Measured
     {
-        $limits = $field->limits($case->duty, $choice->chosen ?? '');
+        $limits = $field->limits($duty, $choice->chosen ?? '');
         $derived = $sources->derived($part.'/'.$field->key);
 
         return new Measured(
             $part,
             $field,
             $limits,
-            $field->setsFor($case->duty),
-            $field->isDisputed($case->duty),
+            $field->setsFor($duty),
+            $field->isDisputed($duty),
             $choice,
             $reading,
             null === $reading ? null : $this->assessor->size($field, $reading),

@@ -81,7 +81,7 @@ final class ReadingsController extends AbstractController
                 $this->em->remove($choice);
             }
         } else {
-            if (!\in_array($chosen, array_map(static fn (object $set): string => $set->key, $known->setsFor($case->duty)), true)) {
+            if (!\in_array($chosen, array_map(static fn (object $set): string => $set->key, $this->measures->of($case)[$part][$known->key]->sets), true)) {
                 throw new ShopError('The book has no such source for this limit.', 404);
             }
             if ('' === $reason) {

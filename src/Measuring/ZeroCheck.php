@@ -32,9 +32,14 @@ class ZeroCheck implements Audited
         $this->identify();
     }
 
+    public function until(): \DateTimeImmutable
+    {
+        return $this->madeAt->modify('+'.self::HOLDS.' seconds');
+    }
+
     public function holds(\DateTimeImmutable $at): bool
     {
-        return $at->getTimestamp() - $this->madeAt->getTimestamp() < self::HOLDS;
+        return $at < $this->until();
     }
 
     public function auditCase(): ?Uuid

@@ -169,6 +169,11 @@ final class ReadingsTest extends AppTestCase
         $this->signIn(Role::Desk);
         self::assertSame(303, $this->send('/cases/'.$case->number.'/intake', '/intake/unit', ['unit[duty]' => 'auxiliary']));
         self::assertSame(Verdict::Within, $this->measured($this->fresh($case), 'body', 'side-clearance')->verdict());
+        // A stage with a duty of its own.
+        $this->signIn(Role::Bench);
+        self::assertSame(303, $this->send('/cases/'.$case->number.'/parts/body', '/parts/body', ['part[duty]' => 'work']));
+        self::assertSame(Verdict::Outside, $this->measured($this->fresh($case), 'body', 'side-clearance')->verdict());
+        self::assertCount(0, $this->browser->request('GET', '/cases/'.$case->number.'/parts/rear-cover')->filter('[name="part[duty]"]'), 'asked only where it matters');
     }
 
     public function testASizeWorkedOutCarriesTheUncertaintyOfItsReadingsAndIsCrossChecked(): void

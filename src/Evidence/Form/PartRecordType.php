@@ -9,6 +9,7 @@ use App\Platform\Form\Choices;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Damage\Feel;
 use Japhrex\Core\Damage\Sense;
+use Japhrex\Core\Family\Duty;
 use Japhrex\Core\Family\Part;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
@@ -31,6 +32,19 @@ final class PartRecordType extends AbstractType
                 'block_prefix' => 'choices',
             ]);
         }
+        /** @var array<string, Duty> $duties */
+        $duties = $options['duties'];
+        if ([] !== $duties && $part->hangsOnDuty()) {
+            $builder->add('duty', ChoiceType::class, [
+                'label' => 'Duty of its stage',
+                'choices' => array_combine(array_map(static fn (Duty $duty): string => $duty->name, $duties), array_keys($duties)),
+                'placeholder' => 'as the unit',
+                'required' => false,
+                'setter' => static function (PartRecord $record, ?string $duty): void {
+                    $record->duty = $duty ?? '';
+                },
+            ]);
+        }
         $builder->add('note', TextareaType::class, ['label' => 'Note', 'required' => false, 'empty_data' => '']);
         if (true === $options['decides']) {
             $builder
@@ -41,7 +55,7 @@ final class PartRecordType extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => PartRecord::class, 'three_way' => true, 'decides' => false]);
+        $resolver->setDefaults(['data_class' => PartRecord::class, 'three_way' => true, 'decides' => false, 'duties' => []]);
         $resolver->setRequired('part');
         $resolver->setAllowedTypes('part', Part::class);
         $resolver->setAllowedTypes('decides', 'bool');
