@@ -27,13 +27,14 @@ document.addEventListener('htmx:beforeSwap', (event) => {
   if (status < 400) {
     return;
   }
-  const form = detail.elt?.closest?.('form');
+  // The event comes from what would be swapped; a row of the readings sheet is swapped by the form in it.
+  const row = detail.requestConfig?.elt?.closest?.('form[data-row]');
+  const form = row ?? detail.elt?.closest?.('form');
   detail.isError = false;
   if (status === 422 || (!form && status !== 401)) {
     // The page comes back with its fields as typed and what was wrong beside them.
     detail.shouldSwap = true;
-    if (form?.matches('[data-row]')) {
-      detail.shouldSwap = true;
+    if (row) {
       return;
     }
     const own = form?.matches('[data-autosave]') ? form : null;

@@ -3,8 +3,15 @@ const values = () => [...document.querySelectorAll('.zeros .value, .sheetrun .en
 let hand = null;
 let stream = null;
 
-const changed = (form) =>
-  [...form.elements].some((field) => (field.matches('select') ? [...field.options].some((o) => o.selected !== o.defaultSelected) : field.value !== field.defaultValue));
+function isChanged(field) {
+  if (field.matches('select')) {
+    const first = [...field.options].findIndex((option) => option.defaultSelected);
+    return field.selectedIndex !== Math.max(0, first);
+  }
+  return field.matches('input:not([type=hidden])') && field.value !== field.defaultValue;
+}
+
+const changed = (form) => [...form.elements].some(isChanged);
 
 function save(form) {
   if (form?.isConnected && changed(form)) {
@@ -19,7 +26,8 @@ function save(form) {
 function moveOn(field) {
   const all = values();
   const next = all[all.indexOf(field) + 1];
-  if (field.form !== next?.form) {
+  // A row is saved by leaving it; a zero check stands for itself.
+  if (field.closest('.zeros')) {
     save(field.form);
   }
   if (next) {

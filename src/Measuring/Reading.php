@@ -91,6 +91,25 @@ class Reading implements Audited
         return null !== $this->gaugeDue && $this->gaugeDue->format('Y-m-d') < $this->at->format('Y-m-d');
     }
 
+    /**
+     * As typed, each at its place; what has none follows.
+     *
+     * @param list<string> $places of the field
+     *
+     * @return list<string> blank where nothing was taken
+     */
+    public function atPlaces(array $places): array
+    {
+        $texts = array_fill(0, \count($places), '');
+        $rest = [];
+        foreach ($this->typed as $i => $text) {
+            $at = [] === $this->places ? $i : array_search($this->places[$i] ?? '', $places, true);
+            \is_int($at) && '' === ($texts[$at] ?? 'taken') ? $texts[$at] = $text : $rest[] = $text;
+        }
+
+        return [...$texts, ...$rest];
+    }
+
     public function auditName(): string
     {
         return 'Reading '.$this->field.' of '.$this->part;
