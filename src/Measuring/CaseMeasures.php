@@ -10,6 +10,7 @@ use App\Platform\BookShelf;
 use App\Teardown\StepRecord;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\Field;
+use Japhrex\Core\Family\LimitSet;
 use Japhrex\Core\Family\Method;
 use Japhrex\Core\Figure\Fill\Filler;
 use Japhrex\Core\Measuring\Form;
@@ -80,6 +81,9 @@ final readonly class CaseMeasures
 
     private function one(string $duty, string $part, Field $field, ?Reading $reading, ?LimitChoice $choice, CaseSources $sources, string $asFound): Measured
     {
+        $sets = $field->setsFor($duty);
+        // A source chosen for another duty chooses nothing here.
+        $choice = [] === array_filter($sets, static fn (LimitSet $set): bool => $set->key === $choice?->chosen) ? null : $choice;
         $limits = $field->limits($duty, $choice->chosen ?? '');
         $derived = $sources->derived($part.'/'.$field->key);
 
@@ -87,7 +91,7 @@ final readonly class CaseMeasures
             $part,
             $field,
             $limits,
-            $field->setsFor($duty),
+            $sets,
             $field->isDisputed($duty),
             $choice,
             $reading,

@@ -135,20 +135,21 @@ final class ReadingsController extends AbstractController
 
             return;
         }
-        $reading ??= new Reading($case, $part, $field->key);
-        $reading->typed = $entry->typed;
-        $reading->places = $entry->places;
-        $reading->takenWith($entry->gauge);
-        $reading->zero = $entry->zero;
-        if (null !== $entry->gauge) {
-            if ('' !== $entry->zero && $entry->zero !== ($this->zeros->holding()[(string) $entry->gauge->id]->typed ?? '')) {
-                $this->em->persist(new ZeroCheck($entry->gauge, $entry->zero, $who));
+        $zero = '' !== $entry->zero && $entry->zero !== ($reading->zero ?? '') ? $entry->zero : null;
+        // A note added later does not make it a new reading: gauge, zero, time and hand stay those of the reading.
+        if (null === $reading || $reading->typed !== $entry->typed || $reading->gauge !== $entry->gauge || null !== $zero) {
+            $reading ??= new Reading($case, $part, $field->key);
+            $reading->typed = $entry->typed;
+            $reading->places = $entry->places;
+            $reading->takenWith($entry->gauge);
+            $reading->zero = $zero ?? (null === $entry->gauge ? $entry->zero : $this->zeros->holding()[(string) $entry->gauge->id]->typed ?? '');
+            $reading->byWhom = $who;
+            $reading->at = new \DateTimeImmutable();
+            if (null !== $entry->gauge && null !== $zero) {
+                $this->em->persist(new ZeroCheck($entry->gauge, $zero, $who));
             }
-            $reading->zero = $entry->zero ?: $this->zeros->holding()[(string) $entry->gauge->id]->typed ?? '';
         }
         $reading->note = $entry->note;
-        $reading->byWhom = $who;
-        $reading->at = new \DateTimeImmutable();
         $this->em->persist($reading);
         $case->moveTo(Stage::Parts);
         $this->em->flush();

@@ -126,6 +126,46 @@ final class ReadingsTest extends AppTestCase
         self::assertSame('', $this->measured($case, 'driven-gear', 'tip-diameter')->reading?->zero, 'a check of two hours ago no longer counts');
     }
 
+    public function testANoteAddedLaterDoesNotMakeItANewReading(): void
+    {
+        $case = $this->aCase();
+        $gauge = $this->gauge();
+        $with = ['gauge' => (string) $gauge->id, 'readings' => '25.98 mm'];
+        $this->signIn(Role::Bench);
+        $this->post($case, 'drive-gear/thickness', $with + ['zero' => '0.001 mm']);
+        $reading = $this->measured($case, 'drive-gear', 'thickness')->reading;
+        self::assertNotNull($reading);
+        [$reading->at, $reading->byWhom] = [new \DateTimeImmutable('-3 days'), 'bench 1'];
+        foreach (self::em()->getRepository(ZeroCheck::class)->findAll() as $check) {
+            $check->madeAt = new \DateTimeImmutable('-3 days');
+        }
+        self::em()->flush();
+        $taken = $reading->at->getTimestamp();
+        $this->post($case, 'drive-gear/thickness', $with + ['zero' => '0.001 mm', 'seen' => '25.98 mm', 'note' => 'a burr was stoned off first']);
+        self::em()->clear();
+        $reading = self::em()->find(Reading::class, $reading->id);
+        self::assertSame([$taken, 'bench 1', '0.001 mm', 'a burr was stoned off first'], [$reading?->at->getTimestamp(), $reading?->byWhom, $reading?->zero, $reading?->note]);
+        self::assertCount(1, self::em()->getRepository(ZeroCheck::class)->findBy(['gauge' => $gauge->id->toRfc4122()]), 'an old zero sent along is no new zero check');
+        // Measured anew, without a zero check of today: the old zero does not count for it.
+        $this->post($case, 'drive-gear/thickness', ['readings' => '25.97 mm', 'zero' => '0.001 mm', 'seen' => '25.98 mm'] + $with);
+        self::em()->clear();
+        $reading = self::em()->find(Reading::class, $reading?->id);
+        self::assertSame(['', 'test bench'], [$reading?->zero, $reading?->byWhom]);
+    }
+
+    public function testAChoiceForOneDutySaysNothingOfAnother(): void
+    {
+        $case = $this->aCase();
+        $choice = new LimitChoice($case, 'body', 'side-clearance');
+        [$choice->chosen, $choice->reason] = ['auxiliary', 'was fitted as a cooling pump'];
+        self::em()->persist($choice);
+        $this->reading($case, 'body', 'side-clearance', ['0.14 mm', '0.15 mm']);
+        self::assertNull($this->measured($case, 'body', 'side-clearance')->choice);
+        self::assertSame(Verdict::Outside, $this->measured($case, 'body', 'side-clearance')->verdict());
+        $case->duty = 'auxiliary';
+        self::assertSame('auxiliary', $this->measured($case, 'body', 'side-clearance')->choice?->chosen);
+    }
+
     public function testAGaugeOutOfDateOrOutOfItsRangeWarnsOnEachReading(): void
     {
         $case = $this->aCase();
