@@ -17,6 +17,9 @@ final readonly class Book
      * @param array<string, Complaint> $complaints
      * @param list<Pattern> $patterns
      * @param array<string, Duty> $duties where acceptance depends on what the unit or stage has to do
+     * @param array<string, Watch> $watch known weak places
+     * @param list<string> $sisters other types that share them, in words
+     * @param list<Content> $contents what must be in which model
      * @param LeakModel|null $leaks none: the complaint check is not offered
      */
     public function __construct(
@@ -33,6 +36,10 @@ final readonly class Book
         public array $patterns,
         public array $duties = [],
         public ?LeakModel $leaks = null,
+        public array $watch = [],
+        public array $sisters = [],
+        public array $contents = [],
+        public Upkeep $upkeep = new Upkeep(),
     ) {
     }
 

@@ -46,6 +46,10 @@ final readonly class BookFactory
             array_map($this->pattern(...), $data->maps('patterns')),
             $this->duties($data),
             $data->has('leaks') ? $this->leaks($data->map('leaks')) : null,
+            $this->watch($data),
+            $data->texts('sisters'),
+            array_map(static fn (Data $one): Content => new Content($one->text('part'), $one->text('what'), $one->words('should')), $data->maps('contents')),
+            $this->upkeep($data),
         );
     }
 
@@ -58,6 +62,40 @@ final readonly class BookFactory
         }
 
         return $duties;
+    }
+
+    /** @return array<string, Watch> */
+    private function watch(Data $data): array
+    {
+        $watch = [];
+        foreach ($data->named('watch') as $key => $one) {
+            $watch[$key] = new Watch($key, $one->text('place'), $one->text('what'), $one->text('tell'), $one->texts('shared'));
+        }
+
+        return $watch;
+    }
+
+    private function upkeep(Data $data): Upkeep
+    {
+        $kits = $choices = $hours = [];
+        foreach ($data->named('kits') as $key => $kit) {
+            $kits[$key] = new Kit($key, $kit->text('name'), $kit->texts('parts'), $kit->texts('without'));
+        }
+        foreach ($data->named('choices') as $key => $choice) {
+            $sides = array_map(static fn (Data $side): array => ['name' => $side->text('name'), 'reason' => $side->text('reason')], $choice->named('sides'));
+            $choices[$key] = new SchoolChoice($key, $choice->text('question'), $sides);
+        }
+        foreach ($data->words('hours') as $work => $time) {
+            $hours[$work] = is_numeric($time) && (float) $time > 0 ? (float) $time : $data->fail('expected hours above 0, such as 1.5.', 'hours/'.$work);
+        }
+
+        return new Upkeep(
+            $kits,
+            $hours,
+            $choices,
+            array_map(static fn (Data $one): BuildSetting => new BuildSetting($one->text('what'), $one->text('value'), $one->textOrNull('how') ?? '', $one->flag('sample')), $data->maps('settings')),
+            array_map(static fn (Data $one): ProofStep => new ProofStep($one->text('step'), $one->text('expect'), $one->textOrNull('caution') ?? ''), $data->maps('proof')),
+        );
     }
 
     private function leaks(Data $data): LeakModel
@@ -78,7 +116,7 @@ final readonly class BookFactory
     {
         $surfaces = [];
         foreach ($data->named('surfaces') as $name => $surface) {
-            $surfaces[$name] = new Surface($name, $surface->text('name'), $surface->textOrNull('normal') ?? '', $surface->textOrNull('damage') ?? '');
+            $surfaces[$name] = new Surface($name, $surface->text('name'), $surface->textOrNull('normal') ?? '', $surface->textOrNull('damage') ?? '', $surface->textOrNull('other-way') ?? '');
         }
         $fields = [];
         foreach ($data->named('readings') as $name => $field) {
@@ -95,7 +133,7 @@ final readonly class BookFactory
             $data->number('count', 1),
             Reuse::tryFrom($data->textOrNull('reuse') ?? 'inspect') ?? $data->fail('expected inspect, never or policy.', 'reuse'),
             $data->textOrNull('reuse-why') ?? '',
-            null === $facing ? null : new Facing($facing->text('right'), $facing->text('wrong')),
+            null === $facing ? null : new Facing($facing->text('right'), $facing->text('wrong'), $facing->textOrNull('see') ?? ''),
             $surfaces,
             $fields,
             $data->texts('senses'),
@@ -130,6 +168,7 @@ final readonly class BookFactory
             null === $form ? null : FormKind::tryFrom($form) ?? $data->fail('expected section, along or face.', 'form'),
             $data->quantity('form-length', Dimension::Length),
             $data->flag('adjuster'),
+            $data->has('rebuild') ? $this->limits($data->map('rebuild'), $dimension) : null,
         );
     }
 
@@ -152,6 +191,8 @@ final readonly class BookFactory
             $data->text('from'),
             $data->text('to'),
             $data->textOrNull('note') ?? '',
+            $data->textOrNull('filter') ?? '',
+            $data->textOrNull('bypass') ?? '',
         );
     }
 
@@ -173,6 +214,8 @@ final readonly class BookFactory
             $data->flag('fasteners'),
             $data->texts('photos'),
             $data->texts('adjusters'),
+            $data->number('minutes', 0),
+            $data->texts('falls'),
         );
     }
 

@@ -18,6 +18,7 @@ final readonly class Field
      * @param Fill|null $from the figure that works it out from other readings
      * @param FormKind|null $form what shape the readings at its places make
      * @param Quantity|null $formLength for a form along a length: from the first place to the last
+     * @param Limits|null $rebuild what is allowed in a rebuild; null: the same as in service
      * @param bool $adjuster a setting, taken as found before it is touched (strip) and as left
      */
     public function __construct(
@@ -34,6 +35,7 @@ final readonly class Field
         public ?FormKind $form = null,
         public ?Quantity $formLength = null,
         public bool $adjuster = false,
+        public ?Limits $rebuild = null,
     ) {
     }
 

@@ -15,6 +15,8 @@ final readonly class StripStep
      * @param list<string> $stuck what to do when it is stuck
      * @param list<string> $facing parts whose facing is recorded before they are lifted
      * @param list<Count> $counts small parts and fasteners
+     * @param int $minutes typical time; 0: not told
+     * @param list<string> $falls small parts that fall out unseen
      * @param list<string> $adjusters readings (`part/field`) of settings to take as found before they are touched
      * @param list<string> $photos what to photograph before it comes off
      */
@@ -34,6 +36,8 @@ final readonly class StripStep
         public bool $fasteners,
         public array $photos,
         public array $adjusters = [],
+        public int $minutes = 0,
+        public array $falls = [],
     ) {
     }
 }

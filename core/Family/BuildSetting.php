@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Family;
+
+/** Something that is set when the unit goes together: a clearance, a shim, a torque and its order. */
+final readonly class BuildSetting
+{
+    public function __construct(public string $what, public string $value, public string $how, public bool $sample)
+    {
+    }
+}

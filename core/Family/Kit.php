@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Family;
+
+/** A set of parts that is bought as one, and what one might think is in it and is not. */
+final readonly class Kit
+{
+    /**
+     * @param list<string> $parts keys
+     * @param list<string> $without keys of parts that go with the work but are not in it
+     */
+    public function __construct(public string $key, public string $name, public array $parts, public array $without)
+    {
+    }
+}

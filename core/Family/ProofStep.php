@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Family;
+
+/** A step of the proof on the stand or in the machine. */
+final readonly class ProofStep
+{
+    public function __construct(public string $step, public string $expect, public string $caution)
+    {
+    }
+}

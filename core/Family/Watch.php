@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Family;
+
+/** A known weak place of a type, to be ticked seen, clean or not looked at in every case. */
+final readonly class Watch
+{
+    /**
+     * @param string $place part, or `part/surface`
+     * @param string $what what fails there
+     * @param string $tell how it shows, and where to look
+     * @param list<string> $shared families (keys of books) that have the same weak place
+     */
+    public function __construct(public string $key, public string $place, public string $what, public string $tell, public array $shared)
+    {
+    }
+}
