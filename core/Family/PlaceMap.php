@@ -60,6 +60,26 @@ final readonly class PlaceMap
         return array_values(array_filter(CarrierKind::cases(), fn (CarrierKind $kind): bool => self::part($from) !== self::part($to) && $this->joins($kind, $from, $to)));
     }
 
+    /**
+     * Every part that is reached from one by a carrier, the one itself first.
+     *
+     * @param bool $back against the direction: what it came from
+     *
+     * @return list<string>
+     */
+    public function reach(CarrierKind $kind, string $from, bool $back = false): array
+    {
+        $seen = [self::part($from)];
+        for ($i = 0; $i < \count($seen); ++$i) {
+            foreach ($this->next[$kind->value] ?? [] as $part => $beyond) {
+                $more = $back ? (\in_array($seen[$i], $beyond, true) ? [$part] : []) : ($part === $seen[$i] ? $beyond : []);
+                $seen = [...$seen, ...array_diff(array_unique($more), $seen)];
+            }
+        }
+
+        return $seen;
+    }
+
     private static function part(string $place): string
     {
         return explode('/', $place)[0];

@@ -37,7 +37,10 @@ final class IntakeController extends AbstractController
     #[IsGranted(Permission::TAKE_IN)]
     public function new(Request $request, CaseNumbers $numbers, EarlierCases $earlier, CurrentPerson $person): Response
     {
-        $family = (string) $request->query->get('family', $this->shelf->keys()[0] ?? '');
+        $family = (string) $request->query->get('family', '');
+        if ('' === $family) {
+            return $this->render('intake/family.html.twig', ['books' => $this->shelf->all()]);
+        }
         $book = $this->shelf->book($family);
         $case = new CaseFile('', $book->key);
         $form = $this->forms->createNamed('unit', UnitType::class, $case, ['duties' => $this->shelf->book($case->family)->duties]);
@@ -55,7 +58,7 @@ final class IntakeController extends AbstractController
             return $this->redirectToRoute('intake', ['number' => $case->number], Response::HTTP_SEE_OTHER);
         }
 
-        return $this->render('intake/new.html.twig', ['form' => $form, 'book' => $book, 'families' => $this->shelf, 'earlier' => $earlier->of($case->serial)]);
+        return $this->render('intake/new.html.twig', ['form' => $form, 'book' => $book, 'earlier' => $earlier->of($case->serial)]);
     }
 
     /** What was here under this serial before; asked while it is typed. */

@@ -46,6 +46,15 @@ final class BookShelf
         return $keys;
     }
 
+    /** @return list<Book> by title */
+    public function all(): array
+    {
+        $books = array_map($this->book(...), $this->keys());
+        usort($books, static fn (Book $a, Book $b): int => strcmp($a->title, $b->title));
+
+        return $books;
+    }
+
     public function modes(): ModeCatalogue
     {
         return $this->modes ??= ModeCatalogue::of($this->content('books/modes.yaml'));

@@ -16,6 +16,7 @@ use App\Figures\WearCheck;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\Statement;
+use App\Intake\WatchTick;
 use App\Measuring\CaseMeasures;
 use App\Measuring\LimitChoice;
 use App\Measuring\Measured;
@@ -39,6 +40,7 @@ final readonly class Snapshot
             'arrival' => null === $case->arrival ? null : self::fields($case->arrival),
             'complaints' => array_map(static fn (Complaint $c): array => self::fields($c), $case->complaints->getValues()),
             'statements' => array_map(static fn (Statement $s): array => self::fields($s), $case->statements->getValues()),
+            'watch list' => array_map(self::fields(...), $this->em->getRepository(WatchTick::class)->findBy($by, ['id' => 'ASC'])),
             'steps' => array_map(self::fields(...), $this->em->getRepository(StepRecord::class)->findBy($by, ['id' => 'ASC'])),
             'parts' => array_map(self::fields(...), $this->em->getRepository(PartRecord::class)->findBy($by, ['part' => 'ASC'])),
             'findings' => array_map(self::fields(...), $this->em->getRepository(Finding::class)->findBy($by, ['id' => 'ASC'])),

@@ -25,8 +25,8 @@ final class IntakeTest extends AppTestCase
     {
         $earlier = $this->aCase('VG28-20417');
         $this->signIn(Role::Desk);
-        $form = $this->browser->request('GET', '/cases/new')->selectButton('Take it in')->form(['unit[customer]' => 'Fish quay', 'unit[serial]' => 'VG28 20417']);
-        $this->browser->request('POST', '/cases/new', $form->getPhpValues() + ['earlier' => 'comeback']);
+        $form = $this->browser->request('GET', '/cases/new?family=external-gear-pump')->selectButton('Take it in')->form(['unit[customer]' => 'Fish quay', 'unit[serial]' => 'VG28 20417']);
+        $this->browser->request('POST', '/cases/new?family=external-gear-pump', $form->getPhpValues() + ['earlier' => 'comeback']);
         self::assertResponseRedirects();
         $case = self::em()->getRepository(CaseFile::class)->findOneBy([], ['id' => 'DESC']);
         self::assertSame($earlier->number, $case?->comebackOf?->number);
@@ -35,7 +35,7 @@ final class IntakeTest extends AppTestCase
     public function testABadFieldKeepsEverythingThatWasTyped(): void
     {
         $this->signIn(Role::Desk);
-        $this->browser->submitForm($this->browser->request('GET', '/cases/new')->selectButton('Take it in')->text(), ['unit[customer]' => '', 'unit[unitName]' => 'Ramp pump', 'unit[displacement]' => '22 bar', 'unit[tag]' => str_repeat('x', 400)]);
+        $this->browser->submitForm($this->browser->request('GET', '/cases/new?family=external-gear-pump')->selectButton('Take it in')->text(), ['unit[customer]' => '', 'unit[unitName]' => 'Ramp pump', 'unit[displacement]' => '22 bar', 'unit[tag]' => str_repeat('x', 400)]);
         self::assertSame(422, $this->browser->getResponse()->getStatusCode());
         self::assertStringContainsString('Whose unit is it?', $this->said());
         self::assertStringContainsString('"bar" is no unit of displacement', $this->said());

@@ -5,7 +5,11 @@ import { expect, test } from './watch.mjs';
 
 const cases = {
   floor: '/',
-  'new case': '/cases/new',
+  'kind of unit': '/cases/new',
+  'new case': '/cases/new?family=external-gear-pump',
+  library: '/library?q=lens+plate',
+  book: '/library/axial-piston-pump',
+  map: '/library/external-gear-pump/map?from=suction-strainer&case=OQ-26-0101',
   gauges: '/gauges',
   figures: '/figures',
   'a figure': '/figures/shim-pick?measured=0.42mm&present=1.2mm&low=0.1mm&high=0.2mm&stock=1.4mm;1.5mm',

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use App\Intake\CaseGate;
+use App\Platform\BookShelf;
+use App\Shop\Boards;
+use App\Shop\PartView;
+use Japhrex\Core\Family\CarrierKind;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The books of all families, to read and to search. */
+final class LibraryController extends AbstractController
+{
+    public function __construct(private readonly BookShelf $shelf)
+    {
+    }
+
+    #[Route('/library', name: 'library', methods: ['GET'])]
+    public function shelf(Request $request): Response
+    {
+        $words = trim((string) $request->query->get('q', ''));
+        $found = [];
+        foreach ('' === $words ? [] : $this->shelf->all() as $book) {
+            foreach ($book->find($words) as $part) {
+                $found[] = ['book' => $book, 'part' => $part];
+            }
+        }
+
+        return $this->render('library/shelf.html.twig', ['books' => $this->shelf->all(), 'words' => $words, 'found' => $found]);
+    }
+
+    #[Route('/library/{family}', name: 'library_book', methods: ['GET'])]
+    public function book(string $family): Response
+    {
+        return $this->render('library/book.html.twig', ['book' => $this->shelf->book($family)]);
+    }
+
+    /** Parts and carriers as a drawing; with a case, in its grades. */
+    #[Route('/library/{family}/map', name: 'library_map', methods: ['GET'])]
+    public function map(string $family, Request $request, UnitMap $map, CaseGate $gate, Boards $boards): Response
+    {
+        $book = $this->shelf->book($family);
+        $number = (string) $request->query->get('case', '');
+        $case = '' === $number ? null : $gate->find($number);
+        $kind = CarrierKind::tryFrom((string) $request->query->get('kind', 'oil'));
+        $from = (string) $request->query->get('from', '');
+        $from = isset($book->parts[$from]) ? $from : '';
+        $back = 'back' === $request->query->get('way');
+        $grades = null === $case || $case->family !== $family ? [] : array_map(static fn (PartView $view): ?int => $view->grade(), $boards->of($case)->parts);
+
+        return $this->render('library/map.html.twig', ['book' => $book, 'case' => $case, 'kind' => $kind, 'kinds' => CarrierKind::cases(), 'from' => $from, 'back' => $back, 'map' => $map->of($book, $kind, $from, $back, $grades)]);
+    }
+}

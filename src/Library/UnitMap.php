@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use App\Chain\Graphviz;
+use App\Chain\Layout;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\Carrier;
+use Japhrex\Core\Family\CarrierKind;
+use Japhrex\Core\Family\PlaceMap;
+
+/** The map of a unit: its parts and what carries harm between them, made from the book. */
+final readonly class UnitMap
+{
+    private const LETTERS = 22;
+
+    public function __construct(private Layout $layout)
+    {
+    }
+
+    /**
+     * @param string $from part that is followed; empty: none
+     * @param bool $back against the flow
+     * @param array<string, int|null> $grades by part
+     *
+     * @return array{width: float, height: float, boxes: list<array{part: string, x: float, y: float, w: int, h: int, lines: list<string>, grade: int|null, seen: bool, on: bool}>, lines: list<array{path: string, kind: string, says: string, filter: bool, on: bool}>}
+     */
+    public function of(Book $book, ?CarrierKind $kind, string $from = '', bool $back = false, array $grades = []): array
+    {
+        $edges = [];
+        foreach ($book->carriers as $carrier) {
+            if (null === $kind || $carrier->kind === $kind) {
+                [$a, $b] = [explode('/', $carrier->from)[0], explode('/', $carrier->to)[0]];
+                if ($a !== $b) {
+                    $edges[$a.'>'.$b][] = $carrier;
+                }
+            }
+        }
+        $joined = array_unique(array_merge(...array_map(static fn (string $edge): array => explode('>', $edge), array_keys($edges)), ...[[]]));
+        $rows = [];
+        foreach ($joined as $part) {
+            $rows[$part] = self::wrapped($book->parts[$part]->short ?? $part);
+        }
+        $placed = $this->layout->place(array_map(static fn (array $words): int => \count($words) - 1, $rows), array_map(static fn (string $edge): array => self::ends($edge), array_keys($edges)));
+        $reached = '' === $from ? null : (new PlaceMap($book))->reach($kind ?? CarrierKind::Oil, $from, $back);
+        $boxes = [];
+        foreach ($rows as $part => $words) {
+            $height = Graphviz::boxHeight(\count($words) - 1);
+            $boxes[] = [
+                'part' => $part, 'x' => $placed->boxes[$part]['x'] - Graphviz::BOX_WIDTH / 2, 'y' => $placed->boxes[$part]['y'] - $height / 2,
+                'w' => Graphviz::BOX_WIDTH, 'h' => $height, 'lines' => $words, 'grade' => $grades[$part] ?? null,
+                'seen' => isset($grades[$part]), 'on' => null === $reached || \in_array($part, $reached, true),
+            ];
+        }
+        $lines = [];
+        foreach ($edges as $edge => $carriers) {
+            [$a, $b] = self::ends($edge);
+            $lines[] = [
+                'path' => $placed->paths[$edge] ?? '', 'kind' => $carriers[0]->kind->value, 'says' => self::says($book, $carriers),
+                'filter' => [] !== array_filter($carriers, static fn (Carrier $carrier): bool => '' !== $carrier->filter),
+                'on' => null === $reached || (\in_array($a, $reached, true) && \in_array($b, $reached, true)),
+            ];
+        }
+
+        return ['width' => $placed->width, 'height' => $placed->height, 'boxes' => $boxes, 'lines' => $lines];
+    }
+
+    /** @return array{string, string} */
+    private static function ends(string $edge): array
+    {
+        [$from, $to] = explode('>', $edge);
+
+        return [$from, $to];
+    }
+
+    /** @param non-empty-list<Carrier> $carriers */
+    private static function says(Book $book, array $carriers): string
+    {
+        return implode('; ', array_map(static fn (Carrier $carrier): string => $book->placeName($carrier->from).' to '.$book->placeName($carrier->to).' '.$carrier->kind->label().('' === $carrier->note ? '' : ': '.$carrier->note).('' === $carrier->filter ? '' : ', through '.$carrier->filter.('' === $carrier->bypass ? '' : ' (passed by: '.$carrier->bypass.')')), $carriers));
+    }
+
+    /** @return list<string> */
+    private static function wrapped(string $name): array
+    {
+        return \array_slice(explode("\n", wordwrap($name, self::LETTERS, "\n", true)), 0, 2);
+    }
+}

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\app;
+
+use App\Account\Role;
+use App\Evidence\Finding;
+use App\Intake\WatchTick;
+use App\Library\UnitMap;
+use App\Platform\BookShelf;
+use App\Verdict\Snapshot;
+use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\CarrierKind;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** The library of books, the map of a unit, and the watch list in a case. */
+final class LibraryTest extends AppTestCase
+{
+    /** The twelve families that the trade asks for. */
+    private const FAMILIES = [
+        'external-gear-pump', 'internal-gear-process-pump', 'crescent-front-pump', 'vane-pump', 'roller-pump', 'axial-piston-pump',
+        'hydrostatic-transaxle', 'automatic-transmission', 'reversing-gearbox', 'transfer-case', 'distributor-injection-pump', 'centrifugal-pump',
+    ];
+
+    /** @return iterable<string, array{string}> */
+    public static function families(): iterable
+    {
+        foreach (self::FAMILIES as $family) {
+            yield $family => [$family];
+        }
+    }
+
+    #[DataProvider('families')]
+    public function testEveryFamilyCanBeReadMappedAndTakenIn(string $family): void
+    {
+        $this->signIn(Role::Desk);
+        $book = self::service(BookShelf::class)->book($family);
+        $page = $this->browser->request('GET', '/library/'.$family);
+        self::assertResponseIsSuccessful();
+        self::assertCount(\count($book->parts), $page->filter('.bookpart'));
+        self::assertGreaterThanOrEqual(20, \count($book->parts));
+        foreach ([$book->cautions[0], ...array_map(static fn ($watch): string => $watch->what, array_values($book->watch))] as $words) {
+            self::assertStringContainsString(self::plain($words), self::plain($page->text()));
+        }
+        $map = $this->browser->request('GET', '/library/'.$family.'/map?kind=all');
+        self::assertCount(\count($book->parts), $map->filter('.unitmap rect.box'), 'every part stands on the map');
+        $new = $this->browser->request('GET', '/cases/new');
+        $this->browser->click($new->selectLink($book->title)->link());
+        $this->browser->submitForm('Take it in', ['unit[customer]' => 'Cable ferry']);
+        $this->browser->followRedirect();
+        self::assertSelectorCount(\count($book->watch), '#watch .watchrow');
+        foreach (['strip', 'parts', 'parts/'.array_key_first($book->parts), 'readings', 'chain', 'report'] as $stage) {
+            $this->browser->request('GET', preg_replace('~/[^/]*$~', '/', $this->browser->getRequest()->getPathInfo()) ?: '');
+            $this->browser->request('GET', self::caseOf($this->browser->getHistory()->current()->getUri()).'/'.$stage);
+            self::assertResponseIsSuccessful($stage);
+        }
+    }
+
+    private static function caseOf(string $uri): string
+    {
+        return 1 === preg_match('~/cases/[^/?]+~', $uri, $m) ? $m[0] : '';
+    }
+
+    private static function plain(string $text): string
+    {
+        return (string) preg_replace('/\s+/', ' ', $text);
+    }
+
+    public function testAPartIsFoundInAllBooksByTheNameThatOthersUse(): void
+    {
+        $this->signIn(Role::Viewer);
+        $this->browser->request('GET', '/library?q=lens+plate');
+        self::assertStringContainsString('Port plate', $this->said());
+        $this->browser->request('GET', '/library?q=gizmo');
+        self::assertStringContainsString('No part is called “gizmo”', $this->said());
+        $this->browser->request('GET', '/library/steam-engine');
+        self::assertResponseStatusCodeSame(404);
+    }
+
+    public function testOilIsFollowedOnwardAndBack(): void
+    {
+        $book = self::service(BookShelf::class)->book('external-gear-pump');
+        $on = static fn (array $map): array => array_column(array_filter($map['boxes'], static fn (array $box): bool => $box['on']), 'part');
+        $map = self::service(UnitMap::class);
+        $reached = $on($map->of($book, CarrierKind::Oil, 'suction-strainer'));
+        self::assertContains('front-block', $reached);
+        self::assertNotContains('suction-strainer', array_diff($reached, ['suction-strainer']));
+        self::assertEqualsCanonicalizing(['suction-strainer', 'suction-fitting'], $on($map->of($book, CarrierKind::Oil, 'suction-fitting', back: true)));
+        $filtered = array_filter($map->of(self::service(BookShelf::class)->book('axial-piston-pump'), CarrierKind::Oil)['lines'], static fn (array $line): bool => $line['filter']);
+        self::assertCount(1, $filtered);
+        self::assertStringContainsString('25 µm mesh (passed by: a torn or missing element)', array_values($filtered)[0]['says']);
+    }
+
+    public function testTheMapOfACaseWearsItsGrades(): void
+    {
+        $case = $this->aCase();
+        $finding = new Finding($case, 'front-block');
+        [$finding->kind, $finding->mode, $finding->grade] = [FindingKind::Damage, 'scoring', 3];
+        self::em()->persist($finding);
+        self::em()->flush();
+        $this->signIn(Role::Viewer);
+        $page = $this->browser->request('GET', '/library/external-gear-pump/map?kind=oil&case='.$case->number);
+        self::assertSame('3', $page->filter('.unitmap .g3 .grade')->text());
+        self::assertCount(1, $page->filter('.unitmap .bar'), 'only what was looked at');
+    }
+
+    public function testAWeakPlaceIsTickedTakenBackAndKept(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Bench);
+        $this->browser->request('GET', '/cases/'.$case->number.'/intake');
+        self::assertStringContainsString('5 of 5 not looked at', $this->said());
+        self::assertSame(303, $this->act($case, 'watch/drain', ['state' => 'seen']));
+        self::assertSame(404, $this->act($case, 'watch/moon', ['state' => 'seen']));
+        self::assertSame(422, $this->act($case, 'watch/drain', ['state' => 'perhaps']));
+        $this->browser->request('GET', '/cases/'.$case->number.'/parts/front-cover');
+        self::assertStringContainsString('It is there, test bench', $this->said());
+        $snapshot = self::service(Snapshot::class)->of($this->fresh($case));
+        self::assertIsArray($snapshot['watch list']);
+        self::assertSame(['drain', 'seen'], [$snapshot['watch list'][0]['watch'], $snapshot['watch list'][0]['state']]);
+        $this->act($case, 'watch/drain', ['state' => 'clean']);
+        $this->act($case, 'watch/drain', ['state' => 'clean']);
+        self::assertCount(0, self::em()->getRepository(WatchTick::class)->findBy(['case' => $case->id->toRfc4122()]), 'ticked once more it is open again');
+        $this->signIn(Role::Viewer);
+        $this->browser->request('POST', '/cases/'.$case->number.'/watch/drain', ['state' => 'seen']);
+        self::assertContains($this->browser->getResponse()->getStatusCode(), [403, 422]);
+    }
+
+    public function testEveryFillOfEveryBookIsAnsweredOnceItsReadingsAreThere(): void
+    {
+        $figures = new \Japhrex\Core\Figure\FigureRegistry();
+        $asked = 0;
+        foreach (self::service(BookShelf::class)->all() as $book) {
+            foreach ($book->parts as $part) {
+                foreach ($part->fields as $field) {
+                    if (null === $field->from) {
+                        continue;
+                    }
+                    // New sizes where the book gives them: then the size worked out is the new one of its own field.
+                    $sources = self::newSizes($book);
+                    $derived = (new \Japhrex\Core\Figure\Fill\Filler($figures))->derive($field->from, $sources);
+                    self::assertSame('', $derived->wrong, $book->key.' '.$part->key.'/'.$field->key);
+                    self::assertNotNull($derived->size, $book->key.' '.$part->key.'/'.$field->key.' misses '.implode(', ', $derived->missing));
+                    self::assertEqualsWithDelta($field->limits()?->new?->si, $derived->size->x, 2e-6, $book->key.' '.$part->key.'/'.$field->key.': the sizes when new do not fit together');
+                    ++$asked;
+                }
+            }
+        }
+        self::assertGreaterThan(10, $asked);
+    }
+
+    private static function newSizes(Book $book): \Japhrex\Core\Figure\Fill\Sources
+    {
+        return new class($book) implements \Japhrex\Core\Figure\Fill\Sources {
+            public function __construct(private readonly Book $book)
+            {
+            }
+
+            public function known(string $reference): ?\Japhrex\Core\Figure\Fill\Known
+            {
+                $new = $this->book->field($reference)?->limits()?->new;
+
+                return null === $new ? null : new \Japhrex\Core\Figure\Fill\Known($new->si, 0.0, $new->dimension, $new->typedUnit, $reference);
+            }
+        };
+    }
+}
