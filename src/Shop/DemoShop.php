@@ -94,7 +94,7 @@ final class DemoShop
     /** @param Row $row */
     private function case(array $row): void
     {
-        $case = new CaseFile($this->numbers->next(), 'external-gear-pump');
+        $case = new CaseFile($this->numbers->next(), self::word($row, 'family') ?: 'external-gear-pump');
         $this->cases[self::word($row, 'ref')] = $case;
         $day = new \DateTimeImmutable('-'.self::word($row, 'days-ago').' days -90 minutes');
         $case->madeAt = $day;

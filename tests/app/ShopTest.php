@@ -9,7 +9,9 @@ use App\Account\User;
 use App\Evidence\Finding;
 use App\Evidence\PartRecord;
 use App\Intake\CaseFile;
+use App\Intake\Complaint;
 use App\Measuring\Reading;
+use App\Platform\BookShelf;
 use App\Report\MakeReport;
 use App\Shop\Boards;
 use App\Shop\CaseBoard;
@@ -112,7 +114,7 @@ final class ShopTest extends AppTestCase
         self::assertNull($board->neighbours('shaft-seal')['next']);
     }
 
-    public function testTheDemoShopTellsFiveStoriesAndGoesIntoAnEmptyDatabaseOnly(): void
+    public function testTheDemoShopHasACaseInEveryFamilyAndGoesIntoAnEmptyDatabaseOnly(): void
     {
         $command = new CommandTester((new Application(self::$kernel ?? self::bootKernel()))->find('app:demo'));
         self::em()->createQuery('DELETE FROM '.User::class.' u')->execute();
@@ -122,7 +124,9 @@ final class ShopTest extends AppTestCase
 
         /** @var list<CaseFile> $cases */
         $cases = self::em()->getRepository(CaseFile::class)->findBy([], ['number' => 'ASC']);
-        [$finished, $comeback, $stuck, $new, $press] = \array_slice($cases, -5);
+        $cases = \array_slice($cases, -16);
+        self::assertCount(12, array_unique(array_map(static fn (CaseFile $case): string => $case->family, $cases)));
+        [$finished, $comeback, $stuck, $new, $press] = $cases;
         self::assertTrue($finished->isSigned());
         self::assertSame([], $this->board($finished)->problems, 'the finished chain is closed');
         self::assertSame(0, array_sum(array_column($this->board($finished)->walk(), 'open')) - $this->board($finished)->walk()['report']['open']);
@@ -136,8 +140,22 @@ final class ShopTest extends AppTestCase
         self::assertCount(1, array_filter($sent->getSent(), static fn ($envelope): bool => $envelope->getMessage() instanceof MakeReport));
 
         $this->signIn(Role::Viewer, 'somebody');
-        foreach ([$finished, $comeback, $stuck, $new, $press] as $case) {
-            foreach (['intake', 'strip', 'parts', 'parts/front-block', 'readings', 'chain', 'verdict', 'report', 'history', 'next'] as $page) {
+        foreach ($cases as $case) {
+            $book = self::service(BookShelf::class)->book($case->family);
+            foreach (self::em()->getRepository(Finding::class)->findBy(['case' => $case->id->toRfc4122()]) as $finding) {
+                self::assertTrue($book->hasPlace($finding->place()), $case->family.' '.$finding->place());
+                self::assertTrue(null === $finding->mode || null !== self::service(BookShelf::class)->modes()->get($finding->mode), (string) $finding->mode);
+            }
+            foreach (self::em()->getRepository(Reading::class)->findBy(['case' => $case->id->toRfc4122()]) as $reading) {
+                self::assertNotNull($book->field($reading->part.'/'.$reading->field), $case->family.' '.$reading->part.'/'.$reading->field);
+            }
+            foreach (self::em()->getRepository(StepRecord::class)->findBy(['case' => $case->id->toRfc4122()]) as $step) {
+                self::assertArrayHasKey($step->step, $book->strip, $case->family);
+            }
+            foreach (self::em()->getRepository(Complaint::class)->findBy(['case' => $case->id->toRfc4122()]) as $complaint) {
+                self::assertArrayHasKey($complaint->what, $book->complaints, $case->family);
+            }
+            foreach (['intake', 'strip', 'parts', 'parts/'.array_key_first($book->parts), 'readings', 'chain', 'verdict', 'report', 'history', 'next'] as $page) {
                 $this->browser->request('GET', '/cases/'.$case->number.'/'.$page);
                 self::assertContains($this->browser->getResponse()->getStatusCode(), [200, 302], $case->number.' '.$page);
                 self::assertSelectorNotExists('form[data-autosave]');

@@ -18,6 +18,8 @@ const views = {
   figures: { at: '/figures' },
   figure: { at: '/figures/shim-pick?measured=1.62+mm&low=0.10+mm&high=0.20+mm&stock=0.5+mm+x2%3B0.9+mm%3B1.0+mm+x*&most=2&reuse=no' },
   gauges: { at: '/gauges' },
+  library: { at: '/library' },
+  map: { at: '/library/external-gear-pump/map?from=suction-strainer&case=OQ-26-0101' },
   chain: { at: '/cases/OQ-26-0101/chain' },
   chainopen: { at: '/cases/OQ-26-0102/chain' },
   verdict: { at: '/cases/OQ-26-0101/verdict' },
@@ -26,8 +28,8 @@ const views = {
   login: { at: '/login', as: null },
 };
 const committed = {
-  '': ['floor', 'intake', 'strip', 'parts', 'photo', 'readings', 'wear', 'figures', 'figure', 'chain', 'verdict', 'report'],
-  '-phone': ['floor', 'strip', 'parts', 'photo', 'readings', 'figure', 'chain'],
+  '': ['floor', 'intake', 'strip', 'parts', 'photo', 'readings', 'wear', 'figure', 'library', 'map', 'chain', 'verdict', 'report'],
+  '-phone': ['floor', 'strip', 'parts', 'readings', 'figure', 'chain'],
 };
 const sizes = { '': { width: 1280, height: 800 }, '-phone': { width: 390, height: 844 } };
 
