@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Family;
 
+use Japhrex\Core\Figure\FigureError;
 use Japhrex\Core\Figure\FigureRegistry;
 use Japhrex\Core\Figure\Fill\Fill;
 use Japhrex\Core\Figure\Key;
@@ -214,6 +215,28 @@ final readonly class BookCheck
         }
     }
 
+    /**
+     * A new unit of each model holds what the book says is needed; else every complaint check would end there.
+     *
+     * @return iterable<int, BookProblem>
+     */
+    private function newHolds(Book $book, LeakModel $leaks): iterable
+    {
+        $paths = implode(';', array_map(static fn (LeakRoute $route): string => $route->with($route->new), $leaks->routes));
+        foreach ($book->models as $model) {
+            $typed = ['new-paths' => $paths, 'found-paths' => $paths, 'displacement' => $model->facts['displacement'] ?? ''] + $leaks->facts;
+            try {
+                [, $outcome] = $this->figures->compute('complaint-check', $typed);
+            } catch (FigureError) {
+                // What cannot be read is told at its own place; a model without its displacement says nothing here.
+                continue;
+            }
+            if ('never' !== $outcome->results()['pattern']->value) {
+                yield new BookProblem('leaks/facts', \sprintf('a new %s would miss what is needed; look at demand, needed and the passages.', $model->name()));
+            }
+        }
+    }
+
     /** @return iterable<int, BookProblem> */
     private function leaks(Book $book): iterable
     {
@@ -227,6 +250,7 @@ final readonly class BookCheck
             yield new BookProblem('leaks/explains', \sprintf('there is no complaint "%s".', $complaint));
         }
         if (null !== $book->leaks) {
+            yield from $this->newHolds($book, $book->leaks);
             yield from $this->fill($book, 'leaks/facts', new Fill('complaint-check', $book->leaks->facts));
         }
     }

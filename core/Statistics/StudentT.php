@@ -106,7 +106,8 @@ final readonly class StudentT
             $next = $t + 2 * $excess / (2 * $this->density($t) - $excess * $bend);
             if (!($next > $low && $next < $high)) {
                 $next = is_infinite($high) ? 4 * $t : ($low + $high) / 2;
-            } elseif (abs($next - $t) <= 1e-6 * $t) {
+            } elseif (abs($next - $t) <= 3e-5 * $t) {
+                // The steps shrink by their cube: what is left is below 1e-12.
                 return $next;
             }
             $t = $next;

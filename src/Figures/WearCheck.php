@@ -50,7 +50,9 @@ final readonly class WearCheck
         $answer = $asked->outcome?->results()['pattern']->value ?? null;
         $pattern = \is_string($answer) ? WearPattern::tryFrom($answer) : null;
 
-        return new WearChecked($asked, $routes, $pattern, $this->fits($case, $leaks, $pattern));
+        $known = [] !== array_filter($routes, static fn (array $one): bool => null !== $one['found']);
+
+        return new WearChecked($asked, $routes, $pattern, $known ? $this->fits($case, $leaks, $pattern) : []);
     }
 
     /** @return array<string, mixed>|null what is kept when the case is signed; null when nothing was measured for it */

@@ -83,6 +83,7 @@ final class BookTest extends TestCase
         yield 'an adjuster that is none' => [['strip/1/adjusters' => ['plunger/diameter']], 'marked as an adjuster'];
         yield 'a leak through nothing' => [['leaks' => ['facts' => ['needed' => '60 bar'], 'explains' => ['weak'], 'routes' => [['name' => 'x', 'path' => 'hole:{gap}', 'new' => '0.02 mm', 'found' => '0.02 mm']]]], 'expected'];
         yield 'a leak that explains an unknown complaint' => [['leaks' => ['facts' => ['needed' => '60 bar'], 'explains' => ['sadness'], 'routes' => []]], 'there is no complaint "sadness"'];
+        yield 'a circuit that a new one cannot feed' => [['models' => [['maker' => 'Halvorsund', 'model' => 'X', 'facts' => ['displacement' => '10 cc/rev']]], 'leaks' => ['facts' => ['needed' => '60 bar', 'idle' => '700 rpm', 'working' => '1500 rpm', 'cold' => '20 C', 'hot' => '80 C', 'v40' => '46 cSt', 'v100' => '6.8 cSt', 'density' => '870 kg/m3', 'demand' => '5 mm', 'relief' => '100 bar'], 'explains' => ['weak'], 'routes' => [['name' => 'x', 'path' => 'slot:10 mm,{gap},5 mm', 'new' => '0.02 mm', 'found' => '{plunger/diameter}']]]], 'a new Halvorsund X would miss what is needed'];
         yield 'no oil' => [['carriers/0/kind' => 'touch', 'carriers/1/kind' => 'touch'], 'no oil'];
     }
 

@@ -44,6 +44,8 @@ final class FillTest extends TestCase
         self::assertSame('0.046 mm', Expression::of('a/bore - b/journal / 2')->text($sources));
         self::assertSame('40.034 mm', Expression::of('a/bore + b/journal')->text($sources));
         self::assertSame('12', Expression::of('model:teeth')->text($sources));
+        self::assertSame('10.0375 mm', Expression::of('0.012 mm + a/bore / 2')->text($sources));
+        self::assertSame(['a/bore'], Expression::of('0.012 mm + a/bore / 2')->references());
         self::assertNull(Expression::of('a/bore - c/nobody')->text($sources));
         self::assertSame(['a/bore', 'b/journal'], Expression::of('a/bore - b/journal / 2')->references());
     }
