@@ -47,6 +47,8 @@ final class Version20261125180000 extends AbstractMigration
             'ALTER TABLE reading ADD gauge_due DATE DEFAULT NULL',
             "ALTER TABLE step_record ADD adjusters JSONB DEFAULT '{}' NOT NULL",
             'ALTER TABLE step_record ALTER adjusters DROP DEFAULT',
+            "ALTER TABLE step_record ADD left_out JSONB DEFAULT '[]' NOT NULL",
+            'ALTER TABLE step_record ALTER left_out DROP DEFAULT',
             'CREATE TABLE watch_tick (state VARCHAR(10) NOT NULL, by_whom VARCHAR(80) NOT NULL, watch VARCHAR(60) NOT NULL, id UUID NOT NULL, made_at TIMESTAMP(0) WITH TIME ZONE NOT NULL, case_id UUID NOT NULL, PRIMARY KEY (id))',
             'CREATE INDEX IDX_474C389FCF10D4F5 ON watch_tick (case_id)',
             'CREATE UNIQUE INDEX UNIQ_474C389FCF10D4F5500B4A26 ON watch_tick (case_id, watch)',
@@ -84,6 +86,7 @@ final class Version20261125180000 extends AbstractMigration
             'ALTER TABLE reading DROP places',
             'ALTER TABLE reading DROP gauge_due',
             'ALTER TABLE step_record DROP adjusters',
+            'ALTER TABLE step_record DROP left_out',
         ] as $sql) {
             $this->addSql($sql);
         }

@@ -53,6 +53,10 @@ class StepRecord implements Audited
     #[ORM\Column(type: 'json', options: ['jsonb' => true])]
     public array $adjusters = [];
 
+    /** @var list<string> what was asked for before it came off and knowingly left out */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    public array $leftOut = [];
+
     #[ORM\Column]
     public bool $marked = false;
 

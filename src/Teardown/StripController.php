@@ -13,6 +13,7 @@ use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use App\Teardown\Form\StepType;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Family\StripStep;
 use Japhrex\Core\Teardown\StepState;
 use Japhrex\Core\Teardown\StepStatus;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -30,6 +31,7 @@ final class StripController extends AbstractController
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly StripBench $bench,
+        private readonly TakenPhotos $photos,
         private readonly FormFactoryInterface $forms,
     ) {
     }
@@ -60,6 +62,11 @@ final class StripController extends AbstractController
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page($case, $status, $form);
         }
+        $asked = StepState::Done === $record->state ? $this->asked($case, $status->step, $record) : [];
+        if ([] !== $asked && !$request->request->has('leave-out')) {
+            return $this->page($case, $status, $form, $asked);
+        }
+        $record->leftOut = $asked;
         $record->byWhom = $person->get()->name;
         $record->at = new \DateTimeImmutable();
         $case->moveTo(Stage::Strip);
@@ -83,8 +90,31 @@ final class StripController extends AbstractController
         return $this->redirectToRoute('strip', ['number' => $case->number, 'step' => $step], Response::HTTP_SEE_OTHER);
     }
 
-    /** @param FormInterface<mixed>|null $submitted */
-    private function page(CaseFile $case, StepStatus $status, ?FormInterface $submitted = null): Response
+    /**
+     * What is still asked for before parts with a facing or a mate come off.
+     *
+     * @return list<string>
+     */
+    private function asked(CaseFile $case, StripStep $step, StepRecord $record): array
+    {
+        $book = $this->shelf->book($case->family);
+        $paired = array_filter($step->removes, static fn (string $part): bool => [] !== $book->pairsOf($part));
+        if ([] === $step->facing && [] === $paired) {
+            return [];
+        }
+
+        return array_values(array_filter([
+            '' !== $step->mark && !$record->marked ? 'the mark' : null,
+            [] !== $step->facing && '' === trim($record->facing) ? 'which way it faced' : null,
+            $this->photos->anyOf($case, $step->removes) ? null : 'a photo as found',
+        ]));
+    }
+
+    /**
+     * @param FormInterface<mixed>|null $submitted
+     * @param list<string> $asked
+     */
+    private function page(CaseFile $case, StepStatus $status, ?FormInterface $submitted = null, array $asked = []): Response
     {
         $record = $this->bench->records($case)[$status->step->key] ?? null;
         $form = $submitted ?? $this->form($record ?? new StepRecord($case, $status->step->key), $status);
@@ -97,6 +127,7 @@ final class StripController extends AbstractController
             'status' => $status,
             'record' => $record,
             'form' => $form->createView(),
+            'asked' => $asked,
         ], new Response(status: null === $submitted ? 200 : 422));
     }
 

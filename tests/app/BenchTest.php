@@ -11,6 +11,8 @@ use App\Intake\CaseFile;
 use App\Intake\Stage;
 use App\Measuring\Gauge;
 use App\Measuring\Reading;
+use App\Teardown\StepRecord;
+use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\Method;
 
 final class BenchTest extends AppTestCase
@@ -19,7 +21,7 @@ final class BenchTest extends AppTestCase
     private function strip(CaseFile $case, string $step, string $state, string $reason = '', array $fields = []): int
     {
         $form = $this->browser->request('GET', '/cases/'.$case->number.'/strip?step='.$step)->filter('form[action$="/strip/'.$step.'"]')->form();
-        $this->browser->request('POST', $form->getUri(), ['state' => $state, 'step' => ['reason' => $reason] + $fields + (array) $form->getPhpValues()['step']]);
+        $this->browser->request('POST', $form->getUri(), ['state' => $state, 'leave-out' => '1', 'step' => ['reason' => $reason] + $fields + (array) $form->getPhpValues()['step']]);
 
         return $this->browser->getResponse()->getStatusCode();
     }
@@ -120,6 +122,46 @@ final class BenchTest extends AppTestCase
         $this->send('/cases/'.$case->number.'/parts/shaft-seal', '/parts/shaft-seal', ['part[disposition]' => 'reuse', 'part[dispositionReason]' => 'none in stock']);
         $this->browser->request('GET', '/cases/'.$case->number.'/parts/shaft-seal');
         self::assertStringContainsString('It is to go back in, against the book', $this->said());
+    }
+
+    public function testBeforeAPartWithAFacingComesOffItsMarkAndPhotoAreAskedFor(): void
+    {
+        $case = $this->aCase();
+        foreach (['outside', 'ports', 'coupling', 'marks', 'relief', 'screws', 'rear-cover'] as $done) {
+            self::em()->persist(new StepRecord($case, $done));
+        }
+        self::em()->flush();
+        $this->signIn(Role::Bench);
+        $form = $this->browser->request('GET', '/cases/'.$case->number.'/strip?step=rear-block')->filter('form[action$="/strip/rear-block"]')->form();
+        $send = function (array $step, array $more = []) use ($form): int {
+            $this->browser->request('POST', $form->getUri(), $more + ['state' => 'done', 'step' => $step + (array) $form->getPhpValues()['step']]);
+
+            return $this->browser->getResponse()->getStatusCode();
+        };
+        self::assertSame(422, $send(['facing' => 'Pocket to the pressure port.']));
+        self::assertStringContainsString('Still asked before it comes off: the mark, a photo as found.', $this->said());
+        self::assertSame('Pocket to the pressure port.', $this->browser->getCrawler()->filter('[name="step[facing]"]')->text(), 'what was typed stays');
+        self::assertSame(303, $send(['facing' => 'Pocket to the pressure port.', 'marked' => '1'], ['leave-out' => '1']));
+        $record = self::em()->getRepository(StepRecord::class)->findOneBy(['case' => $case->id->toRfc4122(), 'step' => 'rear-block']);
+        self::assertSame(['a photo as found'], $record?->leftOut, 'what was left out knowingly is kept');
+    }
+
+    public function testWhatIsHurtOrMissingWhileStrippingBecomesAFindingOnTheSpot(): void
+    {
+        $case = $this->aCase();
+        $record = new StepRecord($case, 'coupling');
+        $record->counted = ['set screws' => 1, 'key' => 0];
+        self::em()->persist(new StepRecord($case, 'outside'));
+        self::em()->persist($record);
+        self::em()->flush();
+        $this->signIn(Role::Bench);
+        self::assertSame(422, $this->act($case, 'strip/coupling/made-by-us', ['part' => 'coupling', 'note' => ' '], 'strip?step=coupling'));
+        self::assertSame(303, $this->act($case, 'strip/coupling/made-by-us', ['part' => 'coupling', 'note' => 'puller slipped, rim dented'], 'strip?step=coupling'));
+        self::assertSame(404, $this->act($case, 'strip/coupling/missing', ['what' => 'washers'], 'strip?step=coupling'));
+        self::assertSame(303, $this->act($case, 'strip/coupling/missing', ['what' => 'set screws'], 'strip?step=coupling'));
+        $findings = self::em()->getRepository(Finding::class)->findBy(['case' => $case->id->toRfc4122()], ['id' => 'ASC']);
+        self::assertSame([FindingKind::MadeByUs, FindingKind::Damage], array_map(static fn (Finding $finding): FindingKind => $finding->kind, $findings));
+        self::assertStringContainsString('Set screws: 1 of 2 counted out and not found', $findings[1]->note);
     }
 
     public function testABenchHandMayNotDecideWhatBecomesOfAPart(): void

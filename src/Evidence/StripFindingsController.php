@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Intake\CaseFile;
+use App\Intake\CaseGate;
+use App\Platform\BookShelf;
+use App\Platform\ShopError;
+use App\Teardown\StepRecord;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Family\StripStep;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** What is found on the spot while stripping: damage made by us, and small parts that are not there. */
+final class StripFindingsController extends AbstractController
+{
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly CurrentPerson $person)
+    {
+    }
+
+    #[Route('/cases/{number}/strip/{step}/made-by-us', name: 'strip_made_by_us', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function madeByUs(string $number, string $step, Request $request): Response
+    {
+        $case = $this->gate->open($number, Permission::BENCH);
+        $this->step($case, $step);
+        $part = $this->shelf->book($case->family)->part((string) $request->request->get('part', '')) ?? throw new ShopError('Which part was hurt?', 422);
+        $note = trim((string) $request->request->get('note', ''));
+        if ('' === $note) {
+            throw new ShopError('What was done to it? A mark that is named now is not argued about later.', 422);
+        }
+        $this->keep($case, $part->key, FindingKind::MadeByUs, null, 0, $note);
+
+        return $this->redirectToRoute('strip', ['number' => $case->number, 'step' => $step], Response::HTTP_SEE_OTHER);
+    }
+
+    /** A small part that is not found went somewhere: from here on it is debris. */
+    #[Route('/cases/{number}/strip/{step}/missing', name: 'strip_missing', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function missing(string $number, string $step, Request $request): Response
+    {
+        $case = $this->gate->open($number, Permission::BENCH);
+        $known = $this->step($case, $step);
+        $what = (string) $request->request->get('what', '');
+        $record = $this->em->getRepository(StepRecord::class)->findOneBy(['case' => $case, 'step' => $step]);
+        foreach ($known->counts as $count) {
+            $counted = $record->counted[$count->what] ?? $count->count;
+            if ($count->what === $what && $counted < $count->count) {
+                $part = $known->removes[0] ?? throw new ShopError('This step takes no part off.', 422);
+                $this->keep($case, $part, FindingKind::Damage, 'assembly-fault', 3, \sprintf('%s: %d of %d counted out and not found. What is not there went somewhere: look for it as debris.', ucfirst($what), $counted, $count->count));
+
+                return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part], Response::HTTP_SEE_OTHER);
+            }
+        }
+        throw new ShopError('Nothing of that name is missing at this step.', 404);
+    }
+
+    private function step(CaseFile $case, string $step): StripStep
+    {
+        return $this->shelf->book($case->family)->strip[$step] ?? throw new ShopError('The book has no such strip step.', 404);
+    }
+
+    private function keep(CaseFile $case, string $part, FindingKind $kind, ?string $mode, int $grade, string $note): void
+    {
+        $finding = new Finding($case, $part);
+        [$finding->kind, $finding->mode, $finding->grade, $finding->note, $finding->byWhom] = [$kind, $mode, $grade, mb_substr($note, 0, 4000), $this->person->get()->name];
+        $this->em->persist($finding);
+        $this->em->flush();
+    }
+}
