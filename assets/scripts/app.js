@@ -158,7 +158,30 @@ document.addEventListener('change', (event) => {
   }
 });
 
+// Time worked on a strip step: while its page is in sight, for who leaves the field empty.
+let since = Date.now();
+let worked = 0;
+document.addEventListener('visibilitychange', () => {
+  worked += document.hidden ? Date.now() - since : 0;
+  since = Date.now();
+});
+document.addEventListener(
+  'submit',
+  (event) => {
+    const minutes = event.target.querySelector?.('[data-minutes]');
+    const spent = Math.round((worked + (document.hidden ? 0 : Date.now() - since)) / 60_000);
+    if (minutes && minutes.value === '' && spent > 0) {
+      minutes.value = String(spent);
+    }
+  },
+  true,
+);
+
 function start(root) {
+  if (root.querySelector?.('[data-minutes]')) {
+    since = Date.now();
+    worked = 0;
+  }
   // On a phone the walk and the wear strip are wider than the screen: what is in hand comes into view.
   for (const current of root.querySelectorAll?.('.walk [aria-current], ol.wear [aria-current]') ?? []) {
     const box = current.closest('.walk, ol.wear');

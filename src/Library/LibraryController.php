@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Library;
 
 use App\Intake\CaseGate;
+use App\Measuring\ShopLimits;
 use App\Platform\BookShelf;
 use App\Shop\Boards;
 use App\Shop\PartView;
@@ -36,9 +37,9 @@ final class LibraryController extends AbstractController
     }
 
     #[Route('/library/{family}', name: 'library_book', methods: ['GET'])]
-    public function book(string $family): Response
+    public function book(string $family, ShopLimits $limits): Response
     {
-        return $this->render('library/book.html.twig', ['book' => $this->shelf->book($family)]);
+        return $this->render('library/book.html.twig', ['book' => $this->shelf->book($family), 'own' => $limits->of($family)]);
     }
 
     /** Parts and carriers as a drawing; with a case, in its grades. */

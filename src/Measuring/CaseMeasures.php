@@ -21,7 +21,7 @@ use Japhrex\Core\Quantity\QuantityError;
 /** Everything measured in a case, judged. */
 final readonly class CaseMeasures
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private Assessor $assessor, private Filler $filler)
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private Assessor $assessor, private Filler $filler, private ShopLimits $shop)
     {
     }
 
@@ -35,6 +35,7 @@ final readonly class CaseMeasures
             $choices[$choice->part.'/'.$choice->field] = $choice;
         }
         $asFound = $this->asFound($case);
+        $own = $this->shop->of($case->family);
         $duties = [];
         foreach ($this->em->getRepository(PartRecord::class)->findBy(['case' => $case]) as $record) {
             $duties[$record->part] = $record->duty;
@@ -44,7 +45,7 @@ final readonly class CaseMeasures
         foreach ($book->parts as $part) {
             foreach ($part->fields as $key => $field) {
                 $reference = $part->key.'/'.$key;
-                $measured[$part->key][$key] = $this->one(($duties[$part->key] ?? '') ?: $case->duty, $part->key, $field, $readings[$part->key][$key] ?? null, $choices[$reference] ?? null, $sources, $asFound[$reference] ?? '');
+                $measured[$part->key][$key] = $this->one(($duties[$part->key] ?? '') ?: $case->duty, $part->key, isset($own[$reference]) ? $field->with($own[$reference]->set($field)) : $field, $readings[$part->key][$key] ?? null, $choices[$reference] ?? null, $sources, $asFound[$reference] ?? '');
             }
         }
 

@@ -64,6 +64,11 @@ class StepRecord implements Audited
     #[Assert\Length(max: 2000)]
     public string $note = '';
 
+    /** Time worked on it, for the labour count. */
+    #[ORM\Column(type: 'smallint', nullable: true)]
+    #[Assert\Range(min: 0, max: 1440, notInRangeMessage: 'Minutes are from 0 to 1440, a whole day.')]
+    public ?int $minutes = null;
+
     #[ORM\Column(length: 80)]
     public string $byWhom = '';
 

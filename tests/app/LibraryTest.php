@@ -8,11 +8,14 @@ use App\Account\Role;
 use App\Evidence\Finding;
 use App\Intake\WatchTick;
 use App\Library\UnitMap;
+use App\Measuring\CaseMeasures;
+use App\Measuring\Reading;
 use App\Platform\BookShelf;
 use App\Verdict\Snapshot;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\CarrierKind;
+use Japhrex\Core\Measuring\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** The library of books, the map of a unit, and the watch list in a case. */
@@ -104,6 +107,41 @@ final class LibraryTest extends AppTestCase
         $page = $this->browser->request('GET', '/library/external-gear-pump/map?kind=oil&case='.$case->number);
         self::assertSame('3', $page->filter('.unitmap .g3 .grade')->text());
         self::assertCount(1, $page->filter('.unitmap .bar'), 'only what was looked at');
+    }
+
+    public function testTheShopsOwnLimitStandsBesideTheBooksAndTheTighterCounts(): void
+    {
+        $case = $this->aCase();
+        $reading = new Reading($case, 'relief-spring', 'free-length');
+        $reading->typed = ['37.40 mm', '37.40 mm'];
+        self::em()->persist($reading);
+        self::em()->flush();
+        $this->signIn(Role::Analyst);
+        $verdict = fn (): ?Verdict => self::service(CaseMeasures::class)->of($this->fresh($case))['relief-spring']['free-length']->verdict();
+        self::assertSame(Verdict::Within, $verdict());
+        $enter = function (array $limit): int {
+            $this->browser->request('POST', '/library/external-gear-pump/limits/relief-spring/free-length', $limit + ['_token' => $this->token('/library/external-gear-pump'), 'new' => '', 'max' => '']);
+
+            return $this->browser->getResponse()->getStatusCode();
+        };
+        self::assertSame(422, $enter(['min' => '37.6 bar', 'source' => 'manual, page 12']));
+        self::assertSame(422, $enter(['min' => '37.6 mm', 'source' => '']), 'a limit without its source');
+        self::assertSame(303, $enter(['min' => '37.6 mm', 'source' => 'manual, page 12']));
+        self::assertSame(Verdict::Outside, $verdict());
+        $this->browser->request('GET', '/cases/'.$case->number.'/readings');
+        self::assertStringContainsString('manual, page 12', $this->said());
+        self::assertStringContainsString('The sources disagree', $this->said());
+        // Looser than the book's: both show, and the book's counts until an analyst chooses.
+        self::assertSame(303, $enter(['min' => '36 mm', 'source' => 'manual, page 12']));
+        self::assertSame(Verdict::Within, $verdict());
+        $this->browser->request('GET', '/library/external-gear-pump');
+        self::assertStringContainsString('ours min 36.000 mm', (string) preg_replace('/\s+/', ' ', $this->said()));
+        self::assertSame(303, $enter(['min' => '', 'source' => '']));
+        $this->browser->request('GET', '/cases/'.$case->number.'/readings');
+        self::assertStringNotContainsString('manual, page 12', $this->said());
+        $this->signIn(Role::Bench);
+        $this->browser->request('POST', '/library/external-gear-pump/limits/relief-spring/free-length', ['min' => '1 mm']);
+        self::assertContains($this->browser->getResponse()->getStatusCode(), [403, 422]);
     }
 
     public function testAWeakPlaceIsTickedTakenBackAndKept(): void

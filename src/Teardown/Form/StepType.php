@@ -79,6 +79,7 @@ final class StepType extends AbstractType
         }
         $builder
             ->add('reason', TextareaType::class, ['label' => 'Why skipped, or what holds it', 'required' => false, 'empty_data' => ''])
+            ->add('minutes', IntegerType::class, ['label' => 'Minutes worked', 'help' => 0 < $step->minutes ? \sprintf('usually %d; left empty, the time with this page open counts', $step->minutes) : 'left empty, the time with this page open counts', 'required' => false, 'attr' => ['data-minutes' => ''], 'invalid_message' => 'Minutes are a whole number.'])
             ->add('note', TextareaType::class, ['label' => 'Note', 'required' => false, 'empty_data' => ''])
             ->add('withWhom', TextType::class, ['label' => 'Together with', 'help' => 'who learns, or who watches', 'required' => false, 'empty_data' => '']);
     }

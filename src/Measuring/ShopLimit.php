@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Measuring;
+
+use App\Account\Audited;
+use App\Platform\Identified;
+use App\Platform\Versioned;
+use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Family\Field;
+use Japhrex\Core\Family\LimitSet;
+use Japhrex\Core\Measuring\Limits;
+use Japhrex\Core\Quantity\Quantity;
+use Symfony\Component\Uid\Uuid;
+
+/** The shop's own limits of a reading, from its maker's manual: kept apart from the shipped book, and beside it. */
+#[ORM\Entity]
+#[ORM\Table(name: 'shop_limit')]
+#[ORM\UniqueConstraint(columns: ['family', 'part', 'field'])]
+class ShopLimit implements Audited
+{
+    use Identified;
+    use Versioned;
+
+    public const KEY = 'shop';
+
+    /** As typed, with their units; empty: none. */
+    #[ORM\Column(length: 40)]
+    public string $new = '';
+
+    #[ORM\Column(length: 40)]
+    public string $min = '';
+
+    #[ORM\Column(length: 40)]
+    public string $max = '';
+
+    /** Where it is written: manual, edition, page. */
+    #[ORM\Column(length: 200)]
+    public string $source = '';
+
+    #[ORM\Column(length: 80)]
+    public string $byWhom = '';
+
+    public function __construct(
+        #[ORM\Column(length: 60)]
+        public string $family,
+        #[ORM\Column(length: 60)]
+        public string $part,
+        #[ORM\Column(length: 60)]
+        public string $field,
+    ) {
+        $this->identify();
+    }
+
+    /** @throws \DomainException saying what cannot be read, or that there is no limit */
+    public function set(Field $field): LimitSet
+    {
+        $parse = static fn (string $text): ?Quantity => '' === trim($text) ? null : Quantity::parse($text, $field->dimension);
+
+        return new LimitSet(self::KEY, new Limits($parse($this->new), $parse($this->min), $parse($this->max)), $this->source, false);
+    }
+
+    public function auditCase(): ?Uuid
+    {
+        return null;
+    }
+
+    public function auditName(): string
+    {
+        return 'Limit of the shop for '.$this->field.' of '.$this->part;
+    }
+}

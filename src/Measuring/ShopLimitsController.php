@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Measuring;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Platform\BookShelf;
+use App\Platform\ShopError;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+/** An analyst enters what the maker's manual says; the shipped book stays as it is. */
+final class ShopLimitsController extends AbstractController
+{
+    #[Route('/library/{family}/limits/{part}/{field}', name: 'shop_limit', methods: ['POST'])]
+    #[IsGranted(Permission::ANALYSE)]
+    #[IsCsrfTokenValid('act')]
+    public function save(string $family, string $part, string $field, Request $request, BookShelf $shelf, EntityManagerInterface $em, CurrentPerson $person): Response
+    {
+        $known = $shelf->book($family)->part($part)->fields[$field] ?? throw new ShopError('The book has no such reading.', 404);
+        $limit = $em->getRepository(ShopLimit::class)->findOneBy(['family' => $family, 'part' => $part, 'field' => $field]);
+        $typed = array_map(static fn (string $key): string => mb_substr(trim((string) $request->request->get($key, '')), 0, 'source' === $key ? 200 : 40), ['new' => 'new', 'min' => 'min', 'max' => 'max', 'source' => 'source']);
+        if ('' === $typed['min'].$typed['max']) {
+            if (null !== $limit) {
+                $em->remove($limit);
+            }
+        } else {
+            $limit ??= new ShopLimit($family, $part, $field);
+            [$limit->new, $limit->min, $limit->max, $limit->source, $limit->byWhom] = [$typed['new'], $typed['min'], $typed['max'], $typed['source'], $person->get()->name];
+            if ('' === $limit->source) {
+                throw new ShopError('Where is it written? A limit without its source counts for nothing in a dispute.', 422);
+            }
+            try {
+                $together = $known->with($limit->set($known));
+                $together->limits();
+            } catch (\DomainException $error) {
+                throw new ShopError($error->getMessage(), 422);
+            }
+            $em->persist($limit);
+        }
+        $em->flush();
+
+        return $this->redirectToRoute('library_book', ['family' => $family, '_fragment' => $part], Response::HTTP_SEE_OTHER);
+    }
+}
