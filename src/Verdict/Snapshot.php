@@ -7,6 +7,7 @@ namespace App\Verdict;
 use App\Chain\CaseChain;
 use App\Chain\ChainLink;
 use App\Chain\ChainNode;
+use App\Evidence\ContentCheck;
 use App\Evidence\Finding;
 use App\Evidence\Mark;
 use App\Evidence\PartRecord;
@@ -41,6 +42,7 @@ final readonly class Snapshot
             'complaints' => array_map(static fn (Complaint $c): array => self::fields($c), $case->complaints->getValues()),
             'statements' => array_map(static fn (Statement $s): array => self::fields($s), $case->statements->getValues()),
             'watch list' => array_map(self::fields(...), $this->em->getRepository(WatchTick::class)->findBy($by, ['id' => 'ASC'])),
+            'contents' => array_map(self::fields(...), $this->em->getRepository(ContentCheck::class)->findBy($by, ['id' => 'ASC'])),
             'steps' => array_map(self::fields(...), $this->em->getRepository(StepRecord::class)->findBy($by, ['id' => 'ASC'])),
             'parts' => array_map(self::fields(...), $this->em->getRepository(PartRecord::class)->findBy($by, ['part' => 'ASC'])),
             'findings' => array_map(self::fields(...), $this->em->getRepository(Finding::class)->findBy($by, ['id' => 'ASC'])),

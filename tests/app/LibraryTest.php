@@ -21,10 +21,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** The library of books, the map of a unit, and the watch list in a case. */
 final class LibraryTest extends AppTestCase
 {
-    /** The twelve families that the trade asks for. */
+    /** The families that the trade asks for; the external gear pump in both its forms. */
     private const FAMILIES = [
         'external-gear-pump', 'internal-gear-process-pump', 'crescent-front-pump', 'vane-pump', 'roller-pump', 'axial-piston-pump',
-        'hydrostatic-transaxle', 'automatic-transmission', 'reversing-gearbox', 'transfer-case', 'distributor-injection-pump', 'centrifugal-pump',
+        'hydrostatic-transaxle', 'automatic-transmission', 'reversing-gearbox', 'transfer-case', 'distributor-injection-pump', 'centrifugal-pump', 'stacked-gear-pump',
     ];
 
     /** @return iterable<string, array{string}> */
@@ -142,6 +142,27 @@ final class LibraryTest extends AppTestCase
         $this->signIn(Role::Bench);
         $this->browser->request('POST', '/library/external-gear-pump/limits/relief-spring/free-length', ['min' => '1 mm']);
         self::assertContains($this->browser->getResponse()->getStatusCode(), [403, 422]);
+    }
+
+    public function testAPartThatDoesNotBelongBecomesAFindingOfAnEarlierRepair(): void
+    {
+        $case = $this->aCase();
+        [$case->maker, $case->model] = ['Vintrey', 'G28'];
+        self::em()->flush();
+        $this->signIn(Role::Bench);
+        $this->browser->request('GET', '/cases/'.$case->number.'/parts');
+        self::assertStringContainsString('Should be 26 mm.', $this->said());
+        $check = fn (string $found, string $differs, string $what = 'gear width'): int => $this->act($case, 'contents', ['part' => 'drive-gear', 'what' => $what, 'found' => $found, 'differs' => $differs], 'parts');
+        self::assertSame(422, $check('', 'yes'));
+        self::assertSame(404, $check('15 mm', 'yes', 'colour'));
+        self::assertSame(303, $check('15 mm', 'yes'));
+        $check('15 mm', 'yes');
+        $findings = self::em()->getRepository(Finding::class)->findBy(['case' => $case->id->toRfc4122()]);
+        self::assertCount(1, $findings, 'told twice it is still one finding');
+        self::assertSame('Earlier repair: gear width found 15 mm; this model should have 26 mm.', $findings[0]->note);
+        self::assertSame(303, $check('', 'no'));
+        $this->browser->request('GET', '/cases/'.$case->number.'/parts');
+        self::assertStringContainsString('As it should be.', $this->said());
     }
 
     public function testAWeakPlaceIsTickedTakenBackAndKept(): void

@@ -71,7 +71,7 @@ test('a run of readings with a gauge that sends, from the first field to the las
   const desk = await (await browser.newContext()).newPage();
   await signIn(desk, 'desk');
   await desk.getByRole('link', { name: 'Take in a unit' }).click();
-  await desk.getByRole('link', { name: 'External gear pump' }).click();
+  await desk.getByRole('link', { name: 'External gear pump', exact: true }).click();
   await desk.getByLabel('Whose').fill('Peat works');
   await desk.getByLabel('Serial').fill(`PW-${Date.now()}`);
   await desk.getByRole('button', { name: 'Take it in' }).click();

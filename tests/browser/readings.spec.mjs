@@ -6,7 +6,7 @@ async function unit(browser, serial) {
   const desk = await (await browser.newContext()).newPage();
   await signIn(desk, 'desk');
   await desk.getByRole('link', { name: 'Take in a unit' }).click();
-  await desk.getByRole('link', { name: 'External gear pump' }).click();
+  await desk.getByRole('link', { name: 'External gear pump', exact: true }).click();
   await desk.getByLabel('Whose').fill('Timber yard');
   await desk.getByLabel('Serial').fill(serial);
   await desk.getByRole('button', { name: 'Take it in' }).click();

@@ -78,7 +78,7 @@ test('a failed pump is taken in, stripped, judged, explained and signed', async 
 
   // Intake at the desk.
   await page.getByRole('link', { name: 'Take in a unit' }).click();
-  await page.getByRole('link', { name: 'External gear pump' }).click();
+  await page.getByRole('link', { name: 'External gear pump', exact: true }).click();
   await page.getByLabel('Whose').fill('Cable ferry');
   await page.getByLabel('What it does').fill('Ramp pump');
   await page.getByLabel('Serial').pressSequentially('vg28 20417');

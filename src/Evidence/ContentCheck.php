@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Account\Audited;
+use App\Intake\CaseFile;
+use App\Intake\OfACase;
+use App\Platform\Identified;
+use Doctrine\ORM\Mapping as ORM;
+
+/** What was found inside against what this model should contain. */
+#[ORM\Entity]
+#[ORM\Table(name: 'content_check')]
+#[ORM\UniqueConstraint(columns: ['case_id', 'part', 'what'])]
+class ContentCheck implements Audited
+{
+    use Identified;
+    use OfACase;
+
+    #[ORM\Column(length: 200)]
+    public string $found = '';
+
+    /** Does it differ from what belongs there? */
+    #[ORM\Column]
+    public bool $differs = false;
+
+    #[ORM\Column(length: 80)]
+    public string $byWhom = '';
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+        #[ORM\Column(length: 60)]
+        public string $part,
+        /** The line of the book that it answers. */
+        #[ORM\Column(length: 120)]
+        public string $what,
+    ) {
+        $this->identify();
+    }
+
+    public function auditName(): string
+    {
+        return 'Contents, '.$this->what;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Intake\CaseFile;
+use App\Platform\BookShelf;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Family\Content;
+use Twig\Attribute\AsTwigFunction;
+
+/** What must be in this model, and what was found: mixed parts of earlier repairs show here. */
+final readonly class Contents
+{
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf)
+    {
+    }
+
+    /** @return list<array{content: Content, should: string, check: ContentCheck|null}> */
+    #[AsTwigFunction('contents_of')]
+    public function of(CaseFile $case): array
+    {
+        $checks = [];
+        foreach ($this->em->getRepository(ContentCheck::class)->findBy(['case' => $case]) as $check) {
+            $checks[$check->part.'/'.$check->what] = $check;
+        }
+        $contents = [];
+        foreach ($this->shelf->book($case->family)->contents as $content) {
+            $contents[] = ['content' => $content, 'should' => $content->for(trim($case->maker.' '.$case->model)), 'check' => $checks[$content->part.'/'.$content->what] ?? null];
+        }
+
+        return $contents;
+    }
+}

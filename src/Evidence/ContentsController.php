@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Intake\CaseGate;
+use App\Platform\ShopError;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Damage\FindingKind;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** Checks the contents of a unit; what does not belong becomes a finding of an earlier repair. */
+final class ContentsController extends AbstractController
+{
+    #[Route('/cases/{number}/contents', name: 'content_check', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function check(string $number, Request $request, CaseGate $gate, Contents $contents, EntityManagerInterface $em, CurrentPerson $person): Response
+    {
+        $case = $gate->open($number, Permission::BENCH);
+        [$part, $what] = [(string) $request->request->get('part', ''), (string) $request->request->get('what', '')];
+        $found = mb_substr(trim((string) $request->request->get('found', '')), 0, 200);
+        $differs = 'yes' === $request->request->get('differs');
+        foreach ($contents->of($case) as $one) {
+            if ($one['content']->part !== $part || $one['content']->what !== $what) {
+                continue;
+            }
+            if ($differs && '' === $found) {
+                throw new ShopError('What is in it instead?', 422);
+            }
+            $check = $one['check'] ?? new ContentCheck($case, $part, $what);
+            $news = $differs && (!$check->differs || $check->found !== $found);
+            [$check->found, $check->differs, $check->byWhom] = [$found, $differs, $person->get()->name];
+            $em->persist($check);
+            if ($news) {
+                $finding = new Finding($case, $part);
+                [$finding->kind, $finding->mode, $finding->grade, $finding->byWhom] = [FindingKind::Damage, 'assembly-fault', 2, $person->get()->name];
+                $finding->note = \sprintf('Earlier repair: %s found %s%s.', $what, $found, '' === $one['should'] ? '' : '; this model should have '.$one['should']);
+                $em->persist($finding);
+            }
+            $em->flush();
+
+            return $this->redirectToRoute('parts', ['number' => $case->number, '_fragment' => 'contents'], Response::HTTP_SEE_OTHER);
+        }
+        throw new ShopError('The book asks for no such thing.', 404);
+    }
+}
