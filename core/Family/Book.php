@@ -43,6 +43,21 @@ final readonly class Book
     ) {
     }
 
+    /**
+     * The same book with parts called as a shop calls them; the book's own name stays among the others.
+     *
+     * @param array<string, string> $words part => word
+     */
+    public function inWords(array $words): self
+    {
+        $parts = $this->parts;
+        foreach (array_intersect_key($words, $parts) as $key => $word) {
+            $parts[$key] = $parts[$key]->called($word);
+        }
+
+        return [] === $words ? $this : new self($this->key, $this->title, $this->about, $this->models, $this->cautions, $parts, $this->pairs, $this->carriers, $this->strip, $this->complaints, $this->patterns, $this->duties, $this->leaks, $this->watch, $this->sisters, $this->contents, $this->upkeep);
+    }
+
     public function part(string $key): ?Part
     {
         return $this->parts[$key] ?? null;

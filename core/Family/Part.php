@@ -33,6 +33,14 @@ final readonly class Part
     ) {
     }
 
+    /** The same part by another name. */
+    public function called(string $word): self
+    {
+        $also = array_values(array_diff(array_unique([$this->name, ...$this->also]), [$word]));
+
+        return new self($this->key, $word, $word, $also, $this->material, $this->count, $this->reuse, $this->reuseWhy, $this->facing, $this->surfaces, $this->fields, $this->senses, $this->look, $this->figures);
+    }
+
     /** Does what is allowed here hang on what the stage has to do? */
     public function hangsOnDuty(): bool
     {

@@ -18,7 +18,7 @@ final class BookShelf
 
     private ?ModeCatalogue $modes = null;
 
-    public function __construct(private readonly string $projectDir, private readonly string $buildFolder)
+    public function __construct(private readonly string $projectDir, private readonly string $buildFolder, private readonly ?PreferredWords $words = null)
     {
     }
 
@@ -29,7 +29,13 @@ final class BookShelf
             throw new ShopError(\sprintf('There is no book "%s" on the shelf.', $key), 404);
         }
 
-        return $this->books[$key] ??= (new BookFactory())->book($this->content('books/'.$key.'.yaml'));
+        return $this->books[$key] ??= (new BookFactory())->book($this->content('books/'.$key.'.yaml'))->inWords($this->words?->of($key) ?? []);
+    }
+
+    /** Reads a book anew the next time: its words have changed. */
+    public function forget(string $key): void
+    {
+        unset($this->books[$key]);
     }
 
     /** @return list<string> */

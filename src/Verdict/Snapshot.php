@@ -18,6 +18,7 @@ use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\Statement;
 use App\Intake\WatchTick;
+use App\Library\SchoolPick;
 use App\Measuring\CaseMeasures;
 use App\Measuring\LimitChoice;
 use App\Measuring\Measured;
@@ -43,6 +44,7 @@ final readonly class Snapshot
             'statements' => array_map(static fn (Statement $s): array => self::fields($s), $case->statements->getValues()),
             'watch list' => array_map(self::fields(...), $this->em->getRepository(WatchTick::class)->findBy($by, ['id' => 'ASC'])),
             'contents' => array_map(self::fields(...), $this->em->getRepository(ContentCheck::class)->findBy($by, ['id' => 'ASC'])),
+            'choices used' => array_map(self::fields(...), $this->em->getRepository(SchoolPick::class)->findBy($by, ['id' => 'ASC'])),
             'steps' => array_map(self::fields(...), $this->em->getRepository(StepRecord::class)->findBy($by, ['id' => 'ASC'])),
             'parts' => array_map(self::fields(...), $this->em->getRepository(PartRecord::class)->findBy($by, ['part' => 'ASC'])),
             'findings' => array_map(self::fields(...), $this->em->getRepository(Finding::class)->findBy($by, ['id' => 'ASC'])),

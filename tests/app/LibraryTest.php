@@ -165,6 +165,42 @@ final class LibraryTest extends AppTestCase
         self::assertStringContainsString('As it should be.', $this->said());
     }
 
+    public function testAShopCallsAPartByItsOwnWordAndOthersStillFindIt(): void
+    {
+        $this->signIn(Role::Analyst);
+        $word = fn (string $word): mixed => $this->browser->request('POST', '/library/axial-piston-pump/words/port-plate', ['word' => $word, '_token' => $this->token('/library/axial-piston-pump')]);
+        $word('Lens plate');
+        self::assertResponseStatusCodeSame(303);
+        $page = $this->browser->request('GET', '/library/axial-piston-pump');
+        self::assertSame('Lens plate', $page->filter('#port-plate h2')->text());
+        self::assertStringContainsString('Also called Port plate, valve plate', $page->filter('#port-plate')->text());
+        $this->browser->request('GET', '/library?q=port+plate');
+        self::assertStringContainsString('Lens plate', $this->said());
+        $word('');
+        self::assertSame('Port plate', $this->browser->request('GET', '/library/axial-piston-pump')->filter('#port-plate h2')->text());
+    }
+
+    public function testAShopTakesASideAndACaseRecordsWhatWasUsed(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Analyst);
+        $choose = function (string $side, string $number = ''): int {
+            $this->browser->request('POST', '/library/external-gear-pump/choices/scored-block', ['side' => $side, 'case' => $number, '_token' => $this->token('/library/external-gear-pump')]);
+
+            return $this->browser->getResponse()->getStatusCode();
+        };
+        self::assertSame(404, $choose('polish'));
+        self::assertSame(303, $choose('lap'));
+        self::assertSame(303, $choose('replace', $case->number));
+        $page = $this->browser->request('GET', '/cases/'.$case->number.'/parts');
+        $said = (string) preg_replace('/\s+/', ' ', $page->filter('#choices')->text());
+        self::assertStringContainsString('measured. our way', $said);
+        self::assertSame('Used here', $page->filter('#choices [aria-pressed=true]')->text());
+        $this->signIn(Role::Bench);
+        $this->browser->request('POST', '/library/external-gear-pump/choices/scored-block', ['side' => 'lap']);
+        self::assertContains($this->browser->getResponse()->getStatusCode(), [403, 422]);
+    }
+
     public function testAWeakPlaceIsTickedTakenBackAndKept(): void
     {
         $case = $this->aCase();

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use App\Account\Audited;
+use App\Intake\CaseFile;
+use App\Platform\Identified;
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+
+/** Which side of a question between schools this shop takes or, with a case, which was used there. */
+#[ORM\Entity]
+#[ORM\Table(name: 'school_pick')]
+#[ORM\UniqueConstraint(columns: ['family', 'choice', 'case_id'])]
+class SchoolPick implements Audited
+{
+    use Identified;
+
+    #[ORM\Column(length: 60)]
+    public string $side = '';
+
+    #[ORM\Column(length: 80)]
+    public string $byWhom = '';
+
+    public function __construct(
+        #[ORM\Column(length: 60)]
+        public string $family,
+        #[ORM\Column(length: 60)]
+        public string $choice,
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: true, onDelete: 'CASCADE')]
+        public ?CaseFile $case = null,
+    ) {
+        $this->identify();
+    }
+
+    public function auditCase(): ?Uuid
+    {
+        return $this->case?->id;
+    }
+
+    public function auditName(): string
+    {
+        return 'Choice '.$this->choice;
+    }
+}

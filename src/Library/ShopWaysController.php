@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Intake\CaseGate;
+use App\Platform\BookShelf;
+use App\Platform\ShopError;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+/** A shop's own ways: what it calls a part, which side it takes where schools differ, and which was used in a case. */
+final class ShopWaysController extends AbstractController
+{
+    public function __construct(private readonly EntityManagerInterface $em, private readonly BookShelf $shelf, private readonly CurrentPerson $person)
+    {
+    }
+
+    #[Route('/library/{family}/words/{part}', name: 'shop_word', methods: ['POST'])]
+    #[IsGranted(Permission::ANALYSE)]
+    #[IsCsrfTokenValid('act')]
+    public function word(string $family, string $part, Request $request): Response
+    {
+        $this->shelf->book($family)->part($part) ?? throw new ShopError('The book has no such part.', 404);
+        $word = mb_substr(trim((string) $request->request->get('word', '')), 0, 60);
+        $kept = $this->em->getRepository(ShopWord::class)->findOneBy(['family' => $family, 'part' => $part]);
+        if ('' === $word) {
+            if (null !== $kept) {
+                $this->em->remove($kept);
+            }
+        } else {
+            $kept ??= new ShopWord($family, $part, $word);
+            $kept->word = $word;
+            $this->em->persist($kept);
+        }
+        $this->em->flush();
+        $this->shelf->forget($family);
+
+        return $this->redirectToRoute('library_book', ['family' => $family, '_fragment' => $part], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/library/{family}/choices/{choice}', name: 'shop_choice', methods: ['POST'])]
+    #[IsGranted(Permission::ANALYSE)]
+    #[IsCsrfTokenValid('act')]
+    public function choose(string $family, string $choice, Request $request, CaseGate $gate): Response
+    {
+        $side = (string) $request->request->get('side', '');
+        if (!isset($this->shelf->book($family)->upkeep->choices[$choice]->sides[$side])) {
+            throw new ShopError('The book has no such side.', 404);
+        }
+        $number = (string) $request->request->get('case', '');
+        $case = '' === $number ? null : $gate->open($number, Permission::ANALYSE);
+        $pick = $this->em->getRepository(SchoolPick::class)->findOneBy(['family' => $family, 'choice' => $choice, 'case' => $case]) ?? new SchoolPick($family, $choice, $case);
+        [$pick->side, $pick->byWhom] = [$side, $this->person->get()->name];
+        $this->em->persist($pick);
+        $this->em->flush();
+
+        return null === $case
+            ? $this->redirectToRoute('library_book', ['family' => $family, '_fragment' => 'repair'], Response::HTTP_SEE_OTHER)
+            : $this->redirectToRoute('parts', ['number' => $case->number, '_fragment' => 'choices'], Response::HTTP_SEE_OTHER);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use App\Platform\PreferredWords;
+use Doctrine\DBAL\Connection;
+
+final readonly class ShopWords implements PreferredWords
+{
+    public function __construct(private Connection $database)
+    {
+    }
+
+    public function of(string $family): array
+    {
+        $words = [];
+        foreach ($this->database->fetchAllAssociative('SELECT part, word FROM shop_word WHERE family = :family', ['family' => $family]) as $row) {
+            if (\is_string($row['part']) && \is_string($row['word'])) {
+                $words[$row['part']] = $row['word'];
+            }
+        }
+
+        return $words;
+    }
+}

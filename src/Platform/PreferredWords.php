@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Platform;
+
+/** What a shop calls parts itself. */
+interface PreferredWords
+{
+    /** @return array<string, string> part => the shop's word */
+    public function of(string $family): array;
+}
