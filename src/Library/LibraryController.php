@@ -33,7 +33,7 @@ final class LibraryController extends AbstractController
             }
         }
 
-        return $this->render('library/shelf.html.twig', ['books' => $this->shelf->all(), 'words' => $words, 'found' => $found]);
+        return $this->render('library/shelf.html.twig', ['books' => $this->shelf->all(), 'refused' => $this->shelf->refused(), 'words' => $words, 'found' => $found]);
     }
 
     #[Route('/library/{family}', name: 'library_book', methods: ['GET'])]

@@ -10,6 +10,7 @@ use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\Carrier;
 use Japhrex\Core\Family\CarrierKind;
 use Japhrex\Core\Family\PlaceMap;
+use Twig\Attribute\AsTwigFunction;
 
 /** The map of a unit: its parts and what carries harm between them, made from the book. */
 final readonly class UnitMap
@@ -65,6 +66,38 @@ final readonly class UnitMap
         }
 
         return ['width' => $placed->width, 'height' => $placed->height, 'boxes' => $boxes, 'lines' => $lines];
+    }
+
+    /**
+     * A part with what stands around it, for a picture where no photo is: what the oil, the drive or a touch joins to it.
+     *
+     * @return array{height: int, boxes: list<array{x: int, y: int, name: string, own: bool}>, lines: list<array{d: string, arrow: bool}>}
+     */
+    #[AsTwigFunction('around_part')]
+    public function around(Book $book, string $part): array
+    {
+        $sides = ['in' => [], 'out' => []];
+        foreach ($book->carriers as $carrier) {
+            [$a, $b] = [explode('/', $carrier->from)[0], explode('/', $carrier->to)[0]];
+            if ($a !== $b && ($a === $part || $b === $part)) {
+                $sides[$b === $part ? 'in' : 'out'][$b === $part ? $a : $b] = $carrier->kind->hasDirection();
+            }
+        }
+        $sides['out'] = array_diff_key($sides['out'], $sides['in']);
+        $rows = max(1, min(5, max(\count($sides['in']), \count($sides['out']))));
+        $height = 20 + 44 * $rows;
+        $middle = intdiv($height, 2) - 15;
+        $boxes = [['x' => 195, 'y' => $middle, 'name' => self::wrapped($book->parts[$part]->short ?? $part)[0], 'own' => true]];
+        $lines = [];
+        foreach ($sides as $side => $parts) {
+            foreach (\array_slice(array_keys($parts), 0, 5) as $i => $other) {
+                $y = 10 + 44 * $i + intdiv(44 * ($rows - min(5, \count($parts))), 2);
+                $boxes[] = ['x' => 'in' === $side ? 5 : 385, 'y' => $y, 'name' => self::wrapped($book->parts[$other]->short ?? $other)[0], 'own' => false];
+                $lines[] = ['d' => 'in' === $side ? \sprintf('M155 %d L195 %d', $y + 15, $middle + 15) : \sprintf('M345 %d L385 %d', $middle + 15, $y + 15), 'arrow' => $parts[$other]];
+            }
+        }
+
+        return ['height' => $height, 'boxes' => $boxes, 'lines' => $lines];
     }
 
     /** @return array{string, string} */

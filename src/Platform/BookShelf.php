@@ -32,6 +32,21 @@ final class BookShelf
         return $this->books[$key] ??= (new BookFactory())->book($this->content('books/'.$key.'.yaml'))->inWords($this->words?->of($key) ?? []);
     }
 
+    /** @return array<string, string> books on the shelf that are refused, each with what is wrong in it */
+    public function refused(): array
+    {
+        $refused = [];
+        foreach ($this->keys() as $key) {
+            try {
+                $this->book($key);
+            } catch (ShopError $error) {
+                $refused[$key] = $error->getMessage();
+            }
+        }
+
+        return $refused;
+    }
+
     /** Reads a book anew the next time: its words have changed. */
     public function forget(string $key): void
     {
@@ -52,10 +67,17 @@ final class BookShelf
         return $keys;
     }
 
-    /** @return list<Book> by title */
+    /** @return list<Book> by title; what is refused is left out, see refused() */
     public function all(): array
     {
-        $books = array_map($this->book(...), $this->keys());
+        $books = [];
+        foreach ($this->keys() as $key) {
+            try {
+                $books[] = $this->book($key);
+            } catch (ShopError) {
+                continue;
+            }
+        }
         usort($books, static fn (Book $a, Book $b): int => strcmp($a->title, $b->title));
 
         return $books;
@@ -85,6 +107,11 @@ final class BookShelf
         $source = $this->projectDir.'/'.$file;
         $compiled = $this->buildFolder.'/books/'.str_replace('/', '-', $file).'.'.filemtime($source).'.php';
         if (!is_file($compiled)) {
+            // Checked once, when it is compiled: with the same words as `./japhrex book check`.
+            $problems = str_starts_with($file, 'books/mechanisms/') ? [] : (new BookFiles($this->projectDir.'/books/schema'))->problems($source);
+            if ([] !== $problems) {
+                throw new ShopError(\sprintf('%s is refused. Line %d: %s', $file, $problems[0]['line'], $problems[0]['message']).(\count($problems) > 1 ? \sprintf(' And %d more; ./japhrex book check lists them.', \count($problems) - 1) : ''), 422);
+            }
             $content = Yaml::parseFile($source);
             @mkdir(\dirname($compiled), 0777, true);
             $draft = tempnam(\dirname($compiled), 'book');

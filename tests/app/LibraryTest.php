@@ -17,6 +17,7 @@ use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\CarrierKind;
 use Japhrex\Core\Measuring\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Filesystem\Filesystem;
 
 /** The library of books, the map of a unit, and the watch list in a case. */
 final class LibraryTest extends AppTestCase
@@ -163,6 +164,36 @@ final class LibraryTest extends AppTestCase
         self::assertSame(303, $check('', 'no'));
         $this->browser->request('GET', '/cases/'.$case->number.'/parts');
         self::assertStringContainsString('As it should be.', $this->said());
+    }
+
+    public function testABookOfTheShopWithAnErrorIsRefusedWithTheWordsOfTheCheckAndTheOthersStay(): void
+    {
+        $root = sys_get_temp_dir().'/shelf-'.bin2hex(random_bytes(4));
+        $files = new Filesystem();
+        $files->mirror(__DIR__.'/../../books/schema', $root.'/books/schema');
+        $files->copy(__DIR__.'/../../books/roller-pump.yaml', $root.'/books/roller-pump.yaml');
+        $files->dumpFile($root.'/books/our-pump.yaml', str_replace(['book: roller-pump', 'needs: [rollers]'], ['book: our-pump', 'needs: [moon]'], (string) file_get_contents(__DIR__.'/../../books/roller-pump.yaml')));
+        $shelf = new BookShelf($root, $root.'/build');
+        self::assertSame(['Roller pump'], array_map(static fn (Book $book): string => $book->title, $shelf->all()));
+        $refused = $shelf->refused();
+        self::assertSame(['our-pump'], array_keys($refused));
+        self::assertMatchesRegularExpression('~^books/our-pump\.yaml is refused\. Line \d+: strip/\d+/needs: there is no step "moon"\.~', $refused['our-pump']);
+        // Mended, it stands on the shelf: no code was changed.
+        $files->dumpFile($root.'/books/our-pump.yaml', str_replace(['book: roller-pump', 'title: Roller pump'], ['book: our-pump', 'title: Our pump'], (string) file_get_contents(__DIR__.'/../../books/roller-pump.yaml')));
+        touch($root.'/books/our-pump.yaml', time() + 5);
+        clearstatcache();
+        self::assertSame(['Our pump', 'Roller pump'], array_map(static fn (Book $book): string => $book->title, (new BookShelf($root, $root.'/build'))->all()));
+        $files->remove($root);
+    }
+
+    public function testWhereNoPhotoIsThePartIsDrawnOnTheMap(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Viewer);
+        $page = $this->browser->request('GET', '/cases/'.$case->number.'/parts/front-block');
+        self::assertStringContainsString('No photo yet', $page->filter('figure.around')->text());
+        self::assertStringContainsString('Front bearing block', $page->filter('figure.around .inhand')->text());
+        self::assertGreaterThan(2, $page->filter('figure.around rect')->count());
     }
 
     public function testAShopCallsAPartByItsOwnWordAndOthersStillFindIt(): void
