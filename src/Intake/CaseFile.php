@@ -97,6 +97,10 @@ class CaseFile implements Audited
     #[Assert\Length(max: 4000)]
     public string $replacedThen = '';
 
+    /** When the second person signed; null while it is open. */
+    #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
+    public ?\DateTimeImmutable $signedAt = null;
+
     #[ORM\ManyToOne]
     public ?User $holder = null;
 

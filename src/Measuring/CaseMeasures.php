@@ -35,7 +35,7 @@ final readonly class CaseMeasures
             $choices[$choice->part.'/'.$choice->field] = $choice;
         }
         $asFound = $this->asFound($case);
-        $own = $this->shop->of($case->family);
+        $own = $this->shop->of($case->family, $case->signedAt);
         $duties = [];
         foreach ($this->em->getRepository(PartRecord::class)->findBy(['case' => $case]) as $record) {
             $duties[$record->part] = $record->duty;

@@ -14,10 +14,13 @@ use Japhrex\Core\Measuring\Limits;
 use Japhrex\Core\Quantity\Quantity;
 use Symfony\Component\Uid\Uuid;
 
-/** The shop's own limits of a reading, from its maker's manual: kept apart from the shipped book, and beside it. */
+/**
+ * The shop's own limits of a reading, from its maker's manual: kept apart from the shipped book, and beside it. A change
+ * ends one and begins another, so that a signed case keeps those it was signed with.
+ */
 #[ORM\Entity]
 #[ORM\Table(name: 'shop_limit')]
-#[ORM\UniqueConstraint(columns: ['family', 'part', 'field'])]
+#[ORM\Index(columns: ['family', 'part', 'field'])]
 class ShopLimit implements Audited
 {
     use Identified;
@@ -41,6 +44,10 @@ class ShopLimit implements Audited
 
     #[ORM\Column(length: 80)]
     public string $byWhom = '';
+
+    /** From when on it no longer counts. */
+    #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
+    public ?\DateTimeImmutable $endedAt = null;
 
     public function __construct(
         #[ORM\Column(length: 60)]

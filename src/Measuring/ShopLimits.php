@@ -13,12 +13,18 @@ final readonly class ShopLimits
     {
     }
 
-    /** @return array<string, ShopLimit> by `part/field` */
-    public function of(string $family): array
+    /**
+     * @param \DateTimeImmutable|null $at as they stood then; null: now
+     *
+     * @return array<string, ShopLimit> by `part/field`
+     */
+    public function of(string $family, ?\DateTimeImmutable $at = null): array
     {
         $limits = [];
-        foreach ($this->em->getRepository(ShopLimit::class)->findBy(['family' => $family]) as $limit) {
-            $limits[$limit->part.'/'.$limit->field] = $limit;
+        foreach ($this->em->getRepository(ShopLimit::class)->findBy(['family' => $family] + (null === $at ? ['endedAt' => null] : []), ['id' => 'ASC']) as $limit) {
+            if (null === $at || ($limit->madeAt <= $at && (null === $limit->endedAt || $limit->endedAt > $at))) {
+                $limits[$limit->part.'/'.$limit->field] = $limit;
+            }
         }
 
         return $limits;

@@ -25,25 +25,26 @@ final class ShopLimitsController extends AbstractController
     public function save(string $family, string $part, string $field, Request $request, BookShelf $shelf, EntityManagerInterface $em, CurrentPerson $person): Response
     {
         $known = $shelf->book($family)->part($part)->fields[$field] ?? throw new ShopError('The book has no such reading.', 404);
-        $limit = $em->getRepository(ShopLimit::class)->findOneBy(['family' => $family, 'part' => $part, 'field' => $field]);
+        $limit = $em->getRepository(ShopLimit::class)->findOneBy(['family' => $family, 'part' => $part, 'field' => $field, 'endedAt' => null]);
         $typed = array_map(static fn (string $key): string => mb_substr(trim((string) $request->request->get($key, '')), 0, 'source' === $key ? 200 : 40), ['new' => 'new', 'min' => 'min', 'max' => 'max', 'source' => 'source']);
-        if ('' === $typed['min'].$typed['max']) {
-            if (null !== $limit) {
-                $em->remove($limit);
-            }
-        } else {
-            $limit ??= new ShopLimit($family, $part, $field);
-            [$limit->new, $limit->min, $limit->max, $limit->source, $limit->byWhom] = [$typed['new'], $typed['min'], $typed['max'], $typed['source'], $person->get()->name];
-            if ('' === $limit->source) {
+        $now = new \DateTimeImmutable();
+        if ('' !== $typed['min'].$typed['max']) {
+            $next = new ShopLimit($family, $part, $field);
+            $next->madeAt = $now;
+            [$next->new, $next->min, $next->max, $next->source, $next->byWhom] = [$typed['new'], $typed['min'], $typed['max'], $typed['source'], $person->get()->name];
+            if ('' === $next->source) {
                 throw new ShopError('Where is it written? A limit without its source counts for nothing in a dispute.', 422);
             }
             try {
-                $together = $known->with($limit->set($known));
+                $together = $known->with($next->set($known));
                 $together->limits();
             } catch (\DomainException $error) {
                 throw new ShopError($error->getMessage(), 422);
             }
-            $em->persist($limit);
+            $em->persist($next);
+        }
+        if (null !== $limit) {
+            $limit->endedAt = $now;
         }
         $em->flush();
 

@@ -82,6 +82,7 @@ final readonly class Signing
         $verdict->snapshot = $this->snapshot->of($verdict->case);
         $verdict->snapshotHash = Snapshot::hash($verdict->snapshot);
         $verdict->case->moveTo(Stage::Signed);
+        $verdict->case->signedAt = $verdict->secondAt;
         $this->em->flush();
     }
 
@@ -103,6 +104,7 @@ final readonly class Signing
         $next->atRisk = $signed->atRisk;
         $next->reopenedBecause = mb_substr(trim($because), 0, 2000);
         $case->moveTo(Stage::Verdict);
+        $case->signedAt = null;
         $this->em->persist($next);
         $this->em->flush();
 

@@ -10,6 +10,7 @@ use App\Intake\WatchTick;
 use App\Library\UnitMap;
 use App\Measuring\CaseMeasures;
 use App\Measuring\Reading;
+use App\Measuring\ShopLimit;
 use App\Platform\BookShelf;
 use App\Verdict\Snapshot;
 use Japhrex\Core\Damage\FindingKind;
@@ -137,6 +138,20 @@ final class LibraryTest extends AppTestCase
         self::assertSame(Verdict::Within, $verdict());
         $this->browser->request('GET', '/library/external-gear-pump');
         self::assertStringContainsString('ours min 36.000 mm', (string) preg_replace('/\s+/', ' ', $this->said()));
+        // A case that was signed meanwhile keeps the limits of its day.
+        foreach (self::em()->getRepository(ShopLimit::class)->findBy(['endedAt' => null]) as $limit) {
+            $limit->madeAt = new \DateTimeImmutable('-1 day');
+        }
+        self::em()->flush();
+        $signed = $this->fresh($case);
+        $signed->signedAt = new \DateTimeImmutable('-1 hour');
+        self::em()->flush();
+        self::assertSame(303, $enter(['min' => '37.9 mm', 'source' => 'manual, next edition']));
+        self::assertSame(Verdict::Within, $verdict());
+        $signed = $this->fresh($case);
+        $signed->signedAt = null;
+        self::em()->flush();
+        self::assertSame(Verdict::Outside, $verdict());
         self::assertSame(303, $enter(['min' => '', 'source' => '']));
         $this->browser->request('GET', '/cases/'.$case->number.'/readings');
         self::assertStringNotContainsString('manual, page 12', $this->said());
