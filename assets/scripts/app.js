@@ -21,6 +21,16 @@ function tell(message) {
   box.showModal();
 }
 
+// What a form that saves itself held when it was sent.
+const sent = new WeakMap();
+const held = (form) => new URLSearchParams(new FormData(form)).toString();
+document.addEventListener('htmx:beforeRequest', (event) => {
+  const form = event.detail.elt;
+  if (form.matches?.('form[data-autosave]')) {
+    sent.set(form, held(form));
+  }
+});
+
 document.addEventListener('htmx:beforeSwap', (event) => {
   const { detail } = event;
   const { status } = detail.xhr;
@@ -38,6 +48,11 @@ document.addEventListener('htmx:beforeSwap', (event) => {
       return;
     }
     const own = form?.matches('[data-autosave]') ? form : null;
+    if (own && sent.has(own) && sent.get(own) !== held(own)) {
+      // Somebody is still typing in it: what is typed now is not replaced; leaving the field sends it.
+      detail.shouldSwap = false;
+      return;
+    }
     detail.target = own ?? document.body;
     detail.selectOverride = own ? `#${own.id}` : null;
     detail.swapOverride = own ? 'outerHTML' : 'innerHTML';

@@ -151,3 +151,25 @@ test('a case that was signed meanwhile keeps the words on the page', async ({ pa
   await expect(page.locator('#saved_unit')).toContainText('not saved: Case OQ-26-0101 is signed');
   await expect(page.locator('#unit_drive')).toHaveValue('worm');
 });
+
+test('a refusal that comes late does not take away what is being typed', async ({ page }) => {
+  await signIn(page, 'analyst');
+  await page.goto('/cases/OQ-26-0105/parts/rear-cover');
+  let refused = 0;
+  await page.route('**/parts/rear-cover', async (route) => {
+    if (route.request().method() === 'POST' && refused++ === 0) {
+      await new Promise((done) => setTimeout(done, 900));
+    }
+    await route.continue();
+  });
+  // A decision without its reason is refused; the reason is typed while the refusal is under way.
+  await page.locator('#form_part fieldset', { hasText: 'What becomes of it' }).getByRole('radio', { name: 'Reuse', exact: true }).check();
+  await page.waitForTimeout(300);
+  await page.getByLabel('Because').pressSequentially('flat within limit', { delay: 60 });
+  await page.waitForTimeout(300);
+  await expect(page.getByLabel('Because')).toHaveValue('flat within limit');
+  await page.getByLabel('Because').blur();
+  await expect(page.locator('#saved_part')).toContainText('saved');
+  await page.reload();
+  await expect(page.getByLabel('Because')).toHaveValue('flat within limit');
+});
