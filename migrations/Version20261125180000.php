@@ -31,6 +31,7 @@ final class Version20261125180000 extends AbstractMigration
             "ALTER TABLE case_file ADD duty VARCHAR(60) DEFAULT '' NOT NULL",
             'ALTER TABLE case_file ALTER duty DROP DEFAULT',
             'ALTER TABLE case_file ADD signed_at TIMESTAMP(0) WITH TIME ZONE DEFAULT NULL',
+            "UPDATE case_file SET signed_at = (SELECT max(second_at) FROM verdict WHERE case_id = case_file.id) WHERE stage = 'signed'",
             "ALTER TABLE part_record ADD duty VARCHAR(60) DEFAULT '' NOT NULL",
             'ALTER TABLE part_record ALTER duty DROP DEFAULT',
             'ALTER TABLE gauge ADD kind VARCHAR(20) DEFAULT NULL',

@@ -105,6 +105,13 @@ http {
   server {
     listen 127.0.0.1:$port;
     root $ROOT/public;
+    # The one script that is ever executed; whatever else is asked for is a route of the application.
+    include /etc/nginx/fastcgi_params;
+    fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
+    fastcgi_param SCRIPT_NAME /index.php;
+    fastcgi_param HTTP_HOST \$host:\$server_port;
+    fastcgi_param HTTP_PROXY "";
+    fastcgi_read_timeout 120s;
     location /assets/ {
       alias $ROOT/assets/;
       expires 1y;
@@ -112,27 +119,14 @@ http {
       add_header X-Content-Type-Options nosniff;
     }
     location = /gauges/stream {
-      include /etc/nginx/fastcgi_params;
-      fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
-      fastcgi_param SCRIPT_NAME /index.php;
-      fastcgi_param HTTP_HOST \$host:\$server_port;
-      fastcgi_param HTTP_PROXY "";
       fastcgi_pass unix:$STACK_TMP/streams.sock;
       fastcgi_buffering off;
       gzip off;
-      fastcgi_read_timeout 120s;
     }
-    # The one script that is ever executed; whatever else is asked for is a route of the application.
     location / {
-      include /etc/nginx/fastcgi_params;
-      fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
-      fastcgi_param SCRIPT_NAME /index.php;
-      fastcgi_param HTTP_HOST \$host:\$server_port;
-      fastcgi_param HTTP_PROXY "";
       fastcgi_pass unix:$STACK_TMP/fpm.sock;
       fastcgi_buffers 16 32k;
       fastcgi_buffer_size 64k;
-      fastcgi_read_timeout 120s;
     }
   }
 }

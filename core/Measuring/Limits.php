@@ -116,7 +116,8 @@ final readonly class Limits
         return $limit->equals($this->new) ? null : ($this->new->si - $x) / ($this->new->si - $limit->si);
     }
 
-    private function limitFacing(float $x): ?Quantity
+    /** The limit on whose side of `new` the value (SI) lies; the only one there is; null when the value is the size when new. */
+    public function limitFacing(float $x): ?Quantity
     {
         if (null === $this->min || null === $this->max || null === $this->new) {
             return $this->min ?? $this->max;

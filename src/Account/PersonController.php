@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Platform\WayBack;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Quantity\UnitSystem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -21,8 +22,7 @@ final class PersonController extends AbstractController
     {
         $person->get()->units = UnitSystem::Metric === $person->units() ? UnitSystem::Inch : UnitSystem::Metric;
         $em->flush();
-        $back = (string) $request->request->get('back', '/');
 
-        return $this->redirect(str_starts_with($back, '/') && !str_starts_with($back, '//') && !str_contains($back, '\\') ? $back : '/');
+        return WayBack::of($request);
     }
 }

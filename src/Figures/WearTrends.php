@@ -13,7 +13,7 @@ use App\Measuring\Measured;
 use App\Measuring\Reading;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Figure\Result;
-use Japhrex\Core\Measuring\Limits;
+use Japhrex\Core\Measuring\OneMoreRun;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
@@ -38,17 +38,17 @@ final readonly class WearTrends
         }
         $before = $this->before($case, $now);
         $service = $this->service($case, [] !== $before && $before[0]['replaced']);
-        $limit = $this->limit($limits, $now->size->x);
+        $limit = $limits->limitFacing($now->size->x) ?? $limits->min;
         if (null === $service || null === $limit) {
             return null;
         }
         $dimension = $now->field->dimension;
         $unit = $limits->new->typedUnit;
-        $say = static fn (float $si): string => rtrim(rtrim(number_format(Quantity::si($si, $dimension)->in($unit), 6, '.', ''), '0'), '.').' '.$unit;
-        $typed = ['new' => $say($limits->new->si), 'limit' => $say($limit), 'now' => $say($now->size->x), 'service' => $service->typed().' '.$service->typedUnit];
+        $say = static fn (float $si, Dimension $kind): string => rtrim(rtrim(number_format(Quantity::si($si, $kind)->in($unit), 7, '.', ''), '0'), '.').' '.$unit;
+        $typed = ['new' => $say($limits->new->si, $dimension), 'limit' => $say($limit->si, $dimension), 'now' => $say($now->size->x, $dimension), 'service' => $service->typed().' '.$service->typedUnit];
         $difference = $dimension->difference();
         if ($difference === $dimension) {
-            $typed['u'] = rtrim(rtrim(number_format(Quantity::si($now->size->u, $difference)->in($unit), 7, '.', ''), '0'), '.').' '.$unit;
+            $typed['u'] = $say($now->size->u, $difference);
         }
         $asked = $this->desk->ask($card, $typed);
         if (null === $asked->outcome) {
@@ -119,15 +119,6 @@ final readonly class WearTrends
         return self::quantity($case->serviceSinceRepair) ?? $service;
     }
 
-    private function limit(Limits $limits, float $x): ?float
-    {
-        return match (true) {
-            null === $limits->min => $limits->max?->si,
-            null === $limits->max => $limits->min->si,
-            default => $x > ($limits->new->si ?? 0.0) ? $limits->max->si : $limits->min->si,
-        };
-    }
-
     private function sentence(Asked $asked, Quantity $run): string
     {
         $results = $asked->outcome?->results() ?? [];
@@ -142,14 +133,8 @@ final readonly class WearTrends
             return 'The limit is reached: no more run.';
         }
         $band = null === $low ? '' : ' ('.$say($low).(null === $high ? ' or more' : ' to '.$say($high)).')';
-        $needed = ' A run like the last took '.$say($run).': ';
-        $least = $low ?? $middle;
 
-        return 'At this rate the limit is reached after another '.$say($middle).$band.'.'.$needed.match (true) {
-            $run->si <= $least->si => 'one more run stays inside the limit.',
-            $run->si <= $middle->si => 'one more run may just do; the band says that it may not.',
-            default => 'one more run does not stay inside the limit.',
-        };
+        return 'At this rate the limit is reached after another '.$say($middle).$band.'. A run like the last took '.$say($run).': '.OneMoreRun::of($run->si, $middle->si, $low?->si)->words().'.';
     }
 
     private static function twoDigits(float $value): float

@@ -8,6 +8,7 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Platform\BookShelf;
 use App\Platform\ShopError;
+use App\Platform\WayBack;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -36,8 +37,7 @@ final class WatchController extends AbstractController
             $em->persist($tick);
         }
         $em->flush();
-        $back = (string) $request->request->get('back', '');
 
-        return $this->redirect(1 === preg_match('~^/(?!/)~', $back) ? $back : $this->generateUrl('intake', ['number' => $case->number, '_fragment' => 'watch']), Response::HTTP_SEE_OTHER);
+        return WayBack::of($request, $this->generateUrl('intake', ['number' => $case->number, '_fragment' => 'watch']));
     }
 }

@@ -8,6 +8,7 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Measuring\Form\GaugeType;
 use App\Platform\ShopError;
+use App\Platform\WayBack;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
@@ -62,9 +63,8 @@ final class GaugesController extends AbstractController
         }
         $this->em->persist(new ZeroCheck($gauge, mb_substr($typed, 0, 40), $person->get()->name));
         $this->em->flush();
-        $back = (string) $request->request->get('back', '');
 
-        return $this->redirect(1 === preg_match('~^/(?!/)~', $back) ? $back : $this->generateUrl('gauges'), Response::HTTP_SEE_OTHER);
+        return WayBack::of($request, $this->generateUrl('gauges'));
     }
 
     /** A token for the gateway that sends this gauge's readings. It is shown once; only its hash is kept. */

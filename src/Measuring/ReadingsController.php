@@ -12,6 +12,7 @@ use App\Intake\Stage;
 use App\Platform\BookShelf;
 use App\Platform\Seen;
 use App\Platform\ShopError;
+use App\Platform\WayBack;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\Field;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -101,8 +102,7 @@ final class ReadingsController extends AbstractController
     #[IsCsrfTokenValid('act')]
     public function bench(Request $request): Response
     {
-        $back = (string) $request->request->get('back', '/');
-        $response = $this->redirect(1 === preg_match('~^/(?!/)~', $back) ? $back : '/', Response::HTTP_SEE_OTHER);
+        $response = WayBack::of($request);
         foreach (['bench' => mb_substr((string) $request->request->get('bench', ''), 0, 40), 'unit' => (string) $request->request->get('unit', '')] as $name => $value) {
             $response->headers->setCookie(Cookie::create('japhrex_'.$name, $value, '+1 year', httpOnly: true, sameSite: Cookie::SAMESITE_LAX));
         }

@@ -136,7 +136,7 @@ final class FigurePicturesTest extends AppTestCase
         $csv = $text->csv($this->ask('pareto', ['counts' => '=SUM(A1):8;seal:30']));
         self::assertStringContainsString("'=SUM(A1):8;seal:30", $csv);
         self::assertStringNotContainsString(',=SUM', $csv);
-        self::assertStringContainsString("\nresult,\"share-1\",", str_replace('result,share-1,', 'result,"share-1",', $csv));
+        self::assertStringContainsString("\nresult,share-1,", $csv);
     }
 
     public function testATextOfAFigureSaysEverythingThatSettlesADispute(): void

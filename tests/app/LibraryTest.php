@@ -56,9 +56,9 @@ final class LibraryTest extends AppTestCase
         $this->browser->submitForm('Take it in', ['unit[customer]' => 'Cable ferry']);
         $this->browser->followRedirect();
         self::assertSelectorCount(\count($book->watch), '#watch .watchrow');
+        $case = self::caseOf($this->browser->getRequest()->getPathInfo());
         foreach (['strip', 'parts', 'parts/'.array_key_first($book->parts), 'readings', 'chain', 'report'] as $stage) {
-            $this->browser->request('GET', preg_replace('~/[^/]*$~', '/', $this->browser->getRequest()->getPathInfo()) ?: '');
-            $this->browser->request('GET', self::caseOf($this->browser->getHistory()->current()->getUri()).'/'.$stage);
+            $this->browser->request('GET', $case.'/'.$stage);
             self::assertResponseIsSuccessful($stage);
         }
     }
@@ -91,7 +91,6 @@ final class LibraryTest extends AppTestCase
         $map = self::service(UnitMap::class);
         $reached = $on($map->of($book, CarrierKind::Oil, 'suction-strainer'));
         self::assertContains('front-block', $reached);
-        self::assertNotContains('suction-strainer', array_diff($reached, ['suction-strainer']));
         self::assertEqualsCanonicalizing(['suction-strainer', 'suction-fitting'], $on($map->of($book, CarrierKind::Oil, 'suction-fitting', back: true)));
         $filtered = array_filter($map->of(self::service(BookShelf::class)->book('axial-piston-pump'), CarrierKind::Oil)['lines'], static fn (array $line): bool => $line['filter']);
         self::assertCount(1, $filtered);
@@ -156,8 +155,8 @@ final class LibraryTest extends AppTestCase
         $this->browser->request('GET', '/cases/'.$case->number.'/readings');
         self::assertStringNotContainsString('manual, page 12', $this->said());
         $this->signIn(Role::Bench);
-        $this->browser->request('POST', '/library/external-gear-pump/limits/relief-spring/free-length', ['min' => '1 mm']);
-        self::assertContains($this->browser->getResponse()->getStatusCode(), [403, 422]);
+        $this->browser->request('POST', '/library/external-gear-pump/limits/relief-spring/free-length', ['_token' => $this->token('/'), 'min' => '1 mm']);
+        self::assertResponseStatusCodeSame(403);
     }
 
     public function testAPartThatDoesNotBelongBecomesAFindingOfAnEarlierRepair(): void
@@ -243,8 +242,8 @@ final class LibraryTest extends AppTestCase
         self::assertStringContainsString('measured. our way', $said);
         self::assertSame('Used here', $page->filter('#choices [aria-pressed=true]')->text());
         $this->signIn(Role::Bench);
-        $this->browser->request('POST', '/library/external-gear-pump/choices/scored-block', ['side' => 'lap']);
-        self::assertContains($this->browser->getResponse()->getStatusCode(), [403, 422]);
+        $this->browser->request('POST', '/library/external-gear-pump/choices/scored-block', ['_token' => $this->token('/'), 'side' => 'lap']);
+        self::assertResponseStatusCodeSame(403);
     }
 
     public function testAWeakPlaceIsTickedTakenBackAndKept(): void
@@ -265,8 +264,8 @@ final class LibraryTest extends AppTestCase
         $this->act($case, 'watch/drain', ['state' => 'clean']);
         self::assertCount(0, self::em()->getRepository(WatchTick::class)->findBy(['case' => $case->id->toRfc4122()]), 'ticked once more it is open again');
         $this->signIn(Role::Viewer);
-        $this->browser->request('POST', '/cases/'.$case->number.'/watch/drain', ['state' => 'seen']);
-        self::assertContains($this->browser->getResponse()->getStatusCode(), [403, 422]);
+        $this->browser->request('POST', '/cases/'.$case->number.'/watch/drain', ['_token' => $this->token('/'), 'state' => 'seen']);
+        self::assertResponseStatusCodeSame(403);
     }
 
     public function testEveryFillOfEveryBookIsAnsweredOnceItsReadingsAreThere(): void

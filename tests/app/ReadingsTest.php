@@ -97,8 +97,10 @@ final class ReadingsTest extends AppTestCase
         self::assertResponseRedirects('/gauges');
         $this->post($case, 'drive-gear/thickness', ['at' => ['25.98', '1.0231 in', '25.97', '']]);
         self::assertSame(['25.98 in', '1.0231 in', '25.97 mm'], $this->measured($case, 'drive-gear', 'thickness')->reading?->typed, 'a unit typed later goes for those before it');
-        $this->browser->request('POST', '/bench', ['_token' => $this->token('/cases/'.$case->number.'/readings'), 'back' => '//elsewhere.example']);
-        self::assertResponseRedirects('/');
+        foreach (['//elsewhere.example', '/\\elsewhere.example', 'https://elsewhere.example'] as $away) {
+            $this->browser->request('POST', '/bench', ['_token' => $this->token('/cases/'.$case->number.'/readings'), 'back' => $away]);
+            self::assertResponseRedirects('/');
+        }
     }
 
     public function testAZeroCheckGoesWithTheReadingsOfTwoHours(): void
