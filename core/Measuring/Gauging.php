@@ -9,6 +9,9 @@ use Japhrex\Core\Quantity\Quantity;
 /** How a size was read: what the gauge resolves, how sure it is, and what it showed on its zero check. */
 final readonly class Gauging
 {
+    /** For how long a zero check goes with the readings after it, in seconds. */
+    public const ZERO_HOLDS = 7200;
+
     /**
      * @param Quantity $resolution smallest step of the gauge; 0 allowed
      * @param Quantity|null $expanded expanded uncertainty U (k = 2) of the gauge

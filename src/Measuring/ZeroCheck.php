@@ -7,6 +7,7 @@ namespace App\Measuring;
 use App\Account\Audited;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Measuring\Gauging;
 use Symfony\Component\Uid\Uuid;
 
 /** What a gauge showed on its zero. It holds for two hours: warmth, a knock and a worn battery move it. */
@@ -16,8 +17,6 @@ use Symfony\Component\Uid\Uuid;
 class ZeroCheck implements Audited
 {
     use Identified;
-
-    public const HOLDS = 7200;
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -34,7 +33,7 @@ class ZeroCheck implements Audited
 
     public function until(): \DateTimeImmutable
     {
-        return $this->madeAt->modify('+'.self::HOLDS.' seconds');
+        return $this->madeAt->modify('+'.Gauging::ZERO_HOLDS.' seconds');
     }
 
     public function holds(\DateTimeImmutable $at): bool

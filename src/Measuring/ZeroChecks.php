@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Measuring;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Measuring\Gauging;
 
 /** The zero checks of the last two hours. */
 final readonly class ZeroChecks
@@ -17,7 +18,7 @@ final readonly class ZeroChecks
     public function holding(\DateTimeImmutable $at = new \DateTimeImmutable()): array
     {
         $checks = $this->em->createQuery('SELECT z FROM '.ZeroCheck::class.' z WHERE z.madeAt > :since ORDER BY z.madeAt ASC, z.id ASC')
-            ->setParameter('since', $at->modify('-'.ZeroCheck::HOLDS.' seconds'))->getResult();
+            ->setParameter('since', $at->modify('-'.Gauging::ZERO_HOLDS.' seconds'))->getResult();
         $holding = [];
         foreach ($checks as $check) {
             \assert($check instanceof ZeroCheck);

@@ -13,7 +13,7 @@ use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use App\Teardown\Form\StepType;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Family\StripStep;
+use Japhrex\Core\Teardown\AsFound;
 use Japhrex\Core\Teardown\StepState;
 use Japhrex\Core\Teardown\StepStatus;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -62,7 +62,7 @@ final class StripController extends AbstractController
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page($case, $status, $form);
         }
-        $asked = StepState::Done === $record->state ? $this->asked($case, $status->step, $record) : [];
+        $asked = StepState::Done === $record->state ? AsFound::missing($this->shelf->book($case->family), $status->step, $record->marked, $record->facing, $this->photos->anyOf($case, $status->step->removes)) : [];
         if ([] !== $asked && !$request->request->has('leave-out')) {
             return $this->page($case, $status, $form, $asked);
         }
@@ -88,26 +88,6 @@ final class StripController extends AbstractController
         }
 
         return $this->redirectToRoute('strip', ['number' => $case->number, 'step' => $step], Response::HTTP_SEE_OTHER);
-    }
-
-    /**
-     * What is still asked for before parts with a facing or a mate come off.
-     *
-     * @return list<string>
-     */
-    private function asked(CaseFile $case, StripStep $step, StepRecord $record): array
-    {
-        $book = $this->shelf->book($case->family);
-        $paired = array_filter($step->removes, static fn (string $part): bool => [] !== $book->pairsOf($part));
-        if ([] === $step->facing && [] === $paired) {
-            return [];
-        }
-
-        return array_values(array_filter([
-            '' !== $step->mark && !$record->marked ? 'the mark' : null,
-            [] !== $step->facing && '' === trim($record->facing) ? 'which way it faced' : null,
-            $this->photos->anyOf($case, $step->removes) ? null : 'a photo as found',
-        ]));
     }
 
     /**
