@@ -37,6 +37,12 @@ document.addEventListener('htmx:beforeSwap', (event) => {
   if (status < 400) {
     return;
   }
+  if (detail.requestConfig?.elt?.matches?.('[data-poll]')) {
+    // Nobody asked for it; it is asked for again by itself.
+    detail.shouldSwap = false;
+    detail.isError = false;
+    return;
+  }
   // The event comes from what would be swapped; a row of the readings sheet is swapped by the form in it.
   const row = detail.requestConfig?.elt?.closest?.('form[data-row]');
   const form = row ?? detail.elt?.closest?.('form');
@@ -129,6 +135,15 @@ function grade(number) {
   return true;
 }
 
+// Marks a line of a long text and brings it into view.
+function showLine(field, line) {
+  const lines = field.value.split('\n');
+  const start = lines.slice(0, line - 1).join('\n').length + (line > 1 ? 1 : 0);
+  field.focus();
+  field.setSelectionRange(start, start + (lines[line - 1]?.length ?? 0));
+  field.scrollTop = Math.max(0, (line - 5) * (field.scrollHeight / lines.length));
+}
+
 document.addEventListener('keydown', (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || document.querySelector('dialog[open]')) {
     return;
@@ -152,6 +167,10 @@ document.addEventListener('keydown', (event) => {
 document.addEventListener(
   'click',
   (event) => {
+    const wrong = event.target.closest('[data-line]');
+    if (wrong) {
+      showLine(document.querySelector('#book-text'), Number(wrong.dataset.line));
+    }
     if (event.target.closest('[data-keys]')) {
       document.querySelector('#keys')?.showModal();
     }

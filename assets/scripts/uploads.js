@@ -91,7 +91,11 @@ async function work() {
   busy = false;
   if (taken > 0 && form?.isConnected) {
     const lists = form.querySelectorAll('.refused');
-    if (lists.length === 0) {
+    const { refresh } = form.dataset;
+    if (lists.length === 0 && refresh) {
+      // Only the pictures come anew: what is typed beside them stays.
+      window.htmx.ajax('GET', window.location.href, { target: refresh, select: refresh, swap: 'outerHTML' });
+    } else if (lists.length === 0) {
       window.location.reload();
     } else {
       form.querySelector('.uploads').insertAdjacentHTML('afterbegin', `<li>${taken} stored. <a href="">Show them</a></li>`);

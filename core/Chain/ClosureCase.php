@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Chain;
 
+use Japhrex\Core\Teardown\Shortage;
+
 /** What a closure check has to know of the case besides its chain. */
 final readonly class ClosureCase
 {
@@ -15,6 +17,8 @@ final readonly class ClosureCase
      * @param list<string> $notLookedAt names of parts that nobody has looked at
      * @param string|null $earlierOrigin the origin found last time, when this is a comeback
      * @param bool $earlierDealt whether it is said how that one was dealt with
+     * @param array<string, string> $shut step => the sub-assembly that is off the unit and not opened
+     * @param list<Shortage> $shortages small parts that were not counted out and not searched for yet
      */
     public function __construct(
         public array $complaints,
@@ -24,6 +28,8 @@ final readonly class ClosureCase
         public array $notLookedAt = [],
         public ?string $earlierOrigin = null,
         public bool $earlierDealt = true,
+        public array $shut = [],
+        public array $shortages = [],
     ) {
     }
 }

@@ -27,6 +27,7 @@ final readonly class ClosureCheck
             ...$this->loops($chain),
             ...$this->origins($chain),
             ...$this->comeback($case),
+            ...$this->missing($case),
             ...$this->unseen($case),
         ]);
     }
@@ -137,8 +138,19 @@ final readonly class ClosureCheck
     }
 
     /** @return iterable<int, ClosureProblem> */
+    private function missing(ClosureCase $case): iterable
+    {
+        foreach ($case->shortages as $shortage) {
+            yield new ClosureProblem(ClosureRule::SmallPartMissing, $shortage->sentence().' What is not there went somewhere: search for it, or keep it as a finding.', step: $shortage->step->key);
+        }
+    }
+
+    /** @return iterable<int, ClosureProblem> */
     private function unseen(ClosureCase $case): iterable
     {
+        foreach ($case->shut as $step => $name) {
+            yield new ClosureProblem(ClosureRule::LeftShut, \sprintf('Not opened yet: %s. What is concluded meanwhile is provisional.', $name), step: $step);
+        }
         if ([] !== $case->notLookedAt) {
             $named = \array_slice($case->notLookedAt, 0, 4);
             $more = \count($case->notLookedAt) - \count($named);

@@ -12,8 +12,9 @@ final readonly class ClosureProblem
      * @param string|null $node id of the node to mend
      * @param string|null $link id of the link to mend
      * @param string|null $part key of the part to look at
+     * @param string|null $step key of the strip step to go back to
      */
-    public function __construct(public ClosureRule $rule, public string $message, public ?string $node = null, public ?string $link = null, public ?string $part = null)
+    public function __construct(public ClosureRule $rule, public string $message, public ?string $node = null, public ?string $link = null, public ?string $part = null, public ?string $step = null)
     {
     }
 }

@@ -14,11 +14,13 @@ enum ClosureRule: string
     case Loop = 'loop';
     case OriginWithoutEvidence = 'origin-without-evidence';
     case EarlierOriginOpen = 'earlier-origin-open';
+    case SmallPartMissing = 'small-part-missing';
     case NotLookedAt = 'not-looked-at';
+    case LeftShut = 'left-shut';
 
     /** A signature may stand over it, but the report calls the diagnosis provisional. */
     public function isOnlyProvisional(): bool
     {
-        return self::NotLookedAt === $this;
+        return self::NotLookedAt === $this || self::LeftShut === $this;
     }
 }

@@ -83,6 +83,9 @@ final readonly class BookCheck
                     yield new BookProblem("strip/$i/facing", \sprintf('"%s" can go in the wrong way: its facing is recorded before it is lifted.', $part));
                 }
             }
+            if ('' !== $step->opens && ([] === $step->needs || [] === $step->removes)) {
+                yield new BookProblem("strip/$i/opens", \sprintf('"%s" is opened off the unit: needs names the step that takes it off whole, removes the parts in it.', $step->opens));
+            }
             if ([] !== $step->hides && [] === $step->stuck) {
                 yield new BookProblem("strip/$i/stuck", 'something hides here, but nothing says what to do when it is stuck.');
             }

@@ -216,6 +216,7 @@ final readonly class BookFactory
             $data->texts('adjusters'),
             $data->number('minutes', 0),
             $data->texts('falls'),
+            $data->textOrNull('opens') ?? '',
         );
     }
 

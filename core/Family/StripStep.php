@@ -19,6 +19,7 @@ final readonly class StripStep
      * @param list<string> $falls small parts that fall out unseen
      * @param list<string> $adjusters readings (`part/field`) of settings to take as found before they are touched
      * @param list<string> $photos what to photograph before it comes off
+     * @param string $opens the sub-assembly that is taken apart here, off the unit; it may stay shut until later
      */
     public function __construct(
         public string $key,
@@ -38,6 +39,7 @@ final readonly class StripStep
         public array $adjusters = [],
         public int $minutes = 0,
         public array $falls = [],
+        public string $opens = '',
     ) {
     }
 }

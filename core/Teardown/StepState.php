@@ -10,10 +10,12 @@ enum StepState: string
     case Done = 'done';
     case Skipped = 'skipped';
     case Stuck = 'stuck';
+    /** A sub-assembly that is off the unit and stays shut until later. */
+    case Shut = 'shut';
 
-    /** May the steps go on that wait for this one? A part that is stuck stays on and holds what is behind it. */
+    /** May the steps go on that wait for this one? What is stuck or shut holds what is behind it. */
     public function opensTheWay(): bool
     {
-        return self::Stuck !== $this;
+        return self::Done === $this || self::Skipped === $this;
     }
 }

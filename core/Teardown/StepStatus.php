@@ -20,6 +20,12 @@ final readonly class StepStatus
         return [] === $this->waitsFor;
     }
 
+    /** Is it a sub-assembly that lies on the bench unopened? */
+    public function isShut(): bool
+    {
+        return '' !== $this->step->opens && $this->isReady() && StepState::Done !== $this->state;
+    }
+
     public function isClosed(): bool
     {
         return null !== $this->state && $this->state->opensTheWay();

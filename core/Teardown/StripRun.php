@@ -6,16 +6,27 @@ namespace Japhrex\Core\Teardown;
 
 use Japhrex\Core\Family\Book;
 
-/** Where the stripping of a unit stands: what is off, what may come off next. */
+/** Where the stripping of a unit stands: what is off, what may come off next, what stays shut, what is missing. */
 final readonly class StripRun
 {
     /** @var array<string, StepStatus> in the usual order */
     public array $steps;
 
-    /** @param array<string, StepState> $states key of the step => what was entered for it */
-    public function __construct(private Book $book, private array $states)
+    /**
+     * Small parts that are missing and neither found since nor kept as a finding.
+     *
+     * @var list<Shortage>
+     */
+    public array $shortages;
+
+    /**
+     * @param array<string, StepState> $states key of the step => what was entered for it
+     * @param array<string, array<string, int>> $counted key of the step => what => how many were counted out
+     * @param array<string, list<string>> $searched key of the step => what was searched for, not found and kept as a finding
+     */
+    public function __construct(private Book $book, private array $states, array $counted = [], array $searched = [])
     {
-        $steps = [];
+        $steps = $short = [];
         foreach ($book->strip as $key => $step) {
             $waits = [];
             foreach ($step->needs as $need) {
@@ -24,29 +35,46 @@ final readonly class StripRun
                 }
             }
             $steps[$key] = new StepStatus($step, $states[$key] ?? null, $waits);
+            $missing = Shortage::at($step, $counted[$key] ?? []);
+            array_push($short, ...array_filter($missing, static fn (Shortage $one): bool => !\in_array($one->what, $searched[$key] ?? [], true)));
         }
         $this->steps = $steps;
+        $this->shortages = $short;
     }
 
-    /** The step to take now: the first in the usual order that is not closed and whose way is free. */
+    /**
+     * The step to take now: the first in the usual order that is not closed and whose way is free. What is stuck comes
+     * after all other work, and what was left shut on purpose comes last.
+     */
     public function next(): ?StepStatus
     {
-        $stuck = null;
+        $later = [];
         foreach ($this->steps as $status) {
             if (!$status->isClosed() && $status->isReady()) {
                 if (null === $status->state) {
                     return $status;
                 }
-                $stuck ??= $status;
+                $later[$status->state->value] ??= $status;
             }
         }
 
-        return $stuck;
+        return $later[StepState::Stuck->value] ?? $later[StepState::Shut->value] ?? null;
     }
 
+    /** How much is still to do: steps that are not closed, and small parts still to be searched for. */
     public function open(): int
     {
-        return \count(array_filter($this->steps, static fn (StepStatus $status): bool => !$status->isClosed()));
+        return \count(array_filter($this->steps, static fn (StepStatus $status): bool => !$status->isClosed())) + \count($this->shortages);
+    }
+
+    /**
+     * Sub-assemblies that are off the unit and not opened yet. What is concluded meanwhile is provisional.
+     *
+     * @return list<StepStatus>
+     */
+    public function shut(): array
+    {
+        return array_values(array_filter($this->steps, static fn (StepStatus $status): bool => $status->isShut()));
     }
 
     /**

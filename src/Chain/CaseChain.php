@@ -9,6 +9,7 @@ use App\Evidence\Photo;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Platform\BookShelf;
+use App\Teardown\StripBench;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Chain;
 use Japhrex\Core\Chain\ClosureCase;
@@ -17,11 +18,12 @@ use Japhrex\Core\Chain\ClosureProblem;
 use Japhrex\Core\Chain\Link;
 use Japhrex\Core\Chain\Node;
 use Japhrex\Core\Chain\OpenFinding;
+use Japhrex\Core\Teardown\StepStatus;
 
 /** The chain of a case as the core sees it, and what it leaves open. */
 final readonly class CaseChain
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private EarlierOrigin $earlier)
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private EarlierOrigin $earlier, private StripBench $strip)
     {
     }
 
@@ -84,10 +86,13 @@ final readonly class CaseChain
                 $unseen[] = $part->short;
             }
         }
+        $run = $this->strip->run($case, $book);
         $earlier = null === $case->comebackOf ? null : $this->earlier->of($case->comebackOf);
 
         return (new ClosureCheck($book))->problems($this->chain($case), new ClosureCase(
             $complaints, $complaintNode, $findings, $inChain, $unseen, $earlier, '' !== trim($case->earlierOriginDealt),
+            array_column(array_map(static fn (StepStatus $shut): array => [$shut->step->key, $shut->step->opens], $run->shut()), 1, 0),
+            $run->shortages,
         ));
     }
 

@@ -14,6 +14,7 @@ use App\Teardown\StepRecord;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\StripStep;
+use Japhrex\Core\Teardown\Shortage;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -52,11 +53,12 @@ final class StripFindingsController extends AbstractController
         $known = $this->step($case, $step);
         $what = (string) $request->request->get('what', '');
         $record = $this->em->getRepository(StepRecord::class)->findOneBy(['case' => $case, 'step' => $step]);
-        foreach ($known->counts as $count) {
-            $counted = $record->counted[$count->what] ?? $count->count;
-            if ($count->what === $what && $counted < $count->count) {
+        null === $record && throw new ShopError('Nothing was counted at this step yet.', 404);
+        foreach (Shortage::at($known, $record->counted) as $short) {
+            if ($short->what === $what && !\in_array($what, $record->searched, true)) {
                 $part = $known->removes[0] ?? throw new ShopError('This step takes no part off.', 422);
-                $this->keep($case, $part, FindingKind::Damage, 'assembly-fault', 3, \sprintf('%s: %d of %d counted out and not found. What is not there went somewhere: look for it as debris.', ucfirst($what), $counted, $count->count));
+                $record->searched[] = $what;
+                $this->keep($case, $part, FindingKind::Damage, 'debris', 4, $short->sentence().' Searched for and not found: what is not there went somewhere.');
 
                 return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part], Response::HTTP_SEE_OTHER);
             }

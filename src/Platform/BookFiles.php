@@ -8,6 +8,8 @@ use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\BookCheck;
 use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\BookFactory;
+use Japhrex\Core\Family\BookProblem;
+use Japhrex\Core\Family\BookTypes;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\Yaml\Exception\ParseException;
@@ -24,9 +26,13 @@ final readonly class BookFiles
     public function problems(string $file): array
     {
         $text = @file_get_contents($file);
-        if (false === $text) {
-            return [['line' => 0, 'message' => 'cannot be read.']];
-        }
+
+        return false === $text ? [['line' => 0, 'message' => 'cannot be read.']] : $this->problemsIn($text);
+    }
+
+    /** @return list<array{line: int, message: string}> */
+    public function problemsIn(string $text): array
+    {
         try {
             $content = Yaml::parse($text);
         } catch (ParseException $error) {
@@ -35,18 +41,74 @@ final readonly class BookFiles
         if (!\is_array($content)) {
             return [['line' => 1, 'message' => 'is empty; expected a book.']];
         }
-        $modes = isset($content['modes']);
-        $found = $this->shape($text, $modes ? 'modes' : 'book') ?: $this->sense($content, $modes);
+        $found = [];
+        foreach (isset($content['modes']) ? $this->modes($text, $content) : $this->books($text, $content) as [$path, $message]) {
+            $line = self::line($text, $path);
+            // What several types of one file share is told once.
+            $found[$line.$message] ??= ['line' => $line, 'message' => $path.': '.$message];
+        }
 
-        return array_map(static fn (array $problem): array => ['line' => self::line($text, $problem[0]), 'message' => $problem[0].': '.$problem[1]], $found);
+        return array_values($found);
+    }
+
+    /**
+     * @param array<mixed> $content
+     *
+     * @return list<array{string, string}> path, message
+     */
+    private function modes(string $text, array $content): array
+    {
+        $shape = $this->shape(Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP), 'modes');
+
+        return $shape ?: self::told(static function () use ($content): array {
+            ModeCatalogue::of($content);
+
+            return [];
+        });
+    }
+
+    /**
+     * @param array<mixed> $content
+     *
+     * @return list<array{string, string}> path, message
+     */
+    private function books(string $text, array $content): array
+    {
+        return self::told(function () use ($text, $content): array {
+            $problems = [];
+            $types = new BookTypes($content);
+            foreach ($types->books() as $key => $book) {
+                $whole = isset($content['types']) ? json_decode((string) json_encode($book)) : Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP);
+                $wrong = $this->shape($whole, 'book') ?: self::told(static fn (): array => array_map(static fn (BookProblem $one): array => [$one->path, $one->message], (new BookCheck())->problems((new BookFactory())->book($book))));
+                foreach ($wrong as [$path, $message]) {
+                    $problems[] = [$types->pathInFile($key, $path), $message];
+                }
+            }
+
+            return $problems;
+        });
+    }
+
+    /**
+     * @param callable(): list<array{string, string}> $read
+     *
+     * @return list<array{string, string}> path, message
+     */
+    private static function told(callable $read): array
+    {
+        try {
+            return $read();
+        } catch (BookError $error) {
+            return [[$error->path, (string) preg_replace('/^'.preg_quote($error->path, '/').': /', '', $error->getMessage())]];
+        }
     }
 
     /** @return list<array{string, string}> path, message */
-    private function shape(string $text, string $schema): array
+    private function shape(mixed $whole, string $schema): array
     {
         $validator = new Validator();
         $validator->setMaxErrors(20);
-        $result = $validator->validate(Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP), (string) file_get_contents($this->schemas.'/'.$schema.'.schema.json'));
+        $result = $validator->validate($whole, (string) file_get_contents($this->schemas.'/'.$schema.'.schema.json'));
         $problems = [];
         $collect = static function (ValidationError $error) use (&$collect, &$problems): void {
             foreach ($error->subErrors() as $sub) {
@@ -65,30 +127,6 @@ final readonly class BookFiles
         }
 
         return $problems;
-    }
-
-    /**
-     * @param array<mixed> $content
-     *
-     * @return list<array{string, string}>
-     */
-    private function sense(array $content, bool $modes): array
-    {
-        try {
-            if ($modes) {
-                ModeCatalogue::of($content);
-
-                return [];
-            }
-            $problems = [];
-            foreach ((new BookCheck())->problems((new BookFactory())->book($content)) as $problem) {
-                $problems[] = [$problem->path, $problem->message];
-            }
-
-            return $problems;
-        } catch (BookError $error) {
-            return [[$error->path, (string) preg_replace('/^'.preg_quote($error->path, '/').': /', '', $error->getMessage())]];
-        }
     }
 
     /** The line on which a path such as `parts/body/readings/gear-bore` stands, or the last of its steps that has one. */

@@ -7,29 +7,47 @@ namespace App\Platform;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookFactory;
+use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Family\Data;
 use Symfony\Component\Yaml\Yaml;
 
 /** The books of all families, the damage modes and the mechanisms, read from `books/` and kept compiled beside the container. */
 final class BookShelf
 {
+    /** What the key of a shop's own book begins with, so that no book shipped later can take its place. */
+    public const OWN = 'own-';
+
     /** @var array<string, Book> */
     private array $books = [];
 
     private ?ModeCatalogue $modes = null;
 
-    public function __construct(private readonly string $projectDir, private readonly string $buildFolder, private readonly ?PreferredWords $words = null)
+    public function __construct(private readonly string $projectDir, private readonly string $buildFolder, private readonly ?PreferredWords $words = null, private readonly ?OwnBooks $own = null)
     {
     }
 
-    /** @throws ShopError if there is no such book */
+    /** @throws ShopError if there is no such book, or it is refused */
     public function book(string $key): Book
     {
-        if (!\in_array($key, $this->keys(), true)) {
-            throw new ShopError(\sprintf('There is no book "%s" on the shelf.', $key), 404);
-        }
+        return $this->books[$key] ??= (new BookFactory())->book($this->contentOf($key))->inWords($this->words?->of($key) ?? []);
+    }
 
-        return $this->books[$key] ??= (new BookFactory())->book($this->content('books/'.$key.'.yaml'))->inWords($this->words?->of($key) ?? []);
+    /** @return array<mixed> */
+    private function contentOf(string $key): array
+    {
+        if (str_starts_with($key, self::OWN)) {
+            return $this->own?->content($key) ?? throw new ShopError(\sprintf('There is no book "%s" on the shelf.', $key), 404);
+        }
+        // A book stands in the file of its name, or in one that describes several types.
+        foreach ($this->files() as $name) {
+            if ($key === $name || str_starts_with($key, $name.'-')) {
+                $book = $this->booksIn($name)[$key] ?? null;
+                if (null !== $book) {
+                    return $book;
+                }
+            }
+        }
+        throw new ShopError(\sprintf('There is no book "%s" on the shelf.', $key), 404);
     }
 
     /** @return array<string, string> books on the shelf that are refused, each with what is wrong in it */
@@ -57,14 +75,39 @@ final class BookShelf
     public function keys(): array
     {
         $keys = [];
-        foreach (glob($this->projectDir.'/books/*.yaml') ?: [] as $file) {
-            $key = basename($file, '.yaml');
-            if ('modes' !== $key) {
-                $keys[] = $key;
+        foreach ($this->files() as $name) {
+            try {
+                array_push($keys, ...array_keys($this->booksIn($name)));
+            } catch (ShopError) {
+                $keys[] = $name;
             }
         }
 
-        return $keys;
+        return [...$keys, ...$this->own?->keys() ?? []];
+    }
+
+    /** The text of the file that a shipped book stands in, to read or to begin an own one with. */
+    public function text(string $key): string
+    {
+        foreach ($this->files() as $name) {
+            if ($key === $name || (str_starts_with($key, $name.'-') && isset($this->booksIn($name)[$key]))) {
+                return (string) file_get_contents($this->projectDir.'/books/'.$name.'.yaml');
+            }
+        }
+
+        return $this->own?->text($key) ?? throw new ShopError(\sprintf('There is no book "%s" on the shelf.', $key), 404);
+    }
+
+    /** @return list<string> names of the shipped files */
+    private function files(): array
+    {
+        return array_values(array_diff(array_map(static fn (string $file): string => basename($file, '.yaml'), glob($this->projectDir.'/books/*.yaml') ?: []), ['modes']));
+    }
+
+    /** @return array<string, array<mixed>> key => content */
+    private function booksIn(string $name): array
+    {
+        return array_filter($this->content('books/'.$name.'.yaml'), is_array(...));
     }
 
     /** @return list<Book> by title; what is refused is left out, see refused() */
@@ -105,18 +148,21 @@ final class BookShelf
     private function content(string $file): array
     {
         $source = $this->projectDir.'/'.$file;
-        $compiled = $this->buildFolder.'/books/'.str_replace('/', '-', $file).'.'.filemtime($source).'.php';
+        $compiled = $this->buildFolder.'/shelf/'.str_replace('/', '-', $file).'.'.filemtime($source).'.php';
         if (!is_file($compiled)) {
             // Checked once, when it is compiled: with the same words as `./japhrex book check`.
             $problems = str_starts_with($file, 'books/mechanisms/') ? [] : (new BookFiles($this->projectDir.'/books/schema'))->problems($source);
             if ([] !== $problems) {
                 throw new ShopError(\sprintf('%s is refused. Line %d: %s', $file, $problems[0]['line'], $problems[0]['message']).(\count($problems) > 1 ? \sprintf(' And %d more; ./japhrex book check lists them.', \count($problems) - 1) : ''), 422);
             }
-            $content = Yaml::parseFile($source);
+            $content = (array) Yaml::parseFile($source);
+            if ('books' === \dirname($file) && !isset($content['modes'])) {
+                $content = (new BookTypes($content))->books();
+            }
             @mkdir(\dirname($compiled), 0777, true);
             $draft = tempnam(\dirname($compiled), 'book');
             if (false === $draft || false === file_put_contents($draft, '<?php return '.var_export($content, true).';') || !rename($draft, $compiled)) {
-                return \is_array($content) ? $content : [];
+                return $content;
             }
         }
         $content = require $compiled;

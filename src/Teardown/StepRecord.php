@@ -57,6 +57,10 @@ class StepRecord implements Audited
     #[ORM\Column(type: 'json', options: ['jsonb' => true])]
     public array $leftOut = [];
 
+    /** @var list<string> small parts that were searched for, not found and kept as a finding */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    public array $searched = [];
+
     #[ORM\Column]
     public bool $marked = false;
 
@@ -94,7 +98,7 @@ class StepRecord implements Audited
     #[Assert\Callback]
     public function needsAReason(ExecutionContextInterface $context): void
     {
-        if (StepState::Done !== $this->state && '' === trim($this->reason)) {
+        if (\in_array($this->state, [StepState::Skipped, StepState::Stuck], true) && '' === trim($this->reason)) {
             $context->buildViolation(StepState::Skipped === $this->state ? 'Why is it skipped? The next one at the bench will ask.' : 'What holds it? Say what was tried.')->atPath('reason')->addViolation();
         }
     }

@@ -27,8 +27,27 @@ final readonly class StripBench
         return $records;
     }
 
+    /**
+     * The same for two devices that show the same state of the run.
+     *
+     * @param array<string, StepRecord> $records
+     */
+    public static function fingerprint(array $records): string
+    {
+        ksort($records);
+
+        return hash('xxh64', implode(',', array_map(static fn (StepRecord $record): string => $record->step.$record->version.$record->state->value, $records)));
+    }
+
     public function run(CaseFile $case, Book $book): StripRun
     {
-        return new StripRun($book, array_map(static fn (StepRecord $record) => $record->state, $this->records($case)));
+        $records = $this->records($case);
+
+        return new StripRun(
+            $book,
+            array_map(static fn (StepRecord $record) => $record->state, $records),
+            array_map(static fn (StepRecord $record): array => $record->counted, $records),
+            array_map(static fn (StepRecord $record): array => $record->searched, $records),
+        );
     }
 }

@@ -14,6 +14,7 @@ use App\Platform\ShopError;
 use App\Teardown\Form\StepType;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Teardown\AsFound;
+use Japhrex\Core\Teardown\Shortage;
 use Japhrex\Core\Teardown\StepState;
 use Japhrex\Core\Teardown\StepStatus;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -46,6 +47,23 @@ final class StripController extends AbstractController
         return $this->page($case, $run->steps[$key] ?? throw new ShopError('The book has no such strip step.', 404));
     }
 
+    /** Asked for every few seconds by every device that shows the run; without content while nothing has changed. */
+    #[Route('/cases/{number}/strip/state', name: 'strip_state', methods: ['GET'], priority: 1)]
+    public function state(string $number, Request $request): Response
+    {
+        $case = $this->gate->find($number);
+        $records = $this->bench->records($case);
+        $seen = StripBench::fingerprint($records);
+        if ($seen === $request->query->get('seen')) {
+            return new Response(status: Response::HTTP_NO_CONTENT);
+        }
+        $book = $this->shelf->book($case->family);
+        $run = $this->bench->run($case, $book);
+        $status = $run->steps[(string) $request->query->get('step', '')] ?? throw new ShopError('The book has no such strip step.', 404);
+
+        return $this->render('teardown/state.html.twig', ['case' => $case, 'book' => $book, 'run' => $run, 'records' => $records, 'status' => $status, 'seen' => $seen, 'mine' => $request->query->getInt('mine')]);
+    }
+
     #[Route('/cases/{number}/strip/{step}', name: 'strip_step', methods: ['POST'])]
     public function step(string $number, string $step, Request $request, CurrentPerson $person): Response
     {
@@ -56,7 +74,10 @@ final class StripController extends AbstractController
             throw new ShopError(\sprintf('“%s” waits for %s.', $status->step->title, implode(', ', array_map(static fn ($s): string => '“'.$s->title.'”', $status->waitsFor))), 409);
         }
         $record = $this->bench->records($case)[$step] ?? new StepRecord($case, $step);
-        $record->state = StepState::tryFrom((string) $request->request->get('state')) ?? throw new ShopError('A step is done, skipped or stuck.');
+        $record->state = StepState::tryFrom((string) $request->request->get('state')) ?? throw new ShopError('A step is done, skipped, stuck or left shut.');
+        if (StepState::Shut === $record->state && '' === $status->step->opens) {
+            throw new ShopError('Only a sub-assembly that is off the unit can be left shut; this step can be skipped, with the reason.', 422);
+        }
         $form = $this->form($record, $status);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
@@ -73,7 +94,7 @@ final class StripController extends AbstractController
         $this->em->persist($record);
         $this->em->flush();
 
-        return $this->redirectToRoute('strip', ['number' => $case->number] + (StepState::Stuck === $record->state ? ['step' => $step] : []), Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('strip', ['number' => $case->number] + (StepState::Stuck === $record->state || [] !== Shortage::at($status->step, $record->counted) ? ['step' => $step] : []), Response::HTTP_SEE_OTHER);
     }
 
     #[Route('/cases/{number}/strip/{step}/undo', name: 'strip_undo', methods: ['POST'])]
@@ -96,14 +117,17 @@ final class StripController extends AbstractController
      */
     private function page(CaseFile $case, StepStatus $status, ?FormInterface $submitted = null, array $asked = []): Response
     {
-        $record = $this->bench->records($case)[$status->step->key] ?? null;
+        $records = $this->bench->records($case);
+        $record = $records[$status->step->key] ?? null;
         $form = $submitted ?? $this->form($record ?? new StepRecord($case, $status->step->key), $status);
 
         return $this->render('teardown/strip.html.twig', [
             'case' => $case,
             'book' => $this->shelf->book($case->family),
             'run' => $this->bench->run($case, $this->shelf->book($case->family)),
-            'records' => $this->bench->records($case),
+            'records' => $records,
+            'seen' => StripBench::fingerprint($records),
+            'mine' => $record->version ?? 0,
             'status' => $status,
             'record' => $record,
             'form' => $form->createView(),

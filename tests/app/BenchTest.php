@@ -161,7 +161,7 @@ final class BenchTest extends AppTestCase
         self::assertSame(303, $this->act($case, 'strip/coupling/missing', ['what' => 'set screws'], 'strip?step=coupling'));
         $findings = self::em()->getRepository(Finding::class)->findBy(['case' => $case->id->toRfc4122()], ['id' => 'ASC']);
         self::assertSame([FindingKind::MadeByUs, FindingKind::Damage], array_map(static fn (Finding $finding): FindingKind => $finding->kind, $findings));
-        self::assertStringContainsString('Set screws: 1 of 2 counted out and not found', $findings[1]->note);
+        self::assertStringContainsString('Set screws: 1 of 2 counted out. Searched for and not found', $findings[1]->note);
     }
 
     public function testABenchHandMayNotDecideWhatBecomesOfAPart(): void

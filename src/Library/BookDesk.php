@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use App\Account\CurrentPerson;
+use App\Evidence\Finding;
+use App\Intake\CaseFile;
+use App\Platform\BookFiles;
+use App\Platform\BookShelf;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Family\BookTypes;
+use Symfony\Component\Yaml\Yaml;
+
+/** Takes in a book that the shop wrote, or says what is wrong with it. */
+final readonly class BookDesk
+{
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private CurrentPerson $person, private string $schemas)
+    {
+    }
+
+    /** @return list<array{line: int, message: string}> what is wrong; nothing: the book is on the shelf */
+    public function take(string $text): array
+    {
+        $text = str_replace("\r\n", "\n", $text);
+        $problems = (new BookFiles($this->schemas))->problemsIn($text);
+        if ([] !== $problems) {
+            return $problems;
+        }
+        $file = (array) Yaml::parse($text);
+        $book = \is_string($file['book'] ?? null) ? $file['book'] : '';
+        if (!str_starts_with($book, BookShelf::OWN)) {
+            return [['line' => $this->lineOf($text, 'book:'), 'message' => \sprintf('book: "%s" is no name for a book of your own; begin it with "%s", so that no book shipped later takes its place.', $book, BookShelf::OWN)]];
+        }
+        $content = (new BookTypes($file))->books();
+        $problems = $this->stillNeeded($content);
+        if ([] !== $problems) {
+            return $problems;
+        }
+        $this->em->wrapInTransaction(function () use ($book, $text, $content): void {
+            foreach ($this->em->getRepository(ShopBook::class)->findBy(['book' => $book, 'endedAt' => null]) as $before) {
+                $before->endedAt = new \DateTimeImmutable();
+            }
+            $this->em->flush();
+            $this->em->persist(new ShopBook($book, $text, $content, $this->person->get()->name));
+        });
+        foreach (array_keys($content) as $key) {
+            $this->shelf->forget($key);
+        }
+
+        return [];
+    }
+
+    /**
+     * Parts that were found damaged in a case must stay in its book, or the finding would be out of sight.
+     *
+     * @param array<string, array<mixed>> $content
+     *
+     * @return list<array{line: int, message: string}>
+     */
+    private function stillNeeded(array $content): array
+    {
+        $problems = [];
+        foreach ($content as $key => $book) {
+            $parts = \is_array($book['parts'] ?? null) ? $book['parts'] : [];
+            foreach ($this->em->getRepository(CaseFile::class)->findBy(['family' => $key]) as $case) {
+                foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case]) as $finding) {
+                    if (!isset($parts[$finding->part])) {
+                        $problems[$finding->part] = ['line' => 1, 'message' => \sprintf('parts/%s: case %s has a finding on this part; it has to stay in the book.', $finding->part, $case->number)];
+                    }
+                }
+            }
+        }
+
+        return array_values($problems);
+    }
+
+    private function lineOf(string $text, string $begins): int
+    {
+        foreach (explode("\n", $text) as $i => $line) {
+            if (str_starts_with($line, $begins)) {
+                return $i + 1;
+            }
+        }
+
+        return 1;
+    }
+}
