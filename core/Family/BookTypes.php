@@ -36,8 +36,7 @@ final readonly class BookTypes
         unset($file['types']);
         foreach ($types as $type => $about) {
             $book = self::without($file, $type);
-            $gone = static fn (string $section): array => array_values(array_diff(array_keys((new Data($file))->named($section)), array_keys((new Data($book))->named($section))));
-            $book = self::free($book, $gone('parts'));
+            $book = self::free($book, array_values(array_diff(self::places($file), self::places($book))));
             $book = self::rewired($book, $file);
             $key = $data->text('book').'-'.$type;
             $kept[$key] = ['book' => $key, 'title' => $about->text('title')] + (null === $about->textOrNull('about') ? [] : ['about' => $about->textOrNull('about')]) + $book;
@@ -102,7 +101,7 @@ final readonly class BookTypes
 
     /**
      * @param array<mixed> $content
-     * @param list<string> $gone keys of parts that the type has not got
+     * @param list<string> $gone places (`part` or `part/surface`) that the type has not got
      *
      * @return array<mixed>
      */
@@ -113,7 +112,8 @@ final readonly class BookTypes
                 continue;
             }
             foreach (self::PLACES as $end) {
-                if (\is_string($value[$end] ?? null) && \in_array(explode('/', $value[$end])[0], $gone, true)) {
+                $place = \is_string($value[$end] ?? null) ? $value[$end] : '';
+                if (\in_array($place, $gone, true) || \in_array(explode('/', $place)[0], $gone, true)) {
                     unset($content[$key]);
                     continue 2;
                 }
@@ -133,6 +133,21 @@ final readonly class BookTypes
         }
 
         return $content;
+    }
+
+    /**
+     * @param array<mixed> $content
+     *
+     * @return list<string> parts, and surfaces as `part/surface`
+     */
+    private static function places(array $content): array
+    {
+        $places = [];
+        foreach ((new Data($content))->named('parts') as $key => $part) {
+            array_push($places, $key, ...array_map(static fn (string $surface): string => $key.'/'.$surface, array_keys($part->named('surfaces'))));
+        }
+
+        return $places;
     }
 
     /**

@@ -23,9 +23,10 @@ use Symfony\Component\Filesystem\Filesystem;
 /** The library of books, the map of a unit, and the watch list in a case. */
 final class LibraryTest extends AppTestCase
 {
-    /** The families that the trade asks for; the external gear pump in both its forms. */
+    /** The twelve families that the trade asks for, each in its types. */
     private const FAMILIES = [
-        'external-gear-pump', 'internal-gear-process-pump', 'crescent-front-pump', 'vane-pump', 'roller-pump', 'axial-piston-pump',
+        'external-gear-pump', 'internal-gear-process-pump-packing', 'internal-gear-process-pump-face-seal', 'crescent-front-pump',
+        'vane-pump-dry', 'vane-pump-oil-sealed', 'vane-pump-hydraulic', 'roller-pump', 'axial-piston-pump-single', 'axial-piston-pump-tandem',
         'hydrostatic-transaxle', 'automatic-transmission', 'reversing-gearbox', 'transfer-case', 'distributor-injection-pump', 'centrifugal-pump', 'stacked-gear-pump',
     ];
 
@@ -92,7 +93,7 @@ final class LibraryTest extends AppTestCase
         $reached = $on($map->of($book, CarrierKind::Oil, 'suction-strainer'));
         self::assertContains('front-block', $reached);
         self::assertEqualsCanonicalizing(['suction-strainer', 'suction-fitting'], $on($map->of($book, CarrierKind::Oil, 'suction-fitting', back: true)));
-        $filtered = array_filter($map->of(self::service(BookShelf::class)->book('axial-piston-pump'), CarrierKind::Oil)['lines'], static fn (array $line): bool => $line['filter']);
+        $filtered = array_filter($map->of(self::service(BookShelf::class)->book('axial-piston-pump-single'), CarrierKind::Oil)['lines'], static fn (array $line): bool => $line['filter']);
         self::assertCount(1, $filtered);
         self::assertStringContainsString('25 µm mesh (passed by: a torn or missing element)', array_values($filtered)[0]['says']);
     }
@@ -213,16 +214,16 @@ final class LibraryTest extends AppTestCase
     public function testAShopCallsAPartByItsOwnWordAndOthersStillFindIt(): void
     {
         $this->signIn(Role::Analyst);
-        $word = fn (string $word): mixed => $this->browser->request('POST', '/library/axial-piston-pump/words/port-plate', ['word' => $word, '_token' => $this->token('/library/axial-piston-pump')]);
+        $word = fn (string $word): mixed => $this->browser->request('POST', '/library/axial-piston-pump-single/words/port-plate', ['word' => $word, '_token' => $this->token('/library/axial-piston-pump-single')]);
         $word('Lens plate');
         self::assertResponseStatusCodeSame(303);
-        $page = $this->browser->request('GET', '/library/axial-piston-pump');
+        $page = $this->browser->request('GET', '/library/axial-piston-pump-single');
         self::assertSame('Lens plate', $page->filter('#port-plate h2')->text());
         self::assertStringContainsString('Also called Port plate, valve plate', $page->filter('#port-plate')->text());
         $this->browser->request('GET', '/library?q=port+plate');
         self::assertStringContainsString('Lens plate', $this->said());
         $word('');
-        self::assertSame('Port plate', $this->browser->request('GET', '/library/axial-piston-pump')->filter('#port-plate h2')->text());
+        self::assertSame('Port plate', $this->browser->request('GET', '/library/axial-piston-pump-single')->filter('#port-plate h2')->text());
     }
 
     public function testAShopTakesASideAndACaseRecordsWhatWasUsed(): void

@@ -8,7 +8,7 @@ const cases = {
   'kind of unit': '/cases/new',
   'new case': '/cases/new?family=external-gear-pump',
   library: '/library?q=lens+plate',
-  book: '/library/axial-piston-pump',
+  book: '/library/axial-piston-pump-single',
   map: '/library/external-gear-pump/map?from=suction-strainer&case=OQ-26-0101',
   gauges: '/gauges',
   figures: '/figures',

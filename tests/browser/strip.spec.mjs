@@ -9,7 +9,7 @@ test('an axial piston pump is stripped by two hands on two devices', async ({ pa
   const desk = await (await browser.newContext()).newPage();
   await signIn(desk, 'desk');
   await desk.getByRole('link', { name: 'Take in a unit' }).click();
-  await desk.getByRole('link', { name: 'Variable axial piston pump' }).click();
+  await desk.getByRole('link', { name: 'Variable axial piston pump, single' }).click();
   await desk.getByLabel('Whose').fill('Cable ferry');
   await desk.getByLabel('Serial').fill(`AX-${Date.now()}`);
   await desk.getByRole('button', { name: 'Take it in' }).click();
