@@ -24,15 +24,12 @@ final readonly class BookDesk
     public function take(string $text): array
     {
         $text = str_replace("\r\n", "\n", $text);
-        $problems = (new BookFiles($this->schemas))->problemsIn($text);
+        $problems = [...$this->misnamed($text), ...(new BookFiles($this->schemas))->problemsIn($text)];
         if ([] !== $problems) {
             return $problems;
         }
         $file = (array) Yaml::parse($text);
         $book = \is_string($file['book'] ?? null) ? $file['book'] : '';
-        if (!str_starts_with($book, BookShelf::OWN)) {
-            return [['line' => $this->lineOf($text, 'book:'), 'message' => \sprintf('book: "%s" is no name for a book of your own; begin it with "%s", so that no book shipped later takes its place.', $book, BookShelf::OWN)]];
-        }
         $content = (new BookTypes($file))->books();
         $problems = $this->stillNeeded($content);
         if ([] !== $problems) {
@@ -76,14 +73,13 @@ final readonly class BookDesk
         return array_values($problems);
     }
 
-    private function lineOf(string $text, string $begins): int
+    /** @return list<array{line: int, message: string}> */
+    private function misnamed(string $text): array
     {
-        foreach (explode("\n", $text) as $i => $line) {
-            if (str_starts_with($line, $begins)) {
-                return $i + 1;
-            }
+        if (1 !== preg_match('/^book:[ \t]*(\S*)/m', $text, $found, \PREG_OFFSET_CAPTURE) || str_starts_with($found[1][0], BookShelf::OWN)) {
+            return [];
         }
 
-        return 1;
+        return [['line' => 1 + substr_count($text, "\n", 0, $found[0][1]), 'message' => \sprintf('book: "%s" is no name for a book of your own; begin it with "%s", so that no book shipped later takes its place.', $found[1][0], BookShelf::OWN)]];
     }
 }

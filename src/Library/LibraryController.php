@@ -55,6 +55,6 @@ final class LibraryController extends AbstractController
         $back = 'back' === $request->query->get('way');
         $grades = null === $case || $case->family !== $family ? [] : array_map(static fn (PartView $view): ?int => $view->grade(), $boards->of($case)->parts);
 
-        return $this->render('library/map.html.twig', ['book' => $book, 'case' => $case, 'kind' => $kind, 'kinds' => CarrierKind::cases(), 'from' => $from, 'back' => $back, 'map' => $map->of($book, $kind, $from, $back, $grades)]);
+        return $this->render('library/map.html.twig', ['book' => $book, 'case' => $case, 'kind' => $kind, 'kinds' => CarrierKind::cases(), 'from' => $from, 'back' => $back, 'whole' => 'whole' === $request->query->get('size'), 'map' => $map->of($book, $kind, $from, $back, $grades)]);
     }
 }

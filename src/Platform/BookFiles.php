@@ -41,7 +41,7 @@ final readonly class BookFiles
         if (!\is_array($content)) {
             return [['line' => 1, 'message' => 'is empty; expected a book.']];
         }
-        $found = [];
+        $found = self::cutNames($text);
         foreach (isset($content['modes']) ? $this->modes($text, $content) : $this->books($text, $content) as [$path, $message]) {
             $line = self::line($text, $path);
             // What several types of one file share is told once.
@@ -127,6 +127,24 @@ final readonly class BookFiles
         }
 
         return $problems;
+    }
+
+    /**
+     * YAML of the kind read here cuts a name of two words inside `{…}` to its first word without a warning.
+     *
+     * @return array<int|string, array{line: int, message: string}>
+     */
+    private static function cutNames(string $text): array
+    {
+        $found = [];
+        foreach (explode("\n", $text) as $i => $line) {
+            $bare = (string) preg_replace(['/"(?:[^"\\\\]|\\\\.)*"/', "/'[^']*'/", '/(^|\s)#.*/'], ['""', "''", ''], $line);
+            if (1 === preg_match('/[{,]\s*([[:alnum:]-]+(?: [[:alnum:]-]+)+):\s[^{}]*\}/u', $bare, $name)) {
+                $found[$i] = ['line' => $i + 1, 'message' => \sprintf('a name of two words inside {…} is quoted: "%s": …', $name[1])];
+            }
+        }
+
+        return $found;
     }
 
     /** The line on which a path such as `parts/body/readings/gear-bore` stands, or the last of its steps that has one. */

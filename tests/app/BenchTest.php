@@ -161,7 +161,47 @@ final class BenchTest extends AppTestCase
         self::assertSame(303, $this->act($case, 'strip/coupling/missing', ['what' => 'set screws'], 'strip?step=coupling'));
         $findings = self::em()->getRepository(Finding::class)->findBy(['case' => $case->id->toRfc4122()], ['id' => 'ASC']);
         self::assertSame([FindingKind::MadeByUs, FindingKind::Damage], array_map(static fn (Finding $finding): FindingKind => $finding->kind, $findings));
+        self::assertSame('debris', $findings[1]->mode, 'what is not there went somewhere');
+        self::assertSame(404, $this->act($case, 'strip/coupling/missing', ['what' => 'set screws'], 'strip?step=coupling'), 'told once');
         self::assertStringContainsString('Set screws: 1 of 2 counted out. Searched for and not found', $findings[1]->note);
+    }
+
+    public function testASubAssemblyMayStayShutAndEveryPageSaysSo(): void
+    {
+        $case = $this->aCase();
+        $case->family = 'reversing-gearbox';
+        foreach (['outside', 'joint', 'valve', 'pump', 'case', 'shafts'] as $done) {
+            self::em()->persist(new StepRecord($case, $done));
+        }
+        self::em()->flush();
+        $this->signIn(Role::Bench);
+        self::assertSame(422, $this->strip($case, 'pump', 'shut'), 'what is in the unit cannot be left shut');
+        self::assertSame(303, $this->strip($case, 'astern', 'shut'));
+        foreach (['strip', 'parts', 'chain', 'verdict'] as $page) {
+            $this->browser->request('GET', '/cases/'.$case->number.'/'.$page);
+            self::assertStringContainsString('not opened: ahead pack, astern pack', $this->said(), $page);
+        }
+        $this->browser->request('GET', '/cases/'.$case->number.'/chain');
+        self::assertStringContainsString('Not opened yet: Astern pack. What is concluded meanwhile is provisional.', $this->said());
+        self::assertSame(303, $this->strip($case, 'astern', 'done'));
+        $this->browser->request('GET', '/cases/'.$case->number.'/strip');
+        self::assertStringContainsString('not opened: ahead pack', $this->said());
+        self::assertStringNotContainsString('astern pack (', $this->said());
+    }
+
+    public function testAnotherDeviceIsToldAtOnceAndHearsNothingWhileNothingChanges(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Bench);
+        $state = (string) $this->browser->request('GET', '/cases/'.$case->number.'/strip?step=outside')->filter('#strip-state')->attr('hx-get');
+        $this->browser->request('GET', $state);
+        self::assertResponseStatusCodeSame(204);
+        $this->strip($case, 'outside', 'done');
+        $this->browser->request('GET', $state);
+        self::assertResponseIsSuccessful();
+        self::assertStringContainsString('“Strainer and what came with it” was changed by', $this->said());
+        self::assertStringContainsString('1 of 12 steps done', $this->said());
+        self::assertSelectorExists('#strip-steps[hx-swap-oob]');
     }
 
     public function testABenchHandMayNotDecideWhatBecomesOfAPart(): void

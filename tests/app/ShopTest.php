@@ -20,6 +20,7 @@ use App\Teardown\StepRecord;
 use App\Verdict\Signing;
 use App\Verdict\Snapshot;
 use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Family\Count;
 use Japhrex\Core\Measuring\Verdict;
 use Japhrex\Core\Teardown\StepState;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
@@ -124,8 +125,8 @@ final class ShopTest extends AppTestCase
 
         /** @var list<CaseFile> $cases */
         $cases = self::em()->getRepository(CaseFile::class)->findBy([], ['number' => 'ASC']);
-        $cases = \array_slice($cases, -16);
-        self::assertCount(12, array_unique(array_map(static fn (CaseFile $case): string => $case->family, $cases)));
+        $cases = \array_slice($cases, -17);
+        self::assertCount(13, array_unique(array_map(static fn (CaseFile $case): string => $case->family, $cases)), 'the twelve families, the gear pump single and stacked');
         [$finished, $comeback, $stuck, $new, $press] = $cases;
         self::assertTrue($finished->isSigned());
         self::assertSame([], $this->board($finished)->problems, 'the finished chain is closed');
@@ -151,6 +152,7 @@ final class ShopTest extends AppTestCase
             }
             foreach (self::em()->getRepository(StepRecord::class)->findBy(['case' => $case->id->toRfc4122()]) as $step) {
                 self::assertArrayHasKey($step->step, $book->strip, $case->family);
+                self::assertSame([], array_diff(array_keys($step->counted), array_map(static fn (Count $count): string => $count->what, $book->strip[$step->step]->counts)), $case->family.' '.$step->step);
             }
             foreach (self::em()->getRepository(Complaint::class)->findBy(['case' => $case->id->toRfc4122()]) as $complaint) {
                 self::assertArrayHasKey($complaint->what, $book->complaints, $case->family);

@@ -14,6 +14,7 @@ use Japhrex\Core\Chain\Node;
 use Japhrex\Core\Chain\NodeKind;
 use Japhrex\Core\Chain\OpenFinding;
 use Japhrex\Core\Family\CarrierKind;
+use Japhrex\Core\Teardown\Shortage;
 use Japhrex\Tests\core\Family\SmallBook;
 use PHPUnit\Framework\TestCase;
 
@@ -130,5 +131,18 @@ final class ClosureCheckTest extends TestCase
         $problems = self::problems(self::nodes(), self::links(), new ClosureCase(self::COMPLAINT, ['c' => 'complaint'], [], [], ['Lid', 'A', 'B', 'C', 'D']));
         self::assertTrue($problems[0]->rule->isOnlyProvisional());
         self::assertStringContainsString('Lid, A, B, C and 1 more', $problems[0]->message);
+    }
+
+    public function testWhatStaysShutMakesTheDiagnosisProvisionalAndAMissingNeedleKeepsItOpen(): void
+    {
+        $book = SmallBook::with(['strip/0/counts' => [['what' => 'needles', 'count' => 22]]]);
+        $case = new ClosureCase(self::COMPLAINT, ['c' => 'complaint'], [], [], shut: ['plunger' => 'Plunger rod'], shortages: Shortage::at($book->strip['lid'], ['needles' => 21]));
+        $problems = self::problems(self::nodes(), self::links(), $case);
+        self::assertSame([ClosureRule::SmallPartMissing, ClosureRule::LeftShut], self::rules(\array_slice($problems, -2)));
+        [$missing, $shut] = \array_slice($problems, -2);
+        self::assertSame(['lid', 'plunger'], [$missing->step, $shut->step], 'each jumps to its strip step');
+        self::assertSame('Not opened yet: Plunger rod. What is concluded meanwhile is provisional.', $shut->message);
+        self::assertTrue($shut->rule->isOnlyProvisional());
+        self::assertFalse($missing->rule->isOnlyProvisional());
     }
 }
