@@ -1,0 +1,3 @@
+#include "parts.inc"
+Shot(<-10,140,-90>, <6,6,0>, 42)
+CaseWall(1.6)

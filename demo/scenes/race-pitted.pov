@@ -1,0 +1,3 @@
+#include "parts.inc"
+Shot(<-20,80,-80>, <0,6,0>, 40)
+object { Race(46, Steel) }
