@@ -1,4 +1,5 @@
 // Small helpers of every page: keys, quiet saving, what happens when the server refuses or cannot be reached.
+import { startCompare } from './compare.js';
 import { startFigures } from './figures.js';
 import { startMarks } from './marks.js';
 import { startReadings } from './readings.js';
@@ -226,5 +227,6 @@ function start(root) {
   startReadings();
   startUploads(root);
   startMarks(root);
+  startCompare(root);
 }
 document.addEventListener('htmx:load', (event) => start(event.detail.elt));

@@ -11,6 +11,10 @@ enum MarkShape: string
     case Box = 'box';
     case Outline = 'outline';
     case Arrow = 'arrow';
+    case Point = 'point';
+    case Ellipse = 'ellipse';
+    /** A freehand stroke. */
+    case Stroke = 'stroke';
 
     public function label(): string
     {
@@ -40,11 +44,16 @@ enum MarkShape: string
             $checked[] = [$x, $y];
         }
         $count = \count($checked);
-        $fits = self::Outline === $this ? $count >= 3 && $count <= 500 : 2 === $count;
-        if (!$fits) {
-            throw new \DomainException(self::Outline === $this ? 'An outline has three points or more, at most 500.' : \sprintf('A %s has two points.', $this->value));
+        [$least, $most, $wanted] = match ($this) {
+            self::Point => [1, 1, 'A point is one place.'],
+            self::Outline => [3, 500, 'An outline has three points or more, at most 500.'],
+            self::Stroke => [2, 500, 'A stroke has two points or more, at most 500.'],
+            default => [2, 2, \sprintf('A %s has two points.', $this->value)],
+        };
+        if ($count < $least || $count > $most) {
+            throw new \DomainException($wanted);
         }
-        if (self::Outline !== $this && abs($checked[0][0] - $checked[1][0]) + abs($checked[0][1] - $checked[1][1]) < 0.002) {
+        if (2 === $most && abs($checked[0][0] - $checked[1][0]) + abs($checked[0][1] - $checked[1][1]) < 0.002) {
             throw new \DomainException('The mark is too small to be seen; draw it from one point to another.');
         }
 

@@ -166,7 +166,8 @@ final class TargetFinder
         // From the middle outward over the heart and the white ring to the outer black one.
         $y = (int) round($middle->y);
         $x = (int) round($middle->x - 0.4 * $size);
-        for ($i = 0; $i < $size / 4 && ('1' !== ($dark[$y * $w + max(0, $x - $i)] ?? '0')); ++$i);
+        for ($i = 0; $i < $size / 4 && ('1' !== ($dark[$y * $w + max(0, $x - $i)] ?? '0')); ++$i) {
+        }
         $start = $y * $w + max(0, $x - $i);
         if ('1' !== ($dark[$start] ?? '0')) {
             return null;
@@ -231,7 +232,7 @@ final class TargetFinder
         $corners = [new Point(0, 0), new Point(Target::WIDTH, 0), new Point(Target::WIDTH, Target::HEIGHT), new Point(0, Target::HEIGHT)];
         $middles = $target->middles;
         for ($round = 0; $round < 2; ++$round) {
-            $back = new Plane($corners, $middles);
+            $back = new Plane($corners, array_values($middles));
             foreach ($corners as $i => $corner) {
                 $square = static fn (float $half): array => array_map(static fn (array $s): Point => $back->place($corner->moved($half * $s[0], $half * $s[1])), [[-1, -1], [1, -1], [1, 1], [-1, 1]]);
                 [$outer, $inner] = [$square(5.0), $square(3.0)];
@@ -241,7 +242,7 @@ final class TargetFinder
             }
         }
 
-        return new Target($middles, $target->square);
+        return new Target(array_values($middles), $target->square);
     }
 
     /**

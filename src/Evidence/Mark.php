@@ -34,6 +34,10 @@ class Mark implements Audited
         public string $note,
         #[ORM\Column(length: 80)]
         public string $byWhom,
+        /** The finding that it shows; one finding may have marks in several photos. */
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(onDelete: 'SET NULL')]
+        public ?Finding $finding = null,
     ) {
         $this->identify();
     }

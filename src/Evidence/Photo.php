@@ -31,6 +31,27 @@ class Photo implements Audited
     #[ORM\Column(length: 80)]
     public string $byWhom = '';
 
+    /**
+     * What it is measured with, once somebody or the finder set it.
+     *
+     * @var array{kind: string, points: list<array{float, float}>, width: float, height?: float, by: string}|null
+     */
+    #[ORM\Column(type: 'json', nullable: true, options: ['jsonb' => true])]
+    public ?array $ruler = null;
+
+    /** @var list<string> what is wrong with it as a picture, told at once; it is never refused for it */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    public array $hints = [];
+
+    /** How much the camera's clock was ahead, minutes, as told when it was sent. */
+    #[ORM\Column(type: 'smallint')]
+    public int $clockAhead = 0;
+
+    /** @var Collection<int, PhotoMeasure> */
+    #[ORM\OneToMany(mappedBy: 'photo', targetEntity: PhotoMeasure::class)]
+    #[ORM\OrderBy(['id' => 'ASC'])]
+    public Collection $measures;
+
     /** @var Collection<int, Mark> */
     #[ORM\OneToMany(mappedBy: 'photo', targetEntity: Mark::class)]
     #[ORM\OrderBy(['id' => 'ASC'])]
@@ -52,6 +73,15 @@ class Photo implements Audited
     ) {
         $this->identify();
         $this->marks = new ArrayCollection();
+        $this->measures = new ArrayCollection();
+    }
+
+    /** When it was taken by the shop's clock; the camera knows no time zone, so the shop's is taken. */
+    public function takenAt(): ?\DateTimeImmutable
+    {
+        $clock = \DateTimeImmutable::createFromFormat('Y:m:d H:i:s', $this->picture->takenAt ?? '');
+
+        return false === $clock ? null : $clock->sub(\DateInterval::createFromDateString($this->clockAhead.' minutes') ?: new \DateInterval('PT0S'));
     }
 
     public function auditName(): string

@@ -14,6 +14,8 @@ use App\Platform\ShopError;
 use App\Platform\StoredFiles;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\MarkShape;
+use Japhrex\Core\Photo\MeasureKind;
+use Japhrex\Core\Photo\Stroke;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -23,6 +25,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Uid\Uuid;
 
 final class PhotoController extends AbstractController
 {
@@ -77,6 +80,8 @@ final class PhotoController extends AbstractController
             'siblings' => $siblings,
             'shapes' => MarkShape::cases(),
             'stages' => PhotoStage::cases(),
+            'measures' => MeasureKind::cases(),
+            'findings' => null === $photo->part ? [] : $this->em->getRepository(Finding::class)->findBy(['case' => $case, 'part' => $photo->part], ['id' => 'ASC']),
         ]);
     }
 
@@ -118,11 +123,12 @@ final class PhotoController extends AbstractController
     public function addMark(string $number, Photo $photo, Request $request, CurrentPerson $person): Response
     {
         $case = $this->mustBelong($this->gate->open($number, Permission::BENCH), $photo);
-        $shape = MarkShape::tryFrom((string) $request->request->get('shape')) ?? throw new ShopError('A mark is a line, a box, an outline or an arrow.');
+        $shape = MarkShape::tryFrom((string) $request->request->get('shape')) ?? throw new ShopError('A mark is a point, a line, a box, an ellipse, an outline, an arrow or a stroke.');
         $points = json_decode((string) $request->request->get('points'), true);
         $grade = $request->request->getInt('grade');
         try {
             $points = $shape->points(\is_array($points) ? $points : []);
+            $points = MarkShape::Stroke === $shape ? Stroke::simplified($points) : $points;
         } catch (\DomainException $error) {
             throw new ShopError($error->getMessage(), previous: $error);
         }
@@ -130,10 +136,15 @@ final class PhotoController extends AbstractController
         if ($grade < 0 || $grade > 4) {
             throw new ShopError('A grade is from 0 to 4.');
         }
-        $this->em->persist(new Mark($photo, $shape, $points, $mode, $grade, mb_substr(trim((string) $request->request->get('note', '')), 0, 300), $person->get()->name));
+        $this->em->persist(new Mark($photo, $shape, $points, $mode, $grade, mb_substr(trim((string) $request->request->get('note', '')), 0, 300), $person->get()->name, $this->finding($photo, (string) $request->request->get('finding', ''))));
         $this->em->flush();
 
         return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id], Response::HTTP_SEE_OTHER);
+    }
+
+    private function finding(Photo $photo, string $id): ?Finding
+    {
+        return !Uuid::isValid($id) ? null : $this->em->getRepository(Finding::class)->findOneBy(['id' => $id, 'case' => $photo->case, 'part' => $photo->part]);
     }
 
     #[Route('/cases/{number}/marks/{id}/remove', name: 'mark_remove', methods: ['POST'])]
@@ -147,7 +158,7 @@ final class PhotoController extends AbstractController
         return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $mark->photo->id], Response::HTTP_SEE_OTHER);
     }
 
-    #[Route('/pictures/{id}/{size}.jpg', name: 'picture', requirements: ['size' => '480|1600'], methods: ['GET'])]
+    #[Route('/pictures/{id}/{size}.jpg', name: 'picture', requirements: ['size' => '480|1600|4000'], methods: ['GET'])]
     public function picture(Photo $photo, int $size, ShownPictures $shown, Request $request): Response
     {
         $response = new Response(headers: ['Content-Type' => 'image/jpeg']);

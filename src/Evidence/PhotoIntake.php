@@ -10,6 +10,7 @@ use App\Platform\ShopError;
 use App\Platform\StoredFiles;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Photo\PhotoQuality;
 use League\Flysystem\FilesystemException;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\Messenger\MessageBusInterface;
@@ -25,6 +26,7 @@ final readonly class PhotoIntake
         private MessageBusInterface $bus,
         private CurrentPerson $person,
         private int $largestPhoto,
+        private PhotoPixels $pixels,
     ) {
     }
 
@@ -73,6 +75,8 @@ final readonly class PhotoIntake
         $picture ??= new Picture($hash, $facts->type, $bytes, $facts->width, $facts->height, $facts->takenAt);
         $photo = new Photo($case, $picture, $part, $stage, mb_substr(mb_scrub(basename(strtr($name, '\\', '/'))), 0, 255));
         $photo->byWhom = $this->person->orNull()->name ?? 'the program';
+        // Read from the small picture that is there already; said at once, while the part is still on the bench.
+        $photo->hints = PhotoQuality::of($this->pixels->shown($hash, PictureSize::Thumb), max($facts->width, $facts->height))->hints;
         $this->em->persist($picture);
         $this->em->persist($photo);
         try {

@@ -10,6 +10,8 @@ enum PhotoStage: string
     case Arrival = 'arrival';
     case AsFound = 'as-found';
     case Cleaned = 'cleaned';
+    /** Sent without a part: it lies in the tray until somebody sorts it. */
+    case Unsorted = 'unsorted';
 
     public function label(): string
     {
@@ -17,6 +19,7 @@ enum PhotoStage: string
             self::Arrival => 'arrival',
             self::AsFound => 'as found',
             self::Cleaned => 'cleaned',
+            self::Unsorted => 'not sorted yet',
         };
     }
 }

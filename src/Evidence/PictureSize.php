@@ -9,4 +9,6 @@ enum PictureSize: int
 {
     case Thumb = 480;
     case Screen = 1600;
+    /** To the last pixel of most cameras; made when somebody looks that close. */
+    case Close = 4000;
 }

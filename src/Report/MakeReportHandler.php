@@ -8,6 +8,7 @@ use App\Evidence\Photo;
 use App\Evidence\PictureSize;
 use App\Evidence\ShownPictures;
 use App\Platform\BookShelf;
+use App\Platform\PdfTool;
 use App\Platform\StoredFiles;
 use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;

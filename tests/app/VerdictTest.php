@@ -240,7 +240,7 @@ final class VerdictTest extends AppTestCase
         self::em()->persist($report);
         self::em()->flush();
         $handler = new \ReflectionClass(MakeReportHandler::class);
-        $broken = new class implements \App\Report\PdfTool {
+        $broken = new class implements \App\Platform\PdfTool {
             public function make(string $html, string $folder, string $target): void
             {
                 throw new \App\Platform\ToolFailed('no room on the disk');

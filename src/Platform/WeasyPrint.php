@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Report;
-
-use App\Platform\Tool;
+namespace App\Platform;
 
 final readonly class WeasyPrint implements PdfTool
 {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Report;
+namespace App\Platform;
 
 /** Makes a PDF of a page. */
 interface PdfTool
@@ -11,7 +11,7 @@ interface PdfTool
      * @param string $html a whole page; what it refers to lies below `$folder`
      * @param string $target where the PDF is written
      *
-     * @throws \App\Platform\ToolFailed
+     * @throws ToolFailed
      */
     public function make(string $html, string $folder, string $target): void;
 }

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Intake\CaseGate;
+use App\Platform\BookShelf;
+use App\Platform\PdfTool;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Pictures side by side or one over the other: of one part, of its stages, of the same part in other cases. And the card to print. */
+final class CompareController extends AbstractController
+{
+    /** As many others are offered at once. */
+    private const OFFERED = 60;
+
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf)
+    {
+    }
+
+    #[Route('/cases/{number}/compare', name: 'photo_compare', methods: ['GET'])]
+    public function compare(string $number, Request $request): Response
+    {
+        $case = $this->gate->find($number);
+        $left = $this->photo((string) $request->query->get('left', ''));
+        if (null === $left || $left->case !== $case) {
+            throw $this->createNotFoundException();
+        }
+        $right = $this->photo((string) $request->query->get('right', ''));
+        $mine = $this->em->getRepository(Photo::class)->findBy(['case' => $case, 'part' => $left->part], ['stage' => 'ASC', 'id' => 'ASC']);
+        /** @var list<Photo> $others */
+        $others = null === $left->part ? [] : $this->em->createQuery('SELECT p, c FROM '.Photo::class.' p JOIN p.case c WHERE c.family = :family AND p.part = :part AND c != :case ORDER BY p.id DESC')
+            ->setParameters(['family' => $case->family, 'part' => $left->part, 'case' => $case])->setMaxResults(self::OFFERED)->getResult();
+        $mine = array_values(array_filter($mine, static fn (Photo $photo): bool => $photo !== $left));
+        $right = \in_array($right, [...$mine, ...$others], true) ? $right : $mine[0] ?? $others[0] ?? null;
+
+        return $this->render('evidence/compare.html.twig', [
+            'case' => $case,
+            'book' => $this->shelf->book($case->family),
+            'left' => $left,
+            'right' => $right,
+            'mine' => $mine,
+            'others' => $others,
+            'grades' => $this->grades($others),
+            'over' => 'over' === $request->query->get('how'),
+        ]);
+    }
+
+    /** Our scale card, four on a sheet, with a line to check the printer by. */
+    #[Route('/scale-card.pdf', name: 'scale_card', methods: ['GET'])]
+    public function card(PdfTool $pdf): Response
+    {
+        $folder = sys_get_temp_dir().'/japhrex-card-'.bin2hex(random_bytes(6));
+        $files = new Filesystem();
+        $files->mkdir($folder);
+        try {
+            $pdf->make($this->renderView('evidence/scale_card.html.twig'), $folder, $folder.'/card.pdf');
+
+            return new Response((string) file_get_contents($folder.'/card.pdf'), headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => HeaderUtils::makeDisposition('inline', 'scale-card.pdf')]);
+        } finally {
+            $files->remove($folder);
+        }
+    }
+
+    /**
+     * The worst grade of the part in each of the other cases; none: nobody looked.
+     *
+     * @param list<Photo> $photos
+     *
+     * @return array<string, int|null> case number => grade
+     */
+    private function grades(array $photos): array
+    {
+        $grades = [];
+        foreach ($photos as $photo) {
+            $number = $photo->case->number;
+            if (!\array_key_exists($number, $grades)) {
+                $found = $this->em->getRepository(Finding::class)->findBy(['case' => $photo->case, 'part' => $photo->part]);
+                $grades[$number] = [] === $found ? null : max(array_map(static fn (Finding $finding): int => $finding->rampGrade(), $found));
+            }
+        }
+
+        return $grades;
+    }
+
+    private function photo(string $id): ?Photo
+    {
+        return \Symfony\Component\Uid\Uuid::isValid($id) ? $this->em->find(Photo::class, $id) : null;
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use Japhrex\Core\Photo\Measuring;
+use Japhrex\Core\Photo\PhotoError;
+use Japhrex\Core\Photo\Plane;
+use Japhrex\Core\Photo\Point;
+use Japhrex\Core\Photo\Ruler;
+use Japhrex\Core\Photo\Scale;
+use Japhrex\Core\Photo\Target;
+
+/** The ruler of a photo, and measuring with it. Points are kept as shares of the picture and measured in its own pixels. */
+final readonly class PhotoRulers
+{
+    /** Longest side of the raster that is searched for the card. */
+    public const SEARCHED = 1280;
+
+    /** A steel rule or a calliper beside the part: relative standard uncertainty. */
+    private const RULE_WITHIN = 0.002;
+
+    public function of(Photo $photo): ?Ruler
+    {
+        $ruler = $photo->ruler;
+        if (null === $ruler) {
+            return null;
+        }
+        $points = $this->pixels($photo, $ruler['points']);
+
+        return match ($ruler['kind']) {
+            'length' => new Scale($points[0], $points[1], $ruler['width'], self::RULE_WITHIN * $ruler['width']),
+            'card' => Plane::ofRectangle($points, Target::WIDTH, Target::HEIGHT, Target::PRINTED_WITHIN),
+            default => Plane::ofRectangle($points, $ruler['width'], $ruler['height'] ?? $ruler['width'], self::RULE_WITHIN),
+        };
+    }
+
+    public function measuring(Photo $photo): Measuring
+    {
+        $ruler = $this->of($photo);
+        $searched = max($photo->picture->width, $photo->picture->height) / self::SEARCHED;
+
+        return 'card' === ($photo->ruler['kind'] ?? '') ? new Measuring($ruler, controlWithin: Target::FOUND_WITHIN * max(1, $searched)) : new Measuring($ruler);
+    }
+
+    /**
+     * Sets a ruler, if one can be made of it.
+     *
+     * @param list<array{float, float}> $points shares
+     *
+     * @throws PhotoError saying what is wrong
+     */
+    public function set(Photo $photo, string $kind, array $points, float $width, float $height, string $by): void
+    {
+        $wanted = 'length' === $kind ? 2 : 4;
+        if (\count($points) !== $wanted) {
+            throw new PhotoError('length' === $kind ? 'Draw the known length from one end to the other.' : 'Set the four corners one after the other, around the square.');
+        }
+        $before = $photo->ruler;
+        $photo->ruler = ['kind' => $kind, 'points' => $points, 'width' => $width, 'height' => $height, 'by' => $by];
+        try {
+            $this->of($photo);
+        } catch (PhotoError $error) {
+            $photo->ruler = $before;
+            throw $error;
+        }
+    }
+
+    public function setCard(Photo $photo, Target $target, float $rasterWidth, float $rasterHeight): void
+    {
+        $photo->ruler = ['kind' => 'card', 'points' => array_map(static fn (Point $p): array => [($p->x + 0.5) / $rasterWidth, ($p->y + 0.5) / $rasterHeight], $target->middles), 'width' => Target::WIDTH, 'height' => Target::HEIGHT, 'by' => 'found by the program'];
+    }
+
+    /** Millimetres a pixel of the original in the middle of a region; null without a ruler. */
+    public function mmPerPixel(Photo $photo, Point $at): ?float
+    {
+        $ruler = $this->of($photo);
+
+        return null === $ruler ? null : ($ruler->place($at)->to($ruler->place($at->moved(1, 0))) + $ruler->place($at)->to($ruler->place($at->moved(0, 1)))) / 2;
+    }
+
+    /**
+     * @param list<array{float, float}> $points
+     *
+     * @return list<Point>
+     */
+    public function pixels(Photo $photo, array $points): array
+    {
+        return array_map(static fn (array $p): Point => new Point($p[0] * $photo->picture->width, $p[1] * $photo->picture->height), $points);
+    }
+
+    /**
+     * Points as the page sends them.
+     *
+     * @return list<array{float, float}>
+     *
+     * @throws PhotoError
+     */
+    public static function shares(string $json, int $most = 500): array
+    {
+        $points = json_decode($json, true);
+        $shares = [];
+        foreach (\is_array($points) ? $points : [] as $point) {
+            if (!\is_array($point) || !is_numeric($point[0] ?? null) || !is_numeric($point[1] ?? null) || min($point[0], $point[1]) < 0 || max($point[0], $point[1]) > 1) {
+                throw new PhotoError('A point lies on its picture: x and y are from 0 to 1.');
+            }
+            $shares[] = [(float) $point[0], (float) $point[1]];
+        }
+        if (\count($shares) > $most) {
+            throw new PhotoError(\sprintf('At most %d points can be set.', $most));
+        }
+
+        return $shares;
+    }
+}
