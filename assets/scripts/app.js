@@ -2,6 +2,7 @@
 import { startCompare } from './compare.js';
 import { startFigures } from './figures.js';
 import { startMarks } from './marks.js';
+import { startPhone } from './phone.js';
 import { startReadings } from './readings.js';
 import { startUploads } from './uploads.js';
 
@@ -153,6 +154,9 @@ document.addEventListener('keydown', (event) => {
   let done = false;
   if (/^[0-4]$/.test(key)) {
     done = grade(key);
+  } else if (key === 'x' && document.querySelector('[data-all]')) {
+    document.querySelector('[data-all]').click();
+    done = true;
   } else if (key === '?') {
     document.querySelector('#keys')?.showModal();
     done = true;
@@ -171,6 +175,13 @@ document.addEventListener(
     const wrong = event.target.closest('[data-line]');
     if (wrong) {
       showLine(document.querySelector('#book-text'), Number(wrong.dataset.line));
+    }
+    if (event.target.closest('[data-all]')) {
+      const boxes = [...event.target.closest('form').querySelectorAll('[type=checkbox]')];
+      const all = boxes.every((box) => box.checked);
+      for (const box of boxes) {
+        box.checked = !all;
+      }
     }
     if (event.target.closest('[data-keys]')) {
       document.querySelector('#keys')?.showModal();
@@ -228,5 +239,6 @@ function start(root) {
   startUploads(root);
   startMarks(root);
   startCompare(root);
+  startPhone(root);
 }
 document.addEventListener('htmx:load', (event) => start(event.detail.elt));

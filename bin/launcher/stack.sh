@@ -51,6 +51,18 @@ worker() {
   done
 }
 
+# Takes what lands in the inbox folder; begun anew every hour, as the worker is.
+inbox() {
+  local child=""
+  trap 'trap "" TERM; [ -z "$child" ] || kill "$child" 2>/dev/null; wait; exit 0' TERM INT
+  mkdir -p "${JAPHREX_INBOX:-$VAR/inbox}"
+  while :; do
+    php bin/console app:inbox --watch & child=$!
+    wait "$child" || true
+    sleep 2
+  done
+}
+
 # serve PORT: nginx and php-fpm in front of the application, and the worker behind it.
 serve() {
   local port=$1 who; who=$(id -un)
@@ -135,6 +147,7 @@ CONF
   /usr/sbin/php-fpm8.2 "${root_too[@]}" -y "$STACK_TMP/fpm.conf" -d opcache.enable=1 -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_size=4M -d expose_php=0 >>"$VAR/log/php-fpm.log" 2>&1 & STACK_PIDS+=($!)
   /usr/sbin/nginx -c "$STACK_TMP/nginx.conf" -e "$VAR/log/nginx.log" >>"$VAR/log/nginx.log" 2>&1 & STACK_PIDS+=($!)
   worker >>"$VAR/log/worker.log" 2>&1 & STACK_PIDS+=($!)
+  inbox >>"$VAR/log/inbox.log" 2>&1 & STACK_PIDS+=($!)
   local i
   for ((i = 0; i < 100; i++)); do
     php -r 'exit(@file_get_contents($argv[1]) === "" ? 0 : 1);' "http://127.0.0.1:$port/empty" 2>/dev/null && return 0

@@ -19,7 +19,7 @@ final readonly class Raster
     {
         $at = ($y * $this->width + $x) * $this->channels;
 
-        return 1 === $this->channels ? \ord($this->bytes[$at]) : (299 * \ord($this->bytes[$at]) + 587 * \ord($this->bytes[$at + 1]) + 114 * \ord($this->bytes[$at + 2])) / 1000 | 0;
+        return 1 === $this->channels ? \ord($this->bytes[$at]) : intdiv(299 * \ord($this->bytes[$at]) + 587 * \ord($this->bytes[$at + 1]) + 114 * \ord($this->bytes[$at + 2]), 1000);
     }
 
     /** The same in grey. */

@@ -35,7 +35,7 @@ final class PhotoController extends AbstractController
 
     #[Route('/cases/{number}/photos', name: 'photo_add', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function add(string $number, Request $request, PhotoIntake $intake): Response
+    public function add(string $number, Request $request, PhotoIntake $intake, PartialUploads $partial): Response
     {
         $case = $this->gate->open($number, Permission::PHOTOGRAPH);
         $stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? PhotoStage::AsFound;
@@ -44,18 +44,27 @@ final class PhotoController extends AbstractController
             throw new ShopError('The desk photographs units on arrival; parts are photographed at the bench.', 403);
         }
         $files = array_filter($request->files->all('photos'), static fn (mixed $file): bool => $file instanceof UploadedFile);
+        $upload = (string) $request->request->get('upload', '');
+        if ('' !== $upload) {
+            // Came in pieces; UploadedFile in test mode is a file that is here already.
+            $files = [new UploadedFile($partial->whole($upload, $request->request->getInt('bytes')), (string) $request->request->get('name', 'photo'), test: true)];
+        }
         if ([] === $files) {
             throw new ShopError('No photo came with this. Choose one or more, or drop them on the page.');
         }
         [$refused, $taken, $status] = [[], [], Response::HTTP_CREATED];
         foreach ($files as $file) {
             try {
-                $taken[] = $intake->take($file, $case, $part, $stage);
+                $photo = $intake->take($file, $case, $part, null === $part && PhotoStage::Arrival !== $stage ? PhotoStage::Unsorted : $stage);
+                $photo->clockAhead = max(-720, min(720, $request->request->getInt('clock')));
+                $taken[] = $photo;
             } catch (NotAPicture|ShopError $error) {
                 $status = max($status, $error instanceof ShopError ? $error->status : Response::HTTP_UNPROCESSABLE_ENTITY);
                 $refused[] = ['name' => $file->getClientOriginalName(), 'message' => $error->getMessage()];
             }
         }
+        $this->em->flush();
+        '' === $upload || $partial->drop($upload);
         if (\in_array('application/json', $request->getAcceptableContentTypes(), true)) {
             return new JsonResponse(['taken' => array_map(static fn (Photo $photo): string => (string) $photo->id, $taken), 'refused' => $refused], $status);
         }
@@ -63,7 +72,7 @@ final class PhotoController extends AbstractController
             $this->addFlash('refused', $one['name'].': '.$one['message']);
         }
 
-        return $this->redirect($this->back($case, $part), Response::HTTP_SEE_OTHER);
+        return $this->redirect(PhotoStage::Unsorted === $stage ? $this->generateUrl('tray', ['number' => $case->number]) : $this->back($case, $part), Response::HTTP_SEE_OTHER);
     }
 
     #[Route('/cases/{number}/photos/{id}', name: 'photo', methods: ['GET'])]

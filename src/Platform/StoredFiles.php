@@ -66,6 +66,25 @@ final readonly class StoredFiles
         }
     }
 
+    /** The SHA-256 of what is stored there now. */
+    public function hashOf(string $area, string $hash): string
+    {
+        $context = hash_init('sha256');
+        hash_update_stream($context, $this->open($area, $hash));
+
+        return hash_final($context);
+    }
+
+    /** @return iterable<int, string> all hashes that something is stored under */
+    public function hashes(string $area): iterable
+    {
+        foreach ($this->files->listContents($area, true) as $entry) {
+            if ($entry->isFile() && 1 === preg_match('~/([0-9a-f]{64})$~', $entry->path(), $found)) {
+                yield $found[1];
+            }
+        }
+    }
+
     /** @return resource */
     public function open(string $area, string $hash)
     {

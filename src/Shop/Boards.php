@@ -7,8 +7,10 @@ namespace App\Shop;
 use App\Chain\CaseChain;
 use App\Evidence\CarriedDecisions;
 use App\Evidence\Finding;
+use App\Evidence\Mark;
 use App\Evidence\PartRecord;
 use App\Evidence\Photo;
+use App\Evidence\PhotoStage;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
 use App\Platform\BookShelf;
@@ -40,10 +42,15 @@ final readonly class Boards
         $by = ['case' => $case];
         $findings = $photos = $records = [];
         $arrival = [];
+        $tray = 0;
         foreach ($this->em->getRepository(Finding::class)->findBy($by, ['id' => 'ASC']) as $finding) {
             $findings[$finding->part][] = $finding;
         }
         foreach ($this->em->getRepository(Photo::class)->findBy($by, ['id' => 'ASC']) as $photo) {
+            if (PhotoStage::Unsorted === $photo->stage) {
+                ++$tray;
+                continue;
+            }
             null === $photo->part ? $arrival[] = $photo : $photos[$photo->part][] = $photo;
         }
         foreach ($this->em->getRepository(PartRecord::class)->findBy($by) as $record) {
@@ -63,7 +70,19 @@ final readonly class Boards
             \count($this->chains->nodes($case)),
             $this->em->getRepository(Verdict::class)->findOneBy($by, ['revision' => 'DESC']),
             null !== $this->em->getRepository(Report::class)->findOneBy($by + ['state' => ReportState::Ready]),
+            $tray,
+            $this->shownFindings($case),
+            $this->shelf->modes(),
         );
+    }
+
+    /** @return list<string> */
+    private function shownFindings(CaseFile $case): array
+    {
+        /** @var list<array{id: mixed}> $rows */
+        $rows = $this->em->createQuery('SELECT DISTINCT IDENTITY(m.finding) AS id FROM '.Mark::class.' m JOIN m.photo p WHERE p.case = :case AND m.finding IS NOT NULL')->setParameter('case', $case)->getArrayResult();
+
+        return array_map(static fn (array $row): string => \is_scalar($row['id']) || $row['id'] instanceof \Stringable ? (string) $row['id'] : '', $rows);
     }
 
     /**

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Evidence\Finding;
 use App\Evidence\Photo;
 use App\Evidence\PhotoStage;
 use App\Intake\CaseFile;
 use App\Verdict\Verdict;
 use Japhrex\Core\Chain\ClosureProblem;
+use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
+use Japhrex\Core\Photo\Wanted;
 use Japhrex\Core\Teardown\StripRun;
 
 /** A case with everything that is open in it: what the walk, the wear strip and the pages show. */
@@ -30,6 +33,11 @@ final readonly class CaseBoard
         public int $nodes,
         public ?Verdict $verdict,
         public bool $hasReport,
+        /** Pictures that lie in the tray without a part. */
+        public int $tray = 0,
+        /** @var list<string> ids of findings that a mark in some picture shows */
+        public array $shown = [],
+        private ?ModeCatalogue $modes = null,
     ) {
     }
 
@@ -91,6 +99,33 @@ final readonly class CaseBoard
     public function wearStrip(): array
     {
         return array_map(static fn (PartView $view): WearCell => new WearCell($view->part->key, $view->part->short, $view->grade(), $view->isOff), array_values($this->parts));
+    }
+
+    /** @return list<string> pictures that are wanted of a part and missing, in words */
+    public function wanted(string $part): array
+    {
+        $view = $this->parts[$part] ?? null;
+        if (null === $view || !($view->isOff || $view->isLookedAt())) {
+            return [];
+        }
+        $has = [];
+        foreach ($view->photos as $photo) {
+            $has[$photo->stage->value] = true;
+        }
+        $findings = array_map(fn (Finding $finding): array => [
+            'place' => $finding->place(), 'grade' => $finding->rampGrade(), 'name' => $this->modes?->get($finding->mode)->name ?? 'damage', 'shown' => \in_array((string) $finding->id, $this->shown, true),
+        ], array_values(array_filter($view->findings, static fn (Finding $finding): bool => $finding->kind->needsACause())));
+
+        return Wanted::ofPart($this->book, $part, $findings, $has, fn (string $other): bool => [] !== ($this->parts[$other]->photos ?? []));
+    }
+
+    /** @return list<string> of the unit as it came */
+    public function wantedOnArrival(): array
+    {
+        $arrival = array_filter($this->arrival, static fn (Photo $photo): bool => PhotoStage::Arrival === $photo->stage);
+        $tag = array_filter($arrival, static fn (Photo $photo): bool => 1 === preg_match('/\b(tag|plate)\b/i', $photo->caption.' '.$photo->originalName));
+
+        return Wanted::ofArrival(\count($arrival), [] !== $tag);
     }
 
     private function intakeOpen(): int

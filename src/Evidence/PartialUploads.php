@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Platform\ShopError;
+
+/** Files that arrive in pieces over a bad connection: each piece is appended where the last one ended. */
+final readonly class PartialUploads
+{
+    /** What nobody finished in this time is given up, seconds. */
+    private const GIVEN_UP = 7 * 86400;
+
+    public function __construct(private string $uploadFolder, private int $largestPhoto)
+    {
+    }
+
+    /** How many bytes are here already. */
+    public function length(string $id): int
+    {
+        clearstatcache(true, $this->path($id));
+
+        return is_file($this->path($id)) ? (int) filesize($this->path($id)) : 0;
+    }
+
+    /**
+     * Appends a piece and says how many bytes are here now; a piece that was here already, or that leaves a gap, changes nothing.
+     *
+     * @param resource $piece
+     *
+     * @throws ShopError if there is no room or it grows too large
+     */
+    public function append(string $id, int $offset, $piece): int
+    {
+        is_dir($this->uploadFolder) || @mkdir($this->uploadFolder, 0777, true);
+        $this->sweep();
+        $file = @fopen($this->path($id), 'c');
+        if (false === $file || !flock($file, \LOCK_EX)) {
+            throw new ShopError("The server's disk took no more. What was sent so far is kept; it is tried again.", 507);
+        }
+        try {
+            fseek($file, 0, \SEEK_END);
+            if (ftell($file) !== $offset) {
+                return (int) ftell($file);
+            }
+            $written = stream_copy_to_stream($piece, $file, $this->largestPhoto + 1 - $offset);
+            if (false === $written || !fflush($file)) {
+                ftruncate($file, max(0, $offset));
+                throw new ShopError("The server's disk took no more. What was sent so far is kept; it is tried again.", 507);
+            }
+            if ($offset + $written > $this->largestPhoto) {
+                throw new ShopError(\sprintf('The file is larger than %d MB.', intdiv($this->largestPhoto, 1_000_000)), 413);
+            }
+
+            return $offset + $written;
+        } finally {
+            fclose($file);
+        }
+    }
+
+    /** @throws ShopError if it is not whole */
+    public function whole(string $id, int $bytes): string
+    {
+        if ($this->length($id) !== $bytes || 0 === $bytes) {
+            throw new ShopError(\sprintf('Of this file %d of %d bytes are here; send the rest first.', $this->length($id), $bytes), 409);
+        }
+
+        return $this->path($id);
+    }
+
+    public function drop(string $id): void
+    {
+        @unlink($this->path($id));
+    }
+
+    private function path(string $id): string
+    {
+        if (1 !== preg_match('/^[0-9a-f-]{36}$/', $id)) {
+            throw new ShopError('That is no name of an upload.', 404);
+        }
+
+        return $this->uploadFolder.'/'.$id;
+    }
+
+    private function sweep(): void
+    {
+        foreach (glob($this->uploadFolder.'/*') ?: [] as $old) {
+            if (time() - (int) @filemtime($old) > self::GIVEN_UP) {
+                @unlink($old);
+            }
+        }
+    }
+}

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Intake\CaseGate;
+use App\Measuring\Assessor;
+use App\Measuring\Reading;
+use App\Measuring\ReadingEntry;
+use App\Platform\BookShelf;
+use App\Platform\ShopError;
+use App\Teardown\StripBench;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Damage\FindingKind;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** The phone beside the unit: its code at the bench, and its page, which may add pictures, looks and readings and nothing else. */
+final class PhoneController extends AbstractController
+{
+    public function __construct(private readonly EntityManagerInterface $em, private readonly PhonePasses $passes, private readonly BookShelf $shelf)
+    {
+    }
+
+    #[Route('/cases/{number}/phone', name: 'phone', methods: ['GET', 'POST'])]
+    public function code(string $number, Request $request, CaseGate $gate, CurrentPerson $person): Response
+    {
+        $case = $request->isMethod('POST') ? $gate->open($number, Permission::PHOTOGRAPH) : $gate->find($number);
+        $link = null;
+        if ($request->isMethod('POST')) {
+            if (!$this->isCsrfTokenValid('act', (string) $request->request->get('_token'))) {
+                throw $this->createAccessDeniedException();
+            }
+            $part = (string) $request->request->get('part', '');
+            $link = $this->generateUrl('phone_page', ['token' => $this->passes->make($case, $person->get()->name)] + ('' === $part ? [] : ['part' => $part]), UrlGeneratorInterface::ABSOLUTE_URL);
+        }
+
+        return $this->render('evidence/phone_code.html.twig', ['case' => $case, 'link' => $link, 'passes' => $this->passes->of($case)]);
+    }
+
+    #[Route('/cases/{number}/phone/{id}/revoke', name: 'phone_revoke', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function revoke(string $number, PhonePass $pass, CaseGate $gate): Response
+    {
+        $case = $gate->open($number, Permission::PHOTOGRAPH);
+        if ($pass->case !== $case) {
+            throw $this->createNotFoundException();
+        }
+        $pass->revokedAt = new \DateTimeImmutable();
+        $this->em->flush();
+
+        return $this->redirectToRoute('phone', ['number' => $case->number], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/phone/{token}', name: 'phone_page', methods: ['GET'])]
+    public function page(string $token, Request $request, StripBench $strip): Response
+    {
+        $pass = $this->passes->mustHold($token);
+        $book = $this->shelf->book($pass->case->family);
+        $run = $strip->run($pass->case, $book);
+        $part = $book->part((string) $request->query->get('part', '')) ?? $book->part($run->next()->step->removes[0] ?? '');
+        $count = [];
+        foreach ($this->em->getRepository(Photo::class)->findBy(['case' => $pass->case]) as $photo) {
+            $count[$photo->part ?? ''] = ($count[$photo->part ?? ''] ?? 0) + 1;
+        }
+
+        return $this->render('evidence/phone.html.twig', ['pass' => $pass, 'token' => $token, 'case' => $pass->case, 'book' => $book, 'run' => $run, 'part' => $part, 'count' => $count, 'modes' => $this->shelf->modes(), 'said' => (string) $request->query->get('said', '')]);
+    }
+
+    #[Route('/phone/{token}/photos', name: 'phone_photo', methods: ['POST'])]
+    public function photo(string $token, Request $request, PhotoIntake $intake, PartialUploads $partial): Response
+    {
+        $pass = $this->passes->mustHold($token);
+        $part = $this->shelf->book($pass->case->family)->part((string) $request->request->get('part', ''))?->key;
+        $stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? PhotoStage::AsFound;
+        $stage = null === $part && PhotoStage::Arrival !== $stage ? PhotoStage::Unsorted : $stage;
+        $upload = (string) $request->request->get('upload', '');
+        try {
+            if ('' !== $upload) {
+                $photo = $intake->takeFile($partial->whole($upload, $request->request->getInt('bytes')), (string) $request->request->get('name', 'photo'), $pass->case, $part, $stage);
+                $partial->drop($upload);
+            } else {
+                $file = $request->files->all('photos')[0] ?? null;
+                $photo = $file instanceof UploadedFile ? $intake->take($file, $pass->case, $part, $stage) : throw new ShopError('No photo came with this.', 422);
+            }
+        } catch (NotAPicture $error) {
+            return new JsonResponse(['error' => $error->getMessage()], 422);
+        }
+        $photo->byWhom = mb_substr('phone of '.$pass->byWhom, 0, 80);
+        $this->em->flush();
+        if (\in_array('application/json', $request->getAcceptableContentTypes(), true)) {
+            return new JsonResponse(['taken' => [(string) $photo->id], 'refused' => [], 'hints' => $photo->hints], 201);
+        }
+
+        return $this->back($token, $part, implode(' ', $photo->hints) ?: 'Stored.');
+    }
+
+    #[Route('/phone/{token}/look', name: 'phone_look', methods: ['POST'])]
+    public function look(string $token, Request $request): Response
+    {
+        $pass = $this->passes->mustHold($token);
+        $part = $this->shelf->book($pass->case->family)->part((string) $request->request->get('part', '')) ?? throw new ShopError('Which part was looked at?', 422);
+        $grade = $request->request->getInt('grade', -1);
+        if ($grade < 0 || $grade > 4) {
+            throw new ShopError('A grade is from 0 to 4.', 422);
+        }
+        $finding = new Finding($pass->case, $part->key);
+        [$finding->kind, $finding->grade] = 0 === $grade ? [FindingKind::Clean, 0] : [FindingKind::Damage, $grade];
+        $mode = $this->shelf->modes()->get((string) $request->request->get('mode', ''))?->key;
+        if ($grade > 0 && null === $mode) {
+            throw new ShopError('What kind of damage is it?', 422);
+        }
+        $surface = (string) $request->request->get('surface', '');
+        [$finding->mode, $finding->surface] = [$grade > 0 ? $mode : null, isset($part->surfaces[$surface]) ? $surface : null];
+        $finding->note = mb_substr(trim((string) $request->request->get('note', '')), 0, 2000);
+        $finding->byWhom = mb_substr('phone of '.$pass->byWhom, 0, 80);
+        $this->em->persist($finding);
+        $this->em->flush();
+
+        return $this->back($token, $part->key, 'Look kept.');
+    }
+
+    #[Route('/phone/{token}/reading', name: 'phone_reading', methods: ['POST'])]
+    public function reading(string $token, Request $request, Assessor $assessor): Response
+    {
+        $pass = $this->passes->mustHold($token);
+        $part = $this->shelf->book($pass->case->family)->part((string) $request->request->get('part', ''));
+        $field = $part->fields[(string) $request->request->get('field', '')] ?? throw new ShopError('Which reading is it?', 422);
+        $known = $this->em->getRepository(Reading::class)->findOneBy(['case' => $pass->case, 'part' => $part->key, 'field' => $field->key]);
+        if (null !== $known && [] !== $known->typed) {
+            throw new ShopError(\sprintf('%s was read already: %s. Readings are changed at the bench.', $field->name, implode('; ', $known->typed)), 409);
+        }
+        $entry = ReadingEntry::of($field, [(string) $request->request->get('typed', '')], '', null, '', $assessor, 'mm');
+        $typed = [] === $entry->errors ? $entry->typed : throw new ShopError(implode(' ', $entry->errors), 422);
+        if ([] === $typed) {
+            throw new ShopError('Type what was read, with its unit.', 422);
+        }
+        $reading = $known ?? new Reading($pass->case, $part->key, $field->key);
+        [$reading->typed, $reading->places, $reading->byWhom, $reading->at] = [$typed, [], mb_substr('phone of '.$pass->byWhom, 0, 80), new \DateTimeImmutable()];
+        $this->em->persist($reading);
+        $this->em->flush();
+
+        return $this->back($token, $part->key, 'Reading kept.');
+    }
+
+    private function back(string $token, ?string $part, string $said): Response
+    {
+        return $this->redirectToRoute('phone_page', array_filter(['token' => $token, 'part' => $part, 'said' => mb_substr($said, 0, 200)]), Response::HTTP_SEE_OTHER);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Intake\CaseFile;
+use App\Platform\ShopError;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** Hands out passes for phones, and looks whether one holds. */
+final readonly class PhonePasses
+{
+    public function __construct(private EntityManagerInterface $em)
+    {
+    }
+
+    /** @return string the token; only the phone keeps it */
+    public function make(CaseFile $case, string $byWhom): string
+    {
+        $token = bin2hex(random_bytes(20));
+        $this->em->persist(new PhonePass($case, PhonePass::hash($token), $byWhom));
+        $this->em->flush();
+
+        return $token;
+    }
+
+    /** @throws ShopError saying what to do when it holds no longer */
+    public function mustHold(string $token): PhonePass
+    {
+        $pass = $this->em->getRepository(PhonePass::class)->findOneBy(['tokenHash' => PhonePass::hash($token)]);
+        if (null === $pass || !$pass->isValid(new \DateTimeImmutable())) {
+            throw new ShopError('This pass holds no longer: it was for one shift, was taken back, or the case is signed. Scan the code at the bench again. Pictures that still wait on this phone are not lost.', 410);
+        }
+
+        return $pass;
+    }
+
+    /** @return list<PhonePass> that hold now */
+    public function of(CaseFile $case): array
+    {
+        $now = new \DateTimeImmutable();
+
+        return array_values(array_filter($this->em->getRepository(PhonePass::class)->findBy(['case' => $case], ['id' => 'DESC']), static fn (PhonePass $pass): bool => $pass->isValid($now)));
+    }
+}
