@@ -22,6 +22,10 @@ run_checks() {
   DATABASE_URL=$(database_url japhrex_test) APP_ENV=test JAPHREX_STORE="$SCRATCH/test-store" php vendor/bin/phpunit --no-progress
 }
 
-run_bench() { throwaway_stack; php bin/bench "$BASE_URL"; }
+# run_bench [photos]: the pages, or the taking in of photos.
+run_bench() {
+  throwaway_stack
+  if [ "${1:-}" = photos ]; then php bin/console app:bench:photos; else php bin/bench "$BASE_URL"; fi
+}
 
 run_shots() { throwaway_stack; node tests/browser/shots.mjs; }

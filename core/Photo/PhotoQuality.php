@@ -8,7 +8,7 @@ namespace Japhrex\Core\Photo;
 final readonly class PhotoQuality
 {
     /** Of the Laplacian's spread over the brightest-edged tenth of tiles, grey levels: below it no edge is sharp. */
-    private const SHARP = 5.0;
+    private const SHARP = 9.0;
 
     /** @param list<string> $hints what is wrong and what would be right; nothing: worth keeping */
     private function __construct(public array $hints, public float $sharpness, public float $lightness, public float $burnt)
@@ -16,7 +16,7 @@ final readonly class PhotoQuality
     }
 
     /**
-     * @param Raster $picture the picture at about 480 pixels
+     * @param Raster $picture the picture at about 400 pixels
      * @param int $original longest side of the original, pixels
      * @param bool $scaleAsked is a scale wanted in it, and
      * @param bool $scaleFound is one there?
@@ -49,7 +49,8 @@ final readonly class PhotoQuality
         $tile = 24;
         $spreads = [];
         for ($ty = 1; $ty + $tile < $grey->height; $ty += $tile) {
-            for ($tx = 1; $tx + $tile < $grey->width; $tx += $tile) {
+            // Every other tile, as on a chess board, tells enough.
+            for ($tx = 1 + $tile * (intdiv($ty, $tile) % 2); $tx + $tile < $grey->width; $tx += 2 * $tile) {
                 $sum = $square = 0.0;
                 for ($y = $ty; $y < $ty + $tile; ++$y) {
                     for ($x = $tx; $x < $tx + $tile; ++$x) {

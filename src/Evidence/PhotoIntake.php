@@ -11,9 +11,10 @@ use App\Platform\StoredFiles;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Photo\PhotoQuality;
+use Japhrex\Core\Photo\TargetFinder;
+use Japhrex\Core\Photo\Wanted;
 use League\Flysystem\FilesystemException;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
-use Symfony\Component\Messenger\MessageBusInterface;
 
 /** Takes photos into a case: looks what the file really is, reads it whole, stores it unchanged, then notes it. */
 final readonly class PhotoIntake
@@ -23,10 +24,10 @@ final readonly class PhotoIntake
         private StoredFiles $stored,
         private PictureTool $tool,
         private ShownPictures $shown,
-        private MessageBusInterface $bus,
         private CurrentPerson $person,
         private int $largestPhoto,
         private PhotoPixels $pixels,
+        private PhotoRulers $rulers,
     ) {
     }
 
@@ -67,7 +68,7 @@ final readonly class PhotoIntake
             return $known;
         }
         try {
-            $this->shown->makeFrom($file, $hash, PictureSize::Thumb);
+            $this->shown->makeBoth($file, $hash);
         } catch (FilesystemException|\App\Platform\ToolFailed $error) {
             throw new ShopError("The server's disk took no more: this file was not stored. Keep it on the phone or card, make room on the server, and send it again.", 507, $error);
         }
@@ -76,7 +77,12 @@ final readonly class PhotoIntake
         $photo = new Photo($case, $picture, $part, $stage, mb_substr(mb_scrub(basename(strtr($name, '\\', '/'))), 0, 255));
         $photo->byWhom = $this->person->orNull()->name ?? 'the program';
         // Read from the small picture that is there already; said at once, while the part is still on the bench.
-        $photo->hints = PhotoQuality::of($this->pixels->shown($hash, PictureSize::Thumb), max($facts->width, $facts->height))->hints;
+        $raster = $this->pixels->shown($hash, PictureSize::Screen, PhotoRulers::SEARCHED);
+        $card = (new TargetFinder())->find($raster);
+        if (null !== $card) {
+            $this->rulers->setCard($photo, $card, $raster->width, $raster->height);
+        }
+        $photo->hints = PhotoQuality::of($raster->halved(), max($facts->width, $facts->height), $this->asksScale($case, $part, $stage), null !== $card)->hints;
         $this->em->persist($picture);
         $this->em->persist($photo);
         try {
@@ -84,8 +90,14 @@ final readonly class PhotoIntake
         } catch (UniqueConstraintViolationException $twice) {
             throw new ShopError('The same picture is being stored by somebody else at this moment. Load the page again: it will be there.', 409, $twice);
         }
-        $this->bus->dispatch(new DerivePictures($hash));
 
         return $photo;
+    }
+
+    /** Damage of grade 2 and up is measured: its close-up, the part cleaned, is asked to have a scale in it. */
+    private function asksScale(CaseFile $case, ?string $part, PhotoStage $stage): bool
+    {
+        return PhotoStage::Cleaned === $stage && null !== $part
+            && [] !== array_filter($this->em->getRepository(Finding::class)->findBy(['case' => $case, 'part' => $part]), static fn (Finding $finding): bool => $finding->rampGrade() >= Wanted::CLOSE_FROM);
     }
 }

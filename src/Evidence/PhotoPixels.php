@@ -26,33 +26,39 @@ final readonly class PhotoPixels
     }
 
     /** Of a size that was made already. */
-    public function shown(string $hash, PictureSize $size): Raster
+    public function shown(string $hash, PictureSize $size, ?int $side = null): Raster
     {
-        $copy = tempnam(sys_get_temp_dir(), 'japhrex');
+        $copy = (string) tempnam(sys_get_temp_dir(), 'japhrex');
         try {
-            file_put_contents((string) $copy, $this->shown->open($hash, $size));
+            file_put_contents($copy, $this->shown->open($hash, $size));
 
-            return $this->ofFile((string) $copy, $size->value);
+            return $this->ofFile($copy, $side);
         } finally {
-            @unlink((string) $copy);
+            @unlink($copy);
         }
     }
 
     /** @throws \App\Platform\ToolFailed */
-    public function ofFile(string $file, int $side, bool $colour = false): Raster
+    public function ofFile(string $file, ?int $side, bool $colour = false): Raster
     {
         $draft = sys_get_temp_dir().'/japhrex-'.bin2hex(random_bytes(8));
         try {
-            $this->tool->run(['vips', 'thumbnail', $file, $draft.'-1.v', (string) $side, '--height', (string) $side, '--size', 'down']);
-            $this->tool->run(['vips', 'colourspace', $draft.'-1.v', $draft.'-2.v', $colour ? 'srgb' : 'b-w']);
-            $this->tool->run(['vips', 'extract_band', $draft.'-2.v', $draft.'-3.v', '0', '--n', $colour ? '3' : '1']);
-            $this->tool->run(['vips', 'cast', $draft.'-3.v', $draft.'-4.v', 'uchar']);
-            $this->tool->run(['vips', 'rawsave', $draft.'-4.v', $draft.'.raw']);
-            [$width, $height] = array_map(fn (string $field): int => (int) $this->tool->run(['vipsheader', '-f', $field, $draft.'-4.v']), ['width', 'height']);
+            // Straight to the plain format of netpbm, a line of sizes and then the bytes; libvips makes it grey for .pgm.
+            $target = $draft.($colour ? '.ppm' : '.pgm');
+            $this->tool->run(null === $side ? ['vips', 'copy', $file, $target] : ['vips', 'thumbnail', $file, $target, (string) $side, '--height', (string) $side, '--size', 'down', '--export-profile', 'srgb']);
 
-            return new Raster($width, $height, (string) file_get_contents($draft.'.raw'), $colour ? 3 : 1);
+            return self::netpbm((string) file_get_contents($target));
         } finally {
             array_map('unlink', glob($draft.'*') ?: []);
         }
+    }
+
+    private static function netpbm(string $bytes): Raster
+    {
+        if (1 !== preg_match('/^P([56])\s+(?:#[^\n]*\n\s*)*(\d+)\s+(\d+)\s+255\s/', $bytes, $m)) {
+            throw new \App\Platform\ToolFailed('libvips gave no plain picture.');
+        }
+
+        return new Raster((int) $m[2], (int) $m[3], substr($bytes, \strlen($m[0])), '6' === $m[1] ? 3 : 1);
     }
 }

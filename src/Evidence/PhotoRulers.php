@@ -16,7 +16,7 @@ use Japhrex\Core\Photo\Target;
 final readonly class PhotoRulers
 {
     /** Longest side of the raster that is searched for the card. */
-    public const SEARCHED = 1280;
+    public const SEARCHED = 800;
 
     /** A steel rule or a calliper beside the part: relative standard uncertainty. */
     private const RULE_WITHIN = 0.002;

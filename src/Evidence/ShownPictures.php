@@ -50,6 +50,28 @@ final readonly class ShownPictures
         }
     }
 
+    /**
+     * Makes the sizes that every page needs, reading the file once, whole: the larger from it, the smaller from the larger.
+     *
+     * @throws NotAPicture if it breaks off
+     * @throws \App\Platform\ToolFailed if there is no room
+     * @throws FilesystemException if there is no room
+     */
+    public function makeBoth(string $file, string $hash): void
+    {
+        $screen = sys_get_temp_dir().'/japhrex-'.bin2hex(random_bytes(8)).'.jpg';
+        try {
+            $this->tool->derive($file, PictureSize::Screen->value, $screen);
+            $stream = fopen($screen, 'r');
+            if (false !== $stream) {
+                $this->files->writeStream($this->path($hash, PictureSize::Screen), $stream);
+            }
+            $this->makeFrom($screen, $hash, PictureSize::Thumb);
+        } finally {
+            @unlink($screen);
+        }
+    }
+
     /** @return resource */
     public function open(string $hash, PictureSize $size)
     {

@@ -11,8 +11,10 @@ use App\Evidence\PhotoStage;
 use App\Measuring\Measured;
 use Japhrex\Core\Damage\Feel;
 use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Damage\GradeProposal;
 use Japhrex\Core\Family\Part;
 use Japhrex\Core\Family\Reuse;
+use Japhrex\Core\Photo\MeasureKind;
 
 /** Everything known of one part of a case. */
 final readonly class PartView
@@ -102,6 +104,29 @@ final readonly class PartView
         $felt = array_filter([$this->record?->feel, ...array_map(static fn (Finding $finding): ?Feel => $finding->feel, $this->findings)]);
 
         return $this->readingsOpen() > 0 && [] !== array_filter($felt, static fn (Feel $feel): bool => $feel->asksForMeasuring());
+    }
+
+    /** A grade from what is known of it, with its arithmetic; null while too little is known. */
+    public function proposal(): ?GradeProposal
+    {
+        $share = null;
+        foreach ($this->photos as $photo) {
+            foreach ($photo->measures as $measure) {
+                $share = MeasureKind::Share === $measure->kind ? max($share ?? 0.0, $measure->value) : $share;
+            }
+        }
+        $damage = array_values(array_filter($this->findings, static fn (Finding $finding): bool => FindingKind::Damage === $finding->kind));
+        $feels = array_filter([$this->record?->feel, ...array_map(static fn (Finding $finding): ?Feel => $finding->feel, $damage)]);
+        usort($feels, static fn (Feel $a, Feel $b): int => array_search($b, Feel::cases(), true) <=> array_search($a, Feel::cases(), true));
+        $read = [];
+        foreach ($this->measured as $one) {
+            $assessment = $one->assessment();
+            if (null !== $assessment) {
+                $read[$one->field->name] = $assessment;
+            }
+        }
+
+        return GradeProposal::of($damage[0]->mode ?? '', $feels[0] ?? null, $share, $read);
     }
 
     /** What the book says must become of it whatever it looks like. */

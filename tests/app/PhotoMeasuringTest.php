@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Japhrex\Tests\app;
 
 use App\Account\Role;
-use App\Evidence\DerivePictures;
-use App\Evidence\DerivePicturesHandler;
 use App\Evidence\Mark;
 use App\Evidence\Photo;
 use App\Evidence\PhotoIntake;
@@ -24,10 +22,8 @@ final class PhotoMeasuringTest extends AppTestCase
     private function photo(string $name, ?CaseFile $case = null): Photo
     {
         $case ??= $this->aCase();
-        $photo = self::service(PhotoIntake::class)->takeFile(self::PHOTOS.$name.'.jpg', $name.'.jpg', $case, 'body', PhotoStage::AsFound);
-        self::service(DerivePicturesHandler::class)(new DerivePictures($photo->picture->hash));
 
-        return $photo;
+        return self::service(PhotoIntake::class)->takeFile(self::PHOTOS.$name.'.jpg', $name.'.jpg', $case, 'body', PhotoStage::AsFound);
     }
 
     /** @param list<list<float>> $points pixels of 1280 × 960 */
