@@ -73,19 +73,18 @@ final class TargetFinder
                     $columns[$x] -= $grey[$at + $x];
                 }
             }
-            $sum = 0;
-            for ($x = 0; $x < min($reach, $w); ++$x) {
-                $sum += $columns[$x];
-            }
-            for ($x = 0, $at = $y * $w; $x < $w; ++$x) {
-                if ($x + $reach < $w) {
-                    $sum += $columns[$x + $reach];
+            $span = min($reach, $w);
+            $sum = array_sum(\array_slice($columns, 0, $span));
+            for ($x = 0, $at = $y * $w, $in = $reach, $out = -$reach - 1; $x < $w; ++$x, ++$in, ++$out) {
+                if ($in < $w) {
+                    $sum += $columns[$in];
+                    ++$span;
                 }
-                if ($x - $reach - 1 >= 0) {
-                    $sum -= $columns[$x - $reach - 1];
+                if ($out >= 0) {
+                    $sum -= $columns[$out];
+                    --$span;
                 }
-                $count = (min($w - 1, $x + $reach) - max(0, $x - $reach) + 1) * $rows;
-                $dark .= $grey[$at + $x] * $count < 0.72 * $sum ? '1' : '0';
+                $dark .= $grey[$at + $x] * $span * $rows < 0.72 * $sum ? '1' : '0';
             }
         }
 
@@ -108,9 +107,10 @@ final class TargetFinder
         foreach ([[self::OPEN, false], [self::FULL, true]] as [$ratio, $full]) {
             $n = \count($ratio);
             for ($i = 0; $i + $n <= \count($runs); ++$i) {
-                if ('1' === $runs[$i][2] && $this->fits(array_column(\array_slice($runs, $i, $n), 1), $ratio)) {
-                    $last = $runs[$i + $n - 1];
-                    $end = $last[0] + $last[1];
+                // The outer runs are alike: most rows need no closer look.
+                [$first, $last] = [$runs[$i][1], $runs[$i + $n - 1][1]];
+                if ('1' === $runs[$i][2] && $first <= 3 * $last + 2 && $last <= 3 * $first + 2 && $this->fits(array_column(\array_slice($runs, $i, $n), 1), $ratio)) {
+                    $end = $runs[$i + $n - 1][0] + $last;
                     yield [($runs[$i][0] + $end - 1) / 2, (float) ($end - $runs[$i][0]), $full];
                 }
             }

@@ -61,7 +61,7 @@ final readonly class PhotoIntake
             throw NotAPicture::tooLarge($this->largestPhoto);
         }
         $facts = $this->tool->inspect($file);
-        $hash = hash_file('sha256', $file) ?: throw NotAPicture::interrupted();
+        $hash = StoredFiles::sha256($file);
         $picture = $this->em->getRepository(Picture::class)->findOneBy(['hash' => $hash]);
         $known = null === $picture ? null : $this->em->getRepository(Photo::class)->findOneBy(['case' => $case, 'picture' => $picture]);
         if (null !== $known) {
@@ -72,7 +72,7 @@ final readonly class PhotoIntake
         } catch (FilesystemException|\App\Platform\ToolFailed $error) {
             throw new ShopError("The server's disk took no more: this file was not stored. Keep it on the phone or card, make room on the server, and send it again.", 507, $error);
         }
-        $this->stored->keep('photos', $file);
+        $this->stored->keep('photos', $file, $hash);
         $picture ??= new Picture($hash, $facts->type, $bytes, $facts->width, $facts->height, $facts->takenAt);
         $photo = new Photo($case, $picture, $part, $stage, mb_substr(mb_scrub(basename(strtr($name, '\\', '/'))), 0, 255));
         $photo->byWhom = $this->person->orNull()->name ?? 'the program';

