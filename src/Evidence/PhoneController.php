@@ -69,11 +69,15 @@ final class PhoneController extends AbstractController
         $run = $strip->run($pass->case, $book);
         $part = $book->part((string) $request->query->get('part', '')) ?? $book->part($run->next()->step->removes[0] ?? '');
         $count = [];
-        foreach ($this->em->getRepository(Photo::class)->findBy(['case' => $pass->case]) as $photo) {
+        $last = null;
+        foreach ($this->em->getRepository(Photo::class)->findBy(['case' => $pass->case], ['id' => 'ASC']) as $photo) {
             $count[$photo->part ?? ''] = ($count[$photo->part ?? ''] ?? 0) + 1;
+            $last = $photo->part === $part?->key ? $photo : $last;
         }
+        $order = array_column($book->partsInStripOrder(), 'key');
+        $after = array_search($part?->key, $order, true);
 
-        return $this->render('evidence/phone.html.twig', ['pass' => $pass, 'token' => $token, 'case' => $pass->case, 'book' => $book, 'run' => $run, 'part' => $part, 'count' => $count, 'modes' => $this->shelf->modes(), 'said' => (string) $request->query->get('said', '')]);
+        return $this->render('evidence/phone.html.twig', ['next' => $book->part(\is_int($after) ? $order[$after + 1] ?? '' : ''), 'last' => $last, 'pass' => $pass, 'token' => $token, 'case' => $pass->case, 'book' => $book, 'run' => $run, 'part' => $part, 'count' => $count, 'modes' => $this->shelf->modes(), 'said' => (string) $request->query->get('said', '')]);
     }
 
     #[Route('/phone/{token}/photos', name: 'phone_photo', methods: ['POST'])]

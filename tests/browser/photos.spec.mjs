@@ -40,7 +40,7 @@ test('a phone adds by its pass; what it took without a connection waits and arri
   const pocket = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const phone = await pocket.newPage();
   await phone.goto(new URL(link).pathname);
-  await phone.getByRole('link', { name: 'Rear block' }).click();
+  await phone.getByRole('link', { name: 'Rear bearing block' }).click();
   await expect(phone.getByRole('heading', { level: 1 })).toHaveText('Rear bearing block');
   await pocket.setOffline(true);
   await phone.locator('#shutter').setInputFiles(join(PHOTOS, 'block-scored.jpg'));
@@ -52,7 +52,7 @@ test('a phone adds by its pass; what it took without a connection waits and arri
   await again.goto(new URL(link).pathname);
   await expect(async () => {
     await again.goto(`${new URL(link).pathname}?part=rear-block`);
-    await expect(again.getByRole('link', { name: 'Rear block 1' })).toBeVisible({ timeout: 1000 });
+    await expect(again.getByRole('link', { name: 'Rear bearing block 1' })).toBeVisible({ timeout: 1000 });
   }).toPass();
   await page.goto(`/cases/${number}/parts/rear-block`);
   await expect(page.locator('.film li')).toHaveCount(1);
