@@ -167,7 +167,10 @@ final class DemoShop
     {
         foreach (self::rows($row, 'photos') as $one) {
             $name = self::word($one, 'file').'.jpg';
-            $photo = $this->photos->takeFile($this->projectDir.'/demo/photos/'.$name, $name, $case, self::word($one, 'part') ?: null, PhotoStage::from(self::word($one, 'stage')));
+            $file = $this->projectDir.'/demo/photos/'.$name;
+            $during = $this->em->getRepository(StepRecord::class)->findOneBy(['case' => $case, 'step' => self::word($one, 'during')]);
+            $file = null === $during ? $file : self::taken($file, $during->at->modify('-2 minutes'));
+            $photo = $this->photos->takeFile($file, $name, $case, self::word($one, 'part') ?: null, PhotoStage::from(self::word($one, 'stage')));
             $photo->caption = self::word($one, 'caption');
             $photo->byWhom = $this->people['bench']->name;
             foreach (self::rows($one, 'marks') as $mark) {
@@ -175,6 +178,17 @@ final class DemoShop
                 $this->em->persist(new Mark($photo, $shape, $shape->points((array) $mark['points']), self::word($mark, 'mode'), (int) self::word($mark, 'grade'), self::word($mark, 'note'), $photo->byWhom));
             }
         }
+    }
+
+    /** A copy of a JPEG with the clock of a camera in it: EXIF, the tag DateTime alone. */
+    private static function taken(string $file, \DateTimeImmutable $at): string
+    {
+        $exif = "Exif\0\0II*\0".pack('VvvvVVV', 8, 1, 0x0132, 2, 20, 26, 0).$at->format('Y:m:d H:i:s')."\0";
+        $jpeg = (string) file_get_contents($file);
+        $copy = (string) tempnam(sys_get_temp_dir(), 'japhrex');
+        file_put_contents($copy, substr($jpeg, 0, 2)."\xff\xe1".pack('n', 2 + \strlen($exif)).$exif.substr($jpeg, 2));
+
+        return $copy;
     }
 
     /**

@@ -21,6 +21,8 @@ const cases = {
   'strip, stuck': '/cases/OQ-26-0103/strip?step=rear-cover',
   parts: '/cases/OQ-26-0101/parts',
   part: '/cases/OQ-26-0102/parts/drive-gear',
+  phone: '/cases/OQ-26-0103/phone',
+  tray: '/cases/OQ-26-0105/tray',
   readings: '/cases/OQ-26-0102/readings',
   'readings, signed': '/cases/OQ-26-0101/readings',
   wear: '/cases/OQ-26-0101/wear',
@@ -60,6 +62,9 @@ for (const [width, height] of [
     await page.goto('/cases/OQ-26-0101/parts/front-block');
     await page.locator('.film a').first().click();
     await expect(page.locator('.viewer')).toBeVisible();
+    await check(page);
+    await page.getByRole('link', { name: 'Side by side' }).click();
+    await expect(page.locator('.compare')).toBeVisible();
     await check(page);
   });
 }

@@ -12,6 +12,9 @@ const views = {
   parts: { at: '/cases/OQ-26-0101/parts' },
   part: { at: '/cases/OQ-26-0102/parts/drive-gear' },
   photo: { at: '/cases/OQ-26-0101/parts/front-block', press: '.film a:has-text("marks")' },
+  compare: { at: '/cases/OQ-26-0101/parts/front-block', press: ['.film a', 'text=Side by side'] },
+  tray: { at: '/cases/OQ-26-0105/tray', as: 'bench' },
+  pass: { at: '/cases/OQ-26-0103/phone', as: 'bench', press: ['text=Show a code', '.qrbox a'] },
   readings: { at: '/cases/OQ-26-0105/readings#drive-gear-thickness' },
   disputed: { at: '/cases/OQ-26-0105/readings#drive-gear-journal' },
   wear: { at: '/cases/OQ-26-0101/wear' },
@@ -28,8 +31,8 @@ const views = {
   login: { at: '/login', as: null },
 };
 const committed = {
-  '': ['floor', 'intake', 'strip', 'parts', 'photo', 'readings', 'wear', 'figure', 'library', 'map', 'chain', 'verdict', 'report'],
-  '-phone': ['floor', 'strip', 'parts', 'readings', 'figure', 'chain'],
+  '': ['floor', 'intake', 'strip', 'parts', 'photo', 'compare', 'tray', 'readings', 'wear', 'figure', 'library', 'map', 'chain', 'verdict', 'report'],
+  '-phone': ['floor', 'strip', 'pass', 'readings'],
 };
 const sizes = { '': { width: 1280, height: 800 }, '-phone': { width: 390, height: 844 } };
 
@@ -52,8 +55,9 @@ for (const [suffix, viewport] of Object.entries(sizes)) {
     }
     const page = pages[as];
     await page.goto(at);
-    if (press) {
-      await page.locator(press).click();
+    for (const one of [press ?? []].flat()) {
+      await page.locator(one).first().click();
+      await page.waitForTimeout(600);
     }
     await page.waitForLoadState('networkidle');
     await page.screenshot({ path: `${out}/${bare}${suffix}.png`, fullPage: process.env.FULL === '1' });
