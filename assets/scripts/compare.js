@@ -1,4 +1,4 @@
-// Two pictures side by side that zoom and move together, or one over the other with a slider.
+// Two or four pictures side by side that zoom and move together, or one over the other with a slider.
 function linked(box) {
   const pictures = [...box.querySelectorAll('svg')].map((svg) => ({ svg, w: svg.viewBox.baseVal.width, h: svg.viewBox.baseVal.height }));
   // What is seen, as shares of the picture: left, top, width.

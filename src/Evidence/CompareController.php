@@ -40,17 +40,37 @@ final class CompareController extends AbstractController
             ->setParameters(['family' => $case->family, 'part' => $left->part, 'case' => $case])->setMaxResults(self::OFFERED)->getResult();
         $mine = array_values(array_filter($mine, static fn (Photo $photo): bool => $photo !== $left));
         $right = \in_array($right, [...$mine, ...$others], true) ? $right : $mine[0] ?? $others[0] ?? null;
+        $how = (string) $request->query->get('how', '');
+        $chosen = 'four' === $how ? $this->four([...$mine, ...$others], $right, [$request->query->get('third'), $request->query->get('fourth')]) : array_filter([$right]);
 
         return $this->render('evidence/compare.html.twig', [
             'case' => $case,
             'book' => $this->shelf->book($case->family),
             'left' => $left,
             'right' => $right,
+            'chosen' => array_values($chosen),
             'mine' => $mine,
             'others' => $others,
             'grades' => $this->grades($others),
-            'over' => 'over' === $request->query->get('how'),
+            'how' => $how,
         ]);
+    }
+
+    /**
+     * Up to three others: those that were asked for, then what is next.
+     *
+     * @param list<Photo> $offered
+     * @param list<mixed> $asked ids
+     *
+     * @return list<Photo>
+     */
+    private function four(array $offered, ?Photo $right, array $asked): array
+    {
+        $wanted = array_filter($offered, static fn (Photo $photo): bool => \in_array($photo->id->toRfc4122(), $asked, true));
+        usort($wanted, static fn (Photo $a, Photo $b): int => array_search($a->id->toRfc4122(), $asked, true) <=> array_search($b->id->toRfc4122(), $asked, true));
+        $others = array_filter([$right, ...$wanted, ...$offered]);
+
+        return \array_slice(array_values(array_filter($others, static fn (Photo $photo, int $i): bool => array_search($photo, $others, true) === $i, \ARRAY_FILTER_USE_BOTH)), 0, 3);
     }
 
     /** Our scale card, four on a sheet, with a line to check the printer by. */

@@ -165,6 +165,15 @@ test('our card is found and a groove of 8 mm measures 8 mm; two pictures move to
   await page.keyboard.press('+');
   await expect(left).not.toHaveAttribute('viewBox', /^0 0 1280 960$/);
   await expect(right).not.toHaveAttribute('viewBox', /^0 0 1600 1200$/);
+
+  // With those of the same part in other cases, up to four at once.
+  await page.getByLabel('How').selectOption('up to four');
+  await page.getByRole('button', { name: 'Show' }).click();
+  await expect(page.locator('[data-compare] figcaption').nth(2)).not.toContainText(number);
+  const before = await page.locator('[data-compare] svg').nth(2).getAttribute('viewBox');
+  await page.locator('[data-compare] svg').first().focus();
+  await page.keyboard.press('+');
+  await expect(page.locator('[data-compare] svg').nth(2)).not.toHaveAttribute('viewBox', before);
 });
 
 test('the worker is killed and the database hangs up in mid-ingest: every picture that was there is there, whole and once', async ({ page, browser }) => {
