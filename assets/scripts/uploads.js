@@ -213,6 +213,10 @@ async function add(form, files) {
     };
     const row = line(form, file.name);
     shown.set(item.id, { form, row });
+    if (file.size === 0) {
+      refuse(item, 'the file is empty. Take it from the phone or card again.');
+      continue;
+    }
     const most = Number(form.dataset.largest);
     if (file.size > most) {
       refuse(item, `larger than ${Math.floor(most / 1e6)} MB. Send the picture as the camera made it, not a raw or print file.`);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use App\Account\AuditEntry;
+use App\Evidence\PhotoCheck;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\BookShelf;
@@ -23,7 +24,7 @@ final class FloorController extends AbstractController
     }
 
     #[Route('/', name: 'floor', methods: ['GET'])]
-    public function floor(Request $request, Boards $boards): Response
+    public function floor(Request $request, Boards $boards, PhotoCheck $photos): Response
     {
         $words = trim((string) $request->query->get('q', ''));
         $cases = $this->find($words);
@@ -31,7 +32,7 @@ final class FloorController extends AbstractController
             return $this->redirectToRoute('case', ['number' => $cases[0]->number]);
         }
 
-        return $this->render('shop/floor.html.twig', ['cases' => $cases, 'strips' => $boards->wearStrips($cases), 'words' => $words, 'shelf' => $this->shelf]);
+        return $this->render('shop/floor.html.twig', ['cases' => $cases, 'strips' => $boards->wearStrips($cases), 'words' => $words, 'shelf' => $this->shelf, 'alarm' => $photos->alarm()]);
     }
 
     /** A case by its number alone leads to where its work stands. */

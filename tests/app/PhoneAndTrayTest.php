@@ -9,6 +9,7 @@ use App\Evidence\Finding;
 use App\Evidence\Inbox;
 use App\Evidence\PhonePass;
 use App\Evidence\Photo;
+use App\Evidence\PhotoCheck;
 use App\Evidence\PhotoIntake;
 use App\Evidence\PhotoStage;
 use App\Evidence\Picture;
@@ -169,6 +170,7 @@ final class PhoneAndTrayTest extends AppTestCase
 
     public function testVerifyNamesWhatIsMissingDamagedOrOrphaned(): void
     {
+        $this->signIn(Role::Bench);
         $case = $this->aCase();
         foreach (['gear-good', 'gear-scored'] as $name) {
             self::service(PhotoIntake::class)->takeFile(__DIR__.'/../../demo/photos/'.$name.'.jpg', $name, $case, 'body', PhotoStage::AsFound);
@@ -193,10 +195,16 @@ final class PhoneAndTrayTest extends AppTestCase
             self::assertStringContainsString('damaged: '.$good.', in '.$case->number, $said);
             self::assertStringContainsString('missing: '.$scored, $said);
             self::assertStringContainsString('orphaned: '.$orphan, $said);
+            // The floor says it until a check finds all as they came; an orphan harms nobody.
+            self::assertStringContainsString('found 2 not as they came', (string) self::service(PhotoCheck::class)->alarm());
+            $this->browser->request('GET', '/');
+            self::assertStringContainsString('missing: '.$scored, $this->said());
         } finally {
             $files->write($path($good), (string) $whole);
             $files->write($path($scored), $kept);
             $files->delete($path($orphan));
         }
+        $verify();
+        self::assertNull(self::service(PhotoCheck::class)->alarm());
     }
 }
