@@ -48,7 +48,7 @@ final readonly class PhotoCheck
         $said = $this->files->fileExists(self::SAID) ? json_decode($this->files->read(self::SAID), true) : null;
         $lost = \is_array($said) && \is_array($said['lost'] ?? null) ? array_values(array_filter($said['lost'], is_string(...))) : [];
 
-        return [] === $lost ? null : \sprintf('The check of the stored photos (%s) found %d not as they came: %s. Tell whoever looks after the server; the backup has them.', $said['at'] ?? '', \count($lost), implode('; ', \array_slice($lost, 0, 3)));
+        return [] === $lost ? null : \sprintf('The check of the stored photos (%s) found %d not as they came: %s. Tell whoever looks after the server: they have to come from the backup.', $said['at'] ?? '', \count($lost), implode('; ', \array_slice($lost, 0, 3)));
     }
 
     /** @return list<string> */
