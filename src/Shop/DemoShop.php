@@ -9,10 +9,7 @@ use App\Account\User;
 use App\Chain\ChainLink;
 use App\Chain\ChainNode;
 use App\Evidence\Finding;
-use App\Evidence\Mark;
 use App\Evidence\PartRecord;
-use App\Evidence\PhotoIntake;
-use App\Evidence\PhotoStage;
 use App\Intake\CaseFile;
 use App\Intake\CaseNumbers;
 use App\Intake\Complaint;
@@ -28,7 +25,6 @@ use App\Teardown\StepRecord;
 use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\NodeKind;
-use Japhrex\Core\Damage\MarkShape;
 use Japhrex\Core\Family\Method;
 use Japhrex\Core\Teardown\StepState;
 use Symfony\Component\Messenger\MessageBusInterface;
@@ -42,6 +38,8 @@ use Symfony\Component\Yaml\Yaml;
  */
 final class DemoShop
 {
+    use DemoRows;
+
     public const PASSWORD = 'ostrey-quay';
 
     /** @var array<string, User> */
@@ -58,7 +56,7 @@ final class DemoShop
         private readonly UserPasswordHasherInterface $hasher,
         private readonly CaseNumbers $numbers,
         private readonly BookShelf $shelf,
-        private readonly PhotoIntake $photos,
+        private readonly DemoPhotos $photos,
         private readonly Signing $signing,
         private readonly MessageBusInterface $bus,
         private readonly string $projectDir,
@@ -122,7 +120,7 @@ final class DemoShop
         }
         $this->bench($case, $row, $day->modify('+1 hour'));
         $this->em->flush();
-        $this->pictures($case, $row);
+        $this->photos->add($case, self::rows($row, 'photos'), $this->people['bench']->name);
         $findings = $this->findings($case, $row, $day->modify('+2 hours'));
         $nodes = $this->chain($case, $row, $findings, $complaints);
         $case->stage = Stage::Signed === Stage::from(self::word($row, 'stage')) ? Stage::Verdict : Stage::from(self::word($row, 'stage'));
@@ -160,35 +158,6 @@ final class DemoShop
             $reading->at = $at = $at->modify('+2 minutes');
             $this->em->persist($reading);
         }
-    }
-
-    /** @param Row $row */
-    private function pictures(CaseFile $case, array $row): void
-    {
-        foreach (self::rows($row, 'photos') as $one) {
-            $name = self::word($one, 'file').'.jpg';
-            $file = $this->projectDir.'/demo/photos/'.$name;
-            $during = $this->em->getRepository(StepRecord::class)->findOneBy(['case' => $case, 'step' => self::word($one, 'during')]);
-            $file = null === $during ? $file : self::taken($file, $during->at->modify('-2 minutes'));
-            $photo = $this->photos->takeFile($file, $name, $case, self::word($one, 'part') ?: null, PhotoStage::from(self::word($one, 'stage')));
-            $photo->caption = self::word($one, 'caption');
-            $photo->byWhom = $this->people['bench']->name;
-            foreach (self::rows($one, 'marks') as $mark) {
-                $shape = MarkShape::from(self::word($mark, 'shape'));
-                $this->em->persist(new Mark($photo, $shape, $shape->points((array) $mark['points']), self::word($mark, 'mode'), (int) self::word($mark, 'grade'), self::word($mark, 'note'), $photo->byWhom));
-            }
-        }
-    }
-
-    /** A copy of a JPEG with the clock of a camera in it: EXIF, the tag DateTime alone. */
-    private static function taken(string $file, \DateTimeImmutable $at): string
-    {
-        $exif = "Exif\0\0II*\0".pack('VvvvVVV', 8, 1, 0x0132, 2, 20, 26, 0).$at->format('Y:m:d H:i:s')."\0";
-        $jpeg = (string) file_get_contents($file);
-        $copy = (string) tempnam(sys_get_temp_dir(), 'japhrex');
-        file_put_contents($copy, substr($jpeg, 0, 2)."\xff\xe1".pack('n', 2 + \strlen($exif)).$exif.substr($jpeg, 2));
-
-        return $copy;
     }
 
     /**
@@ -290,39 +259,5 @@ final class DemoShop
             }
             (new \ReflectionProperty($thing, $name))->setValue($thing, $value);
         }
-    }
-
-    /** @param Row $row */
-    private static function word(array $row, string $key): string
-    {
-        $value = $row[$key] ?? '';
-
-        return \is_scalar($value) ? (string) $value : '';
-    }
-
-    /**
-     * @param Row $row
-     *
-     * @return array<string, mixed>
-     */
-    private static function row(array $row, string $key): array
-    {
-        $value = $row[$key] ?? [];
-
-        /* @var array<string, mixed> $value */
-        return \is_array($value) ? $value : [];
-    }
-
-    /**
-     * @param Row $row
-     *
-     * @return list<Row>
-     */
-    private static function rows(array $row, string $key): array
-    {
-        /** @var list<Row> $rows */
-        $rows = array_values(array_filter(self::row($row, $key), is_array(...)));
-
-        return $rows;
     }
 }

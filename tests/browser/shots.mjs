@@ -11,7 +11,7 @@ const views = {
   strip: { at: '/cases/OQ-26-0103/strip?step=rear-cover', as: 'bench' },
   parts: { at: '/cases/OQ-26-0101/parts' },
   part: { at: '/cases/OQ-26-0102/parts/drive-gear' },
-  photo: { at: '/cases/OQ-26-0101/parts/front-block', press: '.film a:has-text("marks")' },
+  photo: { at: '/cases/OQ-26-0107/parts/vanes', as: 'bench', press: '.film a' },
   compare: { at: '/cases/OQ-26-0101/parts/front-block', press: ['.film a', 'text=Side by side'] },
   tray: { at: '/cases/OQ-26-0105/tray', as: 'bench' },
   pass: { at: '/cases/OQ-26-0103/phone', as: 'bench', press: ['text=Show a code', '.qrbox a'] },

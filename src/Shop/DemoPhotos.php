@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Evidence\Mark;
+use App\Evidence\Photo;
+use App\Evidence\PhotoIntake;
+use App\Evidence\PhotoMeasure;
+use App\Evidence\PhotoRulers;
+use App\Evidence\PhotoStage;
+use App\Intake\CaseFile;
+use App\Teardown\StepRecord;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Damage\MarkShape;
+use Japhrex\Core\Photo\MeasureKind;
+
+/**
+ * The photos of the demo shop, with their marks and what was measured in them.
+ *
+ * @phpstan-import-type Row from DemoRows
+ */
+final readonly class DemoPhotos
+{
+    use DemoRows;
+
+    public function __construct(private EntityManagerInterface $em, private PhotoIntake $intake, private PhotoRulers $rulers, private string $projectDir)
+    {
+    }
+
+    /** @param list<Row> $rows */
+    public function add(CaseFile $case, array $rows, string $by): void
+    {
+        foreach ($rows as $one) {
+            $name = self::word($one, 'file').'.jpg';
+            $file = $this->projectDir.'/demo/photos/'.$name;
+            $during = $this->em->getRepository(StepRecord::class)->findOneBy(['case' => $case, 'step' => self::word($one, 'during')]);
+            $file = null === $during ? $file : self::taken($file, $during->at->modify('-2 minutes'));
+            $photo = $this->intake->takeFile($file, $name, $case, self::word($one, 'part') ?: null, PhotoStage::from(self::word($one, 'stage')));
+            $photo->caption = self::word($one, 'caption');
+            $photo->byWhom = $by;
+            foreach (self::rows($one, 'marks') as $mark) {
+                $shape = MarkShape::from(self::word($mark, 'shape'));
+                $this->em->persist(new Mark($photo, $shape, $shape->points((array) $mark['points']), self::word($mark, 'mode'), (int) self::word($mark, 'grade'), self::word($mark, 'note'), $by));
+            }
+            foreach (self::rows($one, 'measures') as $measure) {
+                $this->measure($photo, $measure);
+            }
+        }
+    }
+
+    /** @param Row $row points in shares of the picture, as the page sends them */
+    private function measure(Photo $photo, array $row): void
+    {
+        $kind = MeasureKind::from(self::word($row, 'kind'));
+        $points = PhotoRulers::shares((string) json_encode($row['points']));
+        $this->em->persist(new PhotoMeasure($photo, $kind, $points, [], $this->rulers->measuring($photo)->measure($kind, $this->rulers->pixels($photo, $points), []), self::word($row, 'note'), $photo->byWhom));
+    }
+
+    /** A copy of a JPEG with the clock of a camera in it: EXIF, the tag DateTime alone. */
+    private static function taken(string $file, \DateTimeImmutable $at): string
+    {
+        $exif = "Exif\0\0II*\0".pack('VvvvVVV', 8, 1, 0x0132, 2, 20, 26, 0).$at->format('Y:m:d H:i:s')."\0";
+        $jpeg = (string) file_get_contents($file);
+        $copy = (string) tempnam(sys_get_temp_dir(), 'japhrex');
+        file_put_contents($copy, substr($jpeg, 0, 2)."\xff\xe1".pack('n', 2 + \strlen($exif)).$exif.substr($jpeg, 2));
+
+        return $copy;
+    }
+}

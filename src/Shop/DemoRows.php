@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+/**
+ * Reading what was written in `demo/shop.yaml`.
+ *
+ * @phpstan-type Row array<string, mixed>
+ */
+trait DemoRows
+{
+    /** @param Row $row */
+    private static function word(array $row, string $key): string
+    {
+        $value = $row[$key] ?? '';
+
+        return \is_scalar($value) ? (string) $value : '';
+    }
+
+    /**
+     * @param Row $row
+     *
+     * @return array<string, mixed>
+     */
+    private static function row(array $row, string $key): array
+    {
+        $value = $row[$key] ?? [];
+
+        /* @var array<string, mixed> $value */
+        return \is_array($value) ? $value : [];
+    }
+
+    /**
+     * @param Row $row
+     *
+     * @return list<Row>
+     */
+    private static function rows(array $row, string $key): array
+    {
+        /** @var list<Row> $rows */
+        $rows = array_values(array_filter(self::row($row, $key), is_array(...)));
+
+        return $rows;
+    }
+}
