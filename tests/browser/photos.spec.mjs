@@ -66,6 +66,7 @@ test('a phone adds by its pass; what it took without a connection waits and arri
 
   await page.goto(`/cases/${number}/phone`);
   await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.locator('.passes')).toContainText('None.');
   expect((await again.goto(new URL(link).pathname)).status()).toBe(410);
   await pocket.close();
 });
