@@ -22,6 +22,14 @@ final readonly class Measuring
     {
     }
 
+    /** Millimetres a pixel at a point: the mean of both directions, which differ where the picture is slanted. */
+    public static function mmPerPixel(Ruler $ruler, Point $at): float
+    {
+        $here = $ruler->place($at);
+
+        return ($here->to($ruler->place($at->moved(1, 0))) + $here->to($ruler->place($at->moved(0, 1)))) / 2;
+    }
+
     /**
      * @param list<Point> $points pixels; of a twofold measure, the outline of the whole
      * @param list<Point> $inside what lies in it

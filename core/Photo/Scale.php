@@ -7,6 +7,9 @@ namespace Japhrex\Core\Photo;
 /** A known length drawn on a picture: the same everywhere in a plane that stood square to the camera. */
 final readonly class Scale implements Ruler
 {
+    /** A steel rule or a calliper beside the part: relative standard uncertainty. */
+    public const RULE_WITHIN = 0.002;
+
     private float $perPixel;
 
     /**

@@ -101,6 +101,51 @@ final readonly class Surface
         return min($off, 180 - $off);
     }
 
+    /** What may have made scratches that stand so many degrees off the direction of running. */
+    public static function madeBy(float $off): string
+    {
+        return match (true) {
+            $off < 15 => 'made by what ran there',
+            $off > 75 => 'across it, by something that did not turn with it, or by a tool',
+            default => 'slanting, as by something that passed through',
+        };
+    }
+
+    /**
+     * Red, green and blue of a region, 0 to 255, from about 20 000 of its pixels.
+     *
+     * @param Raster $picture in colour
+     * @param list<Point> $outline
+     *
+     * @return array{float, float, float}
+     *
+     * @throws PhotoError if nothing lies in it
+     */
+    public static function meanColour(Raster $picture, array $outline): array
+    {
+        $sum = [0.0, 0.0, 0.0];
+        $n = 0;
+        $x = array_map(static fn (Point $p): float => $p->x, $outline);
+        $y = array_map(static fn (Point $p): float => $p->y, $outline);
+        if ([] === $x || [] === $y) {
+            throw new PhotoError('Draw the neutral patch.');
+        }
+        $step = max(1, (int) sqrt((max($x) - min($x)) * (max($y) - min($y)) / 20000));
+        for ($py = (int) min($y); $py <= min($picture->height - 1, max($y)); $py += $step) {
+            for ($px = (int) min($x); $px <= min($picture->width - 1, max($x)); $px += $step) {
+                if (Outline::holds($outline, new Point($px, $py))) {
+                    $at = 3 * ($py * $picture->width + $px);
+                    foreach ([0, 1, 2] as $band) {
+                        $sum[$band] += \ord($picture->bytes[$at + $band]);
+                    }
+                    ++$n;
+                }
+            }
+        }
+
+        return 0 === $n ? throw new PhotoError('The patch is too small.') : [$sum[0] / $n, $sum[1] / $n, $sum[2] / $n];
+    }
+
     /**
      * @param list<Point> $region
      *

@@ -49,6 +49,16 @@ final class Wanted
     }
 
     /**
+     * Is a scale wanted in a picture of a part? Where damage that is photographed close is seen clean, it is to be measured.
+     *
+     * @param list<int> $grades of the damage found on the part
+     */
+    public static function asksScale(bool $cleaned, array $grades): bool
+    {
+        return $cleaned && max([0, ...$grades]) >= self::CLOSE_FROM;
+    }
+
+    /**
      * What is missing of the unit as it came.
      *
      * @param int $sides pictures taken on arrival

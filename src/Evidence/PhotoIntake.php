@@ -94,10 +94,10 @@ final readonly class PhotoIntake
         return $photo;
     }
 
-    /** Damage of grade 2 and up is measured: its close-up, the part cleaned, is asked to have a scale in it. */
     private function asksScale(CaseFile $case, ?string $part, PhotoStage $stage): bool
     {
-        return PhotoStage::Cleaned === $stage && null !== $part
-            && [] !== array_filter($this->em->getRepository(Finding::class)->findBy(['case' => $case, 'part' => $part]), static fn (Finding $finding): bool => $finding->rampGrade() >= Wanted::CLOSE_FROM);
+        $found = null === $part ? [] : $this->em->getRepository(Finding::class)->findBy(['case' => $case, 'part' => $part]);
+
+        return Wanted::asksScale(PhotoStage::Cleaned === $stage, array_map(static fn (Finding $finding): int => $finding->rampGrade(), $found));
     }
 }

@@ -18,9 +18,6 @@ final readonly class PhotoRulers
     /** Longest side of the raster that is searched for the card. */
     public const SEARCHED = 800;
 
-    /** A steel rule or a calliper beside the part: relative standard uncertainty. */
-    private const RULE_WITHIN = 0.002;
-
     public function of(Photo $photo): ?Ruler
     {
         $ruler = $photo->ruler;
@@ -30,9 +27,9 @@ final readonly class PhotoRulers
         $points = $this->pixels($photo, $ruler['points']);
 
         return match ($ruler['kind']) {
-            'length' => new Scale($points[0], $points[1], $ruler['width'], self::RULE_WITHIN * $ruler['width']),
+            'length' => new Scale($points[0], $points[1], $ruler['width'], Scale::RULE_WITHIN * $ruler['width']),
             'card' => Plane::ofRectangle($points, Target::WIDTH, Target::HEIGHT, Target::PRINTED_WITHIN),
-            default => Plane::ofRectangle($points, $ruler['width'], $ruler['height'] ?? $ruler['width'], self::RULE_WITHIN),
+            default => Plane::ofRectangle($points, $ruler['width'], $ruler['height'] ?? $ruler['width'], Scale::RULE_WITHIN),
         };
     }
 
@@ -77,7 +74,7 @@ final readonly class PhotoRulers
     {
         $ruler = $this->of($photo);
 
-        return null === $ruler ? null : ($ruler->place($at)->to($ruler->place($at->moved(1, 0))) + $ruler->place($at)->to($ruler->place($at->moved(0, 1)))) / 2;
+        return null === $ruler ? null : Measuring::mmPerPixel($ruler, $at);
     }
 
     /**

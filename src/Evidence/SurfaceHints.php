@@ -47,7 +47,7 @@ final readonly class SurfaceHints
             $told[] = [\sprintf('Lines run at %.0f° against the picture.', $surface->direction), \sprintf('Coherence %.2f of 1.', $surface->coherence)];
             if ('' !== trim($running)) {
                 $off = $surface->against(Quantity::parse($running, Dimension::Angle)->in('deg'));
-                $told[] = [\sprintf('They stand %.0f° off the direction of running: %s.', $off, $off < 15 ? 'made by what ran there' : ($off > 75 ? 'across it, by something that did not turn with it, or by a tool' : 'slanting, as by something that passed through')), 'Direction of running as typed.'];
+                $told[] = [\sprintf('They stand %.0f° off the direction of running: %s.', $off, Surface::madeBy($off)), 'Direction of running as typed.'];
             }
             if (null !== $surface->density) {
                 $told[] = [\sprintf('About %.1f lines a millimetre across them.', $surface->density), 'Dips of the mean profile across; finer ones than two pixels are not seen.'];
@@ -57,7 +57,7 @@ final readonly class SurfaceHints
             $told[] = [\sprintf('%.0f %% of it stands out bright.', $surface->bright), \sprintf('Bright and dull part with %.0f %% of the variance between them.', 100 * $surface->apart)];
         }
         if (\count($neutral) >= 3) {
-            $colour = TemperColour::of($this->mean($picture, self::on($picture, $region)), $this->mean($picture, self::on($picture, $neutral)));
+            $colour = TemperColour::of(Surface::meanColour($picture, self::on($picture, $region)), Surface::meanColour($picture, self::on($picture, $neutral)));
             $told[] = [null === $colour->fromCelsius ? ucfirst($colour->name).'.' : \sprintf('Temper colour %s: about %d to %d °C on plain steel.', $colour->name, $colour->fromCelsius, $colour->toCelsius), \sprintf('Lab hue %.0f°, chroma %.0f, against the neutral patch. Alloyed steel and long heating shift it; a film of oil looks the same until it is wiped.', $colour->hue, $colour->chroma)];
         }
 
@@ -72,35 +72,5 @@ final readonly class SurfaceHints
     private static function on(Raster $picture, array $shares): array
     {
         return array_map(static fn (array $p): Point => new Point($p[0] * $picture->width, $p[1] * $picture->height), $shares);
-    }
-
-    /**
-     * @param list<Point> $outline
-     *
-     * @return array{float, float, float}
-     */
-    private function mean(Raster $picture, array $outline): array
-    {
-        $sum = [0.0, 0.0, 0.0];
-        $n = 0;
-        $x = array_map(static fn (Point $p): float => $p->x, $outline);
-        $y = array_map(static fn (Point $p): float => $p->y, $outline);
-        if ([] === $x || [] === $y) {
-            throw new PhotoError('Draw the neutral patch.');
-        }
-        $step = max(1, (int) sqrt((max($x) - min($x)) * (max($y) - min($y)) / 20000));
-        for ($py = (int) min($y); $py <= min($picture->height - 1, max($y)); $py += $step) {
-            for ($px = (int) min($x); $px <= min($picture->width - 1, max($x)); $px += $step) {
-                if (Outline::holds($outline, new Point($px, $py))) {
-                    $at = 3 * ($py * $picture->width + $px);
-                    foreach ([0, 1, 2] as $band) {
-                        $sum[$band] += \ord($picture->bytes[$at + $band]);
-                    }
-                    ++$n;
-                }
-            }
-        }
-
-        return 0 === $n ? throw new PhotoError('The patch is too small.') : [$sum[0] / $n, $sum[1] / $n, $sum[2] / $n];
     }
 }

@@ -110,4 +110,20 @@ final class SurfaceTest extends TestCase
         }
         self::assertSame([], PhotoQuality::of($sharp, 4000, true, true)->hints);
     }
+
+    public function testTheMeanColourIsThatOfTheRegionAlone(): void
+    {
+        // Left half red, right half blue; the region lies in the right one.
+        $picture = new Raster(100, 40, str_repeat(str_repeat("\xc8\x0a\x0a", 50).str_repeat("\x0a\x0a\xc8", 50), 40), 3);
+        self::assertSame([10.0, 10.0, 200.0], Surface::meanColour($picture, [new Point(60, 5), new Point(95, 5), new Point(95, 35), new Point(60, 35)]));
+        $this->expectExceptionMessage('too small');
+        Surface::meanColour($picture, [new Point(60.2, 5.2), new Point(60.4, 5.2), new Point(60.4, 5.4)]);
+    }
+
+    public function testScratchesAlongTheRunningAreOfWhatRanThere(): void
+    {
+        self::assertStringContainsString('ran there', Surface::madeBy(5));
+        self::assertStringContainsString('slanting', Surface::madeBy(45));
+        self::assertStringContainsString('across', Surface::madeBy(88));
+    }
 }

@@ -26,6 +26,14 @@ final class WantedAndInHandTest extends TestCase
         self::assertSame([], Wanted::ofPart(SmallBook::with(), 'barrel', $scored, ['as-found' => true, 'cleaned' => true], static fn (string $part): bool => 'plunger' === $part));
     }
 
+    public function testAScaleIsAskedForWhereDamageIsSeenClean(): void
+    {
+        self::assertTrue(Wanted::asksScale(true, [1, 2]));
+        self::assertFalse(Wanted::asksScale(false, [4]), 'as found, dirt lies on it');
+        self::assertFalse(Wanted::asksScale(true, [0, 1]));
+        self::assertFalse(Wanted::asksScale(true, []));
+    }
+
     public function testAUnitIsWantedFromAllSidesWithItsTag(): void
     {
         self::assertSame(['the unit from all sides (1 of 4)', 'the tag, or where it was'], Wanted::ofArrival(1, false));
