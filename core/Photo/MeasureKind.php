@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Photo;
 
+use Japhrex\Core\Quantity\Dimension;
+
 /** What can be measured in a picture. */
 enum MeasureKind: string
 {
@@ -21,6 +23,18 @@ enum MeasureKind: string
         return match ($this) {
             self::Length => 'Length', self::Width => 'Width across a groove', self::Diameter => 'Diameter', self::Angle => 'Angle',
             self::Area => 'Area', self::Share => 'Share of a face', self::Count => 'Count in a region', self::Contact => 'Contact pattern',
+        };
+    }
+
+    /** What it measures; of a contact pattern, the share of the face. */
+    public function dimension(): Dimension
+    {
+        return match ($this) {
+            self::Length, self::Width, self::Diameter => Dimension::Length,
+            self::Angle => Dimension::Angle,
+            self::Area => Dimension::Area,
+            self::Share, self::Contact => Dimension::Ratio,
+            self::Count => Dimension::Number,
         };
     }
 

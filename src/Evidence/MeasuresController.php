@@ -95,15 +95,14 @@ final class MeasuresController extends AbstractController
         $case = $this->own($number, $measure->photo);
         $part = $shelf->book($case->family)->part($measure->photo->part ?? '');
         $field = $part->fields[(string) $request->request->get('field', '')] ?? throw new ShopError('Which reading is it?', 422);
-        $dimension = ['mm' => Dimension::Length, 'mm2' => Dimension::Area, 'deg' => Dimension::Angle, '%' => Dimension::Ratio][$measure->unit] ?? Dimension::Number;
-        if ($dimension !== $field->dimension) {
+        if ($measure->kind->dimension() !== $field->dimension) {
             throw new ShopError(\sprintf('%s is no %s; it was measured in %s.', $field->name, $field->dimension->value, $measure->unit), 422);
         }
         $reading = $this->em->getRepository(Reading::class)->findOneBy(['case' => $case, 'part' => $part->key, 'field' => $field->key]) ?? new Reading($case, $part->key, $field->key);
         if ('' !== $reading->gaugeName) {
             throw new ShopError(\sprintf('%s was read with %s; what a gauge said counts before a picture.', $field->name, $reading->gaugeName), 409);
         }
-        $reading->typed[] = \sprintf('%.3F %s', $measure->value, $measure->unit);
+        $reading->typed[] = rtrim(\sprintf('%.3F %s', $measure->value, $measure->unit));
         $reading->note = mb_substr(trim($reading->note.\sprintf(' Measured in photo %s, ± %.2F %s.', substr($measure->photo->picture->hash, 0, 8), 2 * $measure->standard, $measure->unit)), 0, 200);
         [$reading->places, $reading->byWhom, $reading->at] = [[], $this->person->get()->name, new \DateTimeImmutable()];
         $this->em->persist($reading);
