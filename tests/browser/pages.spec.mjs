@@ -70,6 +70,7 @@ for (const [width, height] of [
 }
 
 test('dark rooms keep their contrast', async ({ page }) => {
+  test.setTimeout(180_000);
   await page.emulateMedia({ colorScheme: 'dark' });
   await signIn(page, 'analyst');
   for (const at of ['/', cases.part, cases.chain, cases['strip, stuck'], cases['readings, signed'], cases.readings, cases.wear, cases['a figure']]) {
