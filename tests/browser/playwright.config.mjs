@@ -5,7 +5,7 @@ export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.mjs',
   outputDir: '../../var/playwright',
-  timeout: 60_000,
+  timeout: 120_000,
   workers: 2,
   retries: process.env.CI ? 1 : 0,
   expect: { timeout: 12_000 },
