@@ -1,4 +1,5 @@
 // Small helpers of every page: keys, quiet saving, what happens when the server refuses or cannot be reached.
+import { startClips } from './clips.js';
 import { startCompare } from './compare.js';
 import { startFigures } from './figures.js';
 import { startMarks } from './marks.js';
@@ -240,5 +241,6 @@ function start(root) {
   startMarks(root);
   startCompare(root);
   startPhone(root);
+  startClips(root);
 }
 document.addEventListener('htmx:load', (event) => start(event.detail.elt));

@@ -1,45 +1,10 @@
 // Photos by drag, button or phone camera. Each is laid into the browser's own store first and goes from there in pieces, so that a
 // cut connection, a closed tab or a flat battery loses none; what still waits is shown, what is refused stays named.
-const PIECE = 512 * 1024;
+import { alone, send, store } from './queue.js';
+
 const AGAIN = 4000;
-let opened = null;
 let busy = false;
 const shown = new Map();
-
-// The store of this browser; where it has none (private windows of some), pictures wait in memory only.
-function store() {
-  opened ??= new Promise((resolve) => {
-    const memory = new Map();
-    const spare = {
-      all: async () => [...memory.values()],
-      put: async (item) => memory.set(item.id, item),
-      drop: async (id) => memory.delete(id),
-    };
-    let request;
-    try {
-      request = indexedDB.open('japhrex', 1);
-    } catch {
-      resolve(spare);
-      return;
-    }
-    request.onupgradeneeded = () => request.result.createObjectStore('waiting', { keyPath: 'id' });
-    request.onerror = () => resolve(spare);
-    request.onsuccess = () => {
-      const run = (mode, what) =>
-        new Promise((done, failed) => {
-          const asked = what(request.result.transaction('waiting', mode).objectStore('waiting'));
-          asked.onsuccess = () => done(asked.result);
-          asked.onerror = () => failed(asked.error);
-        });
-      resolve({
-        all: () => run('readonly', (waiting) => waiting.getAll()),
-        put: (item) => run('readwrite', (waiting) => waiting.put(item)),
-        drop: (id) => run('readwrite', (waiting) => waiting.delete(id)),
-      });
-    };
-  });
-  return opened;
-}
 
 function named() {
   const bytes = crypto.getRandomValues(new Uint8Array(16));
@@ -60,8 +25,7 @@ function line(form, name) {
   return row;
 }
 
-function refuse(item, words) {
-  const row = shown.get(item.id)?.row;
+function refuse(item, words, row = shown.get(item.id)?.row) {
   if (row?.isConnected) {
     row.className = 'refused';
     row.replaceChildren(document.createTextNode(`${item.name}: ${words}`));
@@ -86,100 +50,67 @@ function bar(words) {
   box.textContent = words;
 }
 
-async function json(response) {
-  try {
-    return await response.json();
-  } catch {
-    return {};
-  }
-}
-
-// Sends one: true when it is stored, a text when it was refused, false when it has to wait.
-async function send(item) {
-  const pieces = item.pieces.replace('ID', item.id);
-  const progress = (here) => {
-    const row = shown.get(item.id)?.row;
-    row?.querySelector('progress')?.setAttribute('value', String(here / item.blob.size));
-  };
-  let answer = await fetch(pieces, { headers: { Accept: 'application/json' } });
-  let here = answer.ok ? ((await json(answer)).here ?? -1) : -1;
-  while (answer.ok && here >= 0 && here < item.blob.size) {
-    progress(here);
-    answer = await fetch(`${pieces}?offset=${here}`, { method: 'PUT', body: item.blob.slice(here, here + PIECE), headers: { Accept: 'application/json' } });
-    here = answer.ok ? ((await json(answer)).here ?? -1) : here;
-  }
-  if (answer.ok && here === item.blob.size) {
-    const data = new FormData();
-    for (const [key, value] of item.fields) {
-      data.append(key, value);
-    }
-    const token = document.querySelector('form[data-upload] [name=_token]');
-    if (token && !item.action.startsWith('/phone/')) {
-      data.set('_token', token.value);
-    }
-    data.set('upload', item.id);
-    data.set('bytes', String(item.blob.size));
-    data.set('name', item.name);
-    answer = await fetch(item.action, { method: 'POST', body: data, headers: { Accept: 'application/json' } });
-    if (answer.status === 201) {
-      progress(item.blob.size);
-      return true;
-    }
-  }
-  // Signed out, a pass that is over, no room, a server that is down: it is kept and tried again.
-  if ([401, 403, 410, 502, 503, 504, 507].includes(answer.status) || answer.status >= 500 || answer.redirected) {
-    return false;
-  }
-  const told = await json(answer);
-  return told.error ?? told.refused?.[0]?.message ?? 'the server did not take it.';
-}
-
 async function work() {
   if (busy) {
     return;
   }
   busy = true;
-  const db = await store();
-  let taken = 0;
-  const forms = new Set();
   try {
-    for (let items = await db.all(); items.length > 0; items = await db.all()) {
-      const item = items.sort((a, b) => a.at - b.at)[0];
-      bar(`${items.length} ${items.length === 1 ? 'picture' : 'pictures'} on the way`);
-      let result = false;
-      try {
-        result = await send(item);
-      } catch {
-        // No connection.
-      }
-      if (result === false) {
-        bar(`${items.length} ${items.length === 1 ? 'picture waits' : 'pictures wait'} here for the connection. You may go on, or close this page.`);
-        await new Promise((resolve) => {
-          window.setTimeout(resolve, AGAIN);
-        });
-        continue;
-      }
-      await db.drop(item.id);
-      const form = shown.get(item.id)?.form;
-      if (result === true) {
-        taken += 1;
-        shown.get(item.id)?.row.remove();
-        if (form) {
-          forms.add(form);
-        }
-      } else {
-        refuse(item, result);
-      }
-      shown.delete(item.id);
-    }
-    bar('');
+    await alone(drain);
+    await settle();
   } finally {
     busy = false;
   }
-  if (taken > 0) {
-    renew([...forms]);
+}
+
+async function drain() {
+  const db = await store();
+  for (let items = await db.all(); items.length > 0; items = await db.all()) {
+    const item = items.sort((a, b) => a.at - b.at)[0];
+    bar(`${items.length} ${items.length === 1 ? 'picture' : 'pictures'} on the way`);
+    let result = item.refused ?? false;
+    try {
+      result = item.refused ?? (await send(item, document.querySelector('form[data-upload] [name=_token]')?.value, progress(item)));
+    } catch {
+      // No connection.
+    }
+    if (result === false) {
+      bar(`${items.length} ${items.length === 1 ? 'picture waits' : 'pictures wait'} here for the connection. You may go on, or close this page.`);
+      await wait();
+      continue;
+    }
+    await db.drop(item.id);
+    if (result !== true) {
+      refuse(item, result);
+      shown.delete(item.id);
+    }
+  }
+  bar('');
+}
+
+// What is shown here and waits no longer was stored, by this page or by whoever works the queue off now.
+async function settle() {
+  const waiting = new Set((await (await store()).all()).map((item) => item.id));
+  const forms = new Set();
+  for (const [id, { form, row }] of shown) {
+    if (!waiting.has(id)) {
+      row.remove();
+      forms.add(form);
+      shown.delete(id);
+    }
+  }
+  renew([...forms]);
+  if (shown.size > 0) {
+    wait().then(work);
   }
 }
+
+const wait = () =>
+  new Promise((resolve) => {
+    window.setTimeout(resolve, AGAIN);
+  });
+
+const progress = (item) => (share) => shown.get(item.id)?.row.querySelector('progress')?.setAttribute('value', String(share));
 
 // The pictures come anew where they stand; what is typed beside them stays where a page says which part to renew.
 function renew(forms) {
@@ -198,7 +129,7 @@ function renew(forms) {
   }
 }
 
-async function add(form, files) {
+export async function add(form, files) {
   const db = await store();
   for (const file of files) {
     const item = {
@@ -212,23 +143,30 @@ async function add(form, files) {
       at: Date.now() + Math.random(),
     };
     const row = line(form, file.name);
-    shown.set(item.id, { form, row });
     if (file.size === 0) {
-      refuse(item, 'the file is empty. Take it from the phone or card again.');
+      refuse(item, 'the file is empty. Take it from the phone or card again.', row);
       continue;
     }
-    const most = Number(form.dataset.largest);
+    const moves = /^(video|audio)\//.test(file.type);
+    const most = Number(moves ? (form.dataset.largestClip ?? form.dataset.largest) : form.dataset.largest);
     if (file.size > most) {
-      refuse(item, `larger than ${Math.floor(most / 1e6)} MB. Send the picture as the camera made it, not a raw or print file.`);
+      refuse(
+        item,
+        `larger than ${Math.floor(most / 1e6)} MB. ${moves ? 'Record it in a smaller size, or cut it shorter.' : 'Send the picture as the camera made it, not a raw or print file.'}`,
+      );
       continue;
     }
     try {
       await db.put(item);
+      shown.set(item.id, { form, row });
     } catch {
-      refuse(item, 'this browser has no room left to keep it until it is sent. Make room on the device, or send fewer at once.');
+      refuse(item, 'this browser has no room left to keep it until it is sent. Make room on the device, or send fewer at once.', row);
     }
   }
   work();
+  // With the page closed the service worker goes on, where the browser runs one.
+  const worker = await navigator.serviceWorker?.getRegistration?.();
+  worker?.sync?.register('photos').catch(() => {});
 }
 
 // What waited under a pass that is over goes under the one that was scanned since.
@@ -274,3 +212,5 @@ export function startUploads(root) {
 }
 
 window.addEventListener('online', () => work());
+// Only where browsers run one: over HTTPS, or on the shop's own machine.
+navigator.serviceWorker?.register(new URL('./waiting.js', import.meta.url), { type: 'module', scope: '/' }).catch(() => {});

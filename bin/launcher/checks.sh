@@ -22,10 +22,18 @@ run_checks() {
   DATABASE_URL=$(database_url japhrex_test) APP_ENV=test JAPHREX_STORE="$SCRATCH/test-store" php vendor/bin/phpunit --no-progress
 }
 
-# run_bench [photos]: the pages, or the taking in of photos.
+# run_bench [photos|chain|stories]: the pages, the taking in of photos, the inference, or failures whose origin is known.
 run_bench() {
+  case "${1:-}" in
+    chain | stories) exec php -d memory_limit=1G -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M "bin/bench-$1" "${@:2}" ;;
+  esac
   throwaway_stack
-  if [ "${1:-}" = photos ]; then php -d opcache.enable_cli=1 bin/console app:bench:photos; else php bin/bench "$BASE_URL"; fi
+  if [ "${1:-}" = photos ]; then
+    export BENCH_PHOTO="$SCRATCH/photo.jpg"
+    php -d opcache.enable_cli=1 bin/console app:bench:photos
+    php bin/bench-photos "$BASE_URL"
+  else php bin/bench "$BASE_URL"
+  fi
 }
 
 run_shots() { throwaway_stack; node tests/browser/shots.mjs; }

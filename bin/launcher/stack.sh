@@ -127,7 +127,7 @@ http {
   client_max_body_size 600m;
   client_body_temp_path $STACK_TMP/nginx/body; proxy_temp_path $STACK_TMP/nginx/proxy; fastcgi_temp_path $STACK_TMP/nginx/fastcgi; uwsgi_temp_path $STACK_TMP/nginx/uwsgi; scgi_temp_path $STACK_TMP/nginx/scgi;
   server {
-    listen 127.0.0.1:$port;
+    listen ${LISTEN:-127.0.0.1}:$port;
     root $ROOT/public;
     # The one script that is ever executed; whatever else is asked for is a route of the application.
     include /etc/nginx/fastcgi_params;
@@ -140,6 +140,13 @@ http {
       alias $ROOT/assets/;
       expires 1y;
       add_header Cache-Control "public, immutable";
+      add_header X-Content-Type-Options nosniff;
+    }
+    # Scripts name each other without a version, so browsers ask whether they changed; the service worker is for all pages.
+    location /assets/scripts/ {
+      alias $ROOT/assets/scripts/;
+      add_header Cache-Control no-cache;
+      add_header Service-Worker-Allowed /;
       add_header X-Content-Type-Options nosniff;
     }
     location = /gauges/stream {
@@ -197,10 +204,13 @@ start_shop() {
   fi
   local port=${PORT:-8470}
   port_is_free "$port" || port=$(free_port)
-  export JAPHREX_STORE="$VAR/store"
+  export JAPHREX_STORE="${JAPHREX_STORE:-$VAR/store}"
+  # Phones come over the shop's network; the code that they scan holds the address by which they reach this machine.
+  if [ -n "${LISTEN:-}" ]; then
+    export JAPHREX_ADDRESS="${JAPHREX_ADDRESS:-http://$([ "$LISTEN" = 0.0.0.0 ] && hostname -I | cut -d' ' -f1 || echo "$LISTEN"):$port}"
+  fi
   start_stack "$VAR/pg" japhrex "$port"
-  printf '%s\nhttp://127.0.0.1:%s/\n%s\n' "$$" "$port" "$DATABASE_URL" >"$VAR/running"
-  chmod 600 "$VAR/running"
+  (umask 077; printf '%s\nhttp://127.0.0.1:%s/\n%s\n%s\n' "$$" "$port" "$DATABASE_URL" "$JAPHREX_STORE" >"$VAR/running")
   trap 'rm -f "$VAR/running"; end_stack' EXIT
   cat <<TEXT
 
@@ -209,6 +219,8 @@ start_shop() {
   desk      service desk: takes units in         bench     bench 2: strips, photographs, measures
   analyst   analyst 1: judges and signs          second    analyst 2: the second pair of eyes
   viewer    looks                                password of all demo log-ins: ostrey-quay
+
+  $([ -n "${JAPHREX_ADDRESS:-}" ] && echo "Phones reach it at $JAPHREX_ADDRESS" || echo "Only this machine reaches it. LISTEN=0.0.0.0 ./japhrex start opens it to phones in the shop's network.")
 
   Ctrl-C ends everything it started.
 TEXT
@@ -232,9 +244,10 @@ stop_shop() {
 # Runs a command with the environment of the running shop.
 with_running_shop() {
   [ -f "$VAR/running" ] || { echo "Start the shop first: ./japhrex start" >&2; exit 1; }
-  export APP_SECRET APP_ENV=prod APP_DEBUG=0 DATABASE_URL
+  export APP_SECRET APP_ENV=prod APP_DEBUG=0 DATABASE_URL JAPHREX_STORE
   APP_SECRET=$(cat "$VAR/secret")
   DATABASE_URL=$(sed -n 3p "$VAR/running")
+  JAPHREX_STORE=$(sed -n 4p "$VAR/running")
   "$@"
 }
 

@@ -16,8 +16,8 @@ final readonly class GradeProposal
     /** From this share of a face on, %, damage is of this grade at least. */
     private const SHARES = [60 => 4, 30 => 3, 10 => 2, 0 => 1];
 
-    /** Kinds that are never light, and kinds that are never more than light. */
-    private const AT_LEAST = ['fracture' => 4, 'cracking' => 3, 'seal-extrusion' => 2];
+    /** By the anchors in words of each kind: what breaks or cracks where it works is of grade 2 at least, polish is never more than light. */
+    private const AT_LEAST = ['fracture' => 2, 'cracking' => 2, 'seal-extrusion' => 2];
     private const AT_MOST = ['polishing' => 1];
 
     /** @param list<string> $reasons the arithmetic, line by line */

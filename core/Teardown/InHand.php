@@ -16,6 +16,21 @@ final class InHand
     /** What came off last still lies there this long, seconds. */
     private const AFTER = 1800;
 
+    /**
+     * The step that a picture belongs to: what was in hand when it was taken; without a time, the step that brings its part to light.
+     *
+     * @param array<string, \DateTimeImmutable> $closed key of a step => when it was closed
+     */
+    public static function belonging(Book $book, array $closed, ?\DateTimeImmutable $taken, ?string $part): ?StripStep
+    {
+        $step = null === $taken ? null : self::at($book, $closed, $taken);
+        foreach (null === $step && null !== $part ? $book->strip : [] as $candidate) {
+            $step = \in_array($part, $candidate->removes, true) ? $candidate : $step;
+        }
+
+        return $step;
+    }
+
     /** @param array<string, \DateTimeImmutable> $closed key of a step => when it was closed */
     public static function at(Book $book, array $closed, \DateTimeImmutable $time): ?StripStep
     {

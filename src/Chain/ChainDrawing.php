@@ -54,7 +54,7 @@ final readonly class ChainDrawing
         }
         $lines = [];
         foreach ($links as $link) {
-            $lines[] = ['link' => $link, 'path' => $placed->paths[$link->from?->id.'>'.$link->to?->id] ?? '', 'mechanism' => $mechanisms[$link->mechanism]['name'] ?? $link->mechanism];
+            $lines[] = ['link' => $link, 'path' => $placed->paths[$link->from?->id.'>'.$link->to?->id] ?? '', 'mechanism' => $mechanisms[$link->mechanism]->name ?? $link->mechanism];
         }
 
         return ['width' => $placed->width, 'height' => $placed->height, 'nodes' => $drawn, 'links' => $lines];

@@ -79,13 +79,13 @@ final class AnnotationsController extends AbstractController
         return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id], Response::HTTP_SEE_OTHER);
     }
 
-    /** A copy with the marks in it, and below it the hash of the original; where it was taken is not in it. */
+    /** A copy with the marks in it, and below it the hash of the original; where it was taken is in it only if that is asked for. */
     #[Route('/cases/{number}/photos/{id}/marked.jpg', name: 'marked_copy', methods: ['GET'])]
-    public function burntIn(string $number, Photo $photo, MarkedCopies $copies): Response
+    public function burntIn(string $number, Photo $photo, Request $request, MarkedCopies $copies): Response
     {
         $this->mustBelong($this->gate->find($number), $photo);
 
-        return new Response($copies->of($photo), headers: [
+        return new Response($copies->of($photo, $request->query->has('position')), headers: [
             'Content-Type' => 'image/jpeg',
             'Content-Disposition' => HeaderUtils::makeDisposition('attachment', \sprintf('%s-%s-marked.jpg', $photo->case->number, substr($photo->picture->hash, 0, 8))),
         ]);

@@ -21,7 +21,7 @@ final class CompareController extends AbstractController
     /** As many others are offered at once. */
     private const OFFERED = 60;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly References $references)
     {
     }
 
@@ -38,10 +38,13 @@ final class CompareController extends AbstractController
         /** @var list<Photo> $others */
         $others = null === $left->part ? [] : $this->em->createQuery('SELECT p, c FROM '.Photo::class.' p JOIN p.case c WHERE c.family = :family AND p.part = :part AND c != :case ORDER BY p.id DESC')
             ->setParameters(['family' => $case->family, 'part' => $left->part, 'case' => $case])->setMaxResults(self::OFFERED)->getResult();
+        $kept = null === $left->part ? [] : array_map(static fn (Reference $one): Photo => $one->photo, $this->references->of($case->family, $left->part));
+        $others = array_values(array_filter($others, static fn (Photo $photo): bool => !\in_array($photo, $kept, true)));
+        $kept = array_values(array_filter($kept, static fn (Photo $photo): bool => $photo->case !== $case));
         $mine = array_values(array_filter($mine, static fn (Photo $photo): bool => $photo !== $left));
-        $right = \in_array($right, [...$mine, ...$others], true) ? $right : $mine[0] ?? $others[0] ?? null;
+        $right = \in_array($right, [...$mine, ...$kept, ...$others], true) ? $right : $mine[0] ?? $kept[0] ?? $others[0] ?? null;
         $how = (string) $request->query->get('how', '');
-        $chosen = 'four' === $how ? $this->four([...$mine, ...$others], $right, [$request->query->get('third'), $request->query->get('fourth')]) : array_filter([$right]);
+        $chosen = 'four' === $how ? $this->four([...$mine, ...$kept, ...$others], $right, [$request->query->get('third'), $request->query->get('fourth')]) : array_filter([$right]);
 
         return $this->render('evidence/compare.html.twig', [
             'case' => $case,
@@ -51,6 +54,8 @@ final class CompareController extends AbstractController
             'chosen' => array_values($chosen),
             'mine' => $mine,
             'others' => $others,
+            'kept' => $kept,
+            'modes' => $this->shelf->modes(),
             'grades' => $this->grades($others),
             'how' => $how,
         ]);

@@ -17,7 +17,7 @@ final readonly class Inbox
     /** A file is whole once nobody wrote to it for this long, seconds. */
     private const SETTLED = 2;
 
-    public function __construct(private EntityManagerInterface $em, private PhotoIntake $intake, private string $inboxFolder)
+    public function __construct(private EntityManagerInterface $em, private Arrivals $arrivals, private string $inboxFolder)
     {
     }
 
@@ -41,7 +41,7 @@ final readonly class Inbox
                     continue;
                 }
                 try {
-                    $this->intake->takeFile($file, basename($file), $case, null, PhotoStage::Unsorted);
+                    $this->arrivals->take($file, basename($file), $case, null, PhotoStage::Unsorted);
                     $this->aside($file, 'taken');
                     ++$count['taken'];
                 } catch (NotAPicture $error) {

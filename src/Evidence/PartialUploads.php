@@ -12,7 +12,7 @@ final readonly class PartialUploads
     /** What nobody finished in this time is given up, seconds. */
     private const GIVEN_UP = 7 * 86400;
 
-    public function __construct(private string $uploadFolder, private int $largestPhoto)
+    public function __construct(private string $uploadFolder, private int $largestClip)
     {
     }
 
@@ -44,13 +44,13 @@ final readonly class PartialUploads
             if (ftell($file) !== $offset) {
                 return (int) ftell($file);
             }
-            $written = stream_copy_to_stream($piece, $file, $this->largestPhoto + 1 - $offset);
+            $written = stream_copy_to_stream($piece, $file, $this->largestClip + 1 - $offset);
             if (false === $written || !fflush($file)) {
                 ftruncate($file, max(0, $offset));
                 throw new ShopError("The server's disk took no more. What was sent so far is kept; it is tried again.", 507);
             }
-            if ($offset + $written > $this->largestPhoto) {
-                throw new ShopError(\sprintf('The file is larger than %d MB.', intdiv($this->largestPhoto, 1_000_000)), 413);
+            if ($offset + $written > $this->largestClip) {
+                throw new ShopError(\sprintf('The file is larger than %d MB.', intdiv($this->largestClip, 1_000_000)), 413);
             }
 
             return $offset + $written;

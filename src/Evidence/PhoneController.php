@@ -6,6 +6,7 @@ namespace App\Evidence;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Evidence\Clips\Clip;
 use App\Intake\CaseGate;
 use App\Measuring\Assessor;
 use App\Measuring\Reading;
@@ -21,13 +22,12 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
-use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
 /** The phone beside the unit: its code at the bench, and its page, which may add pictures, looks and readings and nothing else. */
 final class PhoneController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly PhonePasses $passes, private readonly BookShelf $shelf)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly PhonePasses $passes, private readonly BookShelf $shelf, private readonly string $phoneAddress)
     {
     }
 
@@ -36,15 +36,16 @@ final class PhoneController extends AbstractController
     {
         $case = $request->isMethod('POST') ? $gate->open($number, Permission::PHOTOGRAPH) : $gate->find($number);
         $link = null;
+        $address = $this->phoneAddress ?: $request->getSchemeAndHttpHost();
         if ($request->isMethod('POST')) {
             if (!$this->isCsrfTokenValid('act', (string) $request->request->get('_token'))) {
                 throw $this->createAccessDeniedException();
             }
             $part = (string) $request->request->get('part', '');
-            $link = $this->generateUrl('phone_page', ['token' => $this->passes->make($case, $person->get()->name)] + ('' === $part ? [] : ['part' => $part]), UrlGeneratorInterface::ABSOLUTE_URL);
+            $link = rtrim($address, '/').$this->generateUrl('phone_page', ['token' => $this->passes->make($case, $person->get()->name)] + ('' === $part ? [] : ['part' => $part]));
         }
 
-        return $this->render('evidence/phone_code.html.twig', ['case' => $case, 'link' => $link, 'passes' => $this->passes->of($case)]);
+        return $this->render('evidence/phone_code.html.twig', ['case' => $case, 'link' => $link, 'part' => $this->shelf->book($case->family)->part((string) ($request->request->get('part') ?? $request->query->get('part', ''))), 'passes' => $this->passes->of($case), 'alone' => \in_array(parse_url($address, \PHP_URL_HOST), ['127.0.0.1', 'localhost', '[::1]'], true)]);
     }
 
     #[Route('/cases/{number}/phone/{id}/revoke', name: 'phone_revoke', methods: ['POST'])]
@@ -74,14 +75,15 @@ final class PhoneController extends AbstractController
             $count[$photo->part ?? ''] = ($count[$photo->part ?? ''] ?? 0) + 1;
             $last = $photo->part === $part?->key ? $photo : $last;
         }
+        $clips = $this->em->getRepository(Clip::class)->count(['case' => $pass->case, 'part' => $part?->key]);
         $order = array_column($book->partsInStripOrder(), 'key');
         $after = array_search($part?->key, $order, true);
 
-        return $this->render('evidence/phone.html.twig', ['next' => $book->part(\is_int($after) ? $order[$after + 1] ?? '' : ''), 'last' => $last, 'pass' => $pass, 'token' => $token, 'case' => $pass->case, 'book' => $book, 'run' => $run, 'part' => $part, 'count' => $count, 'modes' => $this->shelf->modes(), 'said' => (string) $request->query->get('said', '')]);
+        return $this->render('evidence/phone.html.twig', ['next' => $book->part(\is_int($after) ? $order[$after + 1] ?? '' : ''), 'last' => $last, 'pass' => $pass, 'token' => $token, 'case' => $pass->case, 'book' => $book, 'run' => $run, 'part' => $part, 'count' => $count, 'clips' => $clips, 'modes' => $this->shelf->modes(), 'said' => (string) $request->query->get('said', '')]);
     }
 
     #[Route('/phone/{token}/photos', name: 'phone_photo', methods: ['POST'])]
-    public function photo(string $token, Request $request, PhotoIntake $intake, PartialUploads $partial): Response
+    public function photo(string $token, Request $request, Arrivals $arrivals, PartialUploads $partial): Response
     {
         $pass = $this->passes->mustHold($token);
         $part = $this->shelf->book($pass->case->family)->part((string) $request->request->get('part', ''))?->key;
@@ -90,22 +92,23 @@ final class PhoneController extends AbstractController
         $upload = (string) $request->request->get('upload', '');
         try {
             if ('' !== $upload) {
-                $photo = $intake->takeFile($partial->whole($upload, $request->request->getInt('bytes')), (string) $request->request->get('name', 'photo'), $pass->case, $part, $stage);
+                $one = $arrivals->take($partial->whole($upload, $request->request->getInt('bytes')), (string) $request->request->get('name', 'photo'), $pass->case, $part, $stage);
                 $partial->drop($upload);
             } else {
                 $file = $request->files->all('photos')[0] ?? null;
-                $photo = $file instanceof UploadedFile ? $intake->take($file, $pass->case, $part, $stage) : throw new ShopError('No photo came with this.', 422);
+                $one = $file instanceof UploadedFile ? $arrivals->upload($file, $pass->case, $part, $stage) : throw new ShopError('No photo or clip came with this.', 422);
             }
         } catch (NotAPicture $error) {
             return new JsonResponse(['error' => $error->getMessage()], 422);
         }
-        $photo->byWhom = mb_substr('phone of '.$pass->byWhom, 0, 80);
+        $one->byWhom = mb_substr('phone of '.$pass->byWhom, 0, 80);
         $this->em->flush();
+        $hints = $one instanceof Photo ? $one->hints : [];
         if (\in_array('application/json', $request->getAcceptableContentTypes(), true)) {
-            return new JsonResponse(['taken' => [(string) $photo->id], 'refused' => [], 'hints' => $photo->hints], 201);
+            return new JsonResponse(['taken' => [(string) $one->id], 'refused' => [], 'hints' => $hints], 201);
         }
 
-        return $this->back($token, $part, implode(' ', $photo->hints) ?: 'Stored.');
+        return $this->back($token, $part, implode(' ', $hints) ?: 'Stored.');
     }
 
     #[Route('/phone/{token}/look', name: 'phone_look', methods: ['POST'])]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Account\Audited;
+use App\Evidence\Clips\Clip;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -47,6 +48,14 @@ class Photo implements Audited
     #[ORM\Column(type: 'smallint')]
     public int $clockAhead = 0;
 
+    /** The clip that it is a still of, and from which second. */
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(onDelete: 'SET NULL')]
+    public ?Clip $clip = null;
+
+    #[ORM\Column(nullable: true)]
+    public ?float $second = null;
+
     /** @var Collection<int, PhotoMeasure> */
     #[ORM\OneToMany(mappedBy: 'photo', targetEntity: PhotoMeasure::class)]
     #[ORM\OrderBy(['id' => 'ASC'])]
@@ -79,6 +88,9 @@ class Photo implements Audited
     /** When it was taken by the shop's clock; the camera knows no time zone, so the shop's is taken. */
     public function takenAt(): ?\DateTimeImmutable
     {
+        if (null !== $this->clip) {
+            return $this->clip->takenAt()?->add(new \DateInterval('PT'.(int) $this->second.'S'));
+        }
         $clock = \DateTimeImmutable::createFromFormat('Y:m:d H:i:s', $this->picture->takenAt ?? '');
 
         return false === $clock ? null : $clock->sub(\DateInterval::createFromDateString($this->clockAhead.' minutes') ?: new \DateInterval('PT0S'));

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Evidence\Clips\Clip;
+use App\Evidence\Clips\ClipIntake;
 use App\Platform\StoredFiles;
 use Doctrine\ORM\EntityManagerInterface;
 use League\Flysystem\FilesystemOperator;
 
-/** Reads every stored photo anew and compares its hash; what the last check said lies beside them in the store. */
+/** Reads every stored photo and clip anew and compares its hash; what the last check said lies beside them in the store. */
 final readonly class PhotoCheck
 {
     private const SAID = 'checked.json';
@@ -26,13 +28,22 @@ final readonly class PhotoCheck
         foreach ($this->em->createQuery('SELECT p FROM '.Picture::class.' p ORDER BY p.id')->toIterable() as $picture) {
             ++$said['photos'];
             $known[$picture->hash] = true;
-            $state = !$this->stored->has('photos', $picture->hash) ? 'missing' : ($this->stored->hashOf('photos', $picture->hash) === $picture->hash ? null : 'damaged');
+            $state = $this->state('photos', $picture->hash);
             if (null !== $state) {
                 $said['lost'][] = \sprintf('%s: %s, in %s', $state, $picture->hash, implode(', ', $this->cases($picture)) ?: 'no case');
             }
             $this->em->detach($picture);
         }
-        foreach ($this->stored->hashes('photos') as $hash) {
+        /** @var Clip $clip */
+        foreach ($this->em->createQuery('SELECT c FROM '.Clip::class.' c ORDER BY c.id')->toIterable() as $clip) {
+            ++$said['photos'];
+            $known[$clip->hash] = true;
+            $state = $this->state(ClipIntake::AREA, $clip->hash);
+            if (null !== $state) {
+                $said['lost'][] = \sprintf('%s: %s, in %s', $state, $clip->hash, $clip->case->number);
+            }
+        }
+        foreach ([...$this->stored->hashes('photos'), ...$this->stored->hashes(ClipIntake::AREA)] as $hash) {
             if (!isset($known[$hash])) {
                 $said['orphaned'][] = 'orphaned: '.$hash.', no record speaks of it';
             }
@@ -49,6 +60,11 @@ final readonly class PhotoCheck
         $lost = \is_array($said) && \is_array($said['lost'] ?? null) ? array_values(array_filter($said['lost'], is_string(...))) : [];
 
         return [] === $lost ? null : \sprintf('The check of the stored photos (%s) found %d not as they came: %s. Tell whoever looks after the server: they have to come from the backup.', $said['at'] ?? '', \count($lost), implode('; ', \array_slice($lost, 0, 3)));
+    }
+
+    private function state(string $area, string $hash): ?string
+    {
+        return !$this->stored->has($area, $hash) ? 'missing' : ($this->stored->hashOf($area, $hash) === $hash ? null : 'damaged');
     }
 
     /** @return list<string> */

@@ -6,6 +6,7 @@ namespace App\Evidence;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Evidence\Clips\Clip;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\BookShelf;
@@ -35,7 +36,7 @@ final class PhotoController extends AbstractController
 
     #[Route('/cases/{number}/photos', name: 'photo_add', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function add(string $number, Request $request, PhotoIntake $intake, PartialUploads $partial): Response
+    public function add(string $number, Request $request, Arrivals $arrivals, PartialUploads $partial): Response
     {
         $case = $this->gate->open($number, Permission::PHOTOGRAPH);
         $stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? PhotoStage::AsFound;
@@ -55,9 +56,12 @@ final class PhotoController extends AbstractController
         [$refused, $taken, $status] = [[], [], Response::HTTP_CREATED];
         foreach ($files as $file) {
             try {
-                $photo = $intake->take($file, $case, $part, null === $part && PhotoStage::Arrival !== $stage ? PhotoStage::Unsorted : $stage);
-                $photo->clockAhead = max(-720, min(720, $request->request->getInt('clock')));
-                $taken[] = $photo;
+                $one = $arrivals->upload($file, $case, $part, null === $part && PhotoStage::Arrival !== $stage ? PhotoStage::Unsorted : $stage);
+                $one->clockAhead = max(-720, min(720, $request->request->getInt('clock')));
+                if ($one instanceof Photo) {
+                    $this->still($one, $request);
+                }
+                $taken[] = $one;
             } catch (NotAPicture|ShopError $error) {
                 $status = max($status, $error instanceof ShopError ? $error->status : Response::HTTP_UNPROCESSABLE_ENTITY);
                 $refused[] = ['name' => $file->getClientOriginalName(), 'message' => $error->getMessage()];
@@ -66,7 +70,7 @@ final class PhotoController extends AbstractController
         $this->em->flush();
         '' === $upload || $partial->drop($upload);
         if (\in_array('application/json', $request->getAcceptableContentTypes(), true)) {
-            return new JsonResponse(['taken' => array_map(static fn (Photo $photo): string => (string) $photo->id, $taken), 'refused' => $refused], $status);
+            return new JsonResponse(['taken' => array_map(static fn (Photo|Clip $one): string => (string) $one->id, $taken), 'refused' => $refused], $status);
         }
         foreach ($refused as $one) {
             $this->addFlash('refused', $one['name'].': '.$one['message']);
@@ -75,18 +79,32 @@ final class PhotoController extends AbstractController
         return $this->redirect(PhotoStage::Unsorted === $stage ? $this->generateUrl('tray', ['number' => $case->number]) : $this->back($case, $part), Response::HTTP_SEE_OTHER);
     }
 
+    /** A picture that somebody took out of a clip says of which, and from where in it. */
+    private function still(Photo $photo, Request $request): void
+    {
+        $id = (string) $request->request->get('clip', '');
+        $clip = Uuid::isValid($id) ? $this->em->getRepository(Clip::class)->findOneBy(['id' => $id, 'case' => $photo->case]) : null;
+        if (null !== $clip && null === $photo->clip) {
+            [$photo->clip, $photo->second] = [$clip, max(0.0, min($clip->seconds, (float) $request->request->get('second', 0)))];
+        }
+    }
+
     #[Route('/cases/{number}/photos/{id}', name: 'photo', methods: ['GET'])]
-    public function show(string $number, Photo $photo): Response
+    public function show(string $number, Photo $photo, Request $request, Film $film): Response
     {
         $case = $this->mustBelong($this->gate->find($number), $photo);
-        $siblings = $this->em->getRepository(Photo::class)->findBy(['case' => $case, 'part' => $photo->part], ['id' => 'ASC']);
+        $by = Film::BY[(string) $request->query->get('by', 'part')] ?? 'part';
+        [$heading, $reel] = $film->around($photo, $by);
 
         return $this->render('evidence/photo.html.twig', [
             'case' => $case,
             'book' => $this->shelf->book($case->family),
             'modes' => $this->shelf->modes(),
             'photo' => $photo,
-            'siblings' => $siblings,
+            'reel' => $reel,
+            'heading' => $heading,
+            'by' => $by,
+            'siblings' => array_values(array_filter($reel, static fn (Photo|Clip $one): bool => $one instanceof Photo)),
             'shapes' => MarkShape::cases(),
             'stages' => PhotoStage::cases(),
             'measures' => MeasureKind::cases(),

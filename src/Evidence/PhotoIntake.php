@@ -8,13 +8,11 @@ use App\Account\CurrentPerson;
 use App\Intake\CaseFile;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
-use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Photo\PhotoQuality;
 use Japhrex\Core\Photo\TargetFinder;
 use Japhrex\Core\Photo\Wanted;
 use League\Flysystem\FilesystemException;
-use Symfony\Component\HttpFoundation\File\UploadedFile;
 
 /** Takes photos into a case: looks what the file really is, reads it whole, stores it unchanged, then notes it. */
 final readonly class PhotoIntake
@@ -32,26 +30,10 @@ final readonly class PhotoIntake
     }
 
     /**
-     * @throws NotAPicture saying what is wrong with the file
-     * @throws ShopError if the server could not store it
-     */
-    public function take(UploadedFile $upload, CaseFile $case, ?string $part, PhotoStage $stage): Photo
-    {
-        match ($upload->getError()) {
-            \UPLOAD_ERR_OK => null,
-            \UPLOAD_ERR_INI_SIZE, \UPLOAD_ERR_FORM_SIZE => throw NotAPicture::tooLarge($this->largestPhoto),
-            \UPLOAD_ERR_PARTIAL, \UPLOAD_ERR_NO_FILE => throw NotAPicture::interrupted(),
-            default => throw new ShopError("The server's disk took no more: this file was not stored. Keep it on the phone or card, make room on the server, and send it again.", 507),
-        };
-
-        return $this->takeFile($upload->getPathname(), $upload->getClientOriginalName(), $case, $part, $stage);
-    }
-
-    /**
      * @throws NotAPicture
      * @throws ShopError
      */
-    public function takeFile(string $file, string $name, CaseFile $case, ?string $part, PhotoStage $stage): Photo
+    public function take(string $file, string $name, CaseFile $case, ?string $part, PhotoStage $stage): Photo
     {
         $bytes = (int) filesize($file);
         if (0 === $bytes) {
@@ -62,6 +44,18 @@ final readonly class PhotoIntake
         }
         $facts = $this->tool->inspect($file);
         $hash = StoredFiles::sha256($file);
+        // The same picture sent twice at the same moment: the second waits, and finds the first.
+        $lock = hexdec(substr($hash, 0, 15));
+        $this->em->getConnection()->executeStatement('SELECT pg_advisory_lock(?)', [$lock]);
+        try {
+            return $this->note($file, $name, $hash, $facts, $case, $part, $stage);
+        } finally {
+            $this->em->getConnection()->executeStatement('SELECT pg_advisory_unlock(?)', [$lock]);
+        }
+    }
+
+    private function note(string $file, string $name, string $hash, PictureFacts $facts, CaseFile $case, ?string $part, PhotoStage $stage): Photo
+    {
         $picture = $this->em->getRepository(Picture::class)->findOneBy(['hash' => $hash]);
         $known = null === $picture ? null : $this->em->getRepository(Photo::class)->findOneBy(['case' => $case, 'picture' => $picture]);
         if (null !== $known) {
@@ -73,7 +67,7 @@ final readonly class PhotoIntake
             throw new ShopError("The server's disk took no more: this file was not stored. Keep it on the phone or card, make room on the server, and send it again.", 507, $error);
         }
         $this->stored->keep('photos', $file, $hash);
-        $picture ??= new Picture($hash, $facts->type, $bytes, $facts->width, $facts->height, $facts->takenAt);
+        $picture ??= new Picture($hash, $facts->type, (int) filesize($file), $facts->width, $facts->height, $facts->takenAt);
         $photo = new Photo($case, $picture, $part, $stage, mb_substr(mb_scrub(basename(strtr($name, '\\', '/'))), 0, 255));
         $photo->byWhom = $this->person->orNull()->name ?? 'the program';
         // Read from the small picture that is there already; said at once, while the part is still on the bench.
@@ -85,11 +79,7 @@ final readonly class PhotoIntake
         $photo->hints = PhotoQuality::of($raster->halved(), max($facts->width, $facts->height), $this->asksScale($case, $part, $stage), null !== $card)->hints;
         $this->em->persist($picture);
         $this->em->persist($photo);
-        try {
-            $this->em->flush();
-        } catch (UniqueConstraintViolationException $twice) {
-            throw new ShopError('The same picture is being stored by somebody else at this moment. Load the page again: it will be there.', 409, $twice);
-        }
+        $this->em->flush();
 
         return $photo;
     }

@@ -14,6 +14,9 @@ interface PictureTool
      */
     public function inspect(string $file): PictureFacts;
 
+    /** Where it was taken, in degrees; empty if the camera wrote nothing. */
+    public function position(string $file): string;
+
     /**
      * Reads the whole picture and writes an upright JPEG no larger than `$side` pixels.
      *

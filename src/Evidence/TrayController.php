@@ -41,6 +41,15 @@ final class TrayController extends AbstractController
         if ([] === $photos) {
             throw new ShopError('Choose one picture or more, then where they belong.', 422);
         }
+        if ($request->request->has('clock')) {
+            // Seen at the proposals: the camera's clock was wrong. They stay in the tray, and are proposed anew.
+            foreach ($photos as $photo) {
+                $photo->clockAhead = max(-720, min(720, $request->request->getInt('ahead')));
+            }
+            $this->em->flush();
+
+            return $this->redirectToRoute('tray', ['number' => $case->number], Response::HTTP_SEE_OTHER);
+        }
         $stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? PhotoStage::AsFound;
         $proposed = [];
         foreach ($this->tray->of($case) as $one) {

@@ -38,6 +38,23 @@ final readonly class Vips implements PictureTool
         return new PictureFacts($type, $lying ? $height : $width, $lying ? $width : $height, $taken);
     }
 
+    public function position(string $file): string
+    {
+        $all = $this->fields($file);
+        $degrees = static function (string $which, string $minus) use ($all): ?float {
+            // As libvips shows EXIF rationals: "52/1 22/1 1234/100 (…)".
+            if (1 !== preg_match('~^(\d+)/(\d+) (\d+)/(\d+) (\d+)/(\d+)~', $all["exif-ifd3-GPS$which"] ?? '', $m) || 0 === $m[2] * $m[4] * $m[6]) {
+                return null;
+            }
+            $value = $m[1] / $m[2] + $m[3] / $m[4] / 60 + $m[5] / $m[6] / 3600;
+
+            return str_starts_with($all["exif-ifd3-GPS{$which}Ref"] ?? '', $minus) ? -$value : $value;
+        };
+        [$north, $east] = [$degrees('Latitude', 'S'), $degrees('Longitude', 'W')];
+
+        return null === $north || null === $east ? '' : \sprintf('%.5f° %s %.5f° %s', abs($north), $north < 0 ? 'S' : 'N', abs($east), $east < 0 ? 'W' : 'E');
+    }
+
     public function derive(string $file, int $side, string $target): void
     {
         try {

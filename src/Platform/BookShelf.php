@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Platform;
 
+use Japhrex\Core\Chain\Mechanism\Mechanism;
+use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookTypes;
-use Japhrex\Core\Family\Data;
 use Symfony\Component\Yaml\Yaml;
 
 /** The books of all families, the damage modes and the mechanisms, read from `books/` and kept compiled beside the container. */
@@ -21,6 +22,7 @@ final class BookShelf
     private array $books = [];
 
     private ?ModeCatalogue $modes = null;
+    private ?MechanismBook $mechanismBook = null;
 
     public function __construct(private readonly string $projectDir, private readonly string $buildFolder, private readonly ?PreferredWords $words = null, private readonly ?OwnBooks $own = null)
     {
@@ -131,13 +133,18 @@ final class BookShelf
         return $this->modes ??= ModeCatalogue::of($this->content('books/modes.yaml'));
     }
 
-    /** @return array<string, array{name: string, by: list<string>, tells: string}> */
+    /** How harm gets on, and the conditions that this is told of. */
+    public function mechanismBook(): MechanismBook
+    {
+        $files = array_map(static fn (string $file): string => 'books/mechanisms/'.basename($file), glob($this->projectDir.'/books/mechanisms/*.yaml') ?: []);
+
+        return $this->mechanismBook ??= MechanismBook::of(array_map($this->content(...), $files));
+    }
+
+    /** @return array<string, Mechanism> */
     public function mechanisms(): array
     {
-        return array_map(
-            static fn (Data $data): array => ['name' => $data->text('name'), 'by' => $data->texts('by'), 'tells' => $data->textOrNull('tells') ?? ''],
-            (new Data($this->content('books/mechanisms/general.yaml')))->named('mechanisms'),
-        );
+        return $this->mechanismBook()->mechanisms;
     }
 
     /**

@@ -11,7 +11,7 @@ use Symfony\Component\HttpKernel\Event\ResponseEvent;
 #[AsEventListener]
 final readonly class SecurityHeaders
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data: blob:; media-src 'self' blob:; worker-src 'self'; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     public function __invoke(ResponseEvent $event): void
     {
@@ -25,7 +25,7 @@ final readonly class SecurityHeaders
             'X-Frame-Options' => 'DENY',
             'Referrer-Policy' => 'same-origin',
             'Cross-Origin-Opener-Policy' => 'same-origin',
-            'Permissions-Policy' => 'camera=(self), geolocation=(), microphone=()',
+            'Permissions-Policy' => 'camera=(self), geolocation=(), microphone=(self)',
         ] as $name => $value) {
             if (!$headers->has($name)) {
                 $headers->set($name, $value);

@@ -7,7 +7,7 @@ namespace App\Platform;
 use League\Flysystem\FilesystemException;
 use League\Flysystem\FilesystemOperator;
 
-/** Files kept under the hash of what they hold: written once, never changed. */
+/** Files kept under the hash of what they hold: written once, never changed; the store has each whole or not at all. */
 final readonly class StoredFiles
 {
     public function __construct(private FilesystemOperator $files)
@@ -48,17 +48,8 @@ final readonly class StoredFiles
             if (false === $stream) {
                 throw new ShopError('The file could not be read on the server. Send it again.', 503);
             }
-            // Written beside its place and moved there, so that no half file ever stands under a hash.
-            $draft = $path.'.'.bin2hex(random_bytes(4)).'.part';
             try {
-                $this->files->writeStream($draft, $stream);
-                if ($this->files->fileSize($draft) !== filesize($file)) {
-                    throw $this->full();
-                }
-                $this->files->move($draft, $path);
-            } catch (\Throwable $error) {
-                $this->drop($draft);
-                throw $error;
+                $this->files->writeStream($path, $stream);
             } finally {
                 if (\is_resource($stream)) {
                     fclose($stream);
@@ -71,12 +62,13 @@ final readonly class StoredFiles
         return $hash;
     }
 
+    /** @throws ShopError if the store does not answer: that says nothing about what it holds */
     public function has(string $area, string $hash): bool
     {
         try {
             return $this->files->fileExists($this->path($area, $hash));
-        } catch (FilesystemException) {
-            return false;
+        } catch (FilesystemException $error) {
+            throw new ShopError('The store does not answer. Nothing is lost; look whether its server and the line to it are up, then try again.', 503, $error);
         }
     }
 
@@ -125,17 +117,8 @@ final readonly class StoredFiles
         return \sprintf('%s/%s/%s', $area, substr($hash, 0, 2), $hash);
     }
 
-    private function drop(string $draft): void
-    {
-        try {
-            $this->files->delete($draft);
-        } catch (FilesystemException) {
-            // The disk is in trouble already; the sweep of *.part files gets it later.
-        }
-    }
-
     private function full(?\Throwable $previous = null): ShopError
     {
-        return new ShopError("The server's disk took no more: this file was not stored. Nothing else is lost; keep it on the phone or card, make room on the server, and send it again.", 507, $previous);
+        return new ShopError('The store took no more: this file was not stored. Nothing else is lost; keep it on the phone or card, make room on the server, and send it again.', 507, $previous);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Report;
 
+use App\Evidence\Clips\Clip;
 use App\Evidence\Photo;
 use App\Evidence\PictureSize;
 use App\Evidence\ShownPictures;
@@ -67,6 +68,7 @@ final readonly class MakeReportHandler
             'modes' => $this->shelf->modes(),
             'verdict' => $report->verdict ?? $this->signing->current($report->case),
             'photos' => $photos,
+            'clips' => $this->em->getRepository(Clip::class)->findBy(['case' => $report->case], ['id' => 'ASC']),
             'assets' => 'file://'.$this->projectDir.'/assets',
             'made' => $report->madeAt,
             'bywhom' => $report->byWhom,

@@ -6,10 +6,11 @@ namespace App\Shop;
 
 use App\Chain\CaseChain;
 use App\Evidence\CarriedDecisions;
+use App\Evidence\CasePhotos;
+use App\Evidence\Clips\Clip;
 use App\Evidence\Finding;
 use App\Evidence\Mark;
 use App\Evidence\PartRecord;
-use App\Evidence\Photo;
 use App\Evidence\PhotoStage;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
@@ -31,6 +32,7 @@ final readonly class Boards
         private CaseChain $chains,
         private CaseMeasures $measures,
         private CarriedDecisions $carried,
+        private CasePhotos $casePhotos,
     ) {
     }
 
@@ -46,12 +48,16 @@ final readonly class Boards
         foreach ($this->em->getRepository(Finding::class)->findBy($by, ['id' => 'ASC']) as $finding) {
             $findings[$finding->part][] = $finding;
         }
-        foreach ($this->em->getRepository(Photo::class)->findBy($by, ['id' => 'ASC']) as $photo) {
+        foreach ($this->casePhotos->of($case) as $photo) {
             if (PhotoStage::Unsorted === $photo->stage) {
                 ++$tray;
                 continue;
             }
             null === $photo->part ? $arrival[] = $photo : $photos[$photo->part][] = $photo;
+        }
+        $clips = [];
+        foreach ($this->em->getRepository(Clip::class)->findBy($by, ['id' => 'ASC']) as $clip) {
+            PhotoStage::Unsorted === $clip->stage ? ++$tray : $clips[$clip->part ?? ''][] = $clip;
         }
         foreach ($this->em->getRepository(PartRecord::class)->findBy($by) as $record) {
             $records[$record->part] = $record;
@@ -61,7 +67,7 @@ final readonly class Boards
         $measured = $this->measures->of($case);
         $carried = $this->carried->of($case);
         foreach ($book->partsInStripOrder() as $part) {
-            $parts[$part->key] = new PartView($part, \in_array($part->key, $off, true), $findings[$part->key] ?? [], $records[$part->key] ?? null, $photos[$part->key] ?? [], $measured[$part->key] ?? [], $carried[$part->key] ?? null);
+            $parts[$part->key] = new PartView($part, \in_array($part->key, $off, true), $findings[$part->key] ?? [], $records[$part->key] ?? null, $photos[$part->key] ?? [], $measured[$part->key] ?? [], $carried[$part->key] ?? null, $clips[$part->key] ?? []);
         }
 
         return new CaseBoard(
@@ -71,6 +77,7 @@ final readonly class Boards
             $this->em->getRepository(Verdict::class)->findOneBy($by, ['revision' => 'DESC']),
             null !== $this->em->getRepository(Report::class)->findOneBy($by + ['state' => ReportState::Ready]),
             $tray,
+            $clips[''] ?? [],
             $this->shownFindings($case),
             $this->shelf->modes(),
         );

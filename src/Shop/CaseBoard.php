@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Evidence\Clips\Clip;
 use App\Evidence\Finding;
 use App\Evidence\Photo;
 use App\Evidence\PhotoStage;
@@ -35,6 +36,8 @@ final readonly class CaseBoard
         public bool $hasReport,
         /** Pictures that lie in the tray without a part. */
         public int $tray = 0,
+        /** @var list<Clip> of the unit as a whole */
+        public array $clips = [],
         /** @var list<string> ids of findings that a mark in some picture shows */
         public array $shown = [],
         private ?ModeCatalogue $modes = null,

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Evidence\Clips\ClipIntake;
 use App\Evidence\Mark;
 use App\Evidence\Photo;
 use App\Evidence\PhotoIntake;
 use App\Evidence\PhotoMeasure;
 use App\Evidence\PhotoRulers;
 use App\Evidence\PhotoStage;
+use App\Evidence\Reference;
 use App\Intake\CaseFile;
 use App\Teardown\StepRecord;
 use Doctrine\ORM\EntityManagerInterface;
@@ -17,7 +19,7 @@ use Japhrex\Core\Damage\MarkShape;
 use Japhrex\Core\Photo\MeasureKind;
 
 /**
- * The photos of the demo shop, with their marks and what was measured in them.
+ * The photos and clips of the demo shop, with their marks and what was measured in them.
  *
  * @phpstan-import-type Row from DemoRows
  */
@@ -25,7 +27,7 @@ final readonly class DemoPhotos
 {
     use DemoRows;
 
-    public function __construct(private EntityManagerInterface $em, private PhotoIntake $intake, private PhotoRulers $rulers, private string $projectDir)
+    public function __construct(private EntityManagerInterface $em, private PhotoIntake $intake, private ClipIntake $clips, private PhotoRulers $rulers, private string $projectDir)
     {
     }
 
@@ -37,16 +39,35 @@ final readonly class DemoPhotos
             $file = $this->projectDir.'/demo/photos/'.$name;
             $during = $this->em->getRepository(StepRecord::class)->findOneBy(['case' => $case, 'step' => self::word($one, 'during')]);
             $file = null === $during ? $file : self::taken($file, $during->at->modify('-2 minutes'));
-            $photo = $this->intake->takeFile($file, $name, $case, self::word($one, 'part') ?: null, PhotoStage::from(self::word($one, 'stage')));
+            try {
+                $photo = $this->intake->take($file, $name, $case, self::word($one, 'part') ?: null, PhotoStage::from(self::word($one, 'stage')));
+            } finally {
+                null === $during || unlink($file);
+            }
             $photo->caption = self::word($one, 'caption');
             $photo->byWhom = $by;
             foreach (self::rows($one, 'marks') as $mark) {
                 $shape = MarkShape::from(self::word($mark, 'shape'));
                 $this->em->persist(new Mark($photo, $shape, $shape->points((array) $mark['points']), self::word($mark, 'mode'), (int) self::word($mark, 'grade'), self::word($mark, 'note'), $by));
             }
+            if (isset($one['reference']) && \is_array($one['reference'])) {
+                /** @var Row $example */
+                $example = $one['reference'];
+                $this->em->persist(new Reference($photo, (int) self::word($example, 'grade'), self::word($example, 'mode') ?: null, self::word($example, 'words'), 'analyst 1'));
+            }
             foreach (self::rows($one, 'measures') as $measure) {
                 $this->measure($photo, $measure);
             }
+        }
+    }
+
+    /** @param list<Row> $rows */
+    public function addClips(CaseFile $case, array $rows, string $by): void
+    {
+        foreach ($rows as $one) {
+            $name = self::word($one, 'file');
+            $clip = $this->clips->take($this->projectDir.'/demo/clips/'.$name, $name, $case, self::word($one, 'part') ?: null, PhotoStage::from(self::word($one, 'stage')));
+            [$clip->caption, $clip->said, $clip->byWhom] = [self::word($one, 'caption'), self::word($one, 'said'), $by];
         }
     }
 

@@ -121,6 +121,7 @@ final class DemoShop
         $this->bench($case, $row, $day->modify('+1 hour'));
         $this->em->flush();
         $this->photos->add($case, self::rows($row, 'photos'), $this->people['bench']->name);
+        $this->photos->addClips($case, self::rows($row, 'clips'), $this->people['bench']->name);
         $findings = $this->findings($case, $row, $day->modify('+2 hours'));
         $nodes = $this->chain($case, $row, $findings, $complaints);
         $case->stage = Stage::Signed === Stage::from(self::word($row, 'stage')) ? Stage::Verdict : Stage::from(self::word($row, 'stage'));

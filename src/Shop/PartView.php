@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Evidence\Clips\Clip;
 use App\Evidence\Finding;
 use App\Evidence\PartRecord;
 use App\Evidence\Photo;
@@ -24,6 +25,7 @@ final readonly class PartView
      * @param list<Photo> $photos
      * @param array<string, Measured> $measured by field
      * @param PartRecord|null $carried from the last time this unit was here: accepted for one more run
+     * @param list<Clip> $clips
      */
     public function __construct(
         public Part $part,
@@ -33,6 +35,7 @@ final readonly class PartView
         public array $photos,
         public array $measured,
         public ?PartRecord $carried = null,
+        public array $clips = [],
     ) {
     }
 

@@ -7,6 +7,8 @@ namespace App\Verdict;
 use App\Chain\CaseChain;
 use App\Chain\ChainLink;
 use App\Chain\ChainNode;
+use App\Chain\Theory;
+use App\Evidence\Clips\Clip;
 use App\Evidence\ContentCheck;
 use App\Evidence\Finding;
 use App\Evidence\Mark;
@@ -56,6 +58,8 @@ final readonly class Snapshot
                 'sha256' => $photo->picture->hash,
                 'marks' => array_map(static fn (Mark $mark): array => self::fields($mark), $photo->marks->getValues()),
             ], $this->em->getRepository(Photo::class)->findBy($by, ['id' => 'ASC'])),
+            'clips' => array_map(self::fields(...), $this->em->getRepository(Clip::class)->findBy($by, ['id' => 'ASC'])),
+            'theories' => array_map(self::fields(...), $this->em->getRepository(Theory::class)->findBy($by, ['id' => 'ASC'])),
             'nodes' => array_map(static fn (ChainNode $node): array => self::fields($node), $this->chains->nodes($case)),
             'links' => array_map(static fn (ChainLink $link): array => self::fields($link) + ['from' => (string) $link->from?->id, 'to' => (string) $link->to?->id], $this->chains->links($case)),
         ];

@@ -119,7 +119,7 @@ final class BadInputTest extends AppTestCase
     {
         $case = $this->aCase();
         $this->signIn(Role::Bench);
-        $photo = self::service(PhotoIntake::class)->takeFile(__DIR__.'/../../demo/photos/gear-good.jpg', 'a.jpg', $case, 'body', PhotoStage::AsFound);
+        $photo = self::service(PhotoIntake::class)->take(__DIR__.'/../../demo/photos/gear-good.jpg', 'a.jpg', $case, 'body', PhotoStage::AsFound);
         $page = 'photos/'.$photo->id;
         self::assertSame(303, $this->act($case, $page, ['caption' => 'theirs', 'seen' => '', 'part' => 'body', 'stage' => 'cleaned'], $page));
         self::assertSame(303, $this->act($case, $page, ['caption' => 'mine', 'seen' => '', 'part' => 'body', 'stage' => 'cleaned'], $page));

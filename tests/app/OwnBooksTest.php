@@ -33,7 +33,7 @@ final class OwnBooksTest extends AppTestCase
         $this->browser->submitForm($this->browser->request('GET', '/cases/new?family=own-quay-hand-pump-deep')->selectButton('Take it in')->text(), ['unit[customer]' => 'Lugger']);
         $this->browser->followRedirect();
         $number = explode('/', $this->browser->getRequest()->getPathInfo())[2];
-        foreach (['strip?step=foot', 'parts/foot-valve', 'readings', 'chain', 'report'] as $page) {
+        foreach (['strip?step=foot', 'parts/foot-valve', 'readings', 'chain', 'chain/candidates', 'report'] as $page) {
             $this->browser->request('GET', '/cases/'.$number.'/'.$page);
             self::assertResponseIsSuccessful($page);
         }

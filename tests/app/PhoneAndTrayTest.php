@@ -120,7 +120,7 @@ final class PhoneAndTrayTest extends AppTestCase
     public function testTheTrayProposesThePartThatWasInHandAndIsSortedAndUndone(): void
     {
         $case = $this->aCase();
-        $photo = self::service(PhotoIntake::class)->takeFile(self::PHOTO, 'DSC1.jpg', $case, null, PhotoStage::Unsorted);
+        $photo = self::service(PhotoIntake::class)->take(self::PHOTO, 'DSC1.jpg', $case, null, PhotoStage::Unsorted);
         self::em()->createQuery('UPDATE '.Picture::class." p SET p.takenAt = '2026:11:20 10:12:00' WHERE p.id = :id")->execute(['id' => $photo->picture->id->toRfc4122()]);
         // The camera's clock runs five minutes ahead: it was 10:07.
         $photo->clockAhead = 5;
@@ -173,7 +173,7 @@ final class PhoneAndTrayTest extends AppTestCase
         $this->signIn(Role::Bench);
         $case = $this->aCase();
         foreach (['gear-good', 'gear-scored'] as $name) {
-            self::service(PhotoIntake::class)->takeFile(__DIR__.'/../../demo/photos/'.$name.'.jpg', $name, $case, 'body', PhotoStage::AsFound);
+            self::service(PhotoIntake::class)->take(__DIR__.'/../../demo/photos/'.$name.'.jpg', $name, $case, 'body', PhotoStage::AsFound);
         }
         $verify = static function (): string {
             $tester = new CommandTester((new Application(self::$kernel ?? self::bootKernel()))->find('app:photos:verify'));

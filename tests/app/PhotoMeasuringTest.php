@@ -23,7 +23,7 @@ final class PhotoMeasuringTest extends AppTestCase
     {
         $case ??= $this->aCase();
 
-        return self::service(PhotoIntake::class)->takeFile(self::PHOTOS.$name.'.jpg', $name.'.jpg', $case, 'body', PhotoStage::AsFound);
+        return self::service(PhotoIntake::class)->take(self::PHOTOS.$name.'.jpg', $name.'.jpg', $case, 'body', PhotoStage::AsFound);
     }
 
     /** @param list<list<float>> $points pixels of 1280 × 960 */

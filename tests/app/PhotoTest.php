@@ -42,7 +42,7 @@ final class PhotoTest extends AppTestCase
 
     private static function take(CaseFile $case, string $file, string $name = 'a.jpg'): Photo
     {
-        return self::service(PhotoIntake::class)->takeFile($file, $name, $case, 'body', PhotoStage::AsFound);
+        return self::service(PhotoIntake::class)->take($file, $name, $case, 'body', PhotoStage::AsFound);
     }
 
     public function testAPhotoIsStoredByteForByteUnderItsHash(): void

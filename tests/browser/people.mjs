@@ -3,7 +3,17 @@ export const PASSWORD = 'ostrey-quay';
 
 export const launchOptions = {
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--use-fake-device-for-media-stream',
+    '--use-fake-ui-for-media-stream',
+  ],
 };
 
 export async function signIn(page, name) {
@@ -12,4 +22,17 @@ export async function signIn(page, name) {
   await page.getByLabel('Password').fill(PASSWORD);
   await page.getByRole('button', { name: 'Sign in' }).click();
   await page.getByRole('heading', { name: 'On the floor' }).waitFor();
+}
+
+// A unit that the desk takes in; its number.
+export async function takeIn(browser, family, whose) {
+  const desk = await (await browser.newContext()).newPage();
+  await signIn(desk, 'desk');
+  await desk.getByRole('link', { name: 'Take in a unit' }).click();
+  await desk.getByRole('link', { name: family }).click();
+  await desk.getByLabel('Whose').fill(whose);
+  await desk.getByRole('button', { name: 'Take it in' }).click();
+  const number = (await desk.locator('.caseline .num').textContent()).trim();
+  await desk.context().close();
+  return number;
 }

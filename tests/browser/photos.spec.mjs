@@ -1,25 +1,13 @@
 // Photos at the bench: a phone by its pass, a connection that breaks off, the tray, and a groove measured in a picture.
-import { execFileSync, spawn, spawnSync } from 'node:child_process';
+import { execFileSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, utimesSync } from 'node:fs';
+import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { signIn } from './people.mjs';
+import { signIn, takeIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
 
 const PHOTOS = join(import.meta.dirname, '../../demo/photos');
-
-async function takeIn(browser, family, whose) {
-  const desk = await (await browser.newContext()).newPage();
-  await signIn(desk, 'desk');
-  await desk.getByRole('link', { name: 'Take in a unit' }).click();
-  await desk.getByRole('link', { name: family }).click();
-  await desk.getByLabel('Whose').fill(whose);
-  await desk.getByRole('button', { name: 'Take it in' }).click();
-  const number = (await desk.locator('.caseline .num').textContent()).trim();
-  await desk.context().close();
-  return number;
-}
 
 // A picture of more than two pieces.
 function large() {
@@ -175,54 +163,4 @@ test('our card is found and a groove of 8 mm measures 8 mm; two pictures move to
   await page.locator('[data-compare] svg').first().focus();
   await page.keyboard.press('+');
   await expect(page.locator('[data-compare] svg').nth(2)).not.toHaveAttribute('viewBox', before);
-});
-
-test('the worker is killed and the database hangs up in mid-ingest: every picture that was there is there, whole and once', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'External gear pump', 'Night shift');
-  const inbox = mkdtempSync(join(tmpdir(), 'inbox-'));
-  const folder = join(inbox, number);
-  mkdirSync(folder);
-  const names = ['gear-scored', 'gear-good', 'block-good', 'pan-bronze', 'seal-good', 'planet-good', 'race-good', 'spline-good'];
-  for (const name of names) {
-    // Bytes that no other case holds, and old enough to be whole.
-    execFileSync('vips', ['jpegsave', join(PHOTOS, `${name}.jpg`), join(folder, `${name}.jpg`), '--Q', String(60 + Math.floor(Math.random() * 35))]);
-    utimesSync(join(folder, `${name}.jpg`), Date.now() / 1000 - 60, Date.now() / 1000 - 60);
-  }
-  const ingest = () =>
-    spawn('php', ['bin/console', 'app:inbox'], {
-      env: { ...process.env, JAPHREX_INBOX: inbox, DATABASE_URL: `${process.env.DATABASE_URL}&application_name=ingest` },
-      stdio: 'ignore',
-    });
-  const aside = () => (existsSync(join(folder, 'taken')) ? readdirSync(join(folder, 'taken')).length : 0);
-  const ended = (child) => new Promise((resolve) => child.on('exit', (code, signal) => resolve(signal ?? code)));
-  const sound = async () => {
-    await page.goto(`/cases/${number}/tray`);
-    for (const source of await page.locator('.lying img').evaluateAll((all) => all.map((image) => image.src))) {
-      expect((await page.request.get(source)).status()).toBe(200);
-    }
-    return page.locator('.lying').count();
-  };
-  await signIn(page, 'bench');
-
-  const killed = ingest();
-  const first = ended(killed);
-  await expect.poll(aside, { intervals: [20] }).toBeGreaterThan(1);
-  killed.kill('SIGKILL');
-  expect(await first).toBe('SIGKILL');
-  expect(await sound()).toBeGreaterThanOrEqual(aside());
-  expect(aside()).toBeLessThan(names.length);
-
-  const cut = ingest();
-  const second = ended(cut);
-  const before = aside();
-  await expect.poll(aside, { intervals: [20] }).toBeGreaterThan(before);
-  execFileSync('php', ['bin/console', 'dbal:run-sql', "select count(pg_terminate_backend(pid)) from pg_stat_activity where application_name = 'ingest'"]);
-  expect(await second).not.toBe(0);
-  expect(await sound()).toBeGreaterThanOrEqual(aside());
-
-  expect(await ended(ingest())).toBe(0);
-  expect(readdirSync(join(folder, 'taken')).sort()).toEqual(names.map((name) => `${name}.jpg`).sort());
-  expect(await sound()).toBe(names.length);
-  // Every stored photo is read anew.
-  expect(spawnSync('php', ['bin/console', 'app:photos:verify'], { encoding: 'utf8' }).stdout).not.toMatch(/missing|damaged|^$/);
 });

@@ -1,15 +1,12 @@
 // A whole new case, from the intake bench to the text of its signed PDF, with real photo files.
 import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
+import { choose, finding } from './looks.mjs';
 import { signIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
 
 const photo = (name) => `demo/photos/${name}.jpg`;
 const saved = (page, form) => expect(page.locator(`#saved_${form}`)).toContainText('saved');
-
-async function choose(scope, legend, option) {
-  await scope.locator('fieldset', { hasText: legend }).getByRole('radio', { name: option, exact: true }).check();
-}
 
 async function stepDone(page, fill = async () => {}) {
   const title = await page.locator('.step h2').textContent();
@@ -33,22 +30,6 @@ async function addPhoto(page, ...names) {
   const before = await page.locator('.film li').count();
   await page.setInputFiles('form[data-upload] input[type=file]', names.map(photo));
   await expect(page.locator('.film li')).toHaveCount(before + names.length);
-}
-
-async function finding(page, { mode, grade, surface, note }) {
-  const fold = page.locator('details', { has: page.locator('form[data-grades]') });
-  if ((await fold.getAttribute('open')) === null) {
-    await fold.locator('summary').click();
-  }
-  const form = page.locator('form[data-grades]');
-  await choose(form, 'What it is', 'Damage');
-  await form.locator(`.grades input[value="${grade}"]`).check();
-  await form.getByLabel('Where').selectOption({ label: surface });
-  await form.getByLabel('Kind of damage').selectOption({ label: mode });
-  await expect(form.locator('.mode-help')).toContainText('Speaks for');
-  await form.getByLabel('In words').fill(note);
-  await form.getByRole('button', { name: 'Keep the finding' }).click();
-  await expect(page.locator('.finding', { hasText: note })).toBeVisible();
 }
 
 async function reading(page, anchor, typed, gauge, verdict) {

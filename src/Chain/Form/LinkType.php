@@ -6,6 +6,7 @@ namespace App\Chain\Form;
 
 use App\Chain\ChainLink;
 use App\Chain\ChainNode;
+use Japhrex\Core\Chain\Mechanism\Mechanism;
 use Japhrex\Core\Family\CarrierKind;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
@@ -20,11 +21,11 @@ final class LinkType extends AbstractType
     {
         /** @var list<ChainNode> $nodes */
         $nodes = $options['nodes'];
-        /** @var array<string, array{name: string}> $mechanisms */
+        /** @var array<string, Mechanism> $mechanisms */
         $mechanisms = $options['mechanisms'];
         $names = [];
         foreach ($mechanisms as $key => $mechanism) {
-            $names[$mechanism['name']] = $key;
+            $names[$mechanism->name] = $key;
         }
         $ends = [
             'choices' => $nodes,

@@ -32,7 +32,7 @@ final class GradeProposalTest extends TestCase
     public function testTheKindOfDamageBoundsIt(): void
     {
         self::assertSame(1, GradeProposal::of('polishing', Feel::Glides, 80.0, [])?->grade, 'polished is not scored, however much of it');
-        self::assertSame(4, GradeProposal::of('fracture', Feel::Felt, null, [])?->grade);
+        self::assertSame(2, GradeProposal::of('fracture', Feel::Glides, null, [])?->grade, 'a chipped edge that works, by the anchors');
     }
 
     public function testHalfUsedWearIsModerateAndNothingKnownProposesNothing(): void

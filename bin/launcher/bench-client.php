@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+/* What the benchmarks ask a running copy with: pages by HTTP, signed in. */
+
+use App\Shop\DemoShop;
+
+const ROUNDS = 21;
+
+/** @return array{float, int, string, list<string>} milliseconds, status, body, headers */
+function ask(string $url, string $cookie = '', ?string $body = null): array
+{
+    $context = stream_context_create(['http' => [
+        'method' => null === $body ? 'GET' : 'POST', 'content' => $body ?? '', 'ignore_errors' => true, 'follow_location' => 0,
+        'header' => "Cookie: $cookie\r\nConnection: close\r\n".(null === $body ? '' : "Content-Type: application/x-www-form-urlencoded\r\n"),
+    ]]);
+    $start = hrtime(true);
+    $text = (string) file_get_contents($url, context: $context);
+    $took = (hrtime(true) - $start) / 1e6;
+    $headers = $http_response_header;
+
+    return [$took, (int) explode(' ', $headers[0])[1], $text, $headers];
+}
+
+/** @param list<string> $headers */
+function cookie(array $headers): string
+{
+    foreach (array_reverse($headers) as $header) {
+        if (1 === preg_match('/^Set-Cookie: (japhrex=[^;]+)/i', $header, $m)) {
+            return $m[1];
+        }
+    }
+
+    return '';
+}
+
+/** @param non-empty-list<float> $values */
+function median(array $values): float
+{
+    sort($values);
+
+    return $values[intdiv(count($values), 2)];
+}
+
+/** Signs in; the cookie of the session. */
+function signed_in(string $base, string $who): string
+{
+    [, , $page, $headers] = ask($base.'/login');
+    $session = cookie($headers);
+    preg_match('/_csrf_token" value="([^"]+)/', $page, $m);
+    [, , , $headers] = ask($base.'/login', $session, http_build_query(['_username' => $who, '_password' => DemoShop::PASSWORD, '_csrf_token' => $m[1] ?? '']));
+
+    return cookie($headers) ?: $session;
+}
+
+/**
+ * Pages by turns with the empty page, so that both are measured in the same run.
+ *
+ * @param array<string, string> $pages
+ *
+ * @return array<string, array{float, float}> median of the page and of the empty page, ms
+ */
+function medians(string $base, array $pages, string $session, int $rounds = ROUNDS): array
+{
+    $medians = [];
+    foreach ($pages as $name => $path) {
+        $times = $empty = [];
+        for ($i = 0; $i <= $rounds; ++$i) {
+            [$took, $status] = ask($base.$path, $session);
+            if (200 !== $status) {
+                exit("$path answered $status\n");
+            }
+            [$nothing] = ask($base.'/empty');
+            if ($i > 0) {
+                $times[] = $took;
+                $empty[] = $nothing;
+            }
+        }
+        $medians[$name] = [median($times), median($empty)];
+    }
+
+    return $medians;
+}

@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain\Ground;
+
+use Japhrex\Core\Chain\Inference\Answer;
+use Japhrex\Core\Chain\Inference\Inference;
+use Japhrex\Core\Chain\Inference\Question;
+
+/** What the network of a case says: candidates with their stories, and what to look at next. */
+final readonly class Analysis
+{
+    /** So many times likelier with the origin than without counts as explained. */
+    private const EXPLAINS = 5.0;
+
+    /** A clean look where the origin would leave damage at least this likely contradicts it. */
+    private const CONTRADICTS = 0.7;
+
+    /** A step through what was looked for and not found is this much less likely; through damage that nobody has looked for, this much. */
+    private const CLEAN = 0.1;
+    private const UNSEEN = 0.3;
+
+    /** A share below which a candidate is not told, and one below which even the first says nothing. */
+    private const TOLD = 0.02;
+    private const DETERMINED = 0.1;
+
+    /** Between so many of the likeliest origins a look has to tell. */
+    private const RIVALS = 10;
+
+    /** So many looks, and so many finds, are weighed: those that can tell most. */
+    private const LOOKS = 40;
+    private const FINDS = 40;
+
+    private function __construct(public Ground $ground, public Question $question, public Answer $answer, public float $weakest)
+    {
+    }
+
+    /** @param array<string, float> $minutes part => minutes until it can be looked at */
+    public static function of(Ground $ground, array $minutes = []): self
+    {
+        [$pruned, $weakest] = $ground->pruned();
+        $looks = [] === $minutes ? [] : self::looks($ground, $pruned, $minutes);
+        $question = $pruned->question($looks, self::telling($pruned));
+
+        return new self($ground, $question, Inference::answer($question), $weakest);
+    }
+
+    /** @return list<Candidate> the likeliest first */
+    public function candidates(int $most = 8): array
+    {
+        return array_map($this->candidate(...), \array_slice($this->answer->candidates($this->question), 0, $most));
+    }
+
+    /**
+     * Those that are worth telling: likely enough and explaining something; the first stands in any case.
+     *
+     * @param list<Candidate> $candidates the likeliest first
+     *
+     * @return list<Candidate>
+     */
+    public static function worthTelling(array $candidates): array
+    {
+        return array_values(array_filter($candidates, static fn (Candidate $one, int $i): bool => 0 === $i || ($one->posterior >= self::TOLD && [] !== $one->explains), \ARRAY_FILTER_USE_BOTH));
+    }
+
+    /** @param list<Candidate> $candidates the likeliest first */
+    public static function isUndetermined(array $candidates): bool
+    {
+        return [] === $candidates || $candidates[0]->posterior < self::DETERMINED || [] === $candidates[0]->explains;
+    }
+
+    /** What the network says of one origin, however unlikely it is; null: it has no such origin. */
+    public function theory(string $origin): ?Candidate
+    {
+        $node = $this->question->network->index[$origin] ?? null;
+
+        return null === $node || 'origin' !== ($this->ground->spots[$origin]->kind ?? '') ? null : $this->candidate($node);
+    }
+
+    private function candidate(int $node): Candidate
+    {
+        $id = $this->question->network->nodes[$node]->id;
+        $alone = self::alone($this->ground, $id);
+        $explains = $leaves = $contradicts = [];
+        foreach ($this->ground->seen as $finding => $evidence) {
+            $kind = $this->ground->spots[$finding]->kind;
+            if ('damage' !== $kind && 'complaint' !== $kind) {
+                continue;
+            }
+            if ($evidence->speaksFor()) {
+                $leak = $this->ground->spots[$finding]->leak;
+                1.0 - (1.0 - $leak) * (1.0 - $alone[$finding]) >= self::EXPLAINS * $leak ? $explains[] = $finding : $leaves[] = $finding;
+            } elseif ($alone[$finding] >= self::CONTRADICTS) {
+                $contradicts[] = $finding;
+            }
+        }
+        $weights = $this->answer->weights[$node] ?? ['for' => [], 'against' => []];
+
+        return new Candidate($this->ground->spots[$id], $this->answer->posteriors[$node], $this->named($weights['for']), $this->named($weights['against']), $explains, $leaves, $contradicts, $this->story($id, $explains));
+    }
+
+    /** @return list<array{spot: Spot, bits: float, perMinute: float}> the best look for its minutes first */
+    public function checks(int $most = 8): array
+    {
+        $checks = [];
+        foreach ($this->answer->checks ?? [] as $node => $check) {
+            $checks[] = ['spot' => $this->ground->spots[$this->question->network->nodes[$node]->id], 'bits' => $check['bits'], 'perMinute' => $check['per-minute']];
+        }
+        usort($checks, static fn (array $a, array $b): int => [$b['perMinute'], $a['spot']->id()] <=> [$a['perMinute'], $b['spot']->id()]);
+
+        return \array_slice($checks, 0, $most);
+    }
+
+    /**
+     * Chances of everything when this origin alone is there and nothing happens by itself, as the mechanisms carry it.
+     *
+     * @return array<string, float>
+     */
+    private static function alone(Ground $ground, string $origin): array
+    {
+        $index = array_keys($ground->spots);
+        $chances = [];
+        foreach ($ground->question()->network->order as $node) {
+            $id = $index[$node];
+            $none = 1.0;
+            foreach ($ground->into[$id] ?? [] as $tie) {
+                $none *= 1.0 - $tie->strength * $chances[$tie->from];
+            }
+            $chances[$id] = $id === $origin ? 1.0 : 1.0 - $none;
+        }
+
+        return $chances;
+    }
+
+    /**
+     * The likeliest way from an origin to each finding; ways that share their beginning are told once.
+     *
+     * @param list<string> $findings
+     *
+     * @return list<Tie>
+     */
+    private function story(string $origin, array $findings): array
+    {
+        $best = [$origin => 1.0];
+        $came = [];
+        $index = array_keys($this->ground->spots);
+        foreach ($this->ground->question()->network->order as $node) {
+            $id = $index[$node];
+            foreach (isset($best[$id]) ? $this->ground->outOf[$id] ?? [] : [] as $tie) {
+                $evidence = $this->ground->seen[$tie->to] ?? null;
+                $unseen = 'damage' === $this->ground->spots[$tie->to]->kind ? self::UNSEEN : 1.0;
+                $chance = $best[$id] * $tie->strength * (null === $evidence ? $unseen : ($evidence->speaksFor() ? 1.0 : self::CLEAN));
+                if ($chance > ($best[$tie->to] ?? 0.0)) {
+                    [$best[$tie->to], $came[$tie->to]] = [$chance, $tie];
+                }
+            }
+        }
+        $story = [];
+        foreach ($findings as $finding) {
+            for ($at = $finding; isset($came[$at]) && !isset($story[$at]); $at = $came[$at]->from) {
+                $story[$at] = $came[$at];
+            }
+        }
+        $order = array_flip($index);
+        $rank = array_flip($this->ground->question()->network->order);
+        uasort($story, static fn (Tie $a, Tie $b): int => [$rank[$order[$a->from]], $rank[$order[$a->to]]] <=> [$rank[$order[$b->from]], $rank[$order[$b->to]]]);
+
+        return array_values($story);
+    }
+
+    /**
+     * Finds worth weighing: what was seen, then clean looks where something strong should have left damage.
+     *
+     * @return list<string>
+     */
+    private static function telling(Ground $pruned): array
+    {
+        $weight = [];
+        foreach ($pruned->seen as $id => $evidence) {
+            $weight[$id] = $evidence->speaksFor() ? 2.0 : max([0.0, ...array_map(static fn (Tie $tie): float => $tie->strength, $pruned->into[$id] ?? [])]);
+        }
+        arsort($weight);
+
+        return \array_slice(array_keys($weight), 0, self::FINDS);
+    }
+
+    /**
+     * Looks worth weighing: where the likeliest origins would leave different things behind, for the minutes it takes.
+     *
+     * @param array<string, float> $minutes
+     *
+     * @return array<string, float>
+     */
+    private static function looks(Ground $ground, Ground $pruned, array $minutes): array
+    {
+        $question = $pruned->question([], []);
+        $answer = Inference::answer($question);
+        $alone = $shares = [];
+        foreach (\array_slice($answer->candidates($question), 0, self::RIVALS) as $node) {
+            $id = $question->network->nodes[$node]->id;
+            [$alone[], $shares[]] = [self::alone($ground, $id), $answer->posteriors[$node]];
+        }
+        $sum = array_sum($shares);
+        $looks = $tells = [];
+        foreach ($ground->spots as $id => $spot) {
+            $part = $spot->part();
+            if ('damage' !== $spot->kind || null === $part || isset($ground->seen[$id]) || !isset($minutes[$part])) {
+                continue;
+            }
+            $chances = array_column($alone, $id);
+            $mean = array_sum(array_map(static fn (float $share, float $chance): float => $share * $chance, $shares, $chances)) / $sum;
+            $tells[$id] = array_sum(array_map(static fn (float $share, float $chance): float => $share * ($chance - $mean) ** 2, $shares, $chances)) / $minutes[$part];
+            $looks[$id] = $minutes[$part];
+        }
+        arsort($tells);
+
+        return array_intersect_key($looks, \array_slice($tells, 0, self::LOOKS, true));
+    }
+
+    /**
+     * @param array<int, float|null> $weights
+     *
+     * @return array<string, float|null>
+     */
+    private function named(array $weights): array
+    {
+        $named = [];
+        foreach ($weights as $node => $bans) {
+            $named[$this->question->network->nodes[$node]->id] = $bans;
+        }
+        arsort($named);
+
+        return $named;
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain\Ground;
+
+/** An origin that may have started it, with what it explains and what speaks against it. */
+final readonly class Candidate
+{
+    /**
+     * @param array<string, float|null> $for finding => decibans; null: it alone decides
+     * @param array<string, float|null> $against
+     * @param list<string> $explains findings and complaints
+     * @param list<string> $leaves findings and complaints that it does not explain
+     * @param list<string> $contradicts looks that should have found something if it were so
+     * @param list<Tie> $story the likeliest way from it to what it explains, causes before effects
+     */
+    public function __construct(public Spot $origin, public float $posterior, public array $for, public array $against, public array $explains, public array $leaves, public array $contradicts, public array $story)
+    {
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain\Ground;
+
+use Japhrex\Core\Chain\Inference\Condition;
+use Japhrex\Core\Chain\Inference\Network;
+use Japhrex\Core\Chain\Inference\Question;
+
+/** A book and a case as a network: its conditions, what ties them, what was cut, what was seen. */
+final readonly class Ground
+{
+    /** @var array<string, list<Tie>> ties by the condition that they lead to */
+    public array $into;
+
+    /** @var array<string, list<Tie>> ties by the condition that they start from */
+    public array $outOf;
+
+    /**
+     * @param array<string, Spot> $spots by id
+     * @param list<Tie> $ties
+     * @param list<Tie> $cut ties that would have closed a loop
+     * @param array<string, Evidence> $seen by spot
+     */
+    public function __construct(public array $spots, public array $ties, public array $cut, public array $seen)
+    {
+        $into = $outOf = [];
+        foreach ($ties as $tie) {
+            $into[$tie->to][] = $tie;
+            $outOf[$tie->from][] = $tie;
+        }
+        [$this->into, $this->outOf] = [$into, $outOf];
+    }
+
+    /**
+     * Narrow enough to be answered exactly.
+     *
+     * @return array{self, float} with the weakest bridge that it holds
+     */
+    public function pruned(): array
+    {
+        [$ties, $weakest] = Pruning::of($this->spots, $this->ties, $this->seen);
+
+        return [new self($this->spots, $ties, $this->cut, $this->seen), $weakest];
+    }
+
+    /**
+     * As a question for the inference.
+     *
+     * @param array<string, float>|null $minutes spot => minutes that a look at it takes; null: next checks are not asked for
+     * @param list<string>|null $weigh findings whose weights are asked for; null: all
+     */
+    public function question(?array $minutes = null, ?array $weigh = null): Question
+    {
+        $index = array_flip(array_keys($this->spots));
+        $nodes = [];
+        foreach ($this->spots as $id => $spot) {
+            $causes = [];
+            foreach ($this->into[$id] ?? [] as $tie) {
+                // Several mechanisms from one cause to one effect: each may fail on its own.
+                $before = $causes[$index[$tie->from]] ?? 0.0;
+                $causes[$index[$tie->from]] = 1.0 - (1.0 - $before) * (1.0 - $tie->strength);
+            }
+            $nodes[] = new Condition($id, $spot->kind, $spot->leak, $causes);
+        }
+        $seen = $looks = [];
+        foreach ($this->seen as $id => $evidence) {
+            $seen[$index[$id]] = [$evidence->ifFalse, $evidence->ifTrue];
+        }
+        foreach ($minutes ?? [] as $id => $each) {
+            $looks[$index[$id]] = $each;
+        }
+
+        return new Question(new Network($nodes), $seen, [], null === $minutes ? null : $looks, null === $weigh ? null : array_map(static fn (string $id): int => $index[$id], $weigh), null === $minutes ? null : array_map(static fn (): bool => true, $looks));
+    }
+}

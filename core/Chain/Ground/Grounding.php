@@ -1,0 +1,334 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain\Ground;
+
+use Japhrex\Core\Chain\Mechanism\Mechanism;
+use Japhrex\Core\Chain\Mechanism\Rule;
+use Japhrex\Core\Chain\Mechanism\Term;
+use Japhrex\Core\Chain\Mechanism\Vocabulary;
+use Japhrex\Core\Damage\ModeCatalogue;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\CarrierKind;
+use Japhrex\Core\Measuring\Verdict;
+
+/** Writes the network of a book for a case: every mechanism wherever its rules hold, then what was seen. The same input, the same network. */
+final class Grounding
+{
+    /** Chance of a damage somewhere in the unit that nothing explains, where the vocabulary says no other. */
+    private const LEAK = 0.1;
+
+    /** Chance that a plain look finds what is there, where the vocabulary says no other; and that it sees what is not. */
+    private const FOUND = 0.9;
+    private const FALSELY = 0.001;
+
+    /** Chance of a state of the oil or the machine that nothing explains. */
+    private const STATE = 0.01;
+
+    /** A complaint may be meant otherwise than it is said. */
+    private const COMPLAINT = 0.02;
+
+    /** A unit that was never here has debris of an earlier failure in it this much more seldom than one that comes back. */
+    private const FIRST = 0.15;
+
+    /** Wear-out that is noticed from one hour to the next, against a fault that is; and a fault of another kind that creeps. */
+    private const SUDDEN = 0.3;
+    private const CREEPING = 0.6;
+
+    /** What a filter lets through, and what it does not hold because it is torn or bypassed. */
+    private const THROUGH = 0.3;
+
+    private readonly Places $places;
+
+    /** @var array<string, Spot> */
+    private array $spots = [];
+
+    /** @var array<string, Tie> */
+    private array $ties = [];
+
+    /**
+     * @param array<string, Mechanism> $mechanisms
+     * @param BaseRates|null $rates what this shop has seen; null: the book alone
+     */
+    public function __construct(private readonly Book $book, private readonly ModeCatalogue $modes, private readonly array $mechanisms, private readonly Vocabulary $vocabulary, private readonly ?BaseRates $rates = null)
+    {
+        $this->places = new Places($book);
+    }
+
+    public function of(Facts $facts): Ground
+    {
+        [$this->spots, $this->ties] = [[], []];
+        foreach ($this->mechanisms as $mechanism) {
+            foreach ($mechanism->rules as $rule) {
+                $this->apply($mechanism, $rule);
+            }
+        }
+        $seen = $this->evidence($facts);
+        [$kept, $cut] = $this->withoutLoops();
+        $this->shareLeaks();
+        ksort($this->spots);
+
+        return new Ground($this->spots, $kept, $cut, $seen);
+    }
+
+    private function apply(Mechanism $mechanism, Rule $rule): void
+    {
+        foreach ($this->places->where($rule->where) as $place) {
+            foreach ($this->reached($rule->if, $place) as [$from, $byFrom, $filterFrom]) {
+                foreach ($this->reached($rule->then, $place) as [$to, $byTo, $filterTo]) {
+                    if ($from === $to) {
+                        continue;
+                    }
+                    $strength = $rule->strength * ($filterFrom || $filterTo ? self::THROUGH : 1.0);
+                    $key = $from.'>'.$to.'>'.$mechanism->key;
+                    if (!isset($this->ties[$key]) || $this->ties[$key]->strength < $strength) {
+                        $this->ties[$key] = new Tie($from, $to, $mechanism->key, $strength, $byFrom ?: $byTo);
+                    }
+                }
+            }
+        }
+    }
+
+    /** @return list<array{string, string, bool}> ids of the conditions that a term means at a place, by which carrier, and past a filter */
+    private function reached(Term $term, string $place): array
+    {
+        $part = Places::partOf($place);
+        $surfaces = array_map(static fn (string $one): array => [$one, '', false], str_contains($place, '/') ? [$place] : $this->places->of($part));
+        $found = match ($term->relation) {
+            // Of the unit as a whole, unless there is one of it in each part.
+            '' => [[$part, '', false]],
+            'here' => 'damage' === $term->kind && !$this->isOfPart($term->key) ? $surfaces : [[$part, '', false]],
+            'mate' => array_map(static fn (string $mate): array => [$mate, CarrierKind::Touch->value, false], $this->places->mates($place)),
+            'downstream' => $this->beside(CarrierKind::Oil, $part),
+            default => array_merge(...array_map(fn (CarrierKind $kind): array => $this->beside($kind, $part), [CarrierKind::Touch, CarrierKind::Hold, CarrierKind::Drive, CarrierKind::Seal])),
+        };
+        $ids = [];
+        foreach ($found as [$at, $by, $filter]) {
+            foreach ($this->spot($term, '' === $at ? null : $at) as $id) {
+                $ids[$id] = [$id, $by, $filter];
+            }
+        }
+
+        return array_values($ids);
+    }
+
+    /** @return list<array{string, string, bool}> */
+    private function beside(CarrierKind $kind, string $part): array
+    {
+        $found = [];
+        foreach ($this->places->neighbours($kind, $part) as $other => $filter) {
+            $found[] = [$other, $kind->value, $filter];
+        }
+
+        return $found;
+    }
+
+    /** @return list<string> ids; none where the book does not know such a thing */
+    private function spot(Term $term, ?string $place): array
+    {
+        $make = function (string $key, ?string $at, string $name, float $leak) use ($term): string {
+            $spot = new Spot($term->kind, $key, $at, $name, $leak);
+            $this->spots[$spot->id()] ??= $spot;
+
+            return $spot->id();
+        };
+        if ('complaint' === $term->kind) {
+            $keys = array_filter(array_keys($this->book->complaints), static fn (string $key): bool => 1 === preg_match('/^('.str_replace('*', '.*', $term->key).')$/', $key));
+
+            return array_values(array_map(fn (string $key): string => $make($key, null, $this->book->complaints[$key]->name, self::STATE), $keys));
+        }
+        if ('damage' === $term->kind) {
+            if (null === $place) {
+                return [];
+            }
+            $places = $this->isOfPart($term->key) ? [Places::partOf($place)] : (str_contains($place, '/') ? [$place] : $this->places->of($place));
+            $name = $this->modes->get($term->key)->name ?? $this->vocabulary->extra[$term->key] ?? $term->key;
+
+            return array_map(fn (string $at): string => $make($term->key, $at, $name.', '.$this->placeName($at), $this->vocabulary->leaks[$term->key] ?? self::LEAK), $places);
+        }
+        $known = 'state' === $term->kind ? $this->vocabulary->states[$term->key] ?? null : $this->vocabulary->origins[$term->key] ?? null;
+        if (null === $known) {
+            return [];
+        }
+        $at = 'part' === $known['spread'] && null !== $place ? Places::partOf($place) : null;
+        $leak = isset($known['prior'], $known['kind']) ? min(0.5, $known['prior'] * ($this->rates?->factor($known['kind']) ?? 1.0)) : ('part' === $known['spread'] ? 0.05 : self::STATE);
+
+        return [$make($term->key, $at, $known['name'].(null === $at ? '' : ', '.$this->placeName($at)), $leak)];
+    }
+
+    /** Some damage is of a part as a whole, whichever face shows it. */
+    private function isOfPart(string $mode): bool
+    {
+        return \in_array($mode, $this->vocabulary->ofPart, true);
+    }
+
+    private function placeName(string $place): string
+    {
+        [$key, $surface] = explode('/', $place) + [1 => null];
+        $part = $this->book->parts[$key] ?? null;
+
+        return null === $part ? $place : lcfirst($part->name).(null === $surface ? '' : ', '.lcfirst($part->surfaceName($surface)));
+    }
+
+    /**
+     * What the vocabulary says of a unit falls on all places where it may be: one unit has one chance of an unexplained score, however
+     * many faces its book tells apart.
+     */
+    private function shareLeaks(): void
+    {
+        $count = [];
+        foreach ($this->spots as $spot) {
+            $count[$spot->kind.':'.$spot->key] = ($count[$spot->kind.':'.$spot->key] ?? 0) + 1;
+        }
+        foreach ($this->spots as $id => $spot) {
+            if (null !== $spot->place) {
+                $this->spots[$id] = new Spot($spot->kind, $spot->key, $spot->place, $spot->name, $spot->leak / $count[$spot->kind.':'.$spot->key]);
+            }
+        }
+    }
+
+    /**
+     * The strongest ties first, among equals those that go with the oil on its way from where it comes in; one that would close a loop is
+     * cut and named.
+     *
+     * @return array{list<Tie>, list<Tie>}
+     */
+    private function withoutLoops(): array
+    {
+        $ties = array_values($this->ties);
+        $steps = $this->places->downstream();
+        $back = function (Tie $tie) use ($steps): int {
+            [$from, $to] = [$this->spots[$tie->from]->part(), $this->spots[$tie->to]->part()];
+
+            return null !== $from && null !== $to && $steps[$from] > $steps[$to] ? 1 : 0;
+        };
+        usort($ties, static fn (Tie $a, Tie $b): int => [$b->strength, $back($a), $a->from, $a->to, $a->mechanism] <=> [$a->strength, $back($b), $b->from, $b->to, $b->mechanism]);
+        $next = $kept = $cut = [];
+        foreach ($ties as $tie) {
+            if (isset($next[$tie->from][$tie->to]) || !self::reaches($next, $tie->to, $tie->from)) {
+                $next[$tie->from][$tie->to] = true;
+                $kept[] = $tie;
+            } else {
+                $cut[] = $tie;
+            }
+        }
+
+        return [$kept, $cut];
+    }
+
+    /** @param array<string, array<string, true>> $next */
+    private static function reaches(array $next, string $from, string $to): bool
+    {
+        $seen = [$from => true];
+        $open = [$from];
+        while (null !== $one = array_pop($open)) {
+            if ($one === $to) {
+                return true;
+            }
+            foreach ($next[$one] ?? [] as $other => $_) {
+                if (!isset($seen[$other])) {
+                    $seen[$other] = true;
+                    $open[] = $other;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<string, Evidence> */
+    private function evidence(Facts $facts): array
+    {
+        $seen = [];
+        foreach ($facts->looks as $look) {
+            $damaged = null !== $look['mode'] && $look['grade'] > 0;
+            $places = null === $look['surface'] ? $this->places->of($look['part']) : [$look['part'].'/'.$look['surface']];
+            if ($damaged) {
+                $id = $this->sighted((string) $look['mode'], $look['part'], $places);
+                $seen[$id] = new Evidence($id, self::FALSELY, 1.0, \sprintf('seen, grade %d', $look['grade']));
+            }
+        }
+        // What was looked at and found clean speaks against every damage at that place that nobody saw there.
+        foreach ($facts->looks as $look) {
+            $places = null === $look['surface'] ? $this->places->of($look['part']) : [$look['part'].'/'.$look['surface']];
+            foreach ($places as $place) {
+                foreach ($this->spots as $id => $spot) {
+                    if ('damage' === $spot->kind && ($spot->place === $place || (null === $look['surface'] && $spot->place === $look['part'])) && !isset($seen[$id]) && 0 === $look['grade']) {
+                        $seen[$id] = new Evidence($id, 1.0, 1.0 - ($this->vocabulary->found[$spot->key] ?? self::FOUND), 'looked, not there');
+                    }
+                }
+            }
+        }
+        foreach ($facts->complaints as $complaint) {
+            $id = Spot::idOf('complaint', $complaint['key'], null);
+            $this->spots[$id] ??= new Spot('complaint', $complaint['key'], null, $this->book->complaints[$complaint['key']]->name ?? $complaint['key'], self::STATE);
+            $seen[$id] = new Evidence($id, self::COMPLAINT, 1.0, 'complained of');
+            if ($complaint['hotOnly'] && isset($this->spots['state:leakage'])) {
+                $seen['state:leakage'] = new Evidence('state:leakage', 0.25, 0.9, 'only when hot');
+            }
+        }
+        foreach ($this->onset($facts) as $id => $evidence) {
+            $seen[$id] = $evidence;
+        }
+        if ($facts->comeback && isset($this->spots['origin:leftover-debris'])) {
+            $seen['origin:leftover-debris'] = new Evidence('origin:leftover-debris', self::FIRST, 1.0, 'it comes back to us');
+        }
+        $read = [];
+        foreach ($facts->readings as $reading) {
+            $id = Spot::idOf('damage', 'worn', $reading['part']);
+            $likely = match ($reading['verdict']) {
+                Verdict::Outside => [0.02, 1.0],
+                Verdict::Within => [1.0, 0.1],
+                default => [0.6, 1.0],
+            };
+            // The worst of a part's readings counts, and any of them before a look.
+            if (isset($this->spots[$id]) && (!isset($read[$id]) || $likely[0] < $read[$id]->ifFalse)) {
+                $read[$id] = new Evidence($id, $likely[0], $likely[1], lcfirst($reading['name']).' '.$reading['verdict']->value);
+            }
+        }
+        $seen = $read + $seen;
+        ksort($seen);
+
+        return $seen;
+    }
+
+    /**
+     * What comes on from one hour to the next is seldom wear; what creeps is seldom a break or a part put in wrong.
+     *
+     * @return array<string, Evidence>
+     */
+    private function onset(Facts $facts): array
+    {
+        $onsets = array_unique(array_filter(array_column($facts->complaints, 'sudden'), is_bool(...)), \SORT_REGULAR);
+        if (1 !== \count($onsets) || !isset($this->spots['origin:wear-out'])) {
+            return [];
+        }
+
+        return ['origin:wear-out' => reset($onsets) ? new Evidence('origin:wear-out', 1.0, self::SUDDEN, 'came on suddenly') : new Evidence('origin:wear-out', self::CREEPING, 1.0, 'came on slowly')];
+    }
+
+    /**
+     * The condition that a damage was seen of; on a part as a whole it may be on any of its faces.
+     *
+     * @param list<string> $places
+     */
+    private function sighted(string $mode, string $part, array $places): string
+    {
+        $places = $this->isOfPart($mode) ? [$part] : $places;
+        $known = array_values(array_filter($places, fn (string $place): bool => isset($this->spots[Spot::idOf('damage', $mode, $place)])));
+        $name = $this->modes->get($mode)->name ?? $mode;
+        if (1 === \count($known)) {
+            return Spot::idOf('damage', $mode, $known[0]);
+        }
+        $at = 1 === \count($places) && !$this->isOfPart($mode) ? $places[0] : $part;
+        $spot = new Spot('damage', $mode, $at, $name.', '.$this->placeName($at), $this->vocabulary->leaks[$mode] ?? self::LEAK);
+        $this->spots[$spot->id()] ??= $spot;
+        foreach ($known as $place) {
+            $tie = new Tie(Spot::idOf('damage', $mode, $place), $spot->id(), 'noticed-as', 0.999);
+            $this->ties[$tie->from.'>'.$tie->to] = $tie;
+        }
+
+        return $spot->id();
+    }
+}

@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain\Ground;
+
+use Japhrex\Core\Chain\Mechanism\Where;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\CarrierKind;
+
+/** The places of a book and what they are: which carriers they have, of what they are made, what lies beside them. */
+final class Places
+{
+    /** Classes of material by the words that books use for it. */
+    private const MATERIALS = [
+        'rubber' => '/nitrile|rubber|ptfe|cork|fibre|yarn|bonded gasket|paper$|rings?$/',
+        'lining' => '/^lining|, lining|friction/',
+        'spring' => '/spring steel|spring/',
+        'polymer' => '/polymer|nylon|polyamide/',
+        'mesh' => '/mesh|felt|fleece|glass fibre|^paper/',
+        'soft' => '/alumin|bronze|brass|zinc|lead|carbon|polymer|nylon|polyamide|sinter|magnesium|copper|ptfe/',
+        'hard' => '/steel|iron|carbide|ceramic|chrom/',
+    ];
+
+    /** @var array<string, list<string>> part => its places: surfaces, or itself where it has none */
+    private array $places = [];
+
+    /** @var array<string, array<string, true>> place or part => features */
+    private array $features = [];
+
+    /** @var array<string, array<string, list<array{string, bool}>>> kind => place as written => other places, and does a filter stand between */
+    private array $next = [];
+
+    /** @var array<string, array<string, list<array{string, bool}>>> the same against the direction */
+    private array $back = [];
+
+    public function __construct(private readonly Book $book)
+    {
+        foreach ($book->parts as $part) {
+            $surfaces = array_map(static fn (string $key): string => $part->key.'/'.$key, array_keys($part->surfaces));
+            $this->places[$part->key] = [] === $surfaces ? [$part->key] : $surfaces;
+        }
+        $sieves = self::sieves($book);
+        foreach ($book->carriers as $carrier) {
+            $held = CarrierKind::Oil === $carrier->kind && isset($sieves[self::partOf($carrier->from)]);
+            $this->next[$carrier->kind->value][$carrier->from][] = [$carrier->to, $held];
+            $this->back[$carrier->kind->value][$carrier->to][] = [$carrier->from, $held];
+            if (!$carrier->kind->hasDirection()) {
+                $this->next[$carrier->kind->value][$carrier->to][] = [$carrier->from, false];
+                $this->back[$carrier->kind->value][$carrier->from][] = [$carrier->to, false];
+            }
+            foreach ([$carrier->from, $carrier->to] as $place) {
+                $this->features[$place][$carrier->kind->value] = true;
+                $this->features[self::partOf($place)][$carrier->kind->value] = true;
+            }
+        }
+        foreach ($book->parts as $part) {
+            foreach (self::MATERIALS as $class => $words) {
+                if (1 === preg_match($words, strtolower($part->material))) {
+                    $this->features[$part->key][$class] = true;
+                }
+            }
+            if (null !== $part->facing) {
+                $this->features[$part->key]['faced'] = true;
+            }
+            if (isset($this->features[$part->key]['oil']) && [] === $this->neighbours(CarrierKind::Oil, $part->key, true)) {
+                $this->features[$part->key]['entry'] = true;
+            }
+        }
+    }
+
+    /**
+     * Parts that hold debris back: a book writes its filter on the way into the element or out of it.
+     *
+     * @return array<string, true>
+     */
+    private static function sieves(Book $book): array
+    {
+        $sieves = [];
+        foreach ($book->carriers as $carrier) {
+            if ('' !== $carrier->filter) {
+                [$from, $to] = [self::partOf($carrier->from), self::partOf($carrier->to)];
+                $is = static fn (string $part): bool => 1 === preg_match('/filter|strainer|screen|pickup|solenoid/', $part);
+                $sieves[$is($to) && !$is($from) ? $to : $from] = true;
+            }
+        }
+
+        return $sieves;
+    }
+
+    public static function partOf(string $place): string
+    {
+        return explode('/', $place)[0];
+    }
+
+    /** @return list<string> places that a rule goes over and that are as it asks */
+    public function where(Where $where): array
+    {
+        if ('unit' === $where->over) {
+            return [''];
+        }
+        $found = [];
+        foreach ($this->places as $part => $places) {
+            foreach ('part' === $where->over ? [$part] : $places as $place) {
+                if ($this->is($place, $where->features)) {
+                    $found[] = $place;
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<string> the places of a part */
+    public function of(string $part): array
+    {
+        return $this->places[$part] ?? [$part];
+    }
+
+    /**
+     * Parts beside a part along a carrier.
+     *
+     * @return array<string, bool> part => does a filter stand between
+     */
+    public function neighbours(CarrierKind $kind, string $part, bool $back = false): array
+    {
+        $found = [];
+        foreach (($back ? $this->back : $this->next)[$kind->value] ?? [] as $place => $others) {
+            if (self::partOf($place) === $part) {
+                foreach ($others as [$other, $filter]) {
+                    $other = self::partOf($other);
+                    if ($other !== $part) {
+                        $found[$other] = ($found[$other] ?? true) && $filter;
+                    }
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * How many steps the oil has taken to a part since it came in; what it reaches only from a part of its own, such as a gear that sheds, stands before all.
+     *
+     * @return array<string, int>
+     */
+    public function downstream(): array
+    {
+        $steps = [];
+        $open = array_values(array_filter(array_keys($this->places), fn (string $part): bool => isset($this->features[$part]['entry'])));
+        foreach ($open as $part) {
+            $steps[$part] = 0;
+        }
+        for ($i = 0; $i < \count($open); ++$i) {
+            foreach ($this->neighbours(CarrierKind::Oil, $open[$i]) as $next => $_) {
+                if (!isset($steps[$next])) {
+                    $steps[$next] = $steps[$open[$i]] + 1;
+                    $open[] = $next;
+                }
+            }
+        }
+
+        return $steps + array_fill_keys(array_keys($this->places), -1);
+    }
+
+    /** @return list<string> faces that run on a face; a part that is written without one stands for all its own */
+    public function mates(string $place): array
+    {
+        $mates = [];
+        foreach ([$place, self::partOf($place)] as $own) {
+            foreach ($this->next[CarrierKind::Touch->value][$own] ?? [] as [$other]) {
+                array_push($mates, ...str_contains($other, '/') ? [$other] : $this->of($other));
+            }
+        }
+
+        return array_values(array_unique($mates));
+    }
+
+    /** @param list<array{bool, string}> $features */
+    private function is(string $place, array $features): bool
+    {
+        $part = $this->book->parts[self::partOf($place)];
+        $surface = str_contains($place, '/') ? $part->surfaces[explode('/', $place)[1]] : null;
+        $words = strtolower(implode(' ', [$part->key, $part->name, ...$part->also, $surface->key ?? '', $surface->name ?? '']));
+        foreach ($features as [$must, $word]) {
+            // A carrier is of the face itself where faces are told apart; what a thing is made of is of the part.
+            $has = str_starts_with($word, '/')
+                ? 1 === preg_match($word, $words)
+                : isset($this->features['touch' === $word && null !== $surface && $this->toldApart($part->key) ? $place : $part->key][$word]);
+            if ($has !== $must) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function toldApart(string $part): bool
+    {
+        foreach ($this->places[$part] as $place) {
+            if (isset($this->features[$place]['touch'])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain\Ground;
+
+use Japhrex\Core\Chain\Inference\Elimination;
+use Japhrex\Core\Chain\Inference\Factors;
+
+/**
+ * Makes the network of a case narrow enough to be answered exactly. Damage that was looked for and not found hands nothing on; damage that
+ * nobody has looked for yet is bridged: what brings it about brings its effects about with the product of both strengths. Both stay as
+ * leaves, so that a clean look still speaks against its causes and the next look can still be chosen.
+ */
+final class Pruning
+{
+    /** Bridges weaker than the first of these are left out; than the next where the network is still too wide, and so on. */
+    private const WEAKEST = [0.05, 0.1, 0.15, 0.2, 0.3];
+
+    /** Wide enough to be exact, narrow enough to be quick: variables of one table. */
+    private const WIDTH = 13;
+
+    /**
+     * @param array<string, Spot> $spots
+     * @param list<Tie> $ties without loops
+     * @param array<string, Evidence> $seen
+     *
+     * @return array{list<Tie>, float} what is left, and the weakest bridge that it holds
+     */
+    public static function of(array $spots, array $ties, array $seen): array
+    {
+        foreach (self::WEAKEST as $weakest) {
+            $pruned = self::bridged($spots, $ties, $seen, $weakest);
+            $question = (new Ground($spots, $pruned, [], $seen))->question();
+            $factors = new Factors($question, $question->network->ancestors(array_keys($question->seen)), 3);
+            if ((new Elimination($factors->list, self::WIDTH))->fits()) {
+                return [$pruned, $weakest];
+            }
+        }
+
+        return [$pruned, $weakest];
+    }
+
+    /**
+     * @param array<string, Spot> $spots
+     * @param list<Tie> $ties
+     * @param array<string, Evidence> $seen
+     *
+     * @return list<Tie>
+     */
+    private static function bridged(array $spots, array $ties, array $seen, float $weakest): array
+    {
+        $into = $outOf = [];
+        foreach ($ties as $tie) {
+            self::join($into, $outOf, $tie->from, $tie->to, $tie->strength, $tie->mechanism);
+        }
+        foreach (self::inOrder($spots, $outOf, $into) as $id) {
+            $evidence = $seen[$id] ?? null;
+            if ('damage' !== $spots[$id]->kind || true === $evidence?->speaksFor()) {
+                continue;
+            }
+            foreach ($outOf[$id] ?? [] as $effect => [$onward]) {
+                foreach (null === $evidence ? $into[$id] ?? [] : [] as $cause => [$strength, $mechanism]) {
+                    if ($strength * $onward >= $weakest) {
+                        self::join($into, $outOf, $cause, $effect, $strength * $onward, $mechanism);
+                    }
+                }
+                unset($into[$effect][$id]);
+            }
+            unset($outOf[$id]);
+        }
+        $pruned = [];
+        foreach ($outOf as $from => $effects) {
+            foreach ($effects as $to => [$strength, $mechanism]) {
+                $pruned[] = new Tie($from, $to, $mechanism, $strength);
+            }
+        }
+
+        return $pruned;
+    }
+
+    /**
+     * @param array<string, array<string, array{float, string}>> $into
+     * @param array<string, array<string, array{float, string}>> $outOf
+     */
+    private static function join(array &$into, array &$outOf, string $from, string $to, float $strength, string $mechanism): void
+    {
+        // Two ways from one to the other: each may fail on its own.
+        $both = 1.0 - (1.0 - ($outOf[$from][$to][0] ?? 0.0)) * (1.0 - $strength);
+        $into[$to][$from] = $outOf[$from][$to] = [$both, $outOf[$from][$to][1] ?? $mechanism];
+    }
+
+    /**
+     * @param array<string, Spot> $spots
+     * @param array<string, array<string, array{float, string}>> $outOf
+     * @param array<string, array<string, array{float, string}>> $into
+     *
+     * @return list<string> causes before effects
+     */
+    private static function inOrder(array $spots, array $outOf, array $into): array
+    {
+        $waits = array_map(static fn (string $id): int => \count($into[$id] ?? []), array_combine(array_keys($spots), array_keys($spots)));
+        $order = array_keys($waits, 0, true);
+        for ($next = 0; $next < \count($order); ++$next) {
+            foreach ($outOf[$order[$next]] ?? [] as $effect => $_) {
+                if (0 === --$waits[$effect]) {
+                    $order[] = (string) $effect;
+                }
+            }
+        }
+
+        return $order;
+    }
+}

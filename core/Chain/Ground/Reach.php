@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain\Ground;
+
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\CarrierKind;
+
+/** Where debris went: along the oil in its direction, past filters only where they let it, and what is to be done at each place. */
+final class Reach
+{
+    private const CANNOT_BE_CLEANED = '/cooler|converter|filter|element|torque-c/';
+    private const SIEVES = '/strainer|screen|magnet|mesh|basket/';
+
+    /** Damage that lets pieces go, or shows that they are there. */
+    private const SHEDS = ['fracture', 'pitting', 'scuffing', 'overheating', 'debris', 'embedding'];
+
+    /**
+     * Of what was seen broken, flaked, smeared or burnt; a filter that broke holds nothing.
+     *
+     * @return list<array{part: string, from: string, do: string, past: bool}>
+     */
+    public static function after(Book $book, Ground $ground): array
+    {
+        $from = $open = [];
+        foreach ($ground->seen as $id => $evidence) {
+            $spot = $ground->spots[$id];
+            $part = $spot->part();
+            if ($evidence->speaksFor() && 'damage' === $spot->kind && null !== $part && \in_array($spot->key, self::SHEDS, true)) {
+                $from[] = $part;
+                $open = 'fracture' === $spot->key ? [...$open, $part] : $open;
+            }
+        }
+
+        return self::of($book, array_values(array_unique($from)), $open);
+    }
+
+    /**
+     * @param list<string> $from parts that let debris go
+     * @param list<string> $open parts whose filter is torn, bypassed or missing
+     *
+     * @return list<array{part: string, from: string, do: string, past: bool}> in the order in which the oil passes; past: beyond a filter that held
+     */
+    public static function of(Book $book, array $from, array $open = []): array
+    {
+        $places = new Places($book);
+        $reached = [];
+        $next = array_map(static fn (string $part): array => [$part, $part, false], $from);
+        for ($i = 0; $i < \count($next); ++$i) {
+            [$part, $before, $past] = $next[$i];
+            if (isset($reached[$part]) && (!$reached[$part]['past'] || $past)) {
+                continue;
+            }
+            $again = isset($reached[$part]);
+            $reached[$part] = ['part' => $part, 'from' => $before, 'do' => self::advice($book, $part, $past), 'past' => $past];
+            foreach ($again && $past ? [] : $places->neighbours(CarrierKind::Oil, $part) as $other => $filter) {
+                $next[] = [$other, $part, $past || ($filter && !\in_array($part, $open, true))];
+            }
+        }
+
+        return array_values($reached);
+    }
+
+    private static function advice(Book $book, string $part, bool $past): string
+    {
+        $words = $part.' '.strtolower($book->parts[$part]->name ?? '');
+
+        return match (true) {
+            $past => 'prove by a sample: a filter stands before it',
+            1 === preg_match(self::CANNOT_BE_CLEANED, $words) => 'replace: it cannot be cleaned to the bottom',
+            1 === preg_match(self::SIEVES, $words) => 'clean, and keep what it held',
+            default => 'take apart and clean',
+        };
+    }
+}

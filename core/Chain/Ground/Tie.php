@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain\Ground;
+
+/** A mechanism at work between two conditions of a unit. */
+final readonly class Tie
+{
+    /** @param string $by along what: the carrier, or empty at one place */
+    public function __construct(public string $from, public string $to, public string $mechanism, public float $strength, public string $by = '')
+    {
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain\Mechanism;
+
+use Japhrex\Core\Family\CarrierKind;
+
+/** How one condition brings about the next: general, written once, grounded on the map of each book. */
+final readonly class Mechanism
+{
+    /**
+     * @param list<CarrierKind> $by along which carriers; none: at the same place
+     * @param string $tells what it looks like when it came this way
+     * @param string $needs what has to be so
+     * @param string $source where the claim is from, in a line
+     * @param list<Rule> $rules none: the analyst's alone
+     */
+    public function __construct(public string $key, public string $name, public array $by, public string $tells, public string $needs, public string $source, public array $rules)
+    {
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain\Mechanism;
+
+use Japhrex\Core\Chain\OriginKind;
+use Japhrex\Core\Family\BookError;
+use Japhrex\Core\Family\CarrierKind;
+use Japhrex\Core\Family\Data;
+
+/** Makes mechanisms and their vocabulary of what their files hold. */
+final class MechanismFactory
+{
+    /**
+     * @return array<string, Mechanism>
+     *
+     * @throws BookError naming the place that cannot be read
+     */
+    public function mechanisms(Data $data): array
+    {
+        $mechanisms = [];
+        foreach ($data->named('mechanisms') as $key => $one) {
+            $by = array_map(static fn (string $kind): CarrierKind => CarrierKind::tryFrom($kind) ?? throw new BookError(\sprintf('there is no carrier “%s”.', $kind), "mechanisms/$key/by"), $one->texts('by'));
+            $rules = array_map(fn (Data $rule): Rule => $this->rule($rule, "mechanisms/$key"), $one->maps('rules'));
+            $mechanisms[$key] = new Mechanism($key, $one->text('name'), $by, $one->text('tells'), $one->textOrNull('needs') ?? '', $one->textOrNull('source') ?? '', $rules);
+        }
+
+        return $mechanisms;
+    }
+
+    public function vocabulary(Data $data): Vocabulary
+    {
+        $states = $origins = [];
+        foreach ($data->named('states') as $key => $state) {
+            $states[$key] = ['name' => $state->text('name'), 'spread' => $state->textOrNull('spread') ?? 'unit'];
+        }
+        foreach ($data->named('origins') as $key => $origin) {
+            $kind = OriginKind::tryFrom($origin->text('kind')) ?? throw new BookError('there is no such kind of origin.', "origins/$key/kind");
+            $origins[$key] = ['name' => $origin->text('name'), 'spread' => $origin->textOrNull('spread') ?? 'unit', 'kind' => $kind, 'prior' => $this->chance($origin->text('prior'), "origins/$key/prior")];
+        }
+        $numbers = fn (string $name): array => array_map(fn (string $value): float => $this->chance($value, $name), $data->words($name));
+
+        return new Vocabulary($states, $origins, $numbers('leaks'), $numbers('found'), $data->texts('of-part'), $data->words('extra'));
+    }
+
+    private function rule(Data $data, string $at): Rule
+    {
+        return new Rule(Term::of($data->text('if'), $at), Term::of($data->text('then'), $at), Where::of($data->text('on'), $at), $this->chance($data->text('strength'), $at));
+    }
+
+    private function chance(string $text, string $at): float
+    {
+        return is_numeric($text) && (float) $text > 0 && (float) $text < 1 ? (float) $text : throw new BookError(\sprintf('“%s” is no chance between 0 and 1.', $text), $at);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain\Mechanism;
+
+use Japhrex\Core\Chain\OriginKind;
+
+/** The conditions that mechanisms speak of, beside the damage modes and the complaints of a book. */
+final readonly class Vocabulary
+{
+    /**
+     * @param array<string, array{name: string, spread: string}> $states spread: `unit`, one for the whole, or `part`
+     * @param array<string, array{name: string, spread: string, kind: OriginKind, prior: float}> $origins
+     * @param array<string, float> $leaks damage mode => chance of it without any cause that is known
+     * @param array<string, float> $found damage mode => chance that a plain look finds it where it is
+     * @param list<string> $ofPart damage modes that are of a part as a whole, not of one of its faces
+     * @param array<string, string> $extra damage that no mode of the catalogue is, with its name
+     */
+    public function __construct(public array $states, public array $origins, public array $leaks, public array $found, public array $ofPart, public array $extra)
+    {
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain;
+
+use App\Figures\KeptFigure;
+use App\Intake\CaseFile;
+use App\Platform\BookShelf;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Chain\Ground\Analysis;
+use Japhrex\Core\Chain\Ground\BaseRates;
+use Japhrex\Core\Chain\Ground\Candidate;
+use Japhrex\Core\Chain\Ground\Ground;
+use Japhrex\Core\Chain\Ground\Grounding;
+use Japhrex\Core\Chain\Ground\Reach;
+use Japhrex\Core\Chain\Ground\Spot;
+use Japhrex\Core\Chain\NodeKind;
+use Symfony\Contracts\Cache\CacheInterface;
+use Symfony\Contracts\Cache\ItemInterface;
+use Twig\Attribute\AsTwigFunction;
+
+/** The engine on a case. */
+final readonly class CaseAnalysis
+{
+    public function __construct(private CaseFacts $facts, private BookShelf $shelf, private EntityManagerInterface $em, private CacheInterface $cache)
+    {
+    }
+
+    public function ground(CaseFile $case): Ground
+    {
+        $mechanisms = $this->shelf->mechanismBook();
+
+        return (new Grounding($this->shelf->book($case->family), $this->shelf->modes(), $mechanisms->mechanisms, $mechanisms->vocabulary, $this->rates($case)))->of($this->facts->of($case));
+    }
+
+    /** From the signed cases of the family, each time anew; the case itself does not speak for itself. */
+    public function rates(CaseFile $case): BaseRates
+    {
+        /** @var list<ChainNode> $origins */
+        $origins = $this->em->createQuery('SELECT n FROM '.ChainNode::class.' n JOIN n.case c WHERE n.kind = :origin AND n.origin IS NOT NULL AND c.family = :family AND c.signedAt IS NOT NULL AND c != :case ORDER BY n.id')
+            ->setParameters(['origin' => NodeKind::Origin, 'family' => $case->family, 'case' => $case])->getResult();
+        $first = [];
+        foreach ($origins as $node) {
+            // A case with several origins counts once, by its first.
+            $first[(string) $node->case->id] ??= $node->origin;
+        }
+
+        return BaseRates::of($this->shelf->mechanismBook()->vocabulary, array_values(array_filter($first)));
+    }
+
+    /** Kept until something in the case, in its book or in the shop's base rates changes. */
+    public function of(CaseFile $case): Analysis
+    {
+        $facts = $this->facts->of($case);
+        $minutes = $this->facts->minutes($case);
+        // The book with it: a shop changes its own, and the words it uses.
+        $key = 'chain.'.hash('sha256', serialize([$this->shelf->book($case->family), $facts, $minutes, $this->rates($case)]));
+
+        return $this->cache->get($key, function (ItemInterface $item) use ($case, $minutes): Analysis {
+            $item->expiresAfter(86400);
+
+            return Analysis::of($this->ground($case), $minutes);
+        });
+    }
+
+    /**
+     * What the engine says of a case, for a page and for the report.
+     *
+     * @return array{analysis: Analysis, ground: Ground, candidates: list<Candidate>, undetermined: bool, checks: list<array{spot: Spot, bits: float, perMinute: float}>, reach: list<array{part: string, from: string, do: string, past: bool}>, theories: list<array{theory: Theory, answer: Candidate|null}>, kept: list<KeptFigure>}
+     */
+    #[AsTwigFunction('engine_says')]
+    public function told(CaseFile $case): array
+    {
+        $analysis = $this->of($case);
+        $candidates = $analysis->candidates();
+
+        return [
+            'analysis' => $analysis,
+            'ground' => $analysis->ground,
+            'candidates' => Analysis::worthTelling($candidates),
+            'undetermined' => Analysis::isUndetermined($candidates),
+            'checks' => $analysis->checks(5),
+            'reach' => Reach::after($this->shelf->book($case->family), $analysis->ground),
+            'theories' => array_map(static fn (Theory $one): array => ['theory' => $one, 'answer' => $analysis->theory($one->spot)], $this->em->getRepository(Theory::class)->findBy(['case' => $case], ['id' => 'ASC'])),
+            'kept' => $this->em->getRepository(KeptFigure::class)->findBy(['case' => $case], ['id' => 'ASC']),
+        ];
+    }
+}

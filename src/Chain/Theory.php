@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain;
+
+use App\Account\Audited;
+use App\Intake\CaseFile;
+use App\Intake\OfACase;
+use App\Platform\Identified;
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+
+/** What somebody thinks it was, in their words, and the condition that it means. */
+#[ORM\Entity]
+#[ORM\Table(name: 'theory')]
+class Theory implements Audited
+{
+    use Identified;
+    use OfACase;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+        #[ORM\Column(type: Types::TEXT)]
+        public string $words,
+        /** Id of an origin in the network of the case. */
+        #[ORM\Column(length: 160)]
+        public string $spot,
+        #[ORM\Column(length: 80)]
+        public string $byWhom,
+    ) {
+        $this->identify();
+    }
+
+    public function auditName(): string
+    {
+        return 'Theory: '.mb_substr($this->words, 0, 60);
+    }
+}

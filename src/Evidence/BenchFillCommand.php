@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Intake\CaseFile;
+use App\Platform\BookShelf;
+use Doctrine\ORM\EntityManagerInterface;
+use League\Flysystem\FilesystemOperator;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** Fills a case of a throwaway copy with many photos over all its parts; the sizes for the screen are those of one. */
+#[AsCommand('app:bench:fill', 'Fills a case with photos to measure pages with', hidden: true)]
+final class BenchFillCommand extends Command
+{
+    public function __construct(private readonly EntityManagerInterface $em, private readonly BookShelf $shelf, private readonly FilesystemOperator $files, private readonly string $projectDir)
+    {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addArgument('case', InputArgument::REQUIRED)->addArgument('count', InputArgument::REQUIRED);
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $case = $this->em->getRepository(CaseFile::class)->findOneBy(['number' => $input->getArgument('case')]) ?? throw new \InvalidArgumentException('There is no such case.');
+        $parts = $this->shelf->book($case->family)->partsInStripOrder();
+        $jpeg = (string) file_get_contents($this->projectDir.'/demo/photos/gear-scored.jpg');
+        $count = $input->getArgument('count');
+        for ($i = 0; $i < (is_numeric($count) ? (int) $count : 0); ++$i) {
+            $hash = hash('sha256', $case->number.$i);
+            foreach ([PictureSize::Thumb, PictureSize::Screen] as $size) {
+                $this->files->write(\sprintf('derived/%d/%s/%s.jpg', $size->value, substr($hash, 0, 2), $hash), $jpeg);
+            }
+            $this->em->persist($picture = new Picture($hash, 'image/jpeg', \strlen($jpeg), 1280, 960, null));
+            $this->em->persist(new Photo($case, $picture, $parts[$i % \count($parts)]->key, 0 === $i % 3 ? PhotoStage::Cleaned : PhotoStage::AsFound, $i.'.jpg'));
+        }
+        $this->em->flush();
+
+        return Command::SUCCESS;
+    }
+}

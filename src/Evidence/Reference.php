@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Account\Audited;
+use App\Platform\Identified;
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+
+/** A photo that the shop keeps to judge others by: a good one, or an example of a grade. */
+#[ORM\Entity]
+#[ORM\Table(name: 'reference')]
+class Reference implements Audited
+{
+    use Identified;
+
+    public function __construct(
+        #[ORM\OneToOne(fetch: 'EAGER')]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public Photo $photo,
+        /** 0: a good one. */
+        #[ORM\Column(type: 'smallint')]
+        public int $grade,
+        #[ORM\Column(length: 40, nullable: true)]
+        public ?string $mode,
+        /** Why it is a good example. */
+        #[ORM\Column(length: 300)]
+        public string $words,
+        #[ORM\Column(length: 80)]
+        public string $byWhom,
+    ) {
+        $this->identify();
+    }
+
+    public function auditCase(): Uuid
+    {
+        return $this->photo->case->id;
+    }
+
+    public function auditName(): string
+    {
+        return 'Reference '.$this->photo->originalName;
+    }
+}

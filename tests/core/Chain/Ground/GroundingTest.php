@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\core\Chain\Ground;
+
+use Japhrex\Core\Chain\Ground\Analysis;
+use Japhrex\Core\Chain\Ground\BaseRates;
+use Japhrex\Core\Chain\Ground\Candidate;
+use Japhrex\Core\Chain\Ground\Facts;
+use Japhrex\Core\Chain\Ground\Ground;
+use Japhrex\Core\Chain\Ground\Grounding;
+use Japhrex\Core\Chain\Ground\Reach;
+use Japhrex\Core\Chain\Ground\Tie;
+use Japhrex\Core\Chain\Mechanism\MechanismBook;
+use Japhrex\Core\Chain\OriginKind;
+use Japhrex\Core\Damage\ModeCatalogue;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\BookError;
+use Japhrex\Core\Family\BookFactory;
+use Japhrex\Core\Family\BookTypes;
+use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Teardown\LookTime;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Yaml\Yaml;
+
+/** A book and a case as a network: where mechanisms hold, what evidence weighs, and which origin the finds speak for. */
+final class GroundingTest extends TestCase
+{
+    private const BOOKS = __DIR__.'/../../../../books/';
+
+    private static function book(string $key): Book
+    {
+        foreach (glob(self::BOOKS.'*.yaml') ?: [] as $file) {
+            if ('modes.yaml' === basename($file)) {
+                continue;
+            }
+            foreach ((new BookTypes((array) Yaml::parseFile($file)))->books() as $content) {
+                if ($key === ($content['book'] ?? '')) {
+                    return (new BookFactory())->book($content);
+                }
+            }
+        }
+        self::fail("There is no book $key.");
+    }
+
+    private static function mechanisms(): MechanismBook
+    {
+        return MechanismBook::of(array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.'mechanisms/*.yaml') ?: []));
+    }
+
+    /** @param list<array{string, string|null, string|null, int}> $looks part, face, damage (none: clean), grade */
+    private static function ground(string $book, array $looks, ?string $complaint = null, bool $comeback = false): Ground
+    {
+        $mechanisms = self::mechanisms();
+        $facts = new Facts(
+            array_map(static fn (array $look): array => ['part' => $look[0], 'surface' => $look[1], 'mode' => $look[2], 'grade' => $look[3]], $looks),
+            null === $complaint ? [] : [['key' => $complaint, 'hotOnly' => false, 'sudden' => null]],
+            [], $comeback,
+        );
+
+        return (new Grounding(self::book($book), ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $mechanisms->mechanisms, $mechanisms->vocabulary))->of($facts);
+    }
+
+    /** @return list<Candidate> */
+    private static function candidates(Ground $ground): array
+    {
+        return Analysis::of($ground)->candidates();
+    }
+
+    /** @return list<array{string, string|null, string|null, int}> */
+    private static function scored(): array
+    {
+        return [['suction-strainer', 'mesh', 'debris', 3], ['front-block', 'face', 'scoring', 3], ['rear-block', 'face', 'scoring', 3], ['drive-gear', 'end-face', 'scoring', 2], ['shaft-seal', null, null, 0], ['coupling', null, null, 0]];
+    }
+
+    public function testThereAreSixtyMechanismsAndEachSaysWhatItLooksLikeAndWhereItIsFrom(): void
+    {
+        $with = array_filter(self::mechanisms()->mechanisms, static fn ($one): bool => [] !== $one->rules);
+        self::assertGreaterThanOrEqual(60, \count($with));
+        foreach ($with as $one) {
+            self::assertNotSame('', $one->tells);
+            self::assertNotSame('', $one->source);
+        }
+    }
+
+    public function testOilCarriesDebrisInItsDirectionAndAFilterHoldsIt(): void
+    {
+        $ground = self::ground('external-gear-pump', []);
+        $strength = static fn (Ground $ground, string $from, string $to): ?float => array_values(array_filter($ground->into[$to] ?? [], static fn (Tie $tie): bool => $tie->from === $from))[0]->strength ?? null;
+        self::assertEqualsWithDelta(0.93, $strength($ground, 'state:debris@suction-fitting', 'state:debris@body'), 1e-9);
+        self::assertNull($strength($ground, 'state:debris@body', 'state:debris@suction-fitting'), 'not against the stream');
+        $roller = self::ground('roller-pump', []);
+        self::assertEqualsWithDelta(0.93 * 0.3, $strength($roller, 'state:debris@strainer', 'state:debris@hose-fittings'), 1e-9, 'past the mesh');
+        // The face that runs on the gears is scored by what the oil brings; the back, which runs on nothing, is not.
+        self::assertNotNull($strength($ground, 'state:debris@front-block', 'damage:scoring@front-block/face'));
+        self::assertNull($strength($ground, 'state:debris@front-block', 'damage:scoring@front-block/back'));
+    }
+
+    public function testEveryBookGroundsWithoutLoopsTheSameEachTime(): void
+    {
+        foreach (['external-gear-pump', 'automatic-transmission', 'axial-piston-pump-tandem', 'centrifugal-pump', 'transfer-case'] as $key) {
+            $ground = self::ground($key, []);
+            self::assertCount(\count($ground->spots), $ground->question()->network->order, 'without a loop');
+            self::assertEquals($ground, self::ground($key, []));
+            $sum = array_sum(array_map(static fn ($spot): float => 'origin' === $spot->kind ? $spot->leak : 0.0, $ground->spots));
+            self::assertGreaterThan(0.6, $sum, $key);
+            self::assertLessThan(1.2, $sum, $key.': a unit that failed has about one origin');
+        }
+    }
+
+    public function testAPlainSeenAndAPlainCleanAreNeverQuiteCertain(): void
+    {
+        $ground = self::ground('external-gear-pump', [['front-block', 'face', 'scoring', 3], ['body', 'suction-side', null, 0]]);
+        $seen = $ground->seen['damage:scoring@front-block/face'];
+        self::assertSame([0.001, 1.0], [$seen->ifFalse, $seen->ifTrue]);
+        $clean = $ground->seen['damage:cavitation-erosion@body/suction-side'];
+        self::assertEqualsWithDelta(0.1, $clean->ifTrue, 1e-9, 'one look in ten misses it');
+    }
+
+    public function testScoresInEveryGapAndGrainsInTheStrainerSpeakForDirt(): void
+    {
+        $candidates = self::candidates(self::ground('external-gear-pump', self::scored(), 'low-flow'));
+        self::assertSame('origin:dirt-let-in', $candidates[0]->origin->id());
+        self::assertGreaterThan(0.5, $candidates[0]->posterior);
+        self::assertSame([], $candidates[0]->leaves, 'it explains every find and the complaint');
+        $told = array_map(static fn (Tie $tie): string => $tie->to, $candidates[0]->story);
+        self::assertContains('damage:scoring@front-block/face', $told);
+        self::assertContains('complaint:low-flow', $told);
+        self::assertSame('origin:dirt-let-in', $candidates[0]->story[0]->from);
+    }
+
+    public function testTheSameFindsInAUnitThatComesBackSpeakForWhatWasLeftInIt(): void
+    {
+        $first = self::candidates(self::ground('external-gear-pump', self::scored(), 'low-flow'));
+        $again = self::candidates(self::ground('external-gear-pump', self::scored(), 'low-flow', true));
+        $share = static fn (array $all): float => array_sum(array_map(static fn (Candidate $one): float => 'origin:leftover-debris' === $one->origin->id() ? $one->posterior : 0.0, $all));
+        self::assertGreaterThan($share($first) + 0.2, $share($again));
+    }
+
+    public function testASealPushedOutWithEverythingElseCleanSpeaksForTheDrain(): void
+    {
+        $looks = [['shaft-seal', 'lip', 'lip-displaced', 3]];
+        foreach (['drive-gear', 'driven-gear', 'front-block', 'rear-block', 'front-bushes', 'rear-bushes', 'body'] as $part) {
+            $looks[] = [$part, null, null, 0];
+        }
+        $candidates = self::candidates(self::ground('external-gear-pump', $looks, 'leak-shaft'));
+        self::assertSame('origin:drain-blocked', $candidates[0]->origin->id());
+        self::assertGreaterThan(0.5, $candidates[0]->posterior);
+    }
+
+    public function testAReadingWithinItsLimitSpeaksAgainstWearAndOneBeyondItForIt(): void
+    {
+        $mechanisms = self::mechanisms();
+        $grounding = new Grounding(self::book('external-gear-pump'), ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $mechanisms->mechanisms, $mechanisms->vocabulary);
+        $of = static fn (Verdict $verdict): bool => $grounding->of(new Facts([], [], [['part' => 'body', 'name' => 'Side clearance', 'verdict' => $verdict]]))->seen['damage:worn@body']->speaksFor();
+        self::assertTrue($of(Verdict::Outside));
+        self::assertFalse($of(Verdict::Within));
+        $worn = static fn (Verdict ...$verdicts): float => $grounding->of(new Facts(
+            [['part' => 'body', 'surface' => null, 'mode' => null, 'grade' => 0]], [],
+            array_map(static fn (Verdict $one): array => ['part' => 'body', 'name' => 'Side clearance', 'verdict' => $one], array_values($verdicts)),
+        ))->seen['damage:worn@body']->ifTrue;
+        self::assertEqualsWithDelta(0.1, $worn(Verdict::Within), 1e-9, 'a gauge says more than a look');
+        self::assertEqualsWithDelta(1.0, $worn(Verdict::Within, Verdict::Outside), 1e-9, 'the worst reading counts');
+    }
+
+    public function testClosedCasesMoveTheBaseRatesAsABetaPriorDoes(): void
+    {
+        $vocabulary = self::mechanisms()->vocabulary;
+        $book = BaseRates::of($vocabulary, []);
+        self::assertEqualsWithDelta(1.0, array_sum($book->book), 1e-9);
+        self::assertEqualsWithDelta(1.0, $book->factor(OriginKind::Overload), 1e-9, 'no case, the book alone');
+        // Ten of ten by contamination: (20·b + 10) / 30.
+        $shop = BaseRates::of($vocabulary, array_fill(0, 10, OriginKind::Contamination));
+        $b = $book->book['contamination'];
+        self::assertEqualsWithDelta((20 * $b + 10) / 30, $shop->blend(OriginKind::Contamination), 1e-9);
+        self::assertEqualsWithDelta(20 / 30, $shop->factor(OriginKind::Overload), 1e-9);
+        $mechanisms = self::mechanisms();
+        $prior = static fn (?BaseRates $rates): float => (new Grounding(self::book('external-gear-pump'), ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $mechanisms->mechanisms, $mechanisms->vocabulary, $rates))->of(new Facts([], [], []))->spots['origin:dirt-let-in']->leak;
+        self::assertEqualsWithDelta($prior(null) * $shop->factor(OriginKind::Contamination), $prior($shop), 1e-9);
+    }
+
+    public function testWearOutIsLessLikelyWhenItCameFromOneHourToTheNext(): void
+    {
+        $mechanisms = self::mechanisms();
+        $grounding = new Grounding(self::book('external-gear-pump'), ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $mechanisms->mechanisms, $mechanisms->vocabulary);
+        $told = static fn (?bool ...$sudden): ?bool => ($grounding->of(new Facts([], array_map(static fn (?bool $one): array => ['key' => 'low-flow', 'hotOnly' => false, 'sudden' => $one], array_values($sudden)), []))->seen['origin:wear-out'] ?? null)?->speaksFor();
+        self::assertFalse($told(true));
+        self::assertTrue($told(false));
+        self::assertNull($told(null), 'nobody said');
+        self::assertNull($told(true, false), 'two complaints that say different things say nothing');
+    }
+
+    public function testWithNothingThatExplainsItTheVerdictIsUndetermined(): void
+    {
+        $clean = array_map(static fn (string $part): array => [$part, null, null, 0], array_keys(self::book('external-gear-pump')->parts));
+        self::assertTrue(Analysis::isUndetermined(self::candidates(self::ground('external-gear-pump', $clean, 'low-pressure'))), 'everything was looked at and is clean');
+        $candidates = self::candidates(self::ground('external-gear-pump', self::scored(), 'low-flow'));
+        self::assertFalse(Analysis::isUndetermined($candidates));
+        foreach (Analysis::worthTelling($candidates) as $one) {
+            self::assertNotSame([], $one->explains);
+        }
+    }
+
+    public function testALookTakesWhatHasToComeOffBeforeIt(): void
+    {
+        $book = self::book('external-gear-pump');
+        $none = LookTime::minutes($book, []);
+        $steps = array_values($book->strip);
+        $time = static fn (int $i): float => $steps[$i]->minutes > 0 ? (float) $steps[$i]->minutes : LookTime::STEP;
+        self::assertEqualsWithDelta($time(0) + $time(1) + LookTime::LOOK, $none[$steps[1]->removes[0]], 1e-9);
+        self::assertEqualsWithDelta(LookTime::LOOK, LookTime::minutes($book, $steps[0]->removes)[$steps[0]->removes[0]], 1e-9, 'it lies on the bench');
+    }
+
+    public function testDebrisReachFollowsTheOilAndSaysWhatToDo(): void
+    {
+        $reach = Reach::of(self::book('automatic-transmission'), ['forward-pack']);
+        $parts = array_column($reach, 'do', 'part');
+        self::assertSame('forward-pack', $reach[0]['part']);
+        self::assertStringContainsString('replace', $parts['filter'], 'what cannot be cleaned to the bottom is replaced');
+        self::assertStringContainsString('sample', $parts['front-pump'], 'the filter stands before it');
+        $gear = Reach::of(self::book('roller-pump'), ['strainer']);
+        self::assertStringContainsString('sample', array_column($gear, 'do', 'part')['hose-fittings'], 'a mesh stands before it');
+        $ground = self::ground('automatic-transmission', [['forward-pack', null, 'overheating', 4], ['case', null, 'scoring', 2]]);
+        self::assertSame($reach, Reach::after(self::book('automatic-transmission'), $ground), 'what burnt lets go, a score does not');
+        self::assertStringNotContainsString('sample', array_column(Reach::of(self::book('roller-pump'), ['strainer'], ['strainer']), 'do', 'part')['hose-fittings'], 'unless it is torn');
+    }
+
+    public function testAMechanismThatSpeaksOfNothingKnownIsRefusedByName(): void
+    {
+        $conditions = (array) Yaml::parseFile(self::BOOKS.'mechanisms/conditions.yaml');
+        $rule = static fn (string $if, string $on = 'unit', string $strength = '0.5'): array => ['mechanisms' => ['odd' => ['name' => 'Odd', 'by' => [], 'tells' => 'x', 'rules' => [['if' => $if, 'then' => 'state:air', 'on' => $on, 'strength' => $strength]]]]];
+        foreach ([['state:moonlight', 'unit', '0.5', 'no condition'], ['state', 'unit', '0.5', 'kind:key'], ['state:air@moon', 'unit', '0.5', 'relations'], ['state:hot', 'everywhere', '0.5', 'does not begin'], ['state:hot', 'part shiny', '0.5', 'nothing that a place can be'], ['state:hot', 'unit', '1.5', 'no chance']] as [$if, $on, $strength, $said]) {
+            try {
+                MechanismBook::of([$conditions, $rule($if, $on, $strength)]);
+                self::fail("$if $on $strength was taken.");
+            } catch (BookError $error) {
+                self::assertStringContainsString($said, $error->getMessage());
+                self::assertStringContainsString('odd', $error->getMessage());
+            }
+        }
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\stories;
+
+use Japhrex\Core\Chain\Ground\Analysis;
+use Japhrex\Core\Chain\Ground\Facts;
+use Japhrex\Core\Chain\Ground\Grounding;
+use Japhrex\Core\Chain\Mechanism\MechanismBook;
+use Japhrex\Core\Damage\ModeCatalogue;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\BookFactory;
+use Japhrex\Core\Family\BookTypes;
+use Symfony\Component\Yaml\Yaml;
+
+/**
+ * Failures whose origin is known, told to the engine: at which rank it has it, and whether it would have asked for the find that decides.
+ *
+ * @phpstan-type Told array{family: string, name: string, rank: int, posterior: float, decisive: int|null, first: string, said: float}
+ */
+final class Stories
+{
+    private const BOOKS = __DIR__.'/../../books/';
+
+    /** @return list<Told> rank 0: not among the candidates; said: share of the first candidate; decisive: place among the next checks without it, 0: not among them, null: not asked */
+    public static function told(?string $only = null): array
+    {
+        $mechanisms = MechanismBook::of(array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.'mechanisms/*.yaml') ?: []));
+        $modes = ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml'));
+        $books = self::books();
+        $told = [];
+        foreach (glob(__DIR__.'/*.yaml') ?: [] as $file) {
+            /** @var array{family: string, stories: list<array{name: string, complaint: string, comeback?: bool, seen: string, clean: string, origin: string, decisive: string}>} $content */
+            $content = Yaml::parseFile($file);
+            if (null !== $only && $only !== $content['family']) {
+                continue;
+            }
+            $grounding = new Grounding($books[$content['family']], $modes, $mechanisms->mechanisms, $mechanisms->vocabulary);
+            foreach ($content['stories'] as $story) {
+                $told[] = self::tell($grounding, $books[$content['family']], $story);
+            }
+        }
+
+        return $told;
+    }
+
+    /** @return array<string, Book> */
+    private static function books(): array
+    {
+        $books = [];
+        foreach (array_filter(glob(self::BOOKS.'*.yaml') ?: [], static fn (string $file): bool => 'modes.yaml' !== basename($file)) as $file) {
+            foreach ((new BookTypes((array) Yaml::parseFile($file)))->books() as $content) {
+                $book = (new BookFactory())->book($content);
+                $books[$book->key] = $book;
+            }
+        }
+
+        return $books;
+    }
+
+    /**
+     * @param array{name: string, complaint: string, comeback?: bool, seen: string, clean: string, origin: string, decisive: string} $story
+     *
+     * @return Told
+     */
+    private static function tell(Grounding $grounding, Book $book, array $story): array
+    {
+        $looks = array_map(static fn (string $seen): array => self::look(trim($seen), $book), explode(';', $story['seen']));
+        foreach (array_filter(explode(' ', $story['clean'])) as $part) {
+            $looks[] = ['part' => $part, 'surface' => null, 'mode' => null, 'grade' => 0];
+            isset($book->parts[$part]) || throw new \DomainException("{$story['name']}: {$book->key} has no part $part.");
+        }
+        $complaints = [['key' => $story['complaint'], 'hotOnly' => false, 'sudden' => null]];
+        isset($book->complaints[$story['complaint']]) || throw new \DomainException("{$story['name']}: no complaint {$story['complaint']}.");
+        $candidates = Analysis::of($grounding->of(new Facts($looks, $complaints, [], $story['comeback'] ?? false)))->candidates(400);
+        $true = explode(' ', $story['origin']);
+        $rank = 0;
+        foreach ($candidates as $i => $one) {
+            if (\in_array($one->origin->id(), $true, true)) {
+                $rank = $i + 1;
+                break;
+            }
+        }
+
+        return ['family' => $book->key, 'name' => $story['name'], 'rank' => $rank, 'posterior' => 0 === $rank ? 0.0 : $candidates[$rank - 1]->posterior, 'decisive' => self::decisive($grounding, $book, $looks, $complaints, $story), 'first' => $candidates[0]->origin->name, 'said' => $candidates[0]->posterior];
+    }
+
+    /**
+     * Where the engine ranks a look at the part that decides, when nobody has looked at it yet.
+     *
+     * @param list<array{part: string, surface: string|null, mode: string|null, grade: int}> $looks
+     * @param list<array{key: string, hotOnly: bool, sudden: bool|null}> $complaints
+     * @param array{name: string, comeback?: bool, decisive: string} $story
+     */
+    private static function decisive(Grounding $grounding, Book $book, array $looks, array $complaints, array $story): int
+    {
+        $part = self::look($story['decisive'].' 1', $book)['part'];
+        $without = array_values(array_filter($looks, static fn (array $look): bool => $look['part'] !== $part));
+        // A look at a part shows all that is on it, so parts are ranked, each by its best look.
+        $ranked = [];
+        foreach (Analysis::of($grounding->of(new Facts($without, $complaints, [], $story['comeback'] ?? false)), array_fill_keys(array_keys($book->parts), 5.0))->checks(60) as $check) {
+            $ranked[(string) $check['spot']->part()] = true;
+        }
+        $place = array_search($part, array_keys($ranked), true);
+
+        return false === $place ? 0 : $place + 1;
+    }
+
+    /** @return array{part: string, surface: string|null, mode: string|null, grade: int} */
+    private static function look(string $text, Book $book): array
+    {
+        [$place, $mode, $grade] = explode(' ', $text) + ['', '', '1'];
+        [$part, $surface] = explode('/', $place) + [1 => null];
+        if (!isset($book->parts[$part]) || (null !== $surface && !isset($book->parts[$part]->surfaces[$surface]))) {
+            throw new \DomainException("{$book->key} has no place $place.");
+        }
+
+        return ['part' => $part, 'surface' => $surface, 'mode' => $mode, 'grade' => (int) $grade];
+    }
+}
