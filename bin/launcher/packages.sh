@@ -63,7 +63,7 @@ need_vendor() {
   local sum; sum=$(sha256sum composer.json | cut -c1-64)-$(php -r 'echo PHP_VERSION_ID;')
   fresh vendor/.made-from "$sum" && return 0
   echo "Fetching PHP packages" >&2
-  COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet </dev/null || { echo "Composer could not fetch the packages." >&2; exit 1; }
+  COMPOSER_ALLOW_SUPERUSER=1 composer update --ignore-platform-req=ext-pdo_pgsql --no-interaction --no-progress --quiet </dev/null || { echo "Composer could not fetch the packages." >&2; exit 1; }
   echo "$sum" >vendor/.made-from
 }
 

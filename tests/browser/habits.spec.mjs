@@ -1,27 +1,27 @@
 // Habits of the bench: keys, quiet saving, lost connections, two people, bad files.
 import { readFileSync } from 'node:fs';
-import { signIn } from './people.mjs';
+import { press, signIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
 
 test('keys lead from part to part, to a grade and to what is open', async ({ page }) => {
   await signIn(page, 'analyst');
-  await page.keyboard.press('/');
+  await press(page, '/');
   await expect(page.locator('#search')).toBeFocused();
   await page.goto('/cases/OQ-26-0102/parts/drive-gear');
-  await page.keyboard.press('3');
+  await press(page, '3');
   const form = page.locator('form[data-grades]');
   await expect(form.locator('.grades input[value="3"]')).toBeChecked();
   await expect(form.locator('input[value=damage]')).toBeChecked();
-  await page.keyboard.press('n');
+  await press(page, 'n');
   await expect(page.locator('main h2').first()).toContainText('Driven gear');
-  await page.keyboard.press('b');
+  await press(page, 'b');
   await expect(page.locator('main h2').first()).toContainText('Drive gear and shaft');
-  await page.keyboard.press('?');
+  await press(page, '?');
   await expect(page.locator('#keys')).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
-  await page.keyboard.press('.');
+  await press(page, '.');
   await expect(page).toHaveURL(/\/parts\/(?!drive-gear)/);
-  await page.keyboard.press('l');
+  await press(page, 'l');
   await expect(page).toHaveURL(/\/chain$/);
 });
 

@@ -22,6 +22,7 @@ export async function signIn(page, name) {
   await page.getByLabel('Password').fill(PASSWORD);
   await page.getByRole('button', { name: 'Sign in' }).click();
   await page.getByRole('heading', { name: 'On the floor' }).waitFor();
+  await page.waitForLoadState('load');
 }
 
 // A unit that the desk takes in; its number.
@@ -35,4 +36,10 @@ export async function takeIn(browser, family, whose) {
   const number = (await desk.locator('.caseline .num').textContent()).trim();
   await desk.context().close();
   return number;
+}
+
+// A key, once the page's scripts have run: its words stand before them, and a key pressed then would be lost.
+export async function press(page, key) {
+  await page.waitForLoadState('load');
+  await page.keyboard.press(key);
 }

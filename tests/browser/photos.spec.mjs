@@ -4,7 +4,7 @@ import { createHash } from 'node:crypto';
 import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { signIn, takeIn } from './people.mjs';
+import { press, signIn, takeIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
 
 const PHOTOS = join(import.meta.dirname, '../../demo/photos');
@@ -149,9 +149,10 @@ test('our card is found and a groove of 8 mm measures 8 mm; two pictures move to
   expect(Math.abs(value - 8)).toBeLessThan(0.16);
 
   await page.getByRole('link', { name: 'Side by side' }).click();
+  await page.waitForURL(/compare/);
   const [left, right] = [page.locator('[data-compare] svg').first(), page.locator('[data-compare] svg').last()];
   await left.focus();
-  await page.keyboard.press('+');
+  await press(page, '+');
   await expect(left).not.toHaveAttribute('viewBox', /^0 0 1280 960$/);
   await expect(right).not.toHaveAttribute('viewBox', /^0 0 1600 1200$/);
 
