@@ -7,6 +7,7 @@ namespace Japhrex\Tests\stories;
 use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\Grounding;
+use Japhrex\Core\Chain\Ground\Look;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
@@ -97,12 +98,8 @@ final class Stories
     {
         $part = self::look($story['decisive'].' 1', $book)['part'];
         $without = array_values(array_filter($looks, static fn (array $look): bool => $look['part'] !== $part));
-        // A look at a part shows all that is on it, so parts are ranked, each by its best look.
-        $ranked = [];
-        foreach (Analysis::of($grounding->of(new Facts($without, $complaints, [], $story['comeback'] ?? false)), array_fill_keys(array_keys($book->parts), 5.0))->checks(60) as $check) {
-            $ranked[(string) $check['spot']->part()] = true;
-        }
-        $place = array_search($part, array_keys($ranked), true);
+        $looks = Analysis::of($grounding->of(new Facts($without, $complaints, [], $story['comeback'] ?? false)), array_fill_keys(array_keys($book->parts), 5.0))->looks;
+        $place = array_search($part, array_map(static fn (Look $look): string => $look->part, $looks), true);
 
         return false === $place ? 0 : $place + 1;
     }

@@ -25,14 +25,11 @@ final readonly class Analysis
     private const TOLD = 0.02;
     private const DETERMINED = 0.1;
 
-    /** Between so many of the likeliest origins a look has to tell. */
-    private const RIVALS = 10;
-
-    /** So many looks, and so many finds, are weighed: those that can tell most. */
-    private const LOOKS = 40;
+    /** So many finds are weighed: those that can tell most. */
     private const FINDS = 40;
 
-    private function __construct(public Ground $ground, public Question $question, public Answer $answer, public float $weakest)
+    /** @param list<Look> $looks what to look at next, the most for its minutes first */
+    private function __construct(public Ground $ground, public Question $question, public Answer $answer, public float $weakest, public array $looks)
     {
     }
 
@@ -40,10 +37,18 @@ final readonly class Analysis
     public static function of(Ground $ground, array $minutes = []): self
     {
         [$pruned, $weakest] = $ground->pruned();
-        $looks = [] === $minutes ? [] : self::looks($ground, $pruned, $minutes);
-        $question = $pruned->question($looks, self::telling($pruned));
+        $question = $pruned->question(self::telling($pruned), [] === $minutes ? [] : self::likely($pruned));
+        $answer = Inference::answer($question);
 
-        return new self($ground, $question, Inference::answer($question), $weakest);
+        return new self($ground, $question, $answer, $weakest, [] === $minutes ? [] : Looks::of($pruned, $question, $answer, $minutes));
+    }
+
+    /** @return list<string> the likeliest origins, between which a look has to tell */
+    private static function likely(Ground $pruned): array
+    {
+        $question = $pruned->question([]);
+
+        return array_map(static fn (int $node): string => $question->network->nodes[$node]->id, \array_slice(Inference::answer($question)->candidates($question), 0, Looks::RIVALS));
     }
 
     /** @return list<Candidate> the likeliest first */
@@ -98,18 +103,6 @@ final readonly class Analysis
         $weights = $this->answer->weights[$node] ?? ['for' => [], 'against' => []];
 
         return new Candidate($this->ground->spots[$id], $this->answer->posteriors[$node], $this->named($weights['for']), $this->named($weights['against']), $explains, $leaves, $contradicts, $this->story($id, $explains));
-    }
-
-    /** @return list<array{spot: Spot, bits: float, perMinute: float}> the best look for its minutes first */
-    public function checks(int $most = 8): array
-    {
-        $checks = [];
-        foreach ($this->answer->checks ?? [] as $node => $check) {
-            $checks[] = ['spot' => $this->ground->spots[$this->question->network->nodes[$node]->id], 'bits' => $check['bits'], 'perMinute' => $check['per-minute']];
-        }
-        usort($checks, static fn (array $a, array $b): int => [$b['perMinute'], $a['spot']->id()] <=> [$a['perMinute'], $b['spot']->id()]);
-
-        return \array_slice($checks, 0, $most);
     }
 
     /**
@@ -183,39 +176,6 @@ final readonly class Analysis
         arsort($weight);
 
         return \array_slice(array_keys($weight), 0, self::FINDS);
-    }
-
-    /**
-     * Looks worth weighing: where the likeliest origins would leave different things behind, for the minutes it takes.
-     *
-     * @param array<string, float> $minutes
-     *
-     * @return array<string, float>
-     */
-    private static function looks(Ground $ground, Ground $pruned, array $minutes): array
-    {
-        $question = $pruned->question([], []);
-        $answer = Inference::answer($question);
-        $alone = $shares = [];
-        foreach (\array_slice($answer->candidates($question), 0, self::RIVALS) as $node) {
-            $id = $question->network->nodes[$node]->id;
-            [$alone[], $shares[]] = [self::alone($ground, $id), $answer->posteriors[$node]];
-        }
-        $sum = array_sum($shares);
-        $looks = $tells = [];
-        foreach ($ground->spots as $id => $spot) {
-            $part = $spot->part();
-            if ('damage' !== $spot->kind || null === $part || isset($ground->seen[$id]) || !isset($minutes[$part])) {
-                continue;
-            }
-            $chances = array_column($alone, $id);
-            $mean = array_sum(array_map(static fn (float $share, float $chance): float => $share * $chance, $shares, $chances)) / $sum;
-            $tells[$id] = array_sum(array_map(static fn (float $share, float $chance): float => $share * ($chance - $mean) ** 2, $shares, $chances)) / $minutes[$part];
-            $looks[$id] = $minutes[$part];
-        }
-        arsort($tells);
-
-        return array_intersect_key($looks, \array_slice($tells, 0, self::LOOKS, true));
     }
 
     /**

@@ -48,10 +48,10 @@ final readonly class Ground
     /**
      * As a question for the inference.
      *
-     * @param array<string, float>|null $minutes spot => minutes that a look at it takes; null: next checks are not asked for
      * @param list<string>|null $weigh findings whose weights are asked for; null: all
+     * @param list<string> $given origins in whose presence the chances of the rest are asked for
      */
-    public function question(?array $minutes = null, ?array $weigh = null): Question
+    public function question(?array $weigh = null, array $given = []): Question
     {
         $index = array_flip(array_keys($this->spots));
         $nodes = [];
@@ -64,14 +64,12 @@ final readonly class Ground
             }
             $nodes[] = new Condition($id, $spot->kind, $spot->leak, $causes);
         }
-        $seen = $looks = [];
+        $seen = [];
         foreach ($this->seen as $id => $evidence) {
             $seen[$index[$id]] = [$evidence->ifFalse, $evidence->ifTrue];
         }
-        foreach ($minutes ?? [] as $id => $each) {
-            $looks[$index[$id]] = $each;
-        }
+        $nodeOf = static fn (string $id): int => $index[$id];
 
-        return new Question(new Network($nodes), $seen, [], null === $minutes ? null : $looks, null === $weigh ? null : array_map(static fn (string $id): int => $index[$id], $weigh), null === $minutes ? null : array_map(static fn (): bool => true, $looks));
+        return new Question(new Network($nodes), $seen, [], null, null === $weigh ? null : array_map($nodeOf, $weigh), [], array_map($nodeOf, $given));
     }
 }

@@ -128,7 +128,7 @@ final class Grounding
     private function spot(Term $term, ?string $place): array
     {
         $make = function (string $key, ?string $at, string $name, float $leak) use ($term): string {
-            $spot = new Spot($term->kind, $key, $at, $name, $leak);
+            $spot = new Spot($term->kind, $key, $at, $name, $leak, 'damage' === $term->kind ? $this->found($key) : 1.0);
             $this->spots[$spot->id()] ??= $spot;
 
             return $spot->id();
@@ -157,6 +157,11 @@ final class Grounding
         return [$make($term->key, $at, $known['name'].(null === $at ? '' : ', '.$this->placeName($at)), $leak)];
     }
 
+    private function found(string $mode): float
+    {
+        return $this->vocabulary->found[$mode] ?? self::FOUND;
+    }
+
     /** Some damage is of a part as a whole, whichever face shows it. */
     private function isOfPart(string $mode): bool
     {
@@ -183,7 +188,7 @@ final class Grounding
         }
         foreach ($this->spots as $id => $spot) {
             if (null !== $spot->place) {
-                $this->spots[$id] = new Spot($spot->kind, $spot->key, $spot->place, $spot->name, $spot->leak / $count[$spot->kind.':'.$spot->key]);
+                $this->spots[$id] = new Spot($spot->kind, $spot->key, $spot->place, $spot->name, $spot->leak / $count[$spot->kind.':'.$spot->key], $spot->found);
             }
         }
     }
@@ -255,7 +260,7 @@ final class Grounding
             foreach ($places as $place) {
                 foreach ($this->spots as $id => $spot) {
                     if ('damage' === $spot->kind && ($spot->place === $place || (null === $look['surface'] && $spot->place === $look['part'])) && !isset($seen[$id]) && 0 === $look['grade']) {
-                        $seen[$id] = new Evidence($id, 1.0, 1.0 - ($this->vocabulary->found[$spot->key] ?? self::FOUND), 'looked, not there');
+                        $seen[$id] = new Evidence($id, 1.0, 1.0 - $spot->found, 'looked, not there');
                     }
                 }
             }
@@ -322,7 +327,7 @@ final class Grounding
             return Spot::idOf('damage', $mode, $known[0]);
         }
         $at = 1 === \count($places) && !$this->isOfPart($mode) ? $places[0] : $part;
-        $spot = new Spot('damage', $mode, $at, $name.', '.$this->placeName($at), $this->vocabulary->leaks[$mode] ?? self::LEAK);
+        $spot = new Spot('damage', $mode, $at, $name.', '.$this->placeName($at), $this->vocabulary->leaks[$mode] ?? self::LEAK, $this->found($mode));
         $this->spots[$spot->id()] ??= $spot;
         foreach ($known as $place) {
             $tie = new Tie(Spot::idOf('damage', $mode, $place), $spot->id(), 'noticed-as', 0.999);

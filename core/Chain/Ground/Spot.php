@@ -12,8 +12,9 @@ final readonly class Spot
      * @param string $key of the vocabulary, the damage modes or the book's complaints
      * @param string|null $place `part` or `part/surface`; null: the unit as a whole
      * @param float $leak chance of it without any cause that is known; of an origin its base rate
+     * @param float $found chance that a plain look finds it where it is
      */
-    public function __construct(public string $kind, public string $key, public ?string $place, public string $name, public float $leak)
+    public function __construct(public string $kind, public string $key, public ?string $place, public string $name, public float $leak, public float $found = 1.0)
     {
     }
 

@@ -14,6 +14,7 @@ final readonly class Answer
      * @param array<int, float> $posteriors node => chance that it is true
      * @param array<int, array{for: array<int, float|null>, against: array<int, float|null>}> $weights origin => finding => decibans; null: infinite or undefined
      * @param array<int, array{bits: float, per-minute: float}>|null $checks node => what a look at it would settle; null: not asked for
+     * @param array<int, array<int, float>> $given node that is asked for => chance of every node that leads to a finding, with that one present
      * @param array{samples: int, effective: float, seed: int, errors: array<int, float>}|null $sampling
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class Answer
         public ?array $checks,
         public ?array $sampling = null,
         public string $note = '',
+        public array $given = [],
     ) {
     }
 

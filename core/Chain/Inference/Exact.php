@@ -68,7 +68,23 @@ final class Exact
     {
         $weights = (new Weights($this->question, $this->tree, $this->base, $this->relevant, $this->posteriors))->of();
 
-        return new Answer(Answer::EXACT, $this->base->log, $this->posteriors, $weights, null === $this->question->minutes ? null : $this->checks($this->question->minutes));
+        return new Answer(Answer::EXACT, $this->base->log, $this->posteriors, $weights, null === $this->question->minutes ? null : $this->checks($this->question->minutes), given: $this->given());
+    }
+
+    /** @return array<int, array<int, float>> */
+    private function given(): array
+    {
+        $given = [];
+        foreach ($this->question->given as $node) {
+            if (isset($this->relevant[$node])) {
+                $pass = $this->tree->pass(null, isset($this->tree->factors->known[$node]) ? [] : [$node => [0.0, 1.0]]);
+                foreach ($this->relevant as $other => $_) {
+                    $given[$node][$other] = $this->chanceIn($this->tree->factors, $pass, $other);
+                }
+            }
+        }
+
+        return $given;
     }
 
     /** Variables of the largest table that was needed for what leads to the findings. */

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain\Ground;
+
+/** Candidates that the analyst's chain does not name, likely enough beside what it names, and that nothing excludes. */
+final class Rivals
+{
+    /** "An alternative within a factor three": one that has at least a third of the share. */
+    public const FACTOR = 3.0;
+
+    /** Where the engine knows none of the analyst's origins, an alternative has at least this share. */
+    private const ALONE = 0.1;
+
+    /**
+     * @param list<Candidate> $candidates the likeliest first
+     * @param list<string> $named spots of the analyst's own origins
+     * @param list<string> $excluded spots that somebody refused, with a reason
+     *
+     * @return list<Candidate>
+     */
+    public static function of(array $candidates, array $named, array $excluded): array
+    {
+        $own = 0.0;
+        foreach ($candidates as $one) {
+            $own = \in_array($one->origin->id(), $named, true) ? max($own, $one->posterior) : $own;
+        }
+        $least = [] === $named || 0.0 === $own ? self::ALONE : $own / self::FACTOR;
+
+        return array_values(array_filter(
+            Analysis::worthTelling($candidates),
+            static fn (Candidate $one): bool => $one->posterior >= $least && [] !== $one->explains && [] === $one->contradicts
+                && !\in_array($one->origin->id(), $named, true) && !\in_array($one->origin->id(), $excluded, true),
+        ));
+    }
+}
