@@ -147,13 +147,32 @@ function showLine(field, line) {
   field.scrollTop = Math.max(0, (line - 5) * (field.scrollHeight / lines.length));
 }
 
+// A proposed link in the drawing of a chain leads to its line, where it is taken or refused; from the drawing by key.
+function proposal(link, key) {
+  const line = document.querySelector(`#proposal-${link.dataset.proposal}`);
+  if (key === 't') {
+    line.querySelector('.take, button').click();
+    return;
+  }
+  line.scrollIntoView({ block: 'center' });
+  line.focus();
+  if (key === 'f') {
+    line.querySelector('details').open = true;
+    line.querySelector('input[name=reason]').focus();
+  }
+}
+
 document.addEventListener('keydown', (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || document.querySelector('dialog[open]')) {
     return;
   }
   const key = event.key;
   let done = false;
-  if (/^[0-4]$/.test(key)) {
+  const faint = event.target.closest?.('[data-proposal], .proposals > li');
+  if (faint && (key === 't' || key === 'f')) {
+    proposal(faint.dataset.proposal ? faint : { dataset: { proposal: faint.id.replace('proposal-', '') } }, key);
+    done = true;
+  } else if (/^[0-4]$/.test(key)) {
     done = grade(key);
   } else if (key === 'x' && document.querySelector('[data-all]')) {
     document.querySelector('[data-all]').click();
@@ -183,6 +202,11 @@ document.addEventListener(
       for (const box of boxes) {
         box.checked = !all;
       }
+    }
+    const faint = event.target.closest('[data-proposal]');
+    if (faint) {
+      event.preventDefault();
+      proposal(faint, 'Enter');
     }
     if (event.target.closest('[data-keys]')) {
       document.querySelector('#keys')?.showModal();

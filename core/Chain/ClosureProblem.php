@@ -17,4 +17,10 @@ final readonly class ClosureProblem
     public function __construct(public ClosureRule $rule, public string $message, public ?string $node = null, public ?string $link = null, public ?string $part = null, public ?string $step = null)
     {
     }
+
+    /** The same point is the same one when it is looked at again. */
+    public function key(): string
+    {
+        return substr(hash('sha256', $this->rule->value.$this->message), 0, 12);
+    }
 }

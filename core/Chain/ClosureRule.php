@@ -17,6 +17,7 @@ enum ClosureRule: string
     case SmallPartMissing = 'small-part-missing';
     case NotLookedAt = 'not-looked-at';
     case LeftShut = 'left-shut';
+    case AlternativeOpen = 'alternative-open';
 
     /** A signature may stand over it, but the report calls the diagnosis provisional. */
     public function isOnlyProvisional(): bool

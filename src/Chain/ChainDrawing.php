@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Chain;
 
+use App\Chain\Engine\Proposal;
 use App\Evidence\Photo;
 use App\Intake\CaseFile;
 use App\Platform\BookShelf;
-use Japhrex\Core\Chain\ClosureProblem;
 use Twig\Attribute\AsTwigFunction;
 
 /** The chain of a case ready to be drawn: the same in page and report. */
@@ -20,10 +20,12 @@ final readonly class ChainDrawing
     }
 
     /**
-     * @return array{width: float, height: float, nodes: list<array{node: ChainNode, x: float, y: float, w: int, h: int, lines: list<string>, place: string, says: string, photo: Photo|null}>, links: list<array{link: ChainLink, path: string, mechanism: string}>}
+     * @param list<Proposal> $proposals links that would come, drawn faint
+     *
+     * @return array{width: float, height: float, nodes: list<array{node: ChainNode, x: float, y: float, w: int, h: int, lines: list<string>, place: string, says: string, photo: Photo|null}>, links: list<array{link: ChainLink, path: string, mechanism: string}>, ghosts: list<array{x: float, y: float, w: int, h: int, lines: list<string>, says: string}>, faint: list<array{proposal: Proposal, path: string, mechanism: string}>}
      */
     #[AsTwigFunction('chain_drawing')]
-    public function of(CaseFile $case): array
+    public function of(CaseFile $case, array $proposals = []): array
     {
         $book = $this->shelf->book($case->family);
         $mechanisms = $this->shelf->mechanisms();
@@ -33,9 +35,17 @@ final readonly class ChainDrawing
         foreach ($nodes as $node) {
             $lines[(string) $node->id] = self::wrapped($node->name);
         }
+        $ghosts = [];
+        foreach ($proposals as $one) {
+            foreach ([[$one->from, $one->fromName, $one->fromKind], [$one->to, $one->toName, $one->toKind]] as [$id, $name, $kind]) {
+                if (!isset($lines[$id])) {
+                    [$lines[$id], $ghosts[$id]] = [self::wrapped($name), $kind];
+                }
+            }
+        }
         $placed = $this->layout->place(
             array_map(static fn (array $rows): int => \count($rows), $lines),
-            array_map(static fn (ChainLink $link): array => [(string) $link->from?->id, (string) $link->to?->id], $links),
+            [...array_map(static fn (ChainLink $link): array => [(string) $link->from?->id, (string) $link->to?->id], $links), ...array_map(static fn (Proposal $one): array => [$one->from, $one->to], $proposals)],
         );
         $drawn = [];
         foreach ($nodes as $node) {
@@ -52,19 +62,18 @@ final readonly class ChainDrawing
                 'photo' => $this->chains->photoOf($node),
             ];
         }
+        $faint = array_map(static fn (Proposal $one): array => ['proposal' => $one, 'path' => $placed->paths[$one->from.'>'.$one->to] ?? '', 'mechanism' => $mechanisms[$one->tie->mechanism]->name ?? ''], $proposals);
+        $boxes = [];
+        foreach ($ghosts as $id => $kind) {
+            $height = Graphviz::boxHeight(\count($lines[$id]));
+            $boxes[] = ['x' => $placed->boxes[$id]['x'] - Graphviz::BOX_WIDTH / 2, 'y' => $placed->boxes[$id]['y'] - $height / 2, 'w' => Graphviz::BOX_WIDTH, 'h' => $height, 'lines' => $lines[$id], 'says' => $kind];
+        }
         $lines = [];
         foreach ($links as $link) {
             $lines[] = ['link' => $link, 'path' => $placed->paths[$link->from?->id.'>'.$link->to?->id] ?? '', 'mechanism' => $mechanisms[$link->mechanism]->name ?? $link->mechanism];
         }
 
-        return ['width' => $placed->width, 'height' => $placed->height, 'nodes' => $drawn, 'links' => $lines];
-    }
-
-    /** @return list<ClosureProblem> */
-    #[AsTwigFunction('chain_problems')]
-    public function problems(CaseFile $case): array
-    {
-        return $this->chains->problems($case);
+        return ['width' => $placed->width, 'height' => $placed->height, 'nodes' => $drawn, 'links' => $lines, 'ghosts' => $boxes, 'faint' => $faint];
     }
 
     /** The small line of a box: what kind of condition it is, as far as there is room for it. */

@@ -56,6 +56,10 @@ class ChainNode implements Audited
     #[Assert\Length(max: 2000)]
     public string $evidence = '';
 
+    /** The condition of the engine's network that it means; null: it came from somebody's own words. */
+    #[ORM\Column(length: 160, nullable: true)]
+    public ?string $spot = null;
+
     #[ORM\Column(length: 80)]
     public string $byWhom = '';
 

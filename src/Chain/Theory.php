@@ -19,6 +19,14 @@ class Theory implements Audited
     use Identified;
     use OfACase;
 
+    /** Does a figure or a test speak for it (true) or against it (false)? Null: nobody says so. */
+    #[ORM\Column(nullable: true)]
+    public ?bool $stands = null;
+
+    /** Which figure or test, and what it says. */
+    #[ORM\Column(type: Types::TEXT)]
+    public string $because = '';
+
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]

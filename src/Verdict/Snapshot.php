@@ -7,6 +7,7 @@ namespace App\Verdict;
 use App\Chain\CaseChain;
 use App\Chain\ChainLink;
 use App\Chain\ChainNode;
+use App\Chain\Engine\Opinion;
 use App\Chain\Theory;
 use App\Evidence\Clips\Clip;
 use App\Evidence\ContentCheck;
@@ -30,7 +31,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** The whole case as a document, taken when it is signed, so that nobody can wonder later what was signed. */
 final readonly class Snapshot
 {
-    public function __construct(private EntityManagerInterface $em, private CaseChain $chains, private CaseMeasures $measures, private WearCheck $wear)
+    public function __construct(private EntityManagerInterface $em, private CaseChain $chains, private CaseMeasures $measures, private WearCheck $wear, private Opinion $opinion)
     {
     }
 
@@ -60,6 +61,7 @@ final readonly class Snapshot
             ], $this->em->getRepository(Photo::class)->findBy($by, ['id' => 'ASC'])),
             'clips' => array_map(self::fields(...), $this->em->getRepository(Clip::class)->findBy($by, ['id' => 'ASC'])),
             'theories' => array_map(self::fields(...), $this->em->getRepository(Theory::class)->findBy($by, ['id' => 'ASC'])),
+            'engine' => $this->opinion->now($case),
             'nodes' => array_map(static fn (ChainNode $node): array => self::fields($node), $this->chains->nodes($case)),
             'links' => array_map(static fn (ChainLink $link): array => self::fields($link) + ['from' => (string) $link->from?->id, 'to' => (string) $link->to?->id], $this->chains->links($case)),
         ];

@@ -45,6 +45,14 @@ class Verdict implements Audited
     #[Assert\Length(max: 4000)]
     public string $atRisk = '';
 
+    /**
+     * Points that the chain left open when it was signed, each with the reason why it may.
+     *
+     * @var list<array{point: string, reason: string}>
+     */
+    #[ORM\Column(type: 'json')]
+    public array $despite = [];
+
     /** Why this revision was opened; empty for the first. */
     #[ORM\Column(type: 'text')]
     public string $reopenedBecause = '';

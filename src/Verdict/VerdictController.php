@@ -8,6 +8,7 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Chain\CaseChain;
 use App\Chain\ChainNode;
+use App\Chain\Engine\Closure;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\BookShelf;
@@ -32,6 +33,7 @@ final class VerdictController extends AbstractController
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly CaseChain $chains,
+        private readonly Closure $closure,
         private readonly Signing $signing,
         private readonly FormFactoryInterface $forms,
         private readonly CurrentPerson $person,
@@ -68,11 +70,25 @@ final class VerdictController extends AbstractController
     public function sign(string $number, Request $request): Response
     {
         $case = $this->gate->open($number, Permission::SIGN);
-        $open = array_filter($this->chains->problems($case), static fn ($problem): bool => !$problem->rule->isOnlyProvisional());
-        if ([] !== $open && !$request->request->getBoolean('despite')) {
-            throw new ShopError(\sprintf('The chain leaves %d %s open. Mend them on the chain page, or tick that you sign all the same; the report then names them.', \count($open), 1 === \count($open) ? 'point' : 'points'), 409);
+        $despite = [];
+        $missing = 0;
+        $reasons = $request->request->all('despite');
+        foreach ($this->closure->of($case) as $problem) {
+            $reason = \is_string($reasons[$problem->key()] ?? null) ? mb_substr(trim($reasons[$problem->key()]), 0, 500) : '';
+            if ('' !== $reason) {
+                $despite[] = ['point' => $problem->message, 'reason' => $reason];
+            } elseif (!$problem->rule->isOnlyProvisional()) {
+                ++$missing;
+            }
         }
-        $this->signing->sign($this->signing->current($case), $this->person->get());
+        if ($missing > 0) {
+            $this->addFlash('refused', \sprintf('The chain leaves %d %s open. Mend them on the chain page, or say for each why it may stay open; the report then says so.', $missing, 1 === $missing ? 'point' : 'points'));
+
+            return $this->page($case, reasons: $reasons);
+        }
+        $verdict = $this->signing->current($case);
+        $verdict->despite = $despite;
+        $this->signing->sign($verdict, $this->person->get());
 
         return $this->redirectToRoute('verdict', ['number' => $case->number], Response::HTTP_SEE_OTHER);
     }
@@ -108,8 +124,11 @@ final class VerdictController extends AbstractController
         return $this->redirectToRoute('verdict', ['number' => $case->number], Response::HTTP_SEE_OTHER);
     }
 
-    /** @param FormInterface<mixed>|null $submitted */
-    private function page(CaseFile $case, ?FormInterface $submitted = null): Response
+    /**
+     * @param FormInterface<mixed>|null $submitted
+     * @param array<mixed>|null $reasons as typed, for points that may stay open
+     */
+    private function page(CaseFile $case, ?FormInterface $submitted = null, ?array $reasons = null): Response
     {
         $verdict = $this->signing->current($case);
 
@@ -119,9 +138,10 @@ final class VerdictController extends AbstractController
             'verdict' => $verdict,
             'form' => ($submitted ?? $this->form($verdict))->createView(),
             'missing' => $this->signing->missing($verdict),
-            'problems' => $this->chains->problems($case),
+            'problems' => $case->isSigned() ? [] : $this->closure->of($case),
+            'reasons' => $reasons ?? [],
             'revisions' => $this->em->getRepository(Verdict::class)->findBy(['case' => $case], ['revision' => 'DESC']),
-        ], new Response(status: null === $submitted ? 200 : 422));
+        ], new Response(status: null === $submitted && null === $reasons ? 200 : 422));
     }
 
     /** @return FormInterface<mixed> */

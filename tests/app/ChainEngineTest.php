@@ -7,7 +7,7 @@ namespace Japhrex\Tests\app;
 use App\Account\Role;
 use App\Chain\ChainLink;
 use App\Chain\ChainNode;
-use App\Chain\ExplainCommand;
+use App\Chain\Engine\ExplainCommand;
 use App\Chain\Theory;
 use App\Evidence\Finding;
 use App\Intake\CaseFile;

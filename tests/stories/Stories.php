@@ -72,7 +72,7 @@ final class Stories
             $looks[] = ['part' => $part, 'surface' => null, 'mode' => null, 'grade' => 0];
             isset($book->parts[$part]) || throw new \DomainException("{$story['name']}: {$book->key} has no part $part.");
         }
-        $complaints = [['key' => $story['complaint'], 'hotOnly' => false, 'sudden' => null]];
+        $complaints = [['key' => $story['complaint']]];
         isset($book->complaints[$story['complaint']]) || throw new \DomainException("{$story['name']}: no complaint {$story['complaint']}.");
         $candidates = Analysis::of($grounding->of(new Facts($looks, $complaints, [], $story['comeback'] ?? false)))->candidates(400);
         $true = explode(' ', $story['origin']);
@@ -91,7 +91,7 @@ final class Stories
      * Where the engine ranks a look at the part that decides, when nobody has looked at it yet.
      *
      * @param list<array{part: string, surface: string|null, mode: string|null, grade: int}> $looks
-     * @param list<array{key: string, hotOnly: bool, sudden: bool|null}> $complaints
+     * @param list<array{key: string, sudden?: bool|null}> $complaints
      * @param array{name: string, comeback?: bool, decisive: string} $story
      */
     private static function decisive(Grounding $grounding, Book $book, array $looks, array $complaints, array $story): int

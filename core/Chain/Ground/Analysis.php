@@ -75,6 +75,35 @@ final readonly class Analysis
         return [] === $candidates || $candidates[0]->posterior < self::DETERMINED || [] === $candidates[0]->explains;
     }
 
+    /**
+     * Candidates that tell the same finds as the first, and are not much less likely: what happened may have happened in either order.
+     *
+     * @param list<Candidate> $candidates the likeliest first
+     *
+     * @return list<array{other: Candidate, look: Spot|null, first: float, second: float}> with what to look for, and how surely each would leave it
+     */
+    public function toldAsWell(array $candidates): array
+    {
+        $told = [];
+        foreach (\array_slice($candidates, 1) as $other) {
+            if ([] === $other->explains || $other->posterior * Rivals::FACTOR < $candidates[0]->posterior || [] !== array_diff($candidates[0]->explains, $other->explains)) {
+                continue;
+            }
+            [$one, $two] = [self::alone($this->ground, $candidates[0]->origin->id()), self::alone($this->ground, $other->origin->id())];
+            $look = null;
+            $apart = 0.2;
+            foreach ($this->ground->spots as $id => $spot) {
+                $by = abs($one[$id] - $two[$id]) * $spot->found;
+                if ('damage' === $spot->kind && !isset($this->ground->seen[$id]) && $by > $apart) {
+                    [$look, $apart] = [$spot, $by];
+                }
+            }
+            $told[] = ['other' => $other, 'look' => $look, 'first' => null === $look ? 0.0 : $one[$look->id()], 'second' => null === $look ? 0.0 : $two[$look->id()]];
+        }
+
+        return $told;
+    }
+
     /** What the network says of one origin, however unlikely it is; null: it has no such origin. */
     public function theory(string $origin): ?Candidate
     {
@@ -136,16 +165,21 @@ final readonly class Analysis
     private function story(string $origin, array $findings): array
     {
         $best = [$origin => 1.0];
+        // What is known to be later is no cause of what is known to be earlier, however many steps lie between.
+        $newest = [$origin => $this->ground->orders[$origin] ?? 0];
         $came = [];
         $index = array_keys($this->ground->spots);
         foreach ($this->ground->question()->network->order as $node) {
             $id = $index[$node];
             foreach (isset($best[$id]) ? $this->ground->outOf[$id] ?? [] : [] as $tie) {
+                if (($this->ground->orders[$tie->to] ?? \PHP_INT_MAX) < $newest[$id]) {
+                    continue;
+                }
                 $evidence = $this->ground->seen[$tie->to] ?? null;
                 $unseen = 'damage' === $this->ground->spots[$tie->to]->kind ? self::UNSEEN : 1.0;
                 $chance = $best[$id] * $tie->strength * (null === $evidence ? $unseen : ($evidence->speaksFor() ? 1.0 : self::CLEAN));
                 if ($chance > ($best[$tie->to] ?? 0.0)) {
-                    [$best[$tie->to], $came[$tie->to]] = [$chance, $tie];
+                    [$best[$tie->to], $came[$tie->to], $newest[$tie->to]] = [$chance, $tie, max($newest[$id], $this->ground->orders[$tie->to] ?? 0)];
                 }
             }
         }

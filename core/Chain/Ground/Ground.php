@@ -22,8 +22,10 @@ final readonly class Ground
      * @param list<Tie> $ties
      * @param list<Tie> $cut ties that would have closed a loop
      * @param array<string, Evidence> $seen by spot
+     * @param array<string, string> $barred ties that do not hold in this case => why
+     * @param array<string, int> $orders spots of which it is known when they happened: 1 before 2
      */
-    public function __construct(public array $spots, public array $ties, public array $cut, public array $seen)
+    public function __construct(public array $spots, public array $ties, public array $cut, public array $seen, public array $barred = [], public array $orders = [])
     {
         $into = $outOf = [];
         foreach ($ties as $tie) {
@@ -42,7 +44,7 @@ final readonly class Ground
     {
         [$ties, $weakest] = Pruning::of($this->spots, $this->ties, $this->seen);
 
-        return [new self($this->spots, $ties, $this->cut, $this->seen), $weakest];
+        return [new self($this->spots, $ties, $this->cut, $this->seen, $this->barred, $this->orders), $weakest];
     }
 
     /**

@@ -13,7 +13,11 @@ use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\CarrierKind;
 use Japhrex\Core\Measuring\Verdict;
 
-/** Writes the network of a book for a case: every mechanism wherever its rules hold, then what was seen. The same input, the same network. */
+/**
+ * Writes the network of a book for a case: every mechanism wherever its rules hold, then what was seen. The same input, the same network.
+ *
+ * @phpstan-import-type LookFact from Facts
+ */
 final class Grounding
 {
     /** Chance of a damage somewhere in the unit that nothing explains, where the vocabulary says no other. */
@@ -32,9 +36,8 @@ final class Grounding
     /** A unit that was never here has debris of an earlier failure in it this much more seldom than one that comes back. */
     private const FIRST = 0.15;
 
-    /** Wear-out that is noticed from one hour to the next, against a fault that is; and a fault of another kind that creeps. */
-    private const SUDDEN = 0.3;
-    private const CREEPING = 0.6;
+    /** What a figure or a test says of an origin, where an analyst says that it does. */
+    private const SETTLED = 0.05;
 
     /** What a filter lets through, and what it does not hold because it is torn or bypassed. */
     private const THROUGH = 0.3;
@@ -47,6 +50,8 @@ final class Grounding
     /** @var array<string, Tie> */
     private array $ties = [];
 
+    private Facts $facts;
+
     /**
      * @param array<string, Mechanism> $mechanisms
      * @param BaseRates|null $rates what this shop has seen; null: the book alone
@@ -58,18 +63,20 @@ final class Grounding
 
     public function of(Facts $facts): Ground
     {
-        [$this->spots, $this->ties] = [[], []];
+        [$this->spots, $this->ties, $this->facts] = [[], [], $facts];
         foreach ($this->mechanisms as $mechanism) {
             foreach ($mechanism->rules as $rule) {
                 $this->apply($mechanism, $rule);
             }
         }
         $seen = $this->evidence($facts);
+        $orders = $this->orders($facts);
+        $barred = $this->bar($facts, $orders);
         [$kept, $cut] = $this->withoutLoops();
         $this->shareLeaks();
         ksort($this->spots);
 
-        return new Ground($this->spots, $kept, $cut, $seen);
+        return new Ground($this->spots, $kept, $cut, $seen, $barred, $orders);
     }
 
     private function apply(Mechanism $mechanism, Rule $rule): void
@@ -152,7 +159,7 @@ final class Grounding
             return [];
         }
         $at = 'part' === $known['spread'] && null !== $place ? Places::partOf($place) : null;
-        $leak = isset($known['prior'], $known['kind']) ? min(0.5, $known['prior'] * ($this->rates?->factor($known['kind']) ?? 1.0)) : ('part' === $known['spread'] ? 0.05 : self::STATE);
+        $leak = isset($known['prior'], $known['kind']) ? min(0.5, $known['prior'] * ($this->rates?->factor($known['kind']) ?? 1.0) * Circumstances::factor($this->facts, $known['kind'])) : ('part' === $known['spread'] ? 0.05 : self::STATE);
 
         return [$make($term->key, $at, $known['name'].(null === $at ? '' : ', '.$this->placeName($at)), $leak)];
     }
@@ -178,19 +185,31 @@ final class Grounding
 
     /**
      * What the vocabulary says of a unit falls on all places where it may be: one unit has one chance of an unexplained score, however
-     * many faces its book tells apart.
+     * many faces its book tells apart. A part that can go in the wrong way, or that the book watches, takes more of it.
      */
     private function shareLeaks(): void
     {
-        $count = [];
-        foreach ($this->spots as $spot) {
-            $count[$spot->kind.':'.$spot->key] = ($count[$spot->kind.':'.$spot->key] ?? 0) + 1;
-        }
+        $weights = $sums = [];
         foreach ($this->spots as $id => $spot) {
             if (null !== $spot->place) {
-                $this->spots[$id] = new Spot($spot->kind, $spot->key, $spot->place, $spot->name, $spot->leak / $count[$spot->kind.':'.$spot->key], $spot->found);
+                $weights[$id] = $this->weight($spot);
+                $sums[$spot->kind.':'.$spot->key] = ($sums[$spot->kind.':'.$spot->key] ?? 0.0) + $weights[$id];
             }
         }
+        foreach ($weights as $id => $weight) {
+            $spot = $this->spots[$id];
+            $this->spots[$id] = new Spot($spot->kind, $spot->key, $spot->place, $spot->name, $spot->leak * $weight / $sums[$spot->kind.':'.$spot->key], $spot->found);
+        }
+    }
+
+    private function weight(Spot $spot): float
+    {
+        $weight = 1.0;
+        foreach ('origin' === $spot->kind ? $this->vocabulary->origins[$spot->key]['more'] : [] as [$where, $times]) {
+            $weight *= \in_array($spot->part(), $this->places->where($where), true) ? $times : 1.0;
+        }
+
+        return $weight;
     }
 
     /**
@@ -248,7 +267,7 @@ final class Grounding
         $seen = [];
         foreach ($facts->looks as $look) {
             $damaged = null !== $look['mode'] && $look['grade'] > 0;
-            $places = null === $look['surface'] ? $this->places->of($look['part']) : [$look['part'].'/'.$look['surface']];
+            $places = $this->placesOf($look);
             if ($damaged) {
                 $id = $this->sighted((string) $look['mode'], $look['part'], $places);
                 $seen[$id] = new Evidence($id, self::FALSELY, 1.0, \sprintf('seen, grade %d', $look['grade']));
@@ -256,7 +275,7 @@ final class Grounding
         }
         // What was looked at and found clean speaks against every damage at that place that nobody saw there.
         foreach ($facts->looks as $look) {
-            $places = null === $look['surface'] ? $this->places->of($look['part']) : [$look['part'].'/'.$look['surface']];
+            $places = $this->placesOf($look);
             foreach ($places as $place) {
                 foreach ($this->spots as $id => $spot) {
                     if ('damage' === $spot->kind && ($spot->place === $place || (null === $look['surface'] && $spot->place === $look['part'])) && !isset($seen[$id]) && 0 === $look['grade']) {
@@ -269,15 +288,18 @@ final class Grounding
             $id = Spot::idOf('complaint', $complaint['key'], null);
             $this->spots[$id] ??= new Spot('complaint', $complaint['key'], null, $this->book->complaints[$complaint['key']]->name ?? $complaint['key'], self::STATE);
             $seen[$id] = new Evidence($id, self::COMPLAINT, 1.0, 'complained of');
-            if ($complaint['hotOnly'] && isset($this->spots['state:leakage'])) {
-                $seen['state:leakage'] = new Evidence('state:leakage', 0.25, 0.9, 'only when hot');
+        }
+        $more = Circumstances::evidence($facts);
+        if ($facts->comeback) {
+            $more[] = new Evidence('origin:leftover-debris', self::FIRST, 1.0, 'it comes back to us');
+        }
+        foreach ($facts->settled as $id => [$for, $said]) {
+            $more[] = new Evidence($id, $for ? self::SETTLED : 1.0, $for ? 1.0 : self::SETTLED, $said);
+        }
+        foreach ($more as $evidence) {
+            if (isset($this->spots[$evidence->spot])) {
+                $seen[$evidence->spot] = $evidence->and($seen[$evidence->spot] ?? null);
             }
-        }
-        foreach ($this->onset($facts) as $id => $evidence) {
-            $seen[$id] = $evidence;
-        }
-        if ($facts->comeback && isset($this->spots['origin:leftover-debris'])) {
-            $seen['origin:leftover-debris'] = new Evidence('origin:leftover-debris', self::FIRST, 1.0, 'it comes back to us');
         }
         $read = [];
         foreach ($facts->readings as $reading) {
@@ -298,19 +320,49 @@ final class Grounding
         return $seen;
     }
 
-    /**
-     * What comes on from one hour to the next is seldom wear; what creeps is seldom a break or a part put in wrong.
-     *
-     * @return array<string, Evidence>
-     */
-    private function onset(Facts $facts): array
+    /** @return array<string, int> */
+    private function orders(Facts $facts): array
     {
-        $onsets = array_unique(array_filter(array_column($facts->complaints, 'sudden'), is_bool(...)), \SORT_REGULAR);
-        if (1 !== \count($onsets) || !isset($this->spots['origin:wear-out'])) {
-            return [];
+        $orders = $facts->orders;
+        foreach ($facts->looks as $look) {
+            if (null !== ($look['order'] ?? null) && null !== $look['mode']) {
+                $orders[$this->sighted($look['mode'], $look['part'], $this->placesOf($look))] = $look['order'];
+            }
         }
 
-        return ['origin:wear-out' => reset($onsets) ? new Evidence('origin:wear-out', 1.0, self::SUDDEN, 'came on suddenly') : new Evidence('origin:wear-out', self::CREEPING, 1.0, 'came on slowly')];
+        return $orders;
+    }
+
+    /**
+     * Takes out what somebody refused, and what would make an effect older than its cause.
+     *
+     * @param array<string, int> $orders
+     *
+     * @return array<string, string> tie => why
+     */
+    private function bar(Facts $facts, array $orders): array
+    {
+        $barred = [];
+        foreach ($this->ties as $tie) {
+            $isBackward = isset($orders[$tie->from], $orders[$tie->to]) && $orders[$tie->from] > $orders[$tie->to];
+            $why = $facts->refused[$tie->key()] ?? ($isBackward ? \sprintf('the effect (number %d) would be older than its cause (number %d)', $orders[$tie->to], $orders[$tie->from]) : null);
+            if (null !== $why) {
+                $barred[$tie->key()] = $why;
+                unset($this->ties[$tie->key()]);
+            }
+        }
+
+        return $barred;
+    }
+
+    /**
+     * @param LookFact $look
+     *
+     * @return list<string>
+     */
+    private function placesOf(array $look): array
+    {
+        return null === $look['surface'] ? $this->places->of($look['part']) : [$look['part'].'/'.$look['surface']];
     }
 
     /**
@@ -331,7 +383,7 @@ final class Grounding
         $this->spots[$spot->id()] ??= $spot;
         foreach ($known as $place) {
             $tie = new Tie(Spot::idOf('damage', $mode, $place), $spot->id(), 'noticed-as', 0.999);
-            $this->ties[$tie->from.'>'.$tie->to] = $tie;
+            $this->ties[$tie->key()] = $tie;
         }
 
         return $spot->id();

@@ -7,6 +7,7 @@ namespace Japhrex\Core\Chain\Ground;
 use Japhrex\Core\Chain\Mechanism\Where;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\CarrierKind;
+use Japhrex\Core\Family\Watch;
 
 /** The places of a book and what they are: which carriers they have, of what they are made, what lies beside them. */
 final class Places
@@ -62,6 +63,9 @@ final class Places
             }
             if (null !== $part->facing) {
                 $this->features[$part->key]['faced'] = true;
+            }
+            if ([] !== array_filter($book->watch, static fn (Watch $one): bool => self::partOf($one->place) === $part->key)) {
+                $this->features[$part->key]['watched'] = true;
             }
             if (isset($this->features[$part->key]['oil']) && [] === $this->neighbours(CarrierKind::Oil, $part->key, true)) {
                 $this->features[$part->key]['entry'] = true;

@@ -11,4 +11,10 @@ final readonly class Tie
     public function __construct(public string $from, public string $to, public string $mechanism, public float $strength, public string $by = '')
     {
     }
+
+    /** What it is called where somebody takes or refuses it. */
+    public function key(): string
+    {
+        return $this->from.'>'.$this->to.'>'.$this->mechanism;
+    }
 }

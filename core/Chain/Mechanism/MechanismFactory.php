@@ -37,7 +37,7 @@ final class MechanismFactory
         }
         foreach ($data->named('origins') as $key => $origin) {
             $kind = OriginKind::tryFrom($origin->text('kind')) ?? throw new BookError('there is no such kind of origin.', "origins/$key/kind");
-            $origins[$key] = ['name' => $origin->text('name'), 'spread' => $origin->textOrNull('spread') ?? 'unit', 'kind' => $kind, 'prior' => $this->chance($origin->text('prior'), "origins/$key/prior")];
+            $origins[$key] = ['name' => $origin->text('name'), 'spread' => $origin->textOrNull('spread') ?? 'unit', 'kind' => $kind, 'prior' => $this->chance($origin->text('prior'), "origins/$key/prior"), 'more' => array_map(fn (Data $more): array => [Where::of($more->text('on'), "origins/$key/more"), $this->times($more->text('times'), "origins/$key/more")], $origin->maps('more'))];
         }
         $numbers = fn (string $name): array => array_map(fn (string $value): float => $this->chance($value, $name), $data->words($name));
 
@@ -47,6 +47,11 @@ final class MechanismFactory
     private function rule(Data $data, string $at): Rule
     {
         return new Rule(Term::of($data->text('if'), $at), Term::of($data->text('then'), $at), Where::of($data->text('on'), $at), $this->chance($data->text('strength'), $at));
+    }
+
+    private function times(string $text, string $at): float
+    {
+        return is_numeric($text) && (float) $text > 1 ? (float) $text : throw new BookError(\sprintf('“%s” is no number above 1.', $text), $at);
     }
 
     private function chance(string $text, string $at): float

@@ -55,7 +55,7 @@ final class GroundingTest extends TestCase
         $mechanisms = self::mechanisms();
         $facts = new Facts(
             array_map(static fn (array $look): array => ['part' => $look[0], 'surface' => $look[1], 'mode' => $look[2], 'grade' => $look[3]], $looks),
-            null === $complaint ? [] : [['key' => $complaint, 'hotOnly' => false, 'sudden' => null]],
+            null === $complaint ? [] : [['key' => $complaint]],
             [], $comeback,
         );
 
@@ -184,7 +184,7 @@ final class GroundingTest extends TestCase
     {
         $mechanisms = self::mechanisms();
         $grounding = new Grounding(self::book('external-gear-pump'), ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $mechanisms->mechanisms, $mechanisms->vocabulary);
-        $told = static fn (?bool ...$sudden): ?bool => ($grounding->of(new Facts([], array_map(static fn (?bool $one): array => ['key' => 'low-flow', 'hotOnly' => false, 'sudden' => $one], array_values($sudden)), []))->seen['origin:wear-out'] ?? null)?->speaksFor();
+        $told = static fn (?bool ...$sudden): ?bool => ($grounding->of(new Facts([], array_map(static fn (?bool $one): array => ['key' => 'low-flow', 'sudden' => $one], array_values($sudden)), []))->seen['origin:wear-out'] ?? null)?->speaksFor();
         self::assertFalse($told(true));
         self::assertTrue($told(false));
         self::assertNull($told(null), 'nobody said');

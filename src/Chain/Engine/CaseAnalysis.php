@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Chain;
+namespace App\Chain\Engine;
 
-use App\Figures\KeptFigure;
+use App\Chain\ChainNode;
+use App\Chain\Theory;
 use App\Intake\CaseFile;
 use App\Platform\BookShelf;
 use Doctrine\ORM\EntityManagerInterface;
@@ -13,12 +14,9 @@ use Japhrex\Core\Chain\Ground\BaseRates;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Grounding;
-use Japhrex\Core\Chain\Ground\Reach;
-use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\NodeKind;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Cache\ItemInterface;
-use Twig\Attribute\AsTwigFunction;
 
 /** The engine on a case. */
 final readonly class CaseAnalysis
@@ -64,26 +62,9 @@ final readonly class CaseAnalysis
         });
     }
 
-    /**
-     * What the engine says of a case, for a page and for the report.
-     *
-     * @return array{analysis: Analysis, ground: Ground, candidates: list<Candidate>, undetermined: bool, checks: list<array{spot: Spot, bits: float, perMinute: float}>, reach: list<array{part: string, from: string, do: string, past: bool}>, theories: list<array{theory: Theory, answer: Candidate|null}>, kept: list<KeptFigure>}
-     */
-    #[AsTwigFunction('engine_says')]
-    public function told(CaseFile $case): array
+    /** @return list<array{theory: Theory, answer: Candidate|null}> */
+    public function theories(CaseFile $case, Analysis $analysis): array
     {
-        $analysis = $this->of($case);
-        $candidates = $analysis->candidates();
-
-        return [
-            'analysis' => $analysis,
-            'ground' => $analysis->ground,
-            'candidates' => Analysis::worthTelling($candidates),
-            'undetermined' => Analysis::isUndetermined($candidates),
-            'checks' => $analysis->checks(5),
-            'reach' => Reach::after($this->shelf->book($case->family), $analysis->ground),
-            'theories' => array_map(static fn (Theory $one): array => ['theory' => $one, 'answer' => $analysis->theory($one->spot)], $this->em->getRepository(Theory::class)->findBy(['case' => $case], ['id' => 'ASC'])),
-            'kept' => $this->em->getRepository(KeptFigure::class)->findBy(['case' => $case], ['id' => 'ASC']),
-        ];
+        return array_map(static fn (Theory $one): array => ['theory' => $one, 'answer' => $analysis->theory($one->spot)], $this->em->getRepository(Theory::class)->findBy(['case' => $case], ['id' => 'ASC']));
     }
 }

@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Chain;
+namespace App\Chain\Engine;
 
 use App\Intake\CaseFile;
 use App\Platform\BookShelf;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\Ground\Tie;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -49,8 +50,8 @@ final class ExplainCommand extends Command
             }
         }
         $output->writeln("\nNext looks");
-        foreach ($analysis->checks() as $check) {
-            $output->writeln(\sprintf('  %.3f bits, %.4f a minute  %s', $check['bits'], $check['perMinute'], $check['spot']->name));
+        foreach (\array_slice($analysis->looks, 0, 8) as $look) {
+            $output->writeln(\sprintf('  %.3f bits, %.4f a minute  %s: %s', $look->bits, $look->bitsPerMinute(), $look->part, implode('; ', array_map(static fn (Spot $spot): string => $spot->name, $look->for))));
         }
         $output->writeln("\nSeen");
         foreach ($ground->seen as $id => $evidence) {
@@ -66,6 +67,11 @@ final class ExplainCommand extends Command
         $output->writeln("\nCut, since they would close a loop");
         foreach ($ground->cut as $tie) {
             $output->writeln(\sprintf('  %s → %s  %s', $ground->spots[$tie->from]->name, $ground->spots[$tie->to]->name, $why($tie)));
+        }
+
+        $output->writeln("\nNot so in this case");
+        foreach ($ground->barred as $key => $reason) {
+            $output->writeln(\sprintf('  %s  %s', $key, $reason));
         }
 
         return Command::SUCCESS;

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain\Engine;
+
+use App\Chain\CaseChain;
+use App\Chain\Theory;
+use App\Evidence\Finding;
+use App\Intake\AtSpeed;
+use App\Intake\CaseFile;
+use App\Intake\Complaint;
+use App\Intake\Onset;
+use App\Intake\UnderLoad;
+use App\Intake\Warmth;
+use App\Measuring\CaseMeasures;
+use App\Platform\BookShelf;
+use App\Teardown\StripBench;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Chain\Ground\Facts;
+use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
+use Japhrex\Core\Quantity\QuantityError;
+use Japhrex\Core\Teardown\LookTime;
+
+/** What a case says, for the engine: looks, complaints, readings; and how long a look at each part would take. */
+final readonly class CaseFacts
+{
+    public function __construct(private EntityManagerInterface $em, private CaseMeasures $measures, private BookShelf $shelf, private StripBench $strip, private CaseChain $chains, private Refusals $refusals)
+    {
+    }
+
+    public function of(CaseFile $case): Facts
+    {
+        $looks = [];
+        [$orders, $orderOf] = $this->orders($case);
+        foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case], ['id' => 'ASC']) as $finding) {
+            $damage = FindingKind::Damage === $finding->kind;
+            // Normal running is a look that found no damage; what we did, and what is an old scar, says nothing about the cause.
+            if ($damage || FindingKind::Clean === $finding->kind || FindingKind::Normal === $finding->kind) {
+                $looks[] = ['part' => $finding->part, 'surface' => $finding->surface, 'mode' => $damage ? $finding->mode : null, 'grade' => $damage ? $finding->grade : 0, 'order' => $orderOf[(string) $finding->id] ?? null];
+            }
+        }
+        $readings = [];
+        foreach ($this->measures->of($case) as $part => $fields) {
+            foreach ($fields as $one) {
+                $assessment = $one->assessment();
+                if (null !== $assessment) {
+                    $readings[] = ['part' => $part, 'name' => $one->field->name, 'verdict' => $assessment->verdict];
+                }
+            }
+        }
+        $settled = [];
+        foreach ($this->em->getRepository(Theory::class)->findBy(['case' => $case], ['id' => 'ASC']) as $theory) {
+            if (null !== $theory->stands) {
+                $settled[$theory->spot] = [$theory->stands, $theory->because];
+            }
+        }
+
+        return new Facts($looks, array_map(self::complaint(...), $case->complaints->getValues()), $readings, null !== $case->comebackOf, $orders, $this->refusals->links($case), $settled, self::hours($case->serviceSinceRepair));
+    }
+
+    /** @return array{key: string, sudden: bool|null, hot: bool|null, fast: bool|null, loaded: bool|null} */
+    private static function complaint(Complaint $complaint): array
+    {
+        return [
+            'key' => $complaint->what,
+            'sudden' => null === $complaint->onset ? null : Onset::Sudden === $complaint->onset,
+            'hot' => match ($complaint->warmth) {
+                Warmth::Hot => true, Warmth::Cold => false, default => null
+            },
+            'fast' => match ($complaint->atSpeed) {
+                AtSpeed::Working => true, AtSpeed::Idle => false, default => null
+            },
+            'loaded' => match ($complaint->underLoad) {
+                UnderLoad::Loaded => true, UnderLoad::Empty => false, default => null
+            },
+        ];
+    }
+
+    /** Hours of service; null where it is not known, or said as a distance. */
+    private static function hours(string $typed): ?float
+    {
+        try {
+            return Quantity::parse($typed, Dimension::Time)->si / 3600.0;
+        } catch (QuantityError) {
+            return null;
+        }
+    }
+
+    /**
+     * When things happened, as far as the analyst's chain says so.
+     *
+     * @return array{array<string, int>, array<string, int>} by state or origin, and by finding
+     */
+    private function orders(CaseFile $case): array
+    {
+        $spots = $findings = [];
+        foreach ($this->chains->nodes($case) as $node) {
+            if (null !== $node->order && null !== $node->finding) {
+                $findings[(string) $node->finding->id] = $node->order;
+            } elseif (null !== $node->order && null !== $node->spot) {
+                $spots[$node->spot] = $node->order;
+            }
+        }
+
+        return [$spots, $findings];
+    }
+
+    /** @return array<string, float> part => minutes until it is looked at */
+    public function minutes(CaseFile $case): array
+    {
+        $book = $this->shelf->book($case->family);
+
+        return LookTime::minutes($book, $this->strip->run($case, $book)->partsOff());
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain\Engine;
+
+use App\Chain\CaseChain;
+use App\Chain\ChainNode;
+use App\Intake\CaseFile;
+use App\Platform\BookShelf;
+use Japhrex\Core\Chain\ClosureProblem;
+use Japhrex\Core\Chain\ClosureRule;
+use Japhrex\Core\Chain\Ground\Analysis;
+use Japhrex\Core\Chain\Ground\Candidate;
+use Japhrex\Core\Chain\Ground\Rivals;
+use Japhrex\Core\Chain\NodeKind;
+use Twig\Attribute\AsTwigFunction;
+
+/** All that a chain leaves open: what its own checks say, and what the engine has against it. */
+final readonly class Closure
+{
+    /** So many alternatives are named, each a point of its own. */
+    private const NAMED = 3;
+
+    public function __construct(private CaseChain $chains, private CaseAnalysis $analysis, private Refusals $refusals, private BookShelf $shelf)
+    {
+    }
+
+    /** @return list<ClosureProblem> */
+    #[AsTwigFunction('closure_problems')]
+    public function of(CaseFile $case): array
+    {
+        return [...$this->chains->problems($case), ...$this->alternatives($case)];
+    }
+
+    /** @return list<ClosureProblem> */
+    public function alternatives(CaseFile $case): array
+    {
+        $origins = array_values(array_filter($this->chains->nodes($case), static fn (ChainNode $node): bool => NodeKind::Origin === $node->kind));
+        // Without an origin there is nothing that it could be an alternative to; the chain's own checks say that.
+        if ([] === $origins) {
+            return [];
+        }
+        $analysis = $this->analysis->of($case);
+        $candidates = $analysis->candidates(20);
+        if (Analysis::isUndetermined($candidates)) {
+            return [];
+        }
+        $named = $this->named($origins, $candidates, $analysis);
+        $own = implode(', ', array_map(static fn (ChainNode $node): string => $node->name, $origins));
+
+        return array_map(static fn (Candidate $one): ClosureProblem => new ClosureProblem(ClosureRule::AlternativeOpen, \sprintf(
+            'An alternative that nothing excludes: %s (%d %%) explains %d of what was found, beside “%s”%s. Look at what would settle it, or refuse it with a reason.',
+            lcfirst($one->origin->name), round(100 * $one->posterior), \count($one->explains), $own, [] === $named ? ', which the engine does not know' : \sprintf(' (%d %%)', round(100 * $analysis->answer->posteriors[$analysis->question->network->index[$named[0]]])),
+        )), \array_slice(Rivals::of($candidates, $named, array_keys($this->refusals->origins($case))), 0, self::NAMED));
+    }
+
+    /**
+     * The candidates that the analyst's origins mean: by the condition they were made of, else by their kind and part.
+     *
+     * @param list<ChainNode> $origins
+     * @param list<Candidate> $candidates
+     *
+     * @return list<string>
+     */
+    private function named(array $origins, array $candidates, Analysis $analysis): array
+    {
+        $named = [];
+        $kinds = $this->shelf->mechanismBook()->vocabulary->origins;
+        foreach ($origins as $node) {
+            if (null !== $node->spot && isset($analysis->question->network->index[$node->spot])) {
+                $named[] = $node->spot;
+                continue;
+            }
+            $part = null === $node->place ? null : explode('/', $node->place)[0];
+            foreach ($candidates as $one) {
+                if ($kinds[$one->origin->key]['kind'] === $node->origin && (null === $one->origin->part() || null === $part || $part === $one->origin->part())) {
+                    $named[] = $one->origin->id();
+                    break;
+                }
+            }
+        }
+
+        return $named;
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain\Engine;
+
+use App\Chain\Cleaning;
+use App\Chain\Lead;
+use App\Chain\Refusal;
+use App\Figures\FigureTwig;
+use App\Figures\KeptFigure;
+use App\Intake\CaseFile;
+use App\Platform\BookShelf;
+use App\Verdict\Verdict;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Chain\Ground\Analysis;
+use Japhrex\Core\Chain\Ground\Candidate;
+use Japhrex\Core\Chain\Ground\Ground;
+use Japhrex\Core\Chain\Ground\Reach;
+use Twig\Attribute\AsTwigFunction;
+
+/**
+ * What the engine says of a case, in words: for the report, and to be kept with the signature.
+ *
+ * @phpstan-type OpinionData array{candidates: list<array{name: string, share: float, explains: int, of: int, leaves: list<string>, against: list<string>, refused: string|null}>, undetermined: bool, complaints: list<array{name: string, by: list<string>}>, theories: list<array{words: string, by: string, answer: string, figures: list<string>}>, reach: list<array{part: string, do: string, done: string}>, leads: list<array{name: string, share: float, because: string, at: string}>, refused: list<array{name: string, reason: string, by: string, at: string}>, conditions: int, seen: int, method: string}
+ */
+final readonly class Opinion
+{
+    public function __construct(private CaseAnalysis $analysis, private EntityManagerInterface $em, private BookShelf $shelf, private Leads $leads, private Refusals $refusals)
+    {
+    }
+
+    /**
+     * As it was signed; while the case is open, as it is now.
+     *
+     * @return OpinionData
+     */
+    #[AsTwigFunction('engine_opinion')]
+    public function of(CaseFile $case): array
+    {
+        $verdict = $case->isSigned() ? $this->em->getRepository(Verdict::class)->findOneBy(['case' => $case], ['revision' => 'DESC']) : null;
+        /** @var OpinionData|null $signed */
+        $signed = $verdict?->snapshot['engine'] ?? null;
+
+        return $signed ?? $this->now($case);
+    }
+
+    /** @return OpinionData */
+    public function now(CaseFile $case): array
+    {
+        $analysis = $this->analysis->of($case);
+        $ground = $analysis->ground;
+        $candidates = $analysis->candidates();
+        $told = Analysis::worthTelling($candidates);
+        $excluded = $this->refusals->origins($case);
+        $kept = $this->em->getRepository(KeptFigure::class)->findBy(['case' => $case], ['id' => 'ASC']);
+        $done = $this->done($case);
+        $book = $this->shelf->book($case->family);
+
+        return [
+            'candidates' => array_map(static fn (Candidate $one): array => [
+                'name' => $one->origin->name, 'share' => round($one->posterior, 4), 'explains' => \count($one->explains), 'of' => \count($one->explains) + \count($one->leaves),
+                'leaves' => self::names($ground, $one->leaves), 'against' => self::against($ground, $one), 'refused' => $excluded[$one->origin->id()] ?? null,
+            ], $told),
+            'undetermined' => Analysis::isUndetermined($candidates),
+            'complaints' => self::complaints($ground, $told),
+            'theories' => array_map(fn (array $one): array => [
+                'words' => $one['theory']->words, 'by' => $one['theory']->byWhom,
+                'answer' => null === $one['answer'] ? 'The book knows no such condition any more.' : Answering::sentence($ground, $one['answer'], $candidates[0] ?? null, $one['theory']->stands, $one['theory']->because),
+                'figures' => null === $one['answer'] ? [] : $this->figures($kept, $one['answer']),
+            ], $this->analysis->theories($case, $analysis)),
+            'reach' => array_map(static fn (array $one): array => ['part' => $book->parts[$one['part']]->name, 'do' => $one['do'], 'done' => $done[$one['part']] ?? ''], Reach::after($book, $ground)),
+            'leads' => array_map(static fn (Lead $one): array => ['name' => $one->name, 'share' => round($one->share, 4), 'because' => $one->because, 'at' => $one->madeAt->format(\DATE_ATOM)], $this->leads->of($case)),
+            'refused' => array_map(static fn (Refusal $one): array => ['name' => $one->name, 'reason' => $one->reason, 'by' => $one->byWhom, 'at' => $one->madeAt->format(\DATE_ATOM)], $this->refusals->of($case)),
+            'conditions' => \count($ground->spots), 'seen' => \count($ground->seen), 'method' => $analysis->answer->method,
+        ];
+    }
+
+    /** @return array<string, string> part => by whom and when it was dealt with */
+    public function done(CaseFile $case): array
+    {
+        $done = [];
+        foreach ($this->em->getRepository(Cleaning::class)->findBy(['case' => $case]) as $one) {
+            $done[$one->part] = $one->byWhom.', '.$one->madeAt->format('j M Y H:i');
+        }
+
+        return $done;
+    }
+
+    /**
+     * Figures kept for the part that a theory means, or, where it means none, for any.
+     *
+     * @param list<KeptFigure> $kept
+     *
+     * @return list<string>
+     */
+    private function figures(array $kept, Candidate $theory): array
+    {
+        $part = $theory->origin->part();
+        $words = [];
+        foreach (array_filter($kept, static fn (KeptFigure $one): bool => null === $part || $one->part === $part) as $one) {
+            $words[] = $one->question.' '.implode(', ', array_map(static fn (string $name, array $result): string => FigureTwig::label($name).' '.FigureTwig::kept($result), array_keys(\array_slice($one->results, 0, 3)), \array_slice($one->results, 0, 3))).('' === $one->remark ? '' : '. '.$one->remark);
+        }
+
+        return \array_slice($words, 0, 3);
+    }
+
+    /**
+     * Each complaint has its own path: which candidates explain it.
+     *
+     * @param list<Candidate> $told
+     *
+     * @return list<array{name: string, by: list<string>}>
+     */
+    private static function complaints(Ground $ground, array $told): array
+    {
+        $complaints = [];
+        foreach ($ground->seen as $id => $evidence) {
+            if ('complaint' === $ground->spots[$id]->kind) {
+                $by = array_filter($told, static fn (Candidate $one): bool => \in_array($id, $one->explains, true));
+                $complaints[] = ['name' => $ground->spots[$id]->name, 'by' => array_values(array_map(static fn (Candidate $one): string => \sprintf('%s (%d %%)', lcfirst($one->origin->name), round(100 * $one->posterior)), $by))];
+            }
+        }
+
+        return $complaints;
+    }
+
+    /** @return list<string> */
+    private static function against(Ground $ground, Candidate $one): array
+    {
+        return array_map(static fn (string $id): string => lcfirst($ground->spots[$id]->name).', '.$ground->seen[$id]->said, $one->contradicts);
+    }
+
+    /**
+     * @param list<string> $ids
+     *
+     * @return list<string>
+     */
+    private static function names(Ground $ground, array $ids): array
+    {
+        return array_map(static fn (string $id): string => lcfirst($ground->spots[$id]->name), $ids);
+    }
+}

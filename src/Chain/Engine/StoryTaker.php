@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain\Engine;
+
+use App\Chain\CaseChain;
+use App\Chain\ChainLink;
+use App\Chain\ChainNode;
+use App\Intake\CaseFile;
+use App\Intake\Stage;
+use App\Platform\BookShelf;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Chain\Ground\Candidate;
+use Japhrex\Core\Chain\Ground\Ground;
+use Japhrex\Core\Chain\Ground\Spot;
+use Japhrex\Core\Chain\Ground\Tie;
+use Japhrex\Core\Family\CarrierKind;
+
+/** Puts what the engine proposes into the analyst's own chain: what is there already is used, nothing is taken out. */
+final readonly class StoryTaker
+{
+    public function __construct(private EntityManagerInterface $em, private CaseChain $chains, private BookShelf $shelf)
+    {
+    }
+
+    /** @param list<Tie> $ties */
+    public function take(CaseFile $case, Ground $ground, array $ties, string $by): void
+    {
+        $nodes = new SpotNodes($case, $this->em, $this->chains, $this->shelf);
+        $linked = $this->linked($case);
+        foreach ($ties as $tie) {
+            [$from, $to] = [$nodes->make($ground->spots[$tie->from], $by), $nodes->make($ground->spots[$tie->to], $by)];
+            if ($from === $to || isset($linked[$from->id.'>'.$to->id])) {
+                continue;
+            }
+            $linked[$from->id.'>'.$to->id] = true;
+            $link = new ChainLink($case);
+            [$link->from, $link->to, $link->mechanism, $link->carrier, $link->byWhom] = [$from, $to, $tie->mechanism, CarrierKind::tryFrom($tie->by), $by];
+            $link->why = 'as the engine proposes it: '.($this->shelf->mechanisms()[$tie->mechanism]->tells ?? '');
+            $this->em->persist($link);
+        }
+        $case->moveTo(Stage::Chain);
+        $this->em->flush();
+    }
+
+    /**
+     * Links of a story that the analyst's chain does not have yet.
+     *
+     * @return list<Proposal>
+     */
+    public function open(CaseFile $case, Ground $ground, Candidate $candidate): array
+    {
+        $nodes = new SpotNodes($case, $this->em, $this->chains, $this->shelf);
+        $linked = $this->linked($case);
+        $open = [];
+        foreach ($candidate->story as $tie) {
+            [$from, $to] = [$ground->spots[$tie->from], $ground->spots[$tie->to]];
+            [$a, $b] = [$nodes->find($from), $nodes->find($to)];
+            $key = SpotNodes::key($from).'>'.SpotNodes::key($to);
+            if (SpotNodes::key($from) !== SpotNodes::key($to) && (null === $a || null === $b || ($a !== $b && !isset($linked[$a->id.'>'.$b->id])))) {
+                $open[$key] ??= new Proposal($tie, self::end($from, $a), self::end($to, $b), $nodes->name($from), $nodes->name($to), $from->kind, $to->kind);
+            }
+        }
+
+        return array_values($open);
+    }
+
+    /** The node that stands for a condition, or what it would be called in the drawing. */
+    private static function end(Spot $spot, ?ChainNode $node): string
+    {
+        return null === $node ? SpotNodes::key($spot) : (string) $node->id;
+    }
+
+    /** @return array<string, true> */
+    private function linked(CaseFile $case): array
+    {
+        $linked = [];
+        foreach ($this->chains->links($case) as $link) {
+            $linked[$link->from?->id.'>'.$link->to?->id] = true;
+        }
+
+        return $linked;
+    }
+}
