@@ -20,6 +20,7 @@ final readonly class Book
      * @param array<string, Watch> $watch known weak places
      * @param list<string> $sisters other types that share them, in words
      * @param list<Content> $contents what must be in which model
+     * @param array<mixed> $mechanisms of this family alone, or in the place of general ones, as the file has them
      * @param LeakModel|null $leaks none: the complaint check is not offered
      */
     public function __construct(
@@ -40,6 +41,7 @@ final readonly class Book
         public array $sisters = [],
         public array $contents = [],
         public Upkeep $upkeep = new Upkeep(),
+        public array $mechanisms = [],
     ) {
     }
 
@@ -55,7 +57,7 @@ final readonly class Book
             $parts[$key] = $parts[$key]->called($word);
         }
 
-        return [] === $words ? $this : new self($this->key, $this->title, $this->about, $this->models, $this->cautions, $parts, $this->pairs, $this->carriers, $this->strip, $this->complaints, $this->patterns, $this->duties, $this->leaks, $this->watch, $this->sisters, $this->contents, $this->upkeep);
+        return [] === $words ? $this : new self($this->key, $this->title, $this->about, $this->models, $this->cautions, $parts, $this->pairs, $this->carriers, $this->strip, $this->complaints, $this->patterns, $this->duties, $this->leaks, $this->watch, $this->sisters, $this->contents, $this->upkeep, $this->mechanisms);
     }
 
     public function part(string $key): ?Part

@@ -50,6 +50,7 @@ final readonly class BookFactory
             $data->texts('sisters'),
             array_map(static fn (Data $one): Content => new Content($one->text('part'), $one->text('what'), $one->words('should')), $data->maps('contents')),
             $this->upkeep($data),
+            (array) ($content['mechanisms'] ?? []),
         );
     }
 

@@ -205,7 +205,7 @@ final class ChainController extends AbstractController
             'case' => $case,
             'book' => $this->shelf->book($case->family),
             'modes' => $this->shelf->modes(),
-            'mechanisms' => $this->shelf->mechanisms(),
+            'mechanisms' => $this->shelf->mechanisms($case->family),
             'nodes' => $nodes,
             'links' => $this->chains->links($case),
             'waiting' => $waiting,
@@ -228,7 +228,7 @@ final class ChainController extends AbstractController
     /** @return FormInterface<mixed> */
     private function linkForm(ChainLink $link): FormInterface
     {
-        return $this->forms->createNamed('link', LinkType::class, $link, ['nodes' => $this->chains->nodes($link->case), 'mechanisms' => $this->shelf->mechanisms()]);
+        return $this->forms->createNamed('link', LinkType::class, $link, ['nodes' => $this->chains->nodes($link->case), 'mechanisms' => $this->shelf->mechanisms($link->case->family)]);
     }
 
     private static function formName(ChainNode $node): string

@@ -28,7 +28,7 @@ final readonly class ChainDrawing
     public function of(CaseFile $case, array $proposals = []): array
     {
         $book = $this->shelf->book($case->family);
-        $mechanisms = $this->shelf->mechanisms();
+        $mechanisms = $this->shelf->mechanisms($case->family);
         $nodes = $this->chains->nodes($case);
         $links = $this->chains->links($case);
         $lines = [];

@@ -34,7 +34,7 @@ final readonly class ChainStory
         foreach ($this->chains->links($case) as $link) {
             $why[(string) $link->id] = $link->why;
         }
-        $mechanisms = $this->shelf->mechanisms();
+        $mechanisms = $this->shelf->mechanisms($case->family);
         $measures = $this->measures->of($case);
         $steps = [];
         foreach (Narrative::of($this->chains->chain($case)) as $step) {

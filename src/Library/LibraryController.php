@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use App\Chain\Engine\CaseAnalysis;
 use App\Intake\CaseGate;
 use App\Measuring\ShopLimits;
 use App\Platform\BookShelf;
 use App\Shop\Boards;
 use App\Shop\PartView;
+use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Family\CarrierKind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -44,7 +46,7 @@ final class LibraryController extends AbstractController
 
     /** Parts and carriers as a drawing; with a case, in its grades. */
     #[Route('/library/{family}/map', name: 'library_map', methods: ['GET'])]
-    public function map(string $family, Request $request, UnitMap $map, CaseGate $gate, Boards $boards): Response
+    public function map(string $family, Request $request, UnitMap $map, CaseGate $gate, Boards $boards, CaseAnalysis $engine): Response
     {
         $book = $this->shelf->book($family);
         $number = (string) $request->query->get('case', '');
@@ -55,6 +57,9 @@ final class LibraryController extends AbstractController
         $back = 'back' === $request->query->get('way');
         $grades = null === $case || $case->family !== $family ? [] : array_map(static fn (PartView $view): ?int => $view->grade(), $boards->of($case)->parts);
 
-        return $this->render('library/map.html.twig', ['book' => $book, 'case' => $case, 'kind' => $kind, 'kinds' => CarrierKind::cases(), 'from' => $from, 'back' => $back, 'whole' => 'whole' === $request->query->get('size'), 'map' => $map->of($book, $kind, $from, $back, $grades)]);
+        $debris = null === $case || $case->family !== $family || !$request->query->getBoolean('reach') ? null : Reach::after($book, $engine->ground($case));
+        $kind = null === $debris ? $kind : CarrierKind::Oil;
+
+        return $this->render('library/map.html.twig', ['debris' => $debris, 'book' => $book, 'case' => $case, 'kind' => $kind, 'kinds' => CarrierKind::cases(), 'from' => $from, 'back' => $back, 'whole' => 'whole' === $request->query->get('size'), 'map' => $map->of($book, $kind, $from, $back, $grades, $debris)]);
     }
 }

@@ -25,10 +25,11 @@ final readonly class UnitMap
      * @param string $from part that is followed; empty: none
      * @param bool $back against the flow
      * @param array<string, int|null> $grades by part
+     * @param list<array{part: string, from: string, do: string, past: bool}>|null $debris where debris went, in order; null: not asked for
      *
-     * @return array{width: float, height: float, boxes: list<array{part: string, x: float, y: float, w: int, h: int, lines: list<string>, grade: int|null, seen: bool, on: bool}>, lines: list<array{path: string, kind: string, says: string, filter: bool, on: bool}>}
+     * @return array{width: float, height: float, boxes: list<array{part: string, x: float, y: float, w: int, h: int, lines: list<string>, grade: int|null, seen: bool, on: bool, debris: array{number: int, do: string, past: bool}|null}>, lines: list<array{path: string, kind: string, says: string, filter: bool, on: bool}>}
      */
-    public function of(Book $book, ?CarrierKind $kind, string $from = '', bool $back = false, array $grades = []): array
+    public function of(Book $book, ?CarrierKind $kind, string $from = '', bool $back = false, array $grades = [], ?array $debris = null): array
     {
         $edges = [];
         foreach ($book->carriers as $carrier) {
@@ -45,14 +46,18 @@ final readonly class UnitMap
             $rows[$part] = self::wrapped($book->parts[$part]->short ?? $part);
         }
         $placed = $this->layout->place(array_map(static fn (array $words): int => \count($words) - 1, $rows), array_map(static fn (string $edge): array => self::ends($edge), array_keys($edges)));
-        $reached = '' === $from ? null : (new PlaceMap($book))->reach($kind ?? CarrierKind::Oil, $from, $back);
+        $number = [];
+        foreach ($debris ?? [] as $i => $one) {
+            $number[$one['part']] = ['number' => $i + 1, 'do' => $one['do'], 'past' => $one['past']];
+        }
+        $reached = null !== $debris ? array_column($debris, 'part') : ('' === $from ? null : (new PlaceMap($book))->reach($kind ?? CarrierKind::Oil, $from, $back));
         $boxes = [];
         foreach ($rows as $part => $words) {
             $height = Graphviz::boxHeight(\count($words) - 1);
             $boxes[] = [
                 'part' => $part, 'x' => $placed->boxes[$part]['x'] - Graphviz::BOX_WIDTH / 2, 'y' => $placed->boxes[$part]['y'] - $height / 2,
                 'w' => Graphviz::BOX_WIDTH, 'h' => $height, 'lines' => $words, 'grade' => $grades[$part] ?? null,
-                'seen' => isset($grades[$part]), 'on' => null === $reached || \in_array($part, $reached, true),
+                'seen' => isset($grades[$part]), 'on' => null === $reached || \in_array($part, $reached, true), 'debris' => $number[$part] ?? null,
             ];
         }
         $lines = [];

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Platform;
 
+use Japhrex\Core\Chain\Mechanism\MechanismBook;
+use Japhrex\Core\Chain\Mechanism\MechanismFactory;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\BookCheck;
 use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookProblem;
 use Japhrex\Core\Family\BookTypes;
+use Japhrex\Core\Family\Data;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\Yaml\Exception\ParseException;
@@ -42,7 +45,13 @@ final readonly class BookFiles
             return [['line' => 1, 'message' => 'is empty; expected a book.']];
         }
         $found = self::cutNames($text);
-        foreach (isset($content['modes']) ? $this->modes($text, $content) : $this->books($text, $content) as [$path, $message]) {
+        $problems = match (true) {
+            isset($content['modes']) => $this->modes($text, $content),
+            isset($content['states']) => $this->conditions($text, $content),
+            isset($content['mechanisms']) && !isset($content['parts']) && !isset($content['types']) => $this->mechanisms(Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP), $content),
+            default => $this->books($text, $content),
+        };
+        foreach ($problems as [$path, $message]) {
             $line = self::line($text, $path);
             // What several types of one file share is told once.
             $found[$line.$message] ??= ['line' => $line, 'message' => $path.': '.$message];
@@ -72,6 +81,54 @@ final readonly class BookFiles
      *
      * @return list<array{string, string}> path, message
      */
+    private function conditions(string $text, array $content): array
+    {
+        return $this->shape(Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP), 'conditions') ?: self::told(static function () use ($content): array {
+            (new MechanismFactory())->vocabulary(new Data($content));
+
+            return [];
+        });
+    }
+
+    /**
+     * @param array<mixed> $content
+     *
+     * @return list<array{string, string}> path, message
+     */
+    private function mechanisms(mixed $whole, array $content): array
+    {
+        return $this->shape($whole, 'mechanisms') ?: self::told(function () use ($content): array {
+            MechanismBook::of([$content, (array) Yaml::parseFile($this->general().'/conditions.yaml')]);
+
+            return [];
+        });
+    }
+
+    /**
+     * Mechanisms that a book has of its own.
+     *
+     * @param array<mixed> $book
+     *
+     * @return list<array{string, string}> path, message
+     */
+    private function own(array $book): array
+    {
+        $own = ['mechanisms' => $book['mechanisms'] ?? []];
+
+        return [] === $own['mechanisms'] ? [] : $this->mechanisms(json_decode((string) json_encode($own)), $own);
+    }
+
+    /** Where the general mechanisms and their conditions are. */
+    private function general(): string
+    {
+        return \dirname($this->schemas).'/mechanisms';
+    }
+
+    /**
+     * @param array<mixed> $content
+     *
+     * @return list<array{string, string}> path, message
+     */
     private function books(string $text, array $content): array
     {
         return self::told(function () use ($text, $content): array {
@@ -79,7 +136,7 @@ final readonly class BookFiles
             $types = new BookTypes($content);
             foreach ($types->books() as $key => $book) {
                 $whole = isset($content['types']) ? json_decode((string) json_encode($book)) : Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP);
-                $wrong = $this->shape($whole, 'book') ?: self::told(static fn (): array => array_map(static fn (BookProblem $one): array => [$one->path, $one->message], (new BookCheck())->problems((new BookFactory())->book($book))));
+                $wrong = $this->shape($whole, 'book') ?: $this->own($book) ?: self::told(static fn (): array => array_map(static fn (BookProblem $one): array => [$one->path, $one->message], (new BookCheck())->problems((new BookFactory())->book($book))));
                 foreach ($wrong as [$path, $message]) {
                     $problems[] = [$types->pathInFile($key, $path), $message];
                 }

@@ -134,17 +134,19 @@ final class BookShelf
     }
 
     /** How harm gets on, and the conditions that this is told of. */
-    public function mechanismBook(): MechanismBook
+    /** All mechanisms; of a family with those of its own book. */
+    public function mechanismBook(?string $family = null): MechanismBook
     {
         $files = array_map(static fn (string $file): string => 'books/mechanisms/'.basename($file), glob($this->projectDir.'/books/mechanisms/*.yaml') ?: []);
+        $this->mechanismBook ??= MechanismBook::of(array_map($this->content(...), $files));
 
-        return $this->mechanismBook ??= MechanismBook::of(array_map($this->content(...), $files));
+        return null === $family ? $this->mechanismBook : $this->mechanismBook->with($this->book($family));
     }
 
     /** @return array<string, Mechanism> */
-    public function mechanisms(): array
+    public function mechanisms(string $family): array
     {
-        return $this->mechanismBook()->mechanisms;
+        return $this->mechanismBook($family)->mechanisms;
     }
 
     /**
@@ -158,7 +160,7 @@ final class BookShelf
         $compiled = $this->buildFolder.'/shelf/'.str_replace('/', '-', $file).'.'.filemtime($source).'.php';
         if (!is_file($compiled)) {
             // Checked once, when it is compiled: with the same words as `./japhrex book check`.
-            $problems = str_starts_with($file, 'books/mechanisms/') ? [] : (new BookFiles($this->projectDir.'/books/schema'))->problems($source);
+            $problems = (new BookFiles($this->projectDir.'/books/schema'))->problems($source);
             if ([] !== $problems) {
                 throw new ShopError(\sprintf('%s is refused. Line %d: %s', $file, $problems[0]['line'], $problems[0]['message']).(\count($problems) > 1 ? \sprintf(' And %d more; ./japhrex book check lists them.', \count($problems) - 1) : ''), 422);
             }

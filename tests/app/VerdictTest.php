@@ -125,10 +125,22 @@ final class VerdictTest extends AppTestCase
     {
         $case = $this->judged();
         $this->signIn(Role::Analyst);
-        self::assertSame(409, $this->act($case, 'verdict/sign', [], 'verdict'));
+        self::assertSame(422, $this->act($case, 'verdict/sign', [], 'verdict'));
         self::assertStringContainsString('The chain leaves 2 points open', $this->said());
-        self::assertSame(409, $this->act($case, 'verdict/sign', ['despite' => '1'], 'verdict'));
+        $reasons = $this->reasons($case);
+        self::assertCount(2, $reasons['despite']);
+        self::assertSame(422, $this->act($case, 'verdict/sign', ['despite' => \array_slice($reasons['despite'], 0, 1)], 'verdict'), 'a reason for each');
+        self::assertStringContainsString('seen and left', (string) $this->browser->getResponse()->getContent(), 'what was typed stays');
+        self::assertSame(409, $this->act($case, 'verdict/sign', $reasons, 'verdict'));
         self::assertStringContainsString('Missing: the origin, or “cause not found”; who carries it; the statement', $this->said());
+    }
+
+    /** @return array{despite: array<string, string>} a reason for each point that the chain leaves open, as the page asks for them */
+    private function reasons(CaseFile $case): array
+    {
+        $fields = $this->browser->request('GET', '/cases/'.$case->number.'/verdict')->filter('input[name^="despite["]');
+
+        return ['despite' => array_fill_keys($fields->each(static fn ($field): string => substr((string) $field->attr('name'), 8, -1)), 'seen and left')];
     }
 
     public function testCauseNotFoundIsAnHonestVerdictThatSaysWhatStaysAtRisk(): void
@@ -147,7 +159,10 @@ final class VerdictTest extends AppTestCase
         $origin = $this->chained($case);
         $this->signIn(Role::Analyst);
         $this->send('/cases/'.$case->number.'/verdict', '/verdict', ['verdict[origin]' => (string) $origin->id, 'verdict[responsibility]' => 'maintenance', 'verdict[statement]' => 'Dirt came in.']);
-        self::assertSame(303, $this->act($case, 'verdict/sign', [], 'verdict'));
+        self::assertStringContainsString('An alternative that nothing excludes', $this->browser->request('GET', '/cases/'.$case->number.'/verdict')->text());
+        self::assertSame(422, $this->act($case, 'verdict/sign', [], 'verdict'), 'one scored face can be told from several ends');
+        self::assertSame(303, $this->act($case, 'verdict/sign', $this->reasons($case), 'verdict'));
+        self::assertSame('seen and left', self::em()->getRepository(Verdict::class)->findOneBy(['case' => $case->id->toRfc4122()])?->despite[0]['reason']);
         self::assertSame(409, $this->act($case, 'verdict/second', [], 'verdict'));
         self::assertStringContainsString('A second pair of eyes is somebody else', $this->said());
         $this->signIn(Role::Analyst, 'second');

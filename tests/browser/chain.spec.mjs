@@ -1,6 +1,6 @@
 // The engine beside the analyst's chain: what the finds speak for, and a story taken into the chain.
 import { finding } from './looks.mjs';
-import { signIn, takeIn } from './people.mjs';
+import { press, signIn, takeIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
 
 test('a case is graded step by step, the right candidate rises, and its story goes into the chain', async ({ page, browser }) => {
@@ -30,4 +30,67 @@ test('a case is graded step by step, the right candidate rises, and its story go
   const drawing = page.locator('.chainbox');
   await expect(drawing).toContainText('Dirt let in');
   await expect(drawing).toContainText('Scoring, front');
+});
+
+test('the next look is followed, a link is refused with a reason, a theory is answered, and an alternative holds up the signature', async ({ page, browser }) => {
+  const number = await takeIn(browser, 'External gear pump', 'Cable ferry');
+  await signIn(page, 'analyst');
+  const chain = async () => {
+    await page.goto(`/cases/${number}/chain`);
+    await expect(page.locator('#candidates')).toContainText('worked out exactly');
+  };
+  await page.goto(`/cases/${number}/parts/front-block`);
+  await finding(page, { surface: 'Running face', mode: 'Scoring', grade: 3, note: 'rings over both bores' });
+
+  // The look that settles most leads to its part; what is found there changes the page.
+  await chain();
+  const look = page.locator('.checks a').first();
+  const name = await look.textContent();
+  await look.click();
+  await expect(page.locator('main h2').first()).toContainText(name);
+  await page.goto(`/cases/${number}/parts/suction-strainer`);
+  await finding(page, { surface: 'Mesh', mode: 'Debris', grade: 3, note: 'hard grains' });
+  await chain();
+  await expect(page.locator('.candidates > li').first()).toContainText('Dirt let in');
+
+  // By key: the first proposed link is taken from the drawing, the next refused there.
+  const faint = page.locator('#chainbox a.faint');
+  const before = await faint.count();
+  await faint.first().focus();
+  await press(page, 't');
+  await expect(page.locator('#chainbox .origin')).toBeVisible();
+  await expect(faint).toHaveCount(before - 1);
+  const gone = await page.locator('#proposal-1 p b').allTextContents();
+  await faint.first().focus();
+  await press(page, 'f');
+  const reason = page.locator('#proposal-1 input[name=reason]');
+  await expect(reason).toBeFocused();
+  await reason.fill('the mesh is whole');
+  await reason.press('Enter');
+  const refused = page.locator('.finding', { hasText: 'the mesh is whole' });
+  await expect(refused).toContainText('analyst 1');
+  await expect(refused).toContainText(gone.at(-1));
+
+  // A theory is answered in plain words.
+  await page.getByText('Answer a theory').click();
+  await page.getByLabel('In the words of whoever has it').fill('The pressure was set too high');
+  await page.getByLabel('What it means').selectOption({ label: 'Pressure set too high' });
+  await page.getByRole('button', { name: 'Answer it' }).click();
+  await expect(page.locator('.theory')).toContainText(/Pressure set too high: [0-9.]+ %.*The finds speak more for/);
+
+  // The signature waits until every open point is mended or reasoned.
+  await page.goto(`/cases/${number}/verdict`);
+  await page.getByRole('button', { name: 'Sign as analyst 1' }).click();
+  await expect(page.locator('body')).toContainText(/The chain leaves \d+ points open/);
+  await expect(page.getByText('It is signed already')).toHaveCount(0);
+  await expect(page.getByText('waits for a second person')).toHaveCount(0);
+
+  // Where debris went stands in the report, and is worked off.
+  await chain();
+  await page.locator('#reach summary').click();
+  await page.getByRole('button', { name: 'Done: Suction strainer' }).click();
+  await expect(page.locator('#reach')).toContainText('1 of');
+  await page.goto(`/cases/${number}/report`);
+  await expect(page.locator('.paper')).toContainText('Where debris went');
+  await expect(page.locator('.paper')).toContainText('the mesh is whole');
 });

@@ -25,6 +25,9 @@ final readonly class Analysis
     private const TOLD = 0.02;
     private const DETERMINED = 0.1;
 
+    /** So many other ends of a story are named. */
+    private const TOLD_AS_WELL = 2;
+
     /** So many finds are weighed: those that can tell most. */
     private const FINDS = 40;
 
@@ -86,7 +89,7 @@ final readonly class Analysis
     {
         $told = [];
         foreach (\array_slice($candidates, 1) as $other) {
-            if ([] === $other->explains || $other->posterior * Rivals::FACTOR < $candidates[0]->posterior || [] !== array_diff($candidates[0]->explains, $other->explains)) {
+            if (\count($told) >= self::TOLD_AS_WELL || \count($candidates[0]->explains) < 2 || $other->posterior * Rivals::FACTOR < $candidates[0]->posterior || [] !== array_diff($candidates[0]->explains, $other->explains)) {
                 continue;
             }
             [$one, $two] = [self::alone($this->ground, $candidates[0]->origin->id()), self::alone($this->ground, $other->origin->id())];

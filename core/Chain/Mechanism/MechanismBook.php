@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Chain\Mechanism;
 
+use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\Data;
 
@@ -42,6 +43,22 @@ final readonly class MechanismBook
         $book->check();
 
         return $book;
+    }
+
+    /**
+     * With the mechanisms of a book: a new one is added, one of a general name takes its place; without rules it does not work there.
+     *
+     * @throws BookError naming the place in the book that cannot be read
+     */
+    public function with(Book $book): self
+    {
+        if ([] === $book->mechanisms) {
+            return $this;
+        }
+        $own = new self((new MechanismFactory())->mechanisms(new Data(['mechanisms' => $book->mechanisms])) + $this->mechanisms, $this->vocabulary);
+        $own->check();
+
+        return $own;
     }
 
     /** Every condition that a rule names is one that is known. */

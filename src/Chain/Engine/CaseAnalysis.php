@@ -27,7 +27,7 @@ final readonly class CaseAnalysis
 
     public function ground(CaseFile $case): Ground
     {
-        $mechanisms = $this->shelf->mechanismBook();
+        $mechanisms = $this->shelf->mechanismBook($case->family);
 
         return (new Grounding($this->shelf->book($case->family), $this->shelf->modes(), $mechanisms->mechanisms, $mechanisms->vocabulary, $this->rates($case)))->of($this->facts->of($case));
     }
@@ -52,8 +52,8 @@ final readonly class CaseAnalysis
     {
         $facts = $this->facts->of($case);
         $minutes = $this->facts->minutes($case);
-        // The book with it: a shop changes its own, and the words it uses.
-        $key = 'chain.'.hash('sha256', serialize([$this->shelf->book($case->family), $facts, $minutes, $this->rates($case)]));
+        // The book and the mechanisms with it: a shop changes its own, and the words it uses.
+        $key = 'chain.'.hash('sha256', serialize([$this->shelf->book($case->family), $this->shelf->mechanismBook($case->family), $facts, $minutes, $this->rates($case)]));
 
         return $this->cache->get($key, function (ItemInterface $item) use ($case, $minutes): Analysis {
             $item->expiresAfter(86400);

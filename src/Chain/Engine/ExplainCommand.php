@@ -39,7 +39,7 @@ final class ExplainCommand extends Command
         }
         $analysis = $this->analysis->of($case);
         $ground = $analysis->ground;
-        $mechanisms = $this->shelf->mechanisms();
+        $mechanisms = $this->shelf->mechanisms($case->family);
         $why = static fn (Tie $tie): string => \sprintf('%.2f %s%s', $tie->strength, $mechanisms[$tie->mechanism]->name ?? $tie->mechanism, '' === $tie->by ? '' : ' ('.$tie->by.')');
         $output->writeln(\sprintf('%s: %d conditions, %d links, %d cut; %s, bridges from %.2f on', $case->number, \count($ground->spots), \count($ground->ties), \count($ground->cut), $analysis->answer->method, $analysis->weakest));
         $output->writeln("\nCandidates");

@@ -37,7 +37,7 @@ final readonly class StoryTaker
             $linked[$from->id.'>'.$to->id] = true;
             $link = new ChainLink($case);
             [$link->from, $link->to, $link->mechanism, $link->carrier, $link->byWhom] = [$from, $to, $tie->mechanism, CarrierKind::tryFrom($tie->by), $by];
-            $link->why = 'as the engine proposes it: '.($this->shelf->mechanisms()[$tie->mechanism]->tells ?? '');
+            $link->why = 'as the engine proposes it: '.($this->shelf->mechanisms($case->family)[$tie->mechanism]->tells ?? '');
             $this->em->persist($link);
         }
         $case->moveTo(Stage::Chain);

@@ -10,6 +10,7 @@ use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Grounding;
+use Japhrex\Core\Chain\Ground\Look;
 use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Chain\Ground\Tie;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
@@ -24,7 +25,11 @@ use Japhrex\Core\Teardown\LookTime;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Yaml\Yaml;
 
-/** A book and a case as a network: where mechanisms hold, what evidence weighs, and which origin the finds speak for. */
+/**
+ * A book and a case as a network: where mechanisms hold, what evidence weighs, and which origin the finds speak for.
+ *
+ * @phpstan-import-type LookFact from Facts
+ */
 final class GroundingTest extends TestCase
 {
     private const BOOKS = __DIR__.'/../../../../books/';
@@ -239,5 +244,99 @@ final class GroundingTest extends TestCase
                 self::assertStringContainsString('odd', $error->getMessage());
             }
         }
+    }
+
+    /**
+     * A scored pump with further facts, by name.
+     *
+     * @param array{looks?: list<LookFact>, orders?: array<string, int>, refused?: array<string, string>, settled?: array<string, array{bool, string}>} $more
+     */
+    private static function grounded(array $more): Ground
+    {
+        $mechanisms = self::mechanisms();
+        $looks = array_map(static fn (array $look): array => ['part' => $look[0], 'surface' => $look[1], 'mode' => $look[2], 'grade' => $look[3]], self::scored());
+
+        return (new Grounding(self::book('external-gear-pump'), ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $mechanisms->mechanisms, $mechanisms->vocabulary))->of(new Facts($more['looks'] ?? $looks, [], [], false, $more['orders'] ?? [], $more['refused'] ?? [], $more['settled'] ?? []));
+    }
+
+    public function testALinkThatWasRefusedIsNotThereAndSaysWhy(): void
+    {
+        $plain = self::grounded([]);
+        $tie = array_values(array_filter($plain->ties, static fn (Tie $tie): bool => 'origin:dirt-let-in' === $tie->from))[0];
+        $without = self::grounded(['refused' => [$tie->key() => 'the tank was sealed']]);
+        self::assertSame([$tie->key() => 'the tank was sealed'], $without->barred);
+        self::assertNotContains($tie->key(), array_map(static fn (Tie $one): string => $one->key(), $without->ties));
+    }
+
+    public function testAnEffectIsNotOlderThanItsCause(): void
+    {
+        $plain = self::grounded([]);
+        $between = static fn (Ground $ground): array => array_filter($ground->ties, static fn (Tie $tie): bool => str_contains($tie->from, '@front-block') && 'state:leakage' === $tie->to && str_starts_with($tie->from, 'damage:scoring'));
+        self::assertNotSame([], $between($plain));
+        $looks = [['part' => 'front-block', 'surface' => 'face', 'mode' => 'scoring', 'grade' => 3, 'order' => 5]];
+        $ordered = self::grounded(['looks' => $looks, 'orders' => ['state:leakage' => 2]]);
+        self::assertSame([], $between($ordered));
+        self::assertStringContainsString('the effect (number 2) would be older than its cause (number 5)', implode(' ', $ordered->barred));
+        self::assertNotSame([], $between(self::grounded(['looks' => $looks, 'orders' => ['state:leakage' => 7]])), 'the other way round it may be');
+    }
+
+    public function testAStoryDoesNotPassThroughWhatCameTooLate(): void
+    {
+        $story = static fn (array $more): array => array_map(static fn (Tie $tie): string => $tie->to, self::first(self::grounded($more))->story);
+        self::assertContains('damage:scoring@front-block/face', $story([]));
+        $late = array_map(static fn (array $look): array => ['part' => $look[0], 'surface' => $look[1], 'mode' => $look[2], 'grade' => $look[3], 'order' => 'scoring' === $look[2] ? 1 : null], self::scored());
+        $debris = array_fill_keys(array_filter(array_keys(self::grounded([])->spots), static fn (string $id): bool => str_starts_with($id, 'state:debris')), 9);
+        self::assertNotContains('damage:scoring@front-block/face', $story(['looks' => $late, 'orders' => $debris]), 'what was there first was not brought about by debris that came later');
+    }
+
+    private static function first(Ground $ground): Candidate
+    {
+        return Analysis::of($ground)->theory('origin:dirt-let-in') ?? self::fail('There is no such origin.');
+    }
+
+    public function testAFigureThatSpeaksAgainstAnOriginMakesItLessLikely(): void
+    {
+        $share = static fn (array $settled): float => Analysis::of(self::grounded(['settled' => $settled]))->theory('origin:overload')->posterior ?? 0.0;
+        self::assertLessThan($share([]) / 5, $share(['origin:overload' => [false, 'torque 40 of 120 N m']]));
+        self::assertGreaterThan($share([]) * 5, $share(['origin:overload' => [true, 'torque 240 of 120 N m']]));
+    }
+
+    public function testThePartThatTellsMostIsLookedAtNext(): void
+    {
+        $minutes = array_fill_keys(array_keys(self::book('external-gear-pump')->parts), 5.0);
+        $looks = Analysis::of(self::grounded([]), $minutes)->looks;
+        self::assertNotContains('front-block', array_map(static fn (Look $look): string => $look->part, \array_slice($looks, 0, 3)), 'its face was seen already');
+        foreach ($looks as $i => $look) {
+            self::assertGreaterThanOrEqual(0.0, $look->bits);
+            self::assertTrue(0 === $i || $looks[$i - 1]->bitsPerMinute() >= $look->bitsPerMinute());
+        }
+        $near = $minutes;
+        $near[$looks[0]->part] = 500.0;
+        self::assertNotSame($looks[0]->part, Analysis::of(self::grounded([]), $near)->looks[0]->part, 'a look that takes a day is worth less for its minutes');
+    }
+
+    public function testABookAddsMechanismsAndPutsItsOwnInTheirPlace(): void
+    {
+        $content = [];
+        foreach ((new BookTypes((array) Yaml::parseFile(self::BOOKS.'external-gear-pump.yaml')))->books() as $one) {
+            $content = $one;
+        }
+        $rule = ['if' => 'state:water', 'then' => 'damage:corrosion@here', 'on' => 'part spring', 'strength' => 0.9];
+        $content['mechanisms'] = [
+            'abrasion' => ['name' => 'Not here', 'by' => [], 'tells' => 'Nothing.', 'source' => 'a book'],
+            'rusty-spring' => ['name' => 'A spring rusts', 'by' => ['oil'], 'tells' => 'Brown coils.', 'source' => 'a book', 'rules' => [$rule]],
+        ];
+        $book = (new BookFactory())->book($content);
+        $own = self::mechanisms()->with($book);
+        self::assertSame('Not here', $own->mechanisms['abrasion']->name);
+        $ground = (new Grounding($book, ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $own->mechanisms, $own->vocabulary))->of(new Facts([], [], []));
+        $by = array_count_values(array_map(static fn (Tie $tie): string => $tie->mechanism, $ground->ties));
+        self::assertArrayNotHasKey('abrasion', $by, 'without rules it does not work here');
+        self::assertArrayHasKey('rusty-spring', $by);
+        self::assertArrayHasKey('leakage-noticed', $by, 'the others stay');
+        $content['mechanisms']['rusty-spring']['rules'][0]['if'] = 'state:moonlight';
+        $this->expectException(BookError::class);
+        $this->expectExceptionMessage('speaks of the state “moonlight”, which is no condition');
+        self::mechanisms()->with((new BookFactory())->book($content));
     }
 }

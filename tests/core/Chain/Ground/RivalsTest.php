@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\core\Chain\Ground;
+
+use Japhrex\Core\Chain\Ground\Candidate;
+use Japhrex\Core\Chain\Ground\Circumstances;
+use Japhrex\Core\Chain\Ground\Evidence;
+use Japhrex\Core\Chain\Ground\Facts;
+use Japhrex\Core\Chain\Ground\Rivals;
+use Japhrex\Core\Chain\Ground\Spot;
+use Japhrex\Core\Chain\OriginKind;
+use PHPUnit\Framework\TestCase;
+
+/** Alternatives that an analyst has to exclude, and what the circumstances of a complaint say. */
+final class RivalsTest extends TestCase
+{
+    /**
+     * @param list<string> $explains
+     * @param list<string> $contradicts
+     */
+    private static function candidate(string $key, float $share, array $explains = ['a'], array $contradicts = []): Candidate
+    {
+        return new Candidate(new Spot('origin', $key, null, $key, 0.01), $share, [], [], $explains, [], $contradicts, []);
+    }
+
+    public function testAnAlternativeHasAtLeastAThirdOfTheShareAndNothingExcludesIt(): void
+    {
+        $candidates = [
+            self::candidate('dirt', 0.45), self::candidate('water', 0.30), self::candidate('heat', 0.16), self::candidate('air', 0.14),
+            self::candidate('load', 0.40, contradicts: ['key']), self::candidate('wear', 0.40, explains: []),
+        ];
+        /** @var callable(list<string>, list<string>=): list<string> $rivals */
+        $rivals = static fn (array $named, array $excluded = []): array => array_map(static fn (Candidate $one): string => $one->origin->key, Rivals::of($candidates, array_values($named), array_values($excluded)));
+        self::assertSame(['water', 'heat'], $rivals(['origin:dirt']), 'a third of 0.45 is 0.15; a clean look excludes one, another explains nothing');
+        self::assertSame(['heat'], $rivals(['origin:dirt'], ['origin:water']), 'refused with a reason');
+        self::assertSame(['heat'], $rivals(['origin:dirt', 'origin:water']), 'two origins are two causes, the larger share counts');
+        self::assertSame(['dirt', 'water', 'heat', 'air'], $rivals(['origin:something of their own']), 'an origin that the engine does not know');
+    }
+
+    public function testThinOilLeaksAndThickOilStarves(): void
+    {
+        $said = static function (array $complaint): array {
+            $told = [];
+            foreach (Circumstances::evidence(new Facts([], [['key' => 'low-flow'] + $complaint], [])) as $one) {
+                $told[$one->spot] = $one->speaksFor();
+            }
+
+            return $told;
+        };
+        self::assertSame(['state:leakage' => true], $said(['hot' => true]));
+        self::assertSame(['state:leakage' => false, 'state:starved' => true], $said(['hot' => false]));
+        self::assertSame(['state:leakage' => true], $said(['fast' => false]), 'at idle the pump makes little and the gap lets as much by');
+        self::assertTrue($said(['fast' => true])['state:starved'], 'a suction starves at speed');
+        self::assertSame(['state:leakage' => true], $said(['loaded' => true]), 'the gap lets by with the pressure');
+        self::assertSame([], $said([]), 'nobody said');
+    }
+
+    public function testTwoCircumstancesOfOneConditionCountTogether(): void
+    {
+        $both = (new Evidence('state:leakage', 0.3, 0.9, 'only at idle'))->and(new Evidence('state:leakage', 0.25, 0.9, 'only when hot'));
+        self::assertEqualsWithDelta(0.075, $both->ifFalse, 1e-12);
+        self::assertEqualsWithDelta(0.81, $both->ifTrue, 1e-12);
+        self::assertSame('only when hot, only at idle', $both->said);
+    }
+
+    public function testWhatHandsLeftBehindShowsSoonAfterTheRepair(): void
+    {
+        $factor = static fn (?float $hours, OriginKind $kind): float => Circumstances::factor(new Facts([], [], [], sinceRepair: $hours), $kind);
+        self::assertGreaterThan(1.0, $factor(20.0, OriginKind::AssemblyError));
+        self::assertLessThan(1.0, $factor(6000.0, OriginKind::AssemblyError));
+        self::assertSame(1.0, $factor(500.0, OriginKind::AssemblyError));
+        self::assertSame(1.0, $factor(20.0, OriginKind::Contamination));
+        self::assertSame(1.0, $factor(null, OriginKind::AssemblyError));
+    }
+}
