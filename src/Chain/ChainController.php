@@ -17,6 +17,7 @@ use App\Platform\BookShelf;
 use App\Platform\Seen;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\NodeKind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormFactoryInterface;
@@ -222,7 +223,33 @@ final class ChainController extends AbstractController
     /** @return FormInterface<mixed> */
     private function nodeForm(string $name, ChainNode $node): FormInterface
     {
-        return $this->forms->createNamed($name, NodeType::class, $node, ['book' => $this->shelf->book($node->case->family), 'kind' => $node->kind]);
+        return $this->forms->createNamed($name, NodeType::class, $node, ['book' => $this->shelf->book($node->case->family), 'kind' => $node->kind, 'spots' => $this->spots($node)]);
+    }
+
+    /**
+     * What an origin or a state may mean to the engine: conditions of the unit, and of the part where it is.
+     *
+     * @return array<string, string> name => id
+     */
+    private function spots(ChainNode $node): array
+    {
+        $vocabulary = $this->shelf->mechanismBook($node->case->family)->vocabulary;
+        $part = null === $node->place ? null : $this->shelf->book($node->case->family)->part(explode('/', $node->place)[0]);
+        $spots = [];
+        foreach (match ($node->kind) {
+            NodeKind::Origin => $vocabulary->origins, NodeKind::State => $vocabulary->states, default => []
+        } as $key => $one) {
+            if ('unit' === $one['spread']) {
+                $spots[$one['name']] = Spot::idOf($node->kind->value, $key, null);
+            } elseif (null !== $part) {
+                $spots[$one['name'].', '.lcfirst($part->name)] = Spot::idOf($node->kind->value, $key, $part->key);
+            }
+        }
+        if (null !== $node->spot && !\in_array($node->spot, $spots, true) && NodeKind::Damage !== $node->kind && NodeKind::Complaint !== $node->kind) {
+            $spots[$node->name] = $node->spot;
+        }
+
+        return $spots;
     }
 
     /** @return FormInterface<mixed> */

@@ -60,6 +60,7 @@ final class DemoShop
         private readonly Signing $signing,
         private readonly MessageBusInterface $bus,
         private readonly string $projectDir,
+        private readonly DemoClaims $claims,
     ) {
     }
 
@@ -124,6 +125,7 @@ final class DemoShop
         $this->photos->addClips($case, self::rows($row, 'clips'), $this->people['bench']->name);
         $findings = $this->findings($case, $row, $day->modify('+2 hours'));
         $nodes = $this->chain($case, $row, $findings, $complaints);
+        $this->claims->add($case, self::rows($row, 'figures'), self::rows($row, 'theories'), self::rows($row, 'refusals'), $this->people['analyst']->name);
         $case->stage = Stage::Signed === Stage::from(self::word($row, 'stage')) ? Stage::Verdict : Stage::from(self::word($row, 'stage'));
         $this->em->flush();
         $this->verdict($case, self::row($row, 'verdict'), $nodes);

@@ -171,8 +171,17 @@ test('a failed pump is taken in, stripped, judged, explained and signed', async 
   await link(analyst, 'Embedded particles, suction strainer, mesh', 'Scoring, front bearing block, running face', 'Hard particles cut a softer face', 'by the oil');
   await expect(analyst.locator('.problem', { hasText: 'nothing goes by touch' })).toHaveCount(0);
   await link(analyst, 'Scoring, front bearing block, running face', 'Low flow or slow movement', 'Is noticed as', 'at the same place');
-  await expect(analyst.locator('.problem')).toHaveCount(1);
-  await expect(analyst.locator('.problem')).toContainText('the diagnosis is provisional');
+  const open = analyst.locator('#leftopen .problem');
+  await expect(open.first()).toContainText('the diagnosis is provisional');
+  // Another origin explains as much: it is excluded by what was measured, with a reason.
+  await expect(open.last()).toContainText('An alternative that nothing excludes: drive out of line');
+  const other = analyst.locator('.candidates > li', { hasText: 'Drive out of line' });
+  await other.getByText('Why, and how it would have gone').click();
+  await other.getByText('Refuse this origin').click();
+  await other.getByLabel('Why it was not this').fill('the coupling runs true, measured on the frame');
+  await other.getByRole('button', { name: 'Refuse it' }).click();
+  await expect(other).toContainText('refused: the coupling runs true');
+  await expect(open).toHaveCount(1);
 
   await analyst.goto(`/cases/${number}/verdict`);
   await analyst.getByLabel('Origin').selectOption({ label: 'Dirt let in when the tank was filled' });
