@@ -13,11 +13,13 @@ use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookTypes;
+use Japhrex\Core\Teardown\LookTime;
 use Symfony\Component\Yaml\Yaml;
 
 /**
  * Failures whose origin is known, told to the engine: at which rank it has it, and whether it would have asked for the find that decides.
  *
+ * @phpstan-type When array{onset?: string, hot?: bool, fast?: bool, loaded?: bool, since?: float|int}
  * @phpstan-type Told array{family: string, name: string, rank: int, posterior: float, decisive: int|null, first: string, said: float}
  */
 final class Stories
@@ -32,7 +34,7 @@ final class Stories
         $books = self::books();
         $told = [];
         foreach (glob(__DIR__.'/*.yaml') ?: [] as $file) {
-            /** @var array{family: string, stories: list<array{name: string, complaint: string, comeback?: bool, seen: string, clean: string, origin: string, decisive: string}>} $content */
+            /** @var array{family: string, stories: list<array{name: string, complaint: string, when: When, comeback?: bool, seen: string, clean: string, origin: string, decisive: string}>} $content */
             $content = Yaml::parseFile($file);
             if (null !== $only && $only !== $content['family']) {
                 continue;
@@ -61,7 +63,7 @@ final class Stories
     }
 
     /**
-     * @param array{name: string, complaint: string, comeback?: bool, seen: string, clean: string, origin: string, decisive: string} $story
+     * @param array{name: string, complaint: string, when: When, comeback?: bool, seen: string, clean: string, origin: string, decisive: string} $story
      *
      * @return Told
      */
@@ -72,9 +74,8 @@ final class Stories
             $looks[] = ['part' => $part, 'surface' => null, 'mode' => null, 'grade' => 0];
             isset($book->parts[$part]) || throw new \DomainException("{$story['name']}: {$book->key} has no part $part.");
         }
-        $complaints = [['key' => $story['complaint']]];
         isset($book->complaints[$story['complaint']]) || throw new \DomainException("{$story['name']}: no complaint {$story['complaint']}.");
-        $candidates = Analysis::of($grounding->of(new Facts($looks, $complaints, [], $story['comeback'] ?? false)))->candidates(400);
+        $candidates = Analysis::of($grounding->of(self::facts($story, $looks)))->candidates(400);
         $true = explode(' ', $story['origin']);
         $rank = 0;
         foreach ($candidates as $i => $one) {
@@ -84,24 +85,55 @@ final class Stories
             }
         }
 
-        return ['family' => $book->key, 'name' => $story['name'], 'rank' => $rank, 'posterior' => 0 === $rank ? 0.0 : $candidates[$rank - 1]->posterior, 'decisive' => self::decisive($grounding, $book, $looks, $complaints, $story), 'first' => $candidates[0]->origin->name, 'said' => $candidates[0]->posterior];
+        return ['family' => $book->key, 'name' => $story['name'], 'rank' => $rank, 'posterior' => 0 === $rank ? 0.0 : $candidates[$rank - 1]->posterior, 'decisive' => self::decisive($grounding, $book, $looks, $story), 'first' => $candidates[0]->origin->name, 'said' => $candidates[0]->posterior];
     }
 
     /**
      * Where the engine ranks a look at the part that decides, when nobody has looked at it yet.
      *
      * @param list<array{part: string, surface: string|null, mode: string|null, grade: int}> $looks
-     * @param list<array{key: string, sudden?: bool|null}> $complaints
-     * @param array{name: string, comeback?: bool, decisive: string} $story
+     * @param array{name: string, complaint: string, when: When, comeback?: bool, decisive: string} $story
      */
-    private static function decisive(Grounding $grounding, Book $book, array $looks, array $complaints, array $story): int
+    private static function decisive(Grounding $grounding, Book $book, array $looks, array $story): int
     {
         $part = self::look($story['decisive'].' 1', $book)['part'];
         $without = array_values(array_filter($looks, static fn (array $look): bool => $look['part'] !== $part));
-        $looks = Analysis::of($grounding->of(new Facts($without, $complaints, [], $story['comeback'] ?? false)), array_fill_keys(array_keys($book->parts), 5.0))->looks;
+        $looks = Analysis::of($grounding->of(self::facts($story, $without)), LookTime::minutes($book, self::off($book, array_column($without, 'part'))))->looks;
         $place = array_search($part, array_map(static fn (Look $look): string => $look->part, $looks), true);
 
         return false === $place ? 0 : $place + 1;
+    }
+
+    /**
+     * @param array{name: string, complaint: string, when: When, comeback?: bool, ...} $story
+     * @param list<array{part: string, surface: string|null, mode: string|null, grade: int}> $looks
+     */
+    private static function facts(array $story, array $looks): Facts
+    {
+        $when = $story['when'];
+        $complaint = ['key' => $story['complaint'], 'sudden' => isset($when['onset']) ? 'sudden' === $when['onset'] : null, 'hot' => $when['hot'] ?? null, 'fast' => $when['fast'] ?? null, 'loaded' => $when['loaded'] ?? null];
+
+        return new Facts($looks, [$complaint], [], $story['comeback'] ?? false, sinceRepair: isset($when['since']) ? (float) $when['since'] : null);
+    }
+
+    /**
+     * What has left the unit: it is stripped in the order of the book, as far as the parts that were looked at.
+     *
+     * @param list<string> $seen
+     *
+     * @return list<string>
+     */
+    private static function off(Book $book, array $seen): array
+    {
+        $off = $held = [];
+        foreach ($book->strip as $step) {
+            array_push($held, ...$step->removes);
+            if ([] !== array_intersect($step->removes, $seen)) {
+                $off = $held;
+            }
+        }
+
+        return array_values(array_unique([...$off, ...$seen]));
     }
 
     /** @return array{part: string, surface: string|null, mode: string|null, grade: int} */

@@ -33,7 +33,7 @@ final class Circumstances
     private const NO_HANDS = 0.3;
 
     /** What hands leave behind. */
-    private const BY_HANDS = [OriginKind::AssemblyError, OriginKind::WrongPart, OriginKind::Installation];
+    private const BY_HANDS = [OriginKind::AssemblyError, OriginKind::WrongPart, OriginKind::Installation, OriginKind::LeftoverDebris];
 
     /** @return list<Evidence> several may speak of one condition */
     public static function evidence(Facts $facts): array
@@ -48,18 +48,28 @@ final class Circumstances
             }
         }
         // What comes on from one hour to the next is seldom wear; what creeps is seldom a break or a part put in wrong.
-        $onsets = array_unique(array_filter(array_column($facts->complaints, 'sudden'), is_bool(...)), \SORT_REGULAR);
-        if (1 === \count($onsets)) {
-            $evidence[] = reset($onsets) ? new Evidence('origin:wear-out', 1.0, self::SUDDEN, 'came on suddenly') : new Evidence('origin:wear-out', self::CREEPING, 1.0, 'came on slowly');
+        $sudden = self::sudden($facts);
+        if (null !== $sudden) {
+            $evidence[] = $sudden ? new Evidence('origin:wear-out', 1.0, self::SUDDEN, 'came on suddenly') : new Evidence('origin:wear-out', self::CREEPING, 1.0, 'came on slowly');
         }
 
         return $evidence;
     }
 
-    /** How much likelier, or less, an origin of this kind is, so long after somebody was inside. */
-    public static function factor(Facts $facts, OriginKind $kind): float
+    /** Did all of it come on suddenly, or slowly? Null: nobody said, or some so and some so. */
+    private static function sudden(Facts $facts): ?bool
+    {
+        $onsets = array_unique(array_filter(array_column($facts->complaints, 'sudden'), is_bool(...)), \SORT_REGULAR);
+
+        return 1 === \count($onsets) ? reset($onsets) : null;
+    }
+
+    /** How much likelier, or less, an origin of this kind is in any one part: so long after somebody was inside, and as it came on. */
+    public static function factor(Facts $facts, OriginKind $kind, bool $inAPart = false): float
     {
         return match (true) {
+            // Of the unit as a whole that is evidence of its own, see above.
+            OriginKind::WearOut === $kind && $inAPart && true === self::sudden($facts) => self::SUDDEN,
             null === $facts->sinceRepair || !\in_array($kind, self::BY_HANDS, true) => 1.0,
             $facts->sinceRepair <= self::FRESH => self::HANDS,
             $facts->sinceRepair >= self::PROVEN => self::NO_HANDS,

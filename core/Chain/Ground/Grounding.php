@@ -159,7 +159,7 @@ final class Grounding
             return [];
         }
         $at = 'part' === $known['spread'] && null !== $place ? Places::partOf($place) : null;
-        $leak = isset($known['prior'], $known['kind']) ? min(0.5, $known['prior'] * ($this->rates?->factor($known['kind']) ?? 1.0) * Circumstances::factor($this->facts, $known['kind'])) : ('part' === $known['spread'] ? 0.05 : self::STATE);
+        $leak = isset($known['prior'], $known['kind']) ? min(0.5, $known['prior'] * ($this->rates?->factor($known['kind']) ?? 1.0) * Circumstances::factor($this->facts, $known['kind'], 'part' === $known['spread'])) : ('part' === $known['spread'] ? 0.05 : self::STATE);
 
         return [$make($term->key, $at, $known['name'].(null === $at ? '' : ', '.$this->placeName($at)), $leak)];
     }

@@ -14,7 +14,7 @@ use Japhrex\Core\Chain\Inference\Question;
 final class Looks
 {
     /** So many of the likeliest origins are asked about. */
-    public const RIVALS = 24;
+    public const RIVALS = 48;
 
     /** One that the finds do not speak for stays about as likely as it ever was: no look is made for it. */
     private const LIFTED = 1.5;
