@@ -27,7 +27,7 @@ final class Stories
     private const BOOKS = __DIR__.'/../../books/';
 
     /** @return list<Told> rank 0: not among the candidates; said: share of the first candidate; decisive: place among the next checks without it, 0: not among them, null: not asked */
-    public static function told(?string $only = null): array
+    public static function told(?string $only = null, bool $looks = true): array
     {
         $mechanisms = MechanismBook::of(array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.'mechanisms/*.yaml') ?: []));
         $modes = ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml'));
@@ -41,7 +41,7 @@ final class Stories
             }
             $grounding = new Grounding($books[$content['family']], $modes, $mechanisms->mechanisms, $mechanisms->vocabulary);
             foreach ($content['stories'] as $story) {
-                $told[] = self::tell($grounding, $books[$content['family']], $story);
+                $told[] = self::tell($grounding, $books[$content['family']], $story, $looks);
             }
         }
 
@@ -67,7 +67,7 @@ final class Stories
      *
      * @return Told
      */
-    private static function tell(Grounding $grounding, Book $book, array $story): array
+    private static function tell(Grounding $grounding, Book $book, array $story, bool $andLooks): array
     {
         $looks = array_map(static fn (string $seen): array => self::look(trim($seen), $book), explode(';', $story['seen']));
         foreach (array_filter(explode(' ', $story['clean'])) as $part) {
@@ -85,7 +85,7 @@ final class Stories
             }
         }
 
-        return ['family' => $book->key, 'name' => $story['name'], 'rank' => $rank, 'posterior' => 0 === $rank ? 0.0 : $candidates[$rank - 1]->posterior, 'decisive' => self::decisive($grounding, $book, $looks, $story), 'first' => $candidates[0]->origin->name, 'said' => $candidates[0]->posterior];
+        return ['family' => $book->key, 'name' => $story['name'], 'rank' => $rank, 'posterior' => 0 === $rank ? 0.0 : $candidates[$rank - 1]->posterior, 'decisive' => $andLooks ? self::decisive($grounding, $book, $looks, $story) : null, 'first' => $candidates[0]->origin->name, 'said' => $candidates[0]->posterior];
     }
 
     /**

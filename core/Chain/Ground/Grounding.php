@@ -72,8 +72,8 @@ final class Grounding
         $seen = $this->evidence($facts);
         $orders = $this->orders($facts);
         $barred = $this->bar($facts, $orders);
-        [$kept, $cut] = $this->withoutLoops();
-        $this->shareLeaks();
+        [$kept, $cut] = Loops::cut($this->ties, $this->spots, $this->places);
+        $this->spots = LeakShares::of($this->spots, $this->vocabulary, $this->places);
         ksort($this->spots);
 
         return new Ground($this->spots, $kept, $cut, $seen, $barred, $orders);
@@ -181,84 +181,6 @@ final class Grounding
         $part = $this->book->parts[$key] ?? null;
 
         return null === $part ? $place : lcfirst($part->name).(null === $surface ? '' : ', '.lcfirst($part->surfaceName($surface)));
-    }
-
-    /**
-     * What the vocabulary says of a unit falls on all places where it may be: one unit has one chance of an unexplained score, however
-     * many faces its book tells apart. A part that can go in the wrong way, or that the book watches, takes more of it.
-     */
-    private function shareLeaks(): void
-    {
-        $weights = $sums = [];
-        foreach ($this->spots as $id => $spot) {
-            if (null !== $spot->place) {
-                $weights[$id] = $this->weight($spot);
-                $sums[$spot->kind.':'.$spot->key] = ($sums[$spot->kind.':'.$spot->key] ?? 0.0) + $weights[$id];
-            }
-        }
-        foreach ($weights as $id => $weight) {
-            $spot = $this->spots[$id];
-            $this->spots[$id] = new Spot($spot->kind, $spot->key, $spot->place, $spot->name, $spot->leak * $weight / $sums[$spot->kind.':'.$spot->key], $spot->found);
-        }
-    }
-
-    private function weight(Spot $spot): float
-    {
-        $weight = 1.0;
-        foreach ('origin' === $spot->kind ? $this->vocabulary->origins[$spot->key]['more'] : [] as [$where, $times]) {
-            $weight *= \in_array($spot->part(), $this->places->where($where), true) ? $times : 1.0;
-        }
-
-        return $weight;
-    }
-
-    /**
-     * The strongest ties first, among equals those that go with the oil on its way from where it comes in; one that would close a loop is
-     * cut and named.
-     *
-     * @return array{list<Tie>, list<Tie>}
-     */
-    private function withoutLoops(): array
-    {
-        $ties = array_values($this->ties);
-        $steps = $this->places->downstream();
-        $back = function (Tie $tie) use ($steps): int {
-            [$from, $to] = [$this->spots[$tie->from]->part(), $this->spots[$tie->to]->part()];
-
-            return null !== $from && null !== $to && $steps[$from] > $steps[$to] ? 1 : 0;
-        };
-        usort($ties, static fn (Tie $a, Tie $b): int => [$b->strength, $back($a), $a->from, $a->to, $a->mechanism] <=> [$a->strength, $back($b), $b->from, $b->to, $b->mechanism]);
-        $next = $kept = $cut = [];
-        foreach ($ties as $tie) {
-            if (isset($next[$tie->from][$tie->to]) || !self::reaches($next, $tie->to, $tie->from)) {
-                $next[$tie->from][$tie->to] = true;
-                $kept[] = $tie;
-            } else {
-                $cut[] = $tie;
-            }
-        }
-
-        return [$kept, $cut];
-    }
-
-    /** @param array<string, array<string, true>> $next */
-    private static function reaches(array $next, string $from, string $to): bool
-    {
-        $seen = [$from => true];
-        $open = [$from];
-        while (null !== $one = array_pop($open)) {
-            if ($one === $to) {
-                return true;
-            }
-            foreach ($next[$one] ?? [] as $other => $_) {
-                if (!isset($seen[$other])) {
-                    $seen[$other] = true;
-                    $open[] = $other;
-                }
-            }
-        }
-
-        return false;
     }
 
     /** @return array<string, Evidence> */

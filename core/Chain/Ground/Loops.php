@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain\Ground;
+
+/** Loops in nature (heat, wear, more leakage, more heat) are cut, so that causes come before effects. */
+final class Loops
+{
+    /**
+     * The strongest ties first, among equals those that go with the oil on its way from where it comes in; one that would close a loop is
+     * cut and named.
+     *
+     * @param array<string, Tie> $ties
+     * @param array<string, Spot> $spots
+     *
+     * @return array{list<Tie>, list<Tie>} what stays, and what was cut
+     */
+    public static function cut(array $ties, array $spots, Places $places): array
+    {
+        $ties = array_values($ties);
+        $steps = $places->downstream();
+        $back = static function (Tie $tie) use ($steps, $spots): int {
+            [$from, $to] = [$spots[$tie->from]->part(), $spots[$tie->to]->part()];
+
+            return null !== $from && null !== $to && $steps[$from] > $steps[$to] ? 1 : 0;
+        };
+        usort($ties, static fn (Tie $a, Tie $b): int => [$b->strength, $back($a), $a->from, $a->to, $a->mechanism] <=> [$a->strength, $back($b), $b->from, $b->to, $b->mechanism]);
+        $next = $kept = $cut = [];
+        foreach ($ties as $tie) {
+            if (isset($next[$tie->from][$tie->to]) || !self::reaches($next, $tie->to, $tie->from)) {
+                $next[$tie->from][$tie->to] = true;
+                $kept[] = $tie;
+            } else {
+                $cut[] = $tie;
+            }
+        }
+
+        return [$kept, $cut];
+    }
+
+    /** @param array<string, array<string, true>> $next */
+    private static function reaches(array $next, string $from, string $to): bool
+    {
+        $seen = [$from => true];
+        $open = [$from];
+        while (null !== $one = array_pop($open)) {
+            if ($one === $to) {
+                return true;
+            }
+            foreach ($next[$one] ?? [] as $other => $_) {
+                if (!isset($seen[$other])) {
+                    $seen[$other] = true;
+                    $open[] = $other;
+                }
+            }
+        }
+
+        return false;
+    }
+}
