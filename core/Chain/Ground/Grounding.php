@@ -71,7 +71,7 @@ final class Grounding
         }
         $seen = $this->evidence($facts);
         $orders = $this->orders($facts);
-        $barred = $this->bar($facts, $orders);
+        [$this->ties, $barred] = Barring::of($this->ties, $facts->refused, $orders);
         [$kept, $cut] = Loops::cut($this->ties, $this->spots, $this->places);
         $this->spots = LeakShares::of($this->spots, $this->vocabulary, $this->places);
         ksort($this->spots);
@@ -253,28 +253,6 @@ final class Grounding
         }
 
         return $orders;
-    }
-
-    /**
-     * Takes out what somebody refused, and what would make an effect older than its cause.
-     *
-     * @param array<string, int> $orders
-     *
-     * @return array<string, string> tie => why
-     */
-    private function bar(Facts $facts, array $orders): array
-    {
-        $barred = [];
-        foreach ($this->ties as $tie) {
-            $isBackward = isset($orders[$tie->from], $orders[$tie->to]) && $orders[$tie->from] > $orders[$tie->to];
-            $why = $facts->refused[$tie->key()] ?? ($isBackward ? \sprintf('the effect (number %d) would be older than its cause (number %d)', $orders[$tie->to], $orders[$tie->from]) : null);
-            if (null !== $why) {
-                $barred[$tie->key()] = $why;
-                unset($this->ties[$tie->key()]);
-            }
-        }
-
-        return $barred;
     }
 
     /**

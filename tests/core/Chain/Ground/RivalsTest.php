@@ -25,18 +25,28 @@ final class RivalsTest extends TestCase
         return new Candidate(new Spot('origin', $key, null, $key, 0.01), $share, [], [], $explains, [], $contradicts, []);
     }
 
+    /**
+     * @param list<Candidate> $candidates
+     * @param list<string> $named
+     * @param list<string> $excluded
+     *
+     * @return list<string>
+     */
+    private static function rivals(array $candidates, array $named, array $excluded = []): array
+    {
+        return array_map(static fn (Candidate $one): string => $one->origin->key, Rivals::of($candidates, $named, $excluded));
+    }
+
     public function testAnAlternativeHasAtLeastAThirdOfTheShareAndNothingExcludesIt(): void
     {
         $candidates = [
             self::candidate('dirt', 0.45), self::candidate('water', 0.30), self::candidate('heat', 0.16), self::candidate('air', 0.14),
             self::candidate('load', 0.40, contradicts: ['key']), self::candidate('wear', 0.40, explains: []),
         ];
-        /** @var callable(list<string>, list<string>=): list<string> $rivals */
-        $rivals = static fn (array $named, array $excluded = []): array => array_map(static fn (Candidate $one): string => $one->origin->key, Rivals::of($candidates, array_values($named), array_values($excluded)));
-        self::assertSame(['water', 'heat'], $rivals(['origin:dirt']), 'a third of 0.45 is 0.15; a clean look excludes one, another explains nothing');
-        self::assertSame(['heat'], $rivals(['origin:dirt'], ['origin:water']), 'refused with a reason');
-        self::assertSame(['heat'], $rivals(['origin:dirt', 'origin:water']), 'two origins are two causes, the larger share counts');
-        self::assertSame(['dirt', 'water', 'heat', 'air'], $rivals(['origin:something of their own']), 'an origin that the engine does not know');
+        self::assertSame(['water', 'heat'], self::rivals($candidates, ['origin:dirt']), 'a third of 0.45 is 0.15; a clean look excludes one, another explains nothing');
+        self::assertSame(['heat'], self::rivals($candidates, ['origin:dirt'], ['origin:water']), 'refused with a reason');
+        self::assertSame(['heat'], self::rivals($candidates, ['origin:dirt', 'origin:water']), 'two origins are two causes, the larger share counts');
+        self::assertSame(['dirt', 'water', 'heat', 'air'], self::rivals($candidates, ['origin:something of their own']), 'an origin that the engine does not know');
     }
 
     public function testThinOilLeaksAndThickOilStarves(): void
