@@ -237,7 +237,7 @@ final class ChainController extends AbstractController
         $part = null === $node->place ? null : $this->shelf->book($node->case->family)->part(explode('/', $node->place)[0]);
         $spots = [];
         foreach (match ($node->kind) {
-            NodeKind::Origin => $vocabulary->origins, NodeKind::State => $vocabulary->states, default => []
+            NodeKind::Origin => $vocabulary->origins, NodeKind::State => $vocabulary->states, default => [],
         } as $key => $one) {
             if ('unit' === $one['spread']) {
                 $spots[$one['name']] = Spot::idOf($node->kind->value, $key, null);

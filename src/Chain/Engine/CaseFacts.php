@@ -68,13 +68,13 @@ final readonly class CaseFacts
             'key' => $complaint->what,
             'sudden' => null === $complaint->onset ? null : Onset::Sudden === $complaint->onset,
             'hot' => match ($complaint->warmth) {
-                Warmth::Hot => true, Warmth::Cold => false, default => null
+                Warmth::Hot => true, Warmth::Cold => false, default => null,
             },
             'fast' => match ($complaint->atSpeed) {
-                AtSpeed::Working => true, AtSpeed::Idle => false, default => null
+                AtSpeed::Working => true, AtSpeed::Idle => false, default => null,
             },
             'loaded' => match ($complaint->underLoad) {
-                UnderLoad::Loaded => true, UnderLoad::Empty => false, default => null
+                UnderLoad::Loaded => true, UnderLoad::Empty => false, default => null,
             },
         ];
     }
