@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Verdict\Policy;
+
+/** What a policy says of a case, line by line. */
+final readonly class Judgement
+{
+    /**
+     * @param Edition|null $edition that is in force for the unit; null: none, or not known which
+     * @param list<Line> $lines
+     */
+    public function __construct(public Policy $policy, public ?Edition $edition, public array $lines)
+    {
+    }
+
+    /** One clause that says no is enough; one that is open leaves all of it open. */
+    public function standing(): Standing
+    {
+        $said = array_map(static fn (Line $line): Standing => $line->standing, $this->lines);
+
+        return match (true) {
+            \in_array(Standing::NotCovered, $said, true) => Standing::NotCovered,
+            \in_array(Standing::Open, $said, true) => Standing::Open,
+            default => Standing::Covered,
+        };
+    }
+
+    /** @return list<string> what would have to be known or brought */
+    public function missing(): array
+    {
+        return array_values(array_map(static fn (Line $line): string => $line->fact, array_filter($this->lines, static fn (Line $line): bool => Standing::Open === $line->standing)));
+    }
+}
