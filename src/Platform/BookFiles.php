@@ -13,12 +13,14 @@ use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookProblem;
 use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Family\Data;
+use Japhrex\Core\Verdict\Policy\PolicyError;
+use Japhrex\Core\Verdict\Policy\PolicyFactory;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
-/** Checks a book's file: first its shape by JSON Schema, then its sense by the core. */
+/** Checks the file of a book, of mechanisms or of a policy: first its shape by JSON Schema, then its sense by the core. */
 final readonly class BookFiles
 {
     public function __construct(private string $schemas)
@@ -47,6 +49,7 @@ final readonly class BookFiles
         $found = self::cutNames($text);
         $problems = match (true) {
             isset($content['modes']) => $this->modes($text, $content),
+            isset($content['policy']) => $this->policy(Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP), $content),
             isset($content['states']) => $this->conditions($text, $content),
             isset($content['mechanisms']) && !isset($content['parts']) && !isset($content['types']) => $this->mechanisms(Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP), $content),
             default => $this->books($text, $content),
@@ -102,6 +105,26 @@ final readonly class BookFiles
 
             return [];
         });
+    }
+
+    /**
+     * @param array<mixed> $content
+     *
+     * @return list<array{string, string}> path, message
+     */
+    private function policy(mixed $whole, array $content): array
+    {
+        $shape = $this->shape($whole, 'policy');
+        if ([] !== $shape) {
+            return $shape;
+        }
+        try {
+            (new PolicyFactory())->policy($content);
+        } catch (PolicyError $error) {
+            return [[$error->path, $error->getMessage()]];
+        }
+
+        return [];
     }
 
     /**

@@ -61,6 +61,7 @@ final class DemoShop
         private readonly MessageBusInterface $bus,
         private readonly string $projectDir,
         private readonly DemoClaims $claims,
+        private readonly DemoWarranties $warranties,
     ) {
     }
 
@@ -71,7 +72,7 @@ final class DemoShop
 
     public function load(): void
     {
-        /** @var array{people: list<array{username: string, name: string, role: string}>, gauges: list<array{name: string, method: string, kind: string, rangeFrom: string, rangeTo: string, bench?: string, resolution: string, expanded: string, calibrated: int, due: int}>, cases: list<Row>} $shop */
+        /** @var array{people: list<array{username: string, name: string, role: string}>, gauges: list<array{name: string, method: string, kind: string, rangeFrom: string, rangeTo: string, bench?: string, resolution: string, expanded: string, calibrated: int, due: int}>, policies: list<string>, cases: list<Row>} $shop */
         $shop = Yaml::parseFile($this->projectDir.'/demo/shop.yaml');
         foreach ($shop['people'] as $row) {
             $person = new User($row['username'], $row['name'], Role::from($row['role']));
@@ -84,6 +85,7 @@ final class DemoShop
             $gauge->calibrationDue = new \DateTimeImmutable('@'.$row['due']);
             $this->em->persist($this->gauges[$row['name']] = $gauge);
         }
+        $this->warranties->policies($shop['policies'], $this->people['analyst']->name);
         $this->em->flush();
         foreach ($shop['cases'] as $row) {
             $this->case($row);
@@ -125,6 +127,7 @@ final class DemoShop
         $this->photos->addClips($case, self::rows($row, 'clips'), $this->people['bench']->name);
         $findings = $this->findings($case, $row, $day->modify('+2 hours'));
         $nodes = $this->chain($case, $row, $findings, $complaints);
+        $this->warranties->facts($case, self::row($row, 'warranty'));
         $this->claims->add($case, self::rows($row, 'figures'), self::rows($row, 'theories'), self::rows($row, 'refusals'), $this->people['analyst']->name);
         $case->stage = Stage::Signed === Stage::from(self::word($row, 'stage')) ? Stage::Verdict : Stage::from(self::word($row, 'stage'));
         $this->em->flush();

@@ -26,12 +26,15 @@ use App\Measuring\CaseMeasures;
 use App\Measuring\LimitChoice;
 use App\Measuring\Measured;
 use App\Teardown\StepRecord;
+use App\Verdict\Warranty\Policies;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Verdict\Policy\Judgement;
+use Japhrex\Core\Verdict\Policy\Line;
 
 /** The whole case as a document, taken when it is signed, so that nobody can wonder later what was signed. */
 final readonly class Snapshot
 {
-    public function __construct(private EntityManagerInterface $em, private CaseChain $chains, private CaseMeasures $measures, private WearCheck $wear, private Opinion $opinion)
+    public function __construct(private EntityManagerInterface $em, private CaseChain $chains, private CaseMeasures $measures, private WearCheck $wear, private Opinion $opinion, private Policies $policies)
     {
     }
 
@@ -61,6 +64,7 @@ final readonly class Snapshot
             ], $this->em->getRepository(Photo::class)->findBy($by, ['id' => 'ASC'])),
             'clips' => array_map(self::fields(...), $this->em->getRepository(Clip::class)->findBy($by, ['id' => 'ASC'])),
             'theories' => array_map(self::fields(...), $this->em->getRepository(Theory::class)->findBy($by, ['id' => 'ASC'])),
+            'warranty' => ['asked' => $this->em->contains($facts = $this->policies->facts($case)) ? self::fields($facts) : null, 'judged' => array_map(self::policy(...), $this->policies->of($case))],
             'engine' => $this->opinion->now($case),
             'nodes' => array_map(static fn (ChainNode $node): array => self::fields($node), $this->chains->nodes($case)),
             'links' => array_map(static fn (ChainLink $link): array => self::fields($link) + ['from' => (string) $link->from?->id, 'to' => (string) $link->to?->id], $this->chains->links($case)),
@@ -105,6 +109,12 @@ final readonly class Snapshot
             'mean' => $judged?->mean, 'guard' => $judged?->guard, 'verdict' => $judged?->verdict->value,
             'worked out' => null === $derived ? null : ['figure' => $one->derived->fill->figure, 'typed' => $one->derived->typed, 'value' => $derived->x, 'u' => $derived->u],
         ], static fn (mixed $value): bool => null !== $value);
+    }
+
+    /** @return array<string, mixed> */
+    private static function policy(Judgement $one): array
+    {
+        return ['policy' => $one->policy->key, 'name' => $one->policy->name, 'standing' => $one->standing()->value, 'lines' => array_map(static fn (Line $line): array => ['clause' => $line->clause, 'standing' => $line->standing->value, 'fact' => $line->fact], $one->lines)];
     }
 
     /** @return array<string, mixed> the plain fields of a thing */

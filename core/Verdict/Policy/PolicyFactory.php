@@ -69,7 +69,7 @@ final class PolicyFactory
     /** A day as it is written, 2026-03-01. */
     private static function day(string $text, string $at): \DateTimeImmutable
     {
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $text, new \DateTimeZone('UTC'));
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $text);
 
         return false !== $day && $day->format('Y-m-d') === $text ? $day : throw new PolicyError(\sprintf('“%s” is no day; expected one such as 2026-03-01.', $text), $at);
     }

@@ -34,7 +34,7 @@ final class PolicyTest extends TestCase
 
     private static function day(?string $day): ?\DateTimeImmutable
     {
-        return null === $day ? null : new \DateTimeImmutable($day.' UTC');
+        return null === $day ? null : new \DateTimeImmutable($day);
     }
 
     /** @param array<string, bool> $proofs */

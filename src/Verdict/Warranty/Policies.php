@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Verdict\Warranty;
+
+use App\Chain\CaseChain;
+use App\Chain\ChainNode;
+use App\Intake\CaseFile;
+use App\Intake\YesNo;
+use App\Verdict\Verdict;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Chain\NodeKind;
+use Japhrex\Core\Chain\OriginKind;
+use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
+use Japhrex\Core\Quantity\QuantityError;
+use Japhrex\Core\Verdict\Policy\ClaimFacts;
+use Japhrex\Core\Verdict\Policy\Judgement;
+use Japhrex\Core\Verdict\Policy\Policy;
+use Japhrex\Core\Verdict\Policy\PolicyFactory;
+use Japhrex\Core\Verdict\Policy\PolicyRules;
+use Japhrex\Core\Verdict\Policy\Proof;
+use Twig\Attribute\AsTwigFunction;
+
+/** The policies in force, and what each says of a case. */
+final readonly class Policies
+{
+    public function __construct(private EntityManagerInterface $em, private CaseChain $chains)
+    {
+    }
+
+    /** @return list<ShopPolicy> */
+    public function inForce(): array
+    {
+        return $this->em->getRepository(ShopPolicy::class)->findBy(['endedAt' => null], ['policy' => 'ASC']);
+    }
+
+    public function facts(CaseFile $case): WarrantyFacts
+    {
+        return $this->em->getRepository(WarrantyFacts::class)->findOneBy(['case' => $case]) ?? new WarrantyFacts($case);
+    }
+
+    /** @return list<Judgement> of those policies that are for this unit */
+    #[AsTwigFunction('warranty')]
+    public function of(CaseFile $case): array
+    {
+        $facts = $this->facts($case);
+        $judged = [];
+        foreach ($this->inForce() as $one) {
+            $policy = (new PolicyFactory())->policy($one->content);
+            if ('' === $policy->maker || mb_strtolower($policy->maker) === mb_strtolower($case->maker)) {
+                $judged[] = PolicyRules::judge($policy, $this->known($case, $facts, $policy));
+            }
+        }
+
+        return $judged;
+    }
+
+    private function known(CaseFile $case, WarrantyFacts $facts, Policy $policy): ClaimFacts
+    {
+        $verdict = $this->em->getRepository(Verdict::class)->findOneBy(['case' => $case], ['revision' => 'DESC']);
+        $service = $policy->editions[0]->fromFitting ? $case->serviceSinceRepair : $case->serviceSinceNew;
+        $hours = self::size($service, Dimension::Time);
+        $distance = self::size($service, Dimension::Distance);
+
+        return new ClaimFacts(
+            $facts->delivered, $facts->fitted, $facts->failed, $facts->told,
+            null === $hours ? null : $hours / 3600.0, null === $distance ? null : $distance / 1000.0,
+            $this->origin($case, $verdict), $verdict->causeNotFound ?? false, self::proofs($case, $facts),
+        );
+    }
+
+    /** Of the verdict; before there is one, of the chain, if it has a single origin. */
+    private function origin(CaseFile $case, ?Verdict $verdict): ?OriginKind
+    {
+        if (null !== $verdict?->origin) {
+            return $verdict->origin->origin;
+        }
+        $origins = array_values(array_filter($this->chains->nodes($case), static fn (ChainNode $node): bool => NodeKind::Origin === $node->kind));
+
+        return 1 === \count($origins) ? $origins[0]->origin : null;
+    }
+
+    /** @return array<string, bool> */
+    private static function proofs(CaseFile $case, WarrantyFacts $facts): array
+    {
+        $said = [
+            Proof::PhotosUnaltered->value => $facts->photosUnaltered, Proof::SealsIntact->value => $case->arrival?->sealsIntact, Proof::HoursProven->value => $facts->hoursProven,
+            Proof::OilSample->value => $facts->oilSample, Proof::PartReturned->value => $facts->partReturned, Proof::ServiceRecord->value => $facts->serviceRecord, Proof::FittedByTrained->value => $facts->fittedByTrained,
+        ];
+
+        return array_map(static fn (YesNo $one): bool => YesNo::Yes === $one, array_filter($said, static fn (?YesNo $one): bool => YesNo::Yes === $one || YesNo::No === $one));
+    }
+
+    /** In SI; null where it is not known or of another kind. */
+    private static function size(string $typed, Dimension $dimension): ?float
+    {
+        try {
+            return Quantity::parse($typed, $dimension)->si;
+        } catch (QuantityError) {
+            return null;
+        }
+    }
+}

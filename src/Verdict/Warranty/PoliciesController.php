@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Verdict\Warranty;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Intake\CaseGate;
+use App\Platform\FormAnswer;
+use App\Platform\ShopError;
+use App\Verdict\Form\WarrantyType;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\Form\FormFactoryInterface;
+use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+/** Warranties: the policies of the shop, and what each says of a case. */
+final class PoliciesController extends AbstractController
+{
+    /** Largest policy, bytes. */
+    private const LARGEST = 100_000;
+
+    public function __construct(private readonly EntityManagerInterface $em, private readonly Policies $policies, private readonly PolicyText $text, private readonly CurrentPerson $person, private readonly FormFactoryInterface $forms, private readonly CaseGate $gate)
+    {
+    }
+
+    #[Route('/policies', name: 'policies', methods: ['GET'])]
+    public function shelf(Request $request): Response
+    {
+        $asked = (string) $request->query->get('edit', '');
+        $known = $this->em->getRepository(ShopPolicy::class)->findOneBy(['policy' => $asked, 'endedAt' => null]);
+
+        return $this->page($known->text ?? '');
+    }
+
+    #[Route('/policies', name: 'policy_take', methods: ['POST'])]
+    #[IsGranted(Permission::ANALYSE)]
+    #[IsCsrfTokenValid('act')]
+    public function take(Request $request): Response
+    {
+        $text = (string) $request->request->get('text', '');
+        if (\strlen($text) > self::LARGEST || !mb_check_encoding($text, 'UTF-8')) {
+            throw new ShopError('A policy is text in UTF-8 of at most 100 kB.', 422);
+        }
+        $problems = $this->text->problems($text);
+        if ([] === $problems && !isset($this->text->content($text)['policy'])) {
+            $problems = [['line' => 1, 'message' => 'policy: the name by which it is known here is missing.']];
+        }
+        if ([] !== $problems) {
+            return $this->page($text, $problems);
+        }
+        $content = $this->text->content($text);
+        $key = \is_string($content['policy']) ? $content['policy'] : '';
+        $this->end($key);
+        $this->em->persist(new ShopPolicy($key, $text, $content, $this->person->get()->name));
+        $this->em->flush();
+        $this->addFlash('kept', 'The policy is in force.');
+
+        return $this->redirectToRoute('policies', status: Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/policies/{key}/end', name: 'policy_end', methods: ['POST'])]
+    #[IsGranted(Permission::ANALYSE)]
+    #[IsCsrfTokenValid('act')]
+    public function drop(string $key): Response
+    {
+        $this->end($key);
+
+        return $this->redirectToRoute('policies', status: Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/warranty', name: 'warranty', methods: ['GET'])]
+    public function show(string $number): Response
+    {
+        $case = $this->gate->find($number);
+
+        return $this->render('verdict/warranty.html.twig', ['case' => $case, 'form' => $this->form($this->policies->facts($case))->createView()]);
+    }
+
+    #[Route('/cases/{number}/warranty', name: 'warranty_save', methods: ['POST'])]
+    public function save(string $number, Request $request, FormAnswer $answer): Response
+    {
+        $case = $this->gate->open($number, Permission::ANALYSE);
+        $facts = $this->policies->facts($case);
+        $form = $this->form($facts);
+        $form->handleRequest($request);
+        if (!$form->isSubmitted() || !$form->isValid()) {
+            return $this->render('verdict/warranty.html.twig', ['case' => $case, 'form' => $form->createView()], new Response(status: 422));
+        }
+        $this->em->persist($facts);
+        $this->em->flush();
+
+        return $answer->saved($request, $case, $this->form($facts), 'warranty');
+    }
+
+    private function end(string $key): void
+    {
+        foreach ($this->em->getRepository(ShopPolicy::class)->findBy(['policy' => $key, 'endedAt' => null]) as $before) {
+            $before->endedAt = new \DateTimeImmutable();
+        }
+        $this->em->flush();
+    }
+
+    /** @return FormInterface<mixed> */
+    private function form(WarrantyFacts $facts): FormInterface
+    {
+        return $this->forms->createNamed('warranty', WarrantyType::class, $facts);
+    }
+
+    /** @param list<array{line: int, message: string}> $problems */
+    private function page(string $text, array $problems = []): Response
+    {
+        return $this->render('verdict/policies.html.twig', ['text' => $text, 'problems' => $problems, 'policies' => $this->policies->inForce()], new Response(status: [] === $problems ? 200 : 422));
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\app;
+
+use App\Account\Role;
+use App\Chain\ChainNode;
+use App\Verdict\Warranty\ShopPolicy;
+use App\Verdict\Warranty\WarrantyFacts;
+use Japhrex\Core\Chain\NodeKind;
+use Japhrex\Core\Chain\OriginKind;
+
+/** Policies are written, checked, and put to a case. */
+final class WarrantyTest extends AppTestCase
+{
+    private const POLICY = <<<'YAML'
+        policy: pellam-new
+        name: Pellam, new units
+        kind: maker
+        maker: Pellam
+        editions:
+          - valid: {from: 2024-01-01, to: 2025-12-31}
+            period: {from: delivery, months: 24, hours: 4000 h}
+            covers: [parts, labour]
+            excludes: [contamination, wear-out]
+            notice: 14
+            proofs: [seals-intact, oil-sample]
+        YAML;
+
+    private function take(string $text): int
+    {
+        $this->browser->request('POST', '/policies', ['_token' => $this->token('/policies'), 'text' => $text]);
+
+        return $this->browser->getResponse()->getStatusCode();
+    }
+
+    public function testAPolicyIsTakenOnceItHoldsTogetherAndEveryFaultIsNamedWithItsLine(): void
+    {
+        $this->signIn(Role::Analyst);
+        foreach ([
+            [str_replace('months: 24', 'months: two', self::POLICY), 'months', 7],
+            [str_replace('contamination', 'bad luck', self::POLICY), 'excludes', 9],
+            [self::POLICY."\n  - valid: {from: 2026-03-01}\n    period: {from: delivery, months: 12}\n    covers: [parts]", 'nothing is in force between', 12],
+            ['policy: [', '', 1],
+            ['', 'is empty', 1],
+        ] as [$text, $said, $line]) {
+            self::assertSame(422, $this->take($text));
+            $wrong = $this->browser->getCrawler()->filter('.wrong')->text();
+            self::assertStringContainsString($said, $wrong);
+            self::assertStringContainsString("Line $line", $wrong);
+            self::assertStringContainsString(trim($text), $this->browser->getCrawler()->filter('#book-text')->text(normalizeWhitespace: false), 'what was typed stays');
+        }
+        self::assertSame(303, $this->take(self::POLICY));
+        self::assertSame(303, $this->take(str_replace('months: 24', 'months: 18', self::POLICY)));
+        $kept = self::em()->getRepository(ShopPolicy::class)->findBy(['policy' => 'pellam-new'], ['id' => 'ASC']);
+        self::assertCount(2, $kept, 'the earlier one stays, out of force');
+        self::assertNotNull($kept[0]->endedAt);
+        self::assertNull($kept[1]->endedAt);
+        self::assertStringContainsString('18 months or 4000 h from delivery', $this->browser->request('GET', '/policies')->text());
+        $this->signIn(Role::Bench);
+        $this->browser->request('POST', '/policies', ['text' => self::POLICY]);
+        self::assertSame(403, $this->browser->getResponse()->getStatusCode());
+    }
+
+    public function testACaseIsPutToThePoliciesOfItsMaker(): void
+    {
+        $this->signIn(Role::Analyst);
+        $this->take(self::POLICY);
+        $this->take(str_replace(['pellam-new', 'maker: Pellam', 'Pellam, new units'], ['dunmarrow-new', 'maker: Dunmarrow', 'Dunmarrow, new units'], self::POLICY));
+        $case = $this->aCase('PW-1');
+        [$case->maker, $case->serviceSinceNew] = ['pellam', '1800 h'];
+        $origin = new ChainNode($case, NodeKind::Origin);
+        [$origin->name, $origin->origin] = ['A seam', OriginKind::PartDefect];
+        self::em()->persist($origin);
+        self::em()->flush();
+        $page = $this->browser->request('GET', '/cases/'.$case->number.'/warranty')->text();
+        self::assertStringContainsString('Pellam, new units: open', $page);
+        self::assertStringContainsString('still missing: when it was delivered', $page);
+        self::assertStringNotContainsString('Dunmarrow', $page);
+
+        $form = $this->browser->getCrawler()->selectButton('Keep it and judge anew')->form(['warranty[delivered]' => '2024-03-15', 'warranty[failed]' => '2025-06-01', 'warranty[told]' => '2025-06-20', 'warranty[oilSample]' => 'yes']);
+        $this->browser->submit($form);
+        self::assertResponseRedirects();
+        $page = $this->browser->followRedirect()->text();
+        self::assertStringContainsString('Pellam, new units: not covered', $page);
+        self::assertStringContainsString('told on 20 Jun 2025, 19 days after it failed', $page);
+        self::assertStringContainsString('1800 h until it failed', $page, 'hours come from the intake');
+        self::assertStringContainsString('origin: part defect', $page, 'the cause comes from the chain');
+        self::assertStringContainsString('still missing: seals intact on arrival', $page);
+        self::assertStringContainsString('Pellam, new units: not covered', $this->browser->request('GET', '/cases/'.$case->number.'/verdict')->text());
+
+        $this->browser->request('GET', '/cases/'.$case->number.'/warranty');
+        $this->browser->submit($this->browser->getCrawler()->selectButton('Keep it and judge anew')->form(['warranty[told]' => '2025-06-32']));
+        self::assertSame(422, $this->browser->getResponse()->getStatusCode());
+        self::assertStringContainsString('A day, such as 2026-03-01.', $this->said());
+        self::assertSame('2025-06-20', self::em()->getRepository(WarrantyFacts::class)->findOneBy(['case' => $case->id->toRfc4122()])?->told?->format('Y-m-d'));
+    }
+}
