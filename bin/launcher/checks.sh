@@ -8,7 +8,8 @@ run_checks() {
   step "Types and architecture"; php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M -q -c phpstan.core.neon || php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M -c phpstan.core.neon
   php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M -q || php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M
   step "Books"; php bin/book check
-  step "Core without kernel or database"; env -u DATABASE_URL php vendor/bin/phpunit --testsuite core --no-progress
+  # What takes long comes with all tests at the end.
+  step "Core without kernel or database"; env -u DATABASE_URL php vendor/bin/phpunit --testsuite core --exclude-group slow --no-progress
   step "Server on a throwaway cluster"; throwaway_stack
   quietly php bin/console lint:container && quietly php bin/console lint:twig templates && quietly php bin/console lint:yaml --parse-tags config books
   echo "container, templates and YAML are sound"

@@ -78,8 +78,10 @@ final class WarrantyTest extends AppTestCase
         self::assertStringContainsString('Pellam, new units: open', $page);
         self::assertStringContainsString('still missing: when it was delivered', $page);
         self::assertStringNotContainsString('Dunmarrow', $page);
+        $this->take(str_replace(['pellam-new', 'maker: Pellam', 'Pellam, new units', 'kind: maker'], ['our-repairs', '', 'On our repairs', 'kind: own-repair'], self::POLICY));
+        self::assertStringNotContainsString('On our repairs', $this->browser->request('GET', '/cases/'.$case->number.'/warranty')->text(), 'it was never repaired here');
 
-        $form = $this->browser->getCrawler()->selectButton('Keep it and judge anew')->form(['warranty[delivered]' => '2024-03-15', 'warranty[failed]' => '2025-06-01', 'warranty[told]' => '2025-06-20', 'warranty[oilSample]' => 'yes']);
+        $form = $this->browser->request('GET', '/cases/'.$case->number.'/warranty')->selectButton('Keep it and judge anew')->form(['warranty[delivered]' => '2024-03-15', 'warranty[failed]' => '2025-06-01', 'warranty[told]' => '2025-06-20', 'warranty[oilSample]' => 'yes']);
         $this->browser->submit($form);
         self::assertResponseRedirects();
         $page = $this->browser->followRedirect()->text();

@@ -26,9 +26,13 @@ const cases = {
   readings: '/cases/OQ-26-0102/readings',
   'readings, signed': '/cases/OQ-26-0101/readings',
   wear: '/cases/OQ-26-0101/wear',
+  'map, debris': '/library/external-gear-pump/map?case=OQ-26-0101&reach=1',
   chain: '/cases/OQ-26-0102/chain',
+  'chain, proposed': '/cases/OQ-26-0108/chain',
   'chain, signed': '/cases/OQ-26-0101/chain',
   verdict: '/cases/OQ-26-0102/verdict',
+  warranty: '/cases/OQ-26-0102/warranty',
+  policies: '/policies',
   report: '/cases/OQ-26-0101/report',
   history: '/cases/OQ-26-0101/history',
   'not here': '/cases/OQ-26-9999',
@@ -55,6 +59,9 @@ for (const [width, height] of [
     for (const [name, at] of Object.entries(cases)) {
       await test.step(name, async () => {
         await page.goto(at);
+        if (name.startsWith('chain')) {
+          await page.locator('.candidates').waitFor();
+        }
         await check(page);
         expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth), `${name} is wider than the screen`).toBeLessThanOrEqual(0);
       });

@@ -49,7 +49,9 @@ final readonly class Policies
         $judged = [];
         foreach ($this->inForce() as $one) {
             $policy = (new PolicyFactory())->policy($one->content);
-            if ('' === $policy->maker || mb_strtolower($policy->maker) === mb_strtolower($case->maker)) {
+            // Our own repairs are covered where the unit was repaired here before.
+            $isOurs = 'own-repair' !== $policy->kind || null !== $case->comebackOf;
+            if ($isOurs && ('' === $policy->maker || mb_strtolower($policy->maker) === mb_strtolower($case->maker))) {
                 $judged[] = PolicyRules::judge($policy, $this->known($case, $facts, $policy));
             }
         }

@@ -22,6 +22,7 @@ use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Measuring\Verdict;
 use Japhrex\Core\Teardown\LookTime;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Yaml\Yaml;
 
@@ -30,6 +31,7 @@ use Symfony\Component\Yaml\Yaml;
  *
  * @phpstan-import-type LookFact from Facts
  */
+#[Group('slow')]
 final class GroundingTest extends TestCase
 {
     private const BOOKS = __DIR__.'/../../../../books/';

@@ -6,9 +6,11 @@ namespace Japhrex\Tests\core\Chain\Ground;
 
 use Japhrex\Tests\stories\Stories;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Failures whose origin is known, of three families; `./japhrex bench stories` tells all of them. */
+#[Group('slow')]
 final class StoriesTest extends TestCase
 {
     /** @return iterable<string, array{string}> */
