@@ -57,6 +57,17 @@ final readonly class Chain
         return false;
     }
 
+    /** The same as long as nothing that it says has changed: SHA-256 over its conditions and links. */
+    public function hash(): string
+    {
+        $nodes = array_map(static fn (Node $node): array => [$node->id, $node->kind->value, $node->name, $node->place, $node->order], array_values($this->nodes));
+        $links = array_map(static fn (Link $link): array => [$link->from, $link->to, $link->mechanism, $link->carrier?->value], $this->links);
+        sort($nodes);
+        sort($links);
+
+        return hash('sha256', json_encode([$nodes, $links], \JSON_THROW_ON_ERROR));
+    }
+
     /** @return list<Node> */
     public function ofKind(NodeKind $kind): array
     {

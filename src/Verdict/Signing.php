@@ -5,15 +5,19 @@ declare(strict_types=1);
 namespace App\Verdict;
 
 use App\Account\User;
+use App\Chain\CaseChain;
+use App\Chain\ChainLink;
 use App\Intake\CaseFile;
 use App\Intake\Stage;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Verdict\Responsibility;
+use Japhrex\Core\Verdict\Shares;
 
 /** Draft, first signature, second signature, frozen; and the way back: a new revision. */
 final readonly class Signing
 {
-    public function __construct(private EntityManagerInterface $em, private Snapshot $snapshot)
+    public function __construct(private EntityManagerInterface $em, private Snapshot $snapshot, private CaseChain $chains)
     {
     }
 
@@ -32,8 +36,39 @@ final readonly class Signing
             $verdict->causeNotFound && '' === trim($verdict->atRisk) ? 'what stays at risk' : null,
             null === $verdict->responsibility ? 'who carries it' : null,
             '' === trim($verdict->statement) ? 'the statement' : null,
+            $this->sharesAreStale($verdict) ? 'the shares anew, since the chain has changed' : null,
             $verdict->case->complaints->isEmpty() ? 'a complaint (see Intake)' : null,
         ]));
+    }
+
+    /** Were the shares set for another chain than there is now? */
+    public function sharesAreStale(Verdict $verdict): bool
+    {
+        return [] !== $verdict->shares && $this->chains->chain($verdict->case)->hash() !== $verdict->sharesFor;
+    }
+
+    /**
+     * @param array<string, string> $typed responsibility => per cent
+     * @param array<string, list<string>> $links responsibility => ids of links that it rests on
+     *
+     * @throws \DomainException saying what does not add up
+     */
+    public function share(Verdict $verdict, array $typed, array $links): void
+    {
+        $known = array_map(static fn (ChainLink $link): string => (string) $link->id, $this->chains->links($verdict->case));
+        $shares = [];
+        foreach (Shares::read($typed) as $who => $percent) {
+            $rests = array_values(array_intersect($known, $links[$who] ?? []));
+            if ([] === $rests && 'undetermined' !== $who && [] !== $known) {
+                throw new \DomainException(\sprintf('%s: which links of the chain does this share rest on?', Responsibility::from($who)->label()));
+            }
+            $shares[] = ['who' => $who, 'percent' => $percent, 'links' => $rests];
+        }
+        [$verdict->shares, $verdict->sharesFor] = [$shares, [] === $shares ? '' : $this->chains->chain($verdict->case)->hash()];
+        // Who carries most is who carries it, in a word.
+        $verdict->responsibility = [] === $shares ? $verdict->responsibility : Responsibility::from($shares[0]['who']);
+        $this->em->persist($verdict);
+        $this->em->flush();
     }
 
     /** @throws ShopError saying what is missing */
@@ -102,6 +137,7 @@ final readonly class Signing
         $next->responsibility = $signed->responsibility;
         $next->statement = $signed->statement;
         $next->atRisk = $signed->atRisk;
+        [$next->shares, $next->sharesFor] = [$signed->shares, $signed->sharesFor];
         $next->reopenedBecause = mb_substr(trim($because), 0, 2000);
         $case->moveTo(Stage::Verdict);
         $case->signedAt = null;

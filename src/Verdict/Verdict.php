@@ -53,6 +53,18 @@ class Verdict implements Audited
     #[ORM\Column(type: 'json')]
     public array $despite = [];
 
+    /**
+     * Responsibility divided, each share with the links of the chain that it rests on; empty: all of it is carried by `responsibility`.
+     *
+     * @var list<array{who: string, percent: int, links: list<string>}>
+     */
+    #[ORM\Column(type: 'json')]
+    public array $shares = [];
+
+    /** Hash of the chain that the shares were set for. */
+    #[ORM\Column(length: 64)]
+    public string $sharesFor = '';
+
     /** Why this revision was opened; empty for the first. */
     #[ORM\Column(type: 'text')]
     public string $reopenedBecause = '';

@@ -17,6 +17,7 @@ use App\Platform\ShopError;
 use App\Verdict\Form\VerdictType;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\NodeKind;
+use Japhrex\Core\Verdict\Responsibility;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
@@ -63,6 +64,28 @@ final class VerdictController extends AbstractController
         $this->em->flush();
 
         return $answer->saved($request, $case, $this->form($verdict), 'verdict');
+    }
+
+    #[Route('/cases/{number}/verdict/shares', name: 'verdict_shares', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function shares(string $number, Request $request): Response
+    {
+        $case = $this->gate->open($number, Permission::ANALYSE);
+        $verdict = $this->signing->current($case);
+        if ($verdict->awaitsSecond()) {
+            throw new ShopError('It carries the first signature. Take that back before you change the verdict.', 409);
+        }
+        $typed = array_map(static fn (mixed $one): string => \is_string($one) ? $one : '', $request->request->all('percent'));
+        $links = array_map(static fn (mixed $one): array => array_values(array_filter((array) $one, is_string(...))), $request->request->all('links'));
+        try {
+            $this->signing->share($verdict, $typed, $links);
+        } catch (\DomainException $e) {
+            $this->addFlash('refused', $e->getMessage());
+
+            return $this->page($case, shares: ['percent' => $typed, 'links' => $links]);
+        }
+
+        return $this->redirectToRoute('verdict', ['number' => $case->number, '_fragment' => 'shares'], Response::HTTP_SEE_OTHER);
     }
 
     #[Route('/cases/{number}/verdict/sign', name: 'verdict_sign', methods: ['POST'])]
@@ -127,8 +150,9 @@ final class VerdictController extends AbstractController
     /**
      * @param FormInterface<mixed>|null $submitted
      * @param array<mixed>|null $reasons as typed, for points that may stay open
+     * @param array{percent: array<string, string>, links: array<string, list<string>>}|null $shares as typed
      */
-    private function page(CaseFile $case, ?FormInterface $submitted = null, ?array $reasons = null): Response
+    private function page(CaseFile $case, ?FormInterface $submitted = null, ?array $reasons = null, ?array $shares = null): Response
     {
         $verdict = $this->signing->current($case);
 
@@ -140,8 +164,13 @@ final class VerdictController extends AbstractController
             'missing' => $this->signing->missing($verdict),
             'problems' => $case->isSigned() ? [] : $this->closure->of($case),
             'reasons' => $reasons ?? [],
+            'shares' => $shares ?? ['percent' => array_column($verdict->shares, 'percent', 'who'), 'links' => array_column($verdict->shares, 'links', 'who')],
+            'sharesOpen' => null !== $shares,
+            'stale' => !$case->isSigned() && $this->signing->sharesAreStale($verdict),
+            'carriers' => Responsibility::cases(),
+            'links' => $this->chains->links($case),
             'revisions' => $this->em->getRepository(Verdict::class)->findBy(['case' => $case], ['revision' => 'DESC']),
-        ], new Response(status: null === $submitted && null === $reasons ? 200 : 422));
+        ], new Response(status: null === $submitted && null === $reasons && null === $shares ? 200 : 422));
     }
 
     /** @return FormInterface<mixed> */

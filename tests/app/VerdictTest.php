@@ -175,6 +175,32 @@ final class VerdictTest extends AppTestCase
         self::assertStringContainsString('is signed and stays as it was signed', $this->said());
     }
 
+    public function testSharesRestOnLinksAndAreAskedForAgainWhenTheChainChanges(): void
+    {
+        $case = $this->judged();
+        $origin = $this->chained($case);
+        $this->signIn(Role::Analyst);
+        $link = (string) self::em()->getRepository(ChainLink::class)->findOneBy(['case' => $case, 'from' => $origin])?->id;
+        self::assertSame(422, $this->act($case, 'verdict/shares', ['percent' => ['installer' => '70', 'operator' => '20']], 'verdict'));
+        self::assertStringContainsString('The shares add up to 90 %; 10 % are carried by nobody.', $this->said());
+        self::assertSame('70', $this->browser->getCrawler()->filter('#share-installer')->attr('value'), 'what was typed stays');
+        self::assertSame(422, $this->act($case, 'verdict/shares', ['percent' => ['installer' => '70', 'undetermined' => '30']], 'verdict'));
+        self::assertStringContainsString('Installer: which links of the chain does this share rest on?', $this->said());
+        $this->browser->request('POST', '/cases/'.$case->number.'/verdict/shares', ['_token' => $this->token('/cases/'.$case->number.'/verdict'), 'percent' => ['undetermined' => '30', 'installer' => '70'], 'links' => ['installer' => [$link, 'nothing']]]);
+        self::assertResponseRedirects();
+        $verdict = self::em()->getRepository(Verdict::class)->findOneBy(['case' => $case->id->toRfc4122()]);
+        self::assertSame([['who' => 'installer', 'percent' => 70, 'links' => [$link]], ['who' => 'undetermined', 'percent' => 30, 'links' => []]], $verdict?->shares);
+        self::assertSame(Responsibility::Installer, $verdict->responsibility);
+        self::assertStringNotContainsString('The chain has changed since', $this->browser->request('GET', '/cases/'.$case->number.'/verdict')->text());
+
+        $node = self::em()->getRepository(ChainNode::class)->findOneBy(['case' => $case->id->toRfc4122(), 'kind' => NodeKind::Damage]) ?? self::fail();
+        $node->name = 'Scored block, front';
+        self::em()->flush();
+        $page = $this->browser->request('GET', '/cases/'.$case->number.'/verdict')->text();
+        self::assertStringContainsString('The chain has changed since the shares were set.', $page);
+        self::assertStringContainsString('the shares anew, since the chain has changed', $page, 'it is not signed over');
+    }
+
     public function testALaterChangeMakesANewRevisionAndTheSignedOneStays(): void
     {
         $case = $this->judged();
