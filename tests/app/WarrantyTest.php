@@ -98,4 +98,21 @@ final class WarrantyTest extends AppTestCase
         self::assertStringContainsString('A day, such as 2026-03-01.', $this->said());
         self::assertSame('2025-06-20', self::em()->getRepository(WarrantyFacts::class)->findOneBy(['case' => $case->id->toRfc4122()])?->told?->format('Y-m-d'));
     }
+
+    public function testThePartsThatMatterAreFollowedFromShelfToShelf(): void
+    {
+        $case = $this->aCase('PW-2');
+        $this->signIn(Role::Bench);
+        $entry = fn (string $what, string $day, string $place = 'shelf C2, tag 118', string $part = 'drive-gear'): int => $this->act($case, 'custody', ['part' => $part, 'what' => $what, 'day' => $day, 'place' => $place], 'parts/drive-gear');
+        foreach ([['sent', '2026-02-30', 'x', 'drive-gear', 'On which day?'], ['lost', '2026-03-01', 'x', 'drive-gear', 'What became of it?'], ['kept', '2026-03-01', ' ', 'drive-gear', 'Where is it?'], ['kept', '2026-03-01', 'x', 'moon', 'Which part?'], ['kept', '2099-01-01', 'x', 'drive-gear', 'has not come yet'], ['scrapped', '2026-03-01', 'x', 'drive-gear', 'First say where it was kept']] as [$what, $day, $place, $part, $said]) {
+            self::assertSame(422, $entry($what, $day, $place, $part));
+            self::assertStringContainsString($said, $this->said());
+        }
+        self::assertSame(303, $entry('kept', '2026-03-01'));
+        self::assertSame(303, $entry('sent', '2026-03-05', 'Vintrey, consignment 7781'));
+        self::assertSame(422, $entry('back', '2026-03-04'), 'not before it was sent');
+        $page = $this->browser->request('GET', '/cases/'.$case->number.'/warranty')->filter('#custody')->text();
+        self::assertMatchesRegularExpression('/Drive gear and shaft: 1 Mar 2026 kept here, shelf C2, tag 118 \(test bench\) → 5 Mar 2026 sent out, Vintrey, consignment 7781/', $page);
+        self::assertStringContainsString('5 Mar 2026 sent out, Vintrey', $this->browser->request('GET', '/cases/'.$case->number.'/report')->filter('article.paper')->text());
+    }
 }

@@ -26,7 +26,7 @@ use Twig\Attribute\AsTwigFunction;
 /** The policies in force, and what each says of a case. */
 final readonly class Policies
 {
-    public function __construct(private EntityManagerInterface $em, private CaseChain $chains)
+    public function __construct(private EntityManagerInterface $em, private CaseChain $chains, private Custodies $custodies)
     {
     }
 
@@ -69,7 +69,7 @@ final readonly class Policies
         return new ClaimFacts(
             $facts->delivered, $facts->fitted, $facts->failed, $facts->told,
             null === $hours ? null : $hours / 3600.0, null === $distance ? null : $distance / 1000.0,
-            $this->origin($case, $verdict), $verdict->causeNotFound ?? false, self::proofs($case, $facts),
+            $this->origin($case, $verdict), $verdict->causeNotFound ?? false, self::proofs($case, $facts) + ($this->custodies->hasSent($case) ? [Proof::PartReturned->value => true] : []),
         );
     }
 

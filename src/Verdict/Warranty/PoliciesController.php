@@ -6,11 +6,14 @@ namespace App\Verdict\Warranty;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Intake\CaseFile;
 use App\Intake\CaseGate;
+use App\Platform\BookShelf;
 use App\Platform\FormAnswer;
 use App\Platform\ShopError;
 use App\Verdict\Form\WarrantyType;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Verdict\Whereabouts;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
@@ -26,7 +29,7 @@ final class PoliciesController extends AbstractController
     /** Largest policy, bytes. */
     private const LARGEST = 100_000;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly Policies $policies, private readonly PolicyText $text, private readonly CurrentPerson $person, private readonly FormFactoryInterface $forms, private readonly CaseGate $gate)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly Policies $policies, private readonly PolicyText $text, private readonly CurrentPerson $person, private readonly FormFactoryInterface $forms, private readonly CaseGate $gate, private readonly BookShelf $shelf)
     {
     }
 
@@ -80,7 +83,7 @@ final class PoliciesController extends AbstractController
     {
         $case = $this->gate->find($number);
 
-        return $this->render('verdict/warranty.html.twig', ['case' => $case, 'form' => $this->form($this->policies->facts($case))->createView()]);
+        return $this->sheet($case, $this->form($this->policies->facts($case)));
     }
 
     #[Route('/cases/{number}/warranty', name: 'warranty_save', methods: ['POST'])]
@@ -91,12 +94,18 @@ final class PoliciesController extends AbstractController
         $form = $this->form($facts);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->render('verdict/warranty.html.twig', ['case' => $case, 'form' => $form->createView()], new Response(status: 422));
+            return $this->sheet($case, $form, 422);
         }
         $this->em->persist($facts);
         $this->em->flush();
 
         return $answer->saved($request, $case, $this->form($facts), 'warranty');
+    }
+
+    /** @param FormInterface<mixed> $form */
+    private function sheet(CaseFile $case, FormInterface $form, int $status = 200): Response
+    {
+        return $this->render('verdict/warranty.html.twig', ['case' => $case, 'book' => $this->shelf->book($case->family), 'whereabouts' => Whereabouts::cases(), 'form' => $form->createView()], new Response(status: $status));
     }
 
     private function end(string $key): void

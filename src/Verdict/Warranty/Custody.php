@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Verdict\Warranty;
+
+use App\Account\Audited;
+use App\Intake\CaseFile;
+use App\Intake\OfACase;
+use App\Platform\Identified;
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Verdict\Whereabouts;
+
+/** An entry in the chain of custody of a part. Entries are added, never changed. */
+#[ORM\Entity]
+#[ORM\Table(name: 'part_custody')]
+class Custody implements Audited
+{
+    use Identified;
+    use OfACase;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+        #[ORM\Column(length: 60)]
+        public string $part,
+        #[ORM\Column(length: 10, enumType: Whereabouts::class)]
+        public Whereabouts $what,
+        #[ORM\Column(type: Types::DATE_IMMUTABLE)]
+        public \DateTimeImmutable $day,
+        /** Shelf and tag, or to whom and by which consignment. */
+        #[ORM\Column(length: 200)]
+        public string $place,
+        #[ORM\Column(length: 80)]
+        public string $byWhom,
+    ) {
+        $this->identify();
+    }
+
+    public function auditName(): string
+    {
+        return 'Part '.$this->part;
+    }
+}
