@@ -6,10 +6,14 @@ namespace Japhrex\Tests\app;
 
 use App\Account\Role;
 use App\Chain\ChainNode;
+use App\Evidence\Finding;
+use App\Evidence\PartRecord;
 use App\Verdict\Warranty\ShopPolicy;
 use App\Verdict\Warranty\WarrantyFacts;
 use Japhrex\Core\Chain\NodeKind;
 use Japhrex\Core\Chain\OriginKind;
+use Japhrex\Core\Damage\Disposition;
+use Japhrex\Core\Damage\FindingKind;
 
 /** Policies are written, checked, and put to a case. */
 final class WarrantyTest extends AppTestCase
@@ -114,5 +118,27 @@ final class WarrantyTest extends AppTestCase
         $page = $this->browser->request('GET', '/cases/'.$case->number.'/warranty')->filter('#custody')->text();
         self::assertMatchesRegularExpression('/Drive gear and shaft: 1 Mar 2026 kept here, shelf C2, tag 118 \(test bench\) → 5 Mar 2026 sent out, Vintrey, consignment 7781/', $page);
         self::assertStringContainsString('5 Mar 2026 sent out, Vintrey', $this->browser->request('GET', '/cases/'.$case->number.'/report')->filter('article.paper')->text());
+    }
+
+    public function testAComebackShowsWhatTheEarlierRepairDidNotDealWith(): void
+    {
+        [$earlier, $case] = [$this->aCase('PW-3'), $this->aCase('PW-3')];
+        foreach ([[$earlier, 'suction-strainer', 'debris', 3], [$earlier, 'drive-gear', 'scoring', 1], [$case, 'drive-gear', 'scoring', 3]] as [$of, $part, $mode, $grade]) {
+            $finding = new Finding($of, $part);
+            [$finding->kind, $finding->mode, $finding->grade] = [FindingKind::Damage, $mode, $grade];
+            self::em()->persist($finding);
+        }
+        $record = new PartRecord($earlier, 'drive-gear');
+        $record->disposition = Disposition::Reuse;
+        self::em()->persist($record);
+        $case->comebackOf = $earlier;
+        self::em()->flush();
+        $this->signIn(Role::Analyst);
+        $sheet = $this->browser->request('GET', '/cases/'.$case->number.'/warranty')->filter('#comeback')->text();
+        self::assertStringContainsString('Comeback of '.$earlier->number, $sheet);
+        self::assertMatchesRegularExpression('/Drive gear and shaft was put back in \(.*\), grade 1 then; now grade 3/', $sheet);
+        self::assertStringContainsString('Suction strainer had grade 3 then, and nobody wrote down what became of it', $sheet);
+        self::assertMatchesRegularExpression('/Suction strainer, .*: the debris of then had reached it/', $sheet);
+        self::assertCount(0, $this->browser->request('GET', '/cases/'.$earlier->number.'/warranty')->filter('#comeback'));
     }
 }

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Verdict\Warranty;
+
+use App\Chain\Cleaning;
+use App\Chain\Engine\CaseAnalysis;
+use App\Evidence\Finding;
+use App\Evidence\PartRecord;
+use App\Intake\CaseFile;
+use App\Platform\BookShelf;
+use App\Teardown\StepRecord;
+use App\Verdict\Verdict;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Chain\Ground\Reach;
+use Japhrex\Core\Damage\Disposition;
+use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Verdict\Comeback;
+use Twig\Attribute\AsTwigFunction;
+
+/** The records of the earlier repair beside this case. */
+final readonly class ComebackSheet
+{
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private CaseAnalysis $engine)
+    {
+    }
+
+    /** @return array{verdict: Verdict|null, rows: list<array{part: string, then: int|null, became: Disposition|null, now: int|null}>, points: list<array{parts: list<string>, says: string}>, minutes: int}|null null: it is no comeback */
+    #[AsTwigFunction('comeback')]
+    public function of(CaseFile $case): ?array
+    {
+        $earlier = $case->comebackOf;
+        if (null === $earlier) {
+            return null;
+        }
+        $book = $this->shelf->book($case->family);
+        [$then, $now, $became] = [$this->grades($earlier), $this->grades($case), $this->became($earlier)];
+        $rows = [];
+        foreach ($book->partsInStripOrder() as $part) {
+            if (($then[$part->key] ?? 0) > 0 || ($now[$part->key] ?? 0) > 0) {
+                $rows[] = ['part' => $part->key, 'then' => $then[$part->key] ?? null, 'became' => $became[$part->key] ?? null, 'now' => $now[$part->key] ?? null];
+            }
+        }
+        $minutes = array_sum(array_map(static fn (StepRecord $step): int => $step->minutes ?? 0, $this->em->getRepository(StepRecord::class)->findBy(['case' => $case])));
+
+        return [
+            'verdict' => $this->em->getRepository(Verdict::class)->findOneBy(['case' => $earlier], ['revision' => 'DESC']),
+            'rows' => $rows,
+            'points' => Comeback::notDealtWith($then, $became, $now, $earlier->family === $case->family ? $this->uncleaned($earlier) : []),
+            'minutes' => $minutes,
+        ];
+    }
+
+    /** @return array<string, int> part => worst grade */
+    private function grades(CaseFile $case): array
+    {
+        $grades = [];
+        foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case]) as $one) {
+            $grades[$one->part] = max($grades[$one->part] ?? 0, FindingKind::Damage === $one->kind ? $one->grade : 0);
+        }
+
+        return $grades;
+    }
+
+    /** @return array<string, Disposition> */
+    private function became(CaseFile $case): array
+    {
+        $became = [];
+        foreach ($this->em->getRepository(PartRecord::class)->findBy(['case' => $case]) as $one) {
+            if (null !== $one->disposition) {
+                $became[$one->part] = $one->disposition;
+            }
+        }
+
+        return $became;
+    }
+
+    /** @return list<string> */
+    private function uncleaned(CaseFile $case): array
+    {
+        $reached = array_column(Reach::after($this->shelf->book($case->family), $this->engine->ground($case)), 'part');
+        $done = array_map(static fn (Cleaning $one): string => $one->part, $this->em->getRepository(Cleaning::class)->findBy(['case' => $case]));
+
+        return array_values(array_diff($reached, $done));
+    }
+}
