@@ -51,8 +51,8 @@ final class Stories
     /** @return array<string, Book> */
     private static function books(): array
     {
-        $books = [];
-        foreach (array_filter(glob(self::BOOKS.'*.yaml') ?: [], static fn (string $file): bool => 'modes.yaml' !== basename($file)) as $file) {
+        static $books = [];
+        foreach ([] !== $books ? [] : array_filter(glob(self::BOOKS.'*.yaml') ?: [], static fn (string $file): bool => 'modes.yaml' !== basename($file)) as $file) {
             foreach ((new BookTypes((array) Yaml::parseFile($file)))->books() as $content) {
                 $book = (new BookFactory())->book($content);
                 $books[$book->key] = $book;

@@ -36,24 +36,26 @@ final class GroundingTest extends TestCase
 {
     private const BOOKS = __DIR__.'/../../../../books/';
 
+    /** @var array<string, Book> read once, since the files are large */
+    private static array $books = [];
+
+    private static ?MechanismBook $mechanisms = null;
+
     private static function book(string $key): Book
     {
-        foreach (glob(self::BOOKS.'*.yaml') ?: [] as $file) {
-            if ('modes.yaml' === basename($file)) {
-                continue;
-            }
-            foreach ((new BookTypes((array) Yaml::parseFile($file)))->books() as $content) {
-                if ($key === ($content['book'] ?? '')) {
-                    return (new BookFactory())->book($content);
-                }
+        foreach ([] === self::$books ? glob(self::BOOKS.'*.yaml') ?: [] : [] as $file) {
+            foreach ('modes.yaml' === basename($file) ? [] : (new BookTypes((array) Yaml::parseFile($file)))->books() as $content) {
+                $book = (new BookFactory())->book($content);
+                self::$books[$book->key] = $book;
             }
         }
-        self::fail("There is no book $key.");
+
+        return self::$books[$key] ?? self::fail("There is no book $key.");
     }
 
     private static function mechanisms(): MechanismBook
     {
-        return MechanismBook::of(array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.'mechanisms/*.yaml') ?: []));
+        return self::$mechanisms ??= MechanismBook::of(array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.'mechanisms/*.yaml') ?: []));
     }
 
     /** @param list<array{string, string|null, string|null, int}> $looks part, face, damage (none: clean), grade */
