@@ -38,6 +38,9 @@ const cases = {
   'not here': '/cases/OQ-26-9999',
 };
 
+// At the phone's width the pages that are used there are looked at by axe too; the others only have to fit.
+const onThePhone = ['floor', 'intake', 'strip', 'parts', 'part', 'phone', 'tray', 'readings', 'chain, proposed', 'verdict', 'warranty'];
+
 async function check(page) {
   const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
   expect(found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`)).toEqual([]);
@@ -62,7 +65,9 @@ for (const [width, height] of [
         if (name.startsWith('chain')) {
           await page.locator('.candidates').waitFor();
         }
-        await check(page);
+        if (width > 1000 || onThePhone.includes(name)) {
+          await check(page);
+        }
         expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth), `${name} is wider than the screen`).toBeLessThanOrEqual(0);
       });
     }
