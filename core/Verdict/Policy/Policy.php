@@ -36,14 +36,13 @@ final readonly class Policy
         }
     }
 
-    public function editionOf(\DateTimeImmutable $start): ?Edition
+    /**
+     * Is it for this unit? Of its maker, or of any; and the shop's own repairs only where it was repaired here before.
+     *
+     * @param string $maker of the unit
+     */
+    public function isFor(string $maker, bool $repairedHere): bool
     {
-        foreach ($this->editions as $edition) {
-            if ($edition->isInForce($start)) {
-                return $edition;
-            }
-        }
-
-        return null;
+        return ('' === $this->maker || mb_strtolower($this->maker) === mb_strtolower(trim($maker))) && ('own-repair' !== $this->kind || $repairedHere);
     }
 }

@@ -46,41 +46,12 @@ final readonly class Closure
         if (Analysis::isUndetermined($candidates)) {
             return [];
         }
-        $named = $this->named($origins, $candidates, $analysis);
+        $named = Rivals::named(array_map(static fn (ChainNode $node): array => ['spot' => $node->spot, 'kind' => $node->origin, 'place' => $node->place], $origins), $candidates, $this->shelf->mechanismBook($case->family)->vocabulary, array_keys($analysis->question->network->index));
         $own = implode(', ', array_map(static fn (ChainNode $node): string => $node->name, $origins));
 
         return array_map(static fn (Candidate $one): ClosureProblem => new ClosureProblem(ClosureRule::AlternativeOpen, \sprintf(
             'An alternative that nothing excludes: %s (%d %%) explains %d of what was found, beside “%s”%s. Look at what would settle it, or refuse it with a reason.',
             lcfirst($one->origin->name), round(100 * $one->posterior), \count($one->explains), $own, [] === $named ? ', which the engine does not know' : \sprintf(' (%d %%)', round(100 * $analysis->answer->posteriors[$analysis->question->network->index[$named[0]]])),
         )), \array_slice(Rivals::of($candidates, $named, array_keys($this->refusals->origins($case))), 0, self::NAMED));
-    }
-
-    /**
-     * The candidates that the analyst's origins mean: by the condition they were made of, else by their kind and part.
-     *
-     * @param list<ChainNode> $origins
-     * @param list<Candidate> $candidates
-     *
-     * @return list<string>
-     */
-    private function named(array $origins, array $candidates, Analysis $analysis): array
-    {
-        $named = [];
-        $kinds = $this->shelf->mechanismBook()->vocabulary->origins;
-        foreach ($origins as $node) {
-            if (null !== $node->spot && isset($analysis->question->network->index[$node->spot])) {
-                $named[] = $node->spot;
-                continue;
-            }
-            $part = null === $node->place ? null : explode('/', $node->place)[0];
-            foreach ($candidates as $one) {
-                if ($kinds[$one->origin->key]['kind'] === $node->origin && (null === $one->origin->part() || null === $part || $part === $one->origin->part())) {
-                    $named[] = $one->origin->id();
-                    break;
-                }
-            }
-        }
-
-        return $named;
     }
 }

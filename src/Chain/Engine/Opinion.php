@@ -14,6 +14,7 @@ use App\Platform\BookShelf;
 use App\Verdict\Verdict;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Analysis;
+use Japhrex\Core\Chain\Ground\Answering;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Reach;

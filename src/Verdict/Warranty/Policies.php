@@ -49,9 +49,7 @@ final readonly class Policies
         $judged = [];
         foreach ($this->inForce() as $one) {
             $policy = (new PolicyFactory())->policy($one->content);
-            // Our own repairs are covered where the unit was repaired here before.
-            $isOurs = 'own-repair' !== $policy->kind || null !== $case->comebackOf;
-            if ($isOurs && ('' === $policy->maker || mb_strtolower($policy->maker) === mb_strtolower($case->maker))) {
+            if ($policy->isFor($case->maker, null !== $case->comebackOf)) {
                 $judged[] = PolicyRules::judge($policy, $this->known($case, $facts, $policy));
             }
         }

@@ -102,6 +102,16 @@ final class PolicyTest extends TestCase
         self::assertSame(['fitted on 20 Jan 2026', 'failed on 20 Jul 2026, the period ends on 20 Jul 2026', 'origin: leftover debris of an earlier failure', 'told on 21 Jul 2026, 1 day after it failed'], array_map(static fn (Line $line): string => $line->fact, PolicyRules::judge($own, $facts)->lines));
     }
 
+    public function testAPolicyIsForTheUnitsOfItsMakerAndOursForWhatWeRepaired(): void
+    {
+        $of = static fn (string $kind, string $maker): Policy => new Policy('p', 'P', $kind, $maker, []);
+        self::assertTrue($of('maker', 'Pellam')->isFor(' pellam', false));
+        self::assertFalse($of('maker', 'Pellam')->isFor('Dunmarrow', true));
+        self::assertTrue($of('supplier', '')->isFor('Dunmarrow', false));
+        self::assertFalse($of('own-repair', '')->isFor('Pellam', false), 'it was never repaired here');
+        self::assertTrue($of('own-repair', '')->isFor('Pellam', true));
+    }
+
     public function testTheEditionOfTheDeliveryCounts(): void
     {
         $policy = self::policy([], ['valid' => ['from' => '2026-01-01'], 'period' => ['from' => 'delivery', 'months' => 12], 'covers' => ['parts']]);

@@ -10,6 +10,7 @@ use Japhrex\Core\Chain\Ground\Evidence;
 use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\Rivals;
 use Japhrex\Core\Chain\Ground\Spot;
+use Japhrex\Core\Chain\Mechanism\Vocabulary;
 use Japhrex\Core\Chain\OriginKind;
 use PHPUnit\Framework\TestCase;
 
@@ -47,6 +48,20 @@ final class RivalsTest extends TestCase
         self::assertSame(['heat'], self::rivals($candidates, ['origin:dirt'], ['origin:water']), 'refused with a reason');
         self::assertSame(['heat'], self::rivals($candidates, ['origin:dirt', 'origin:water']), 'two origins are two causes, the larger share counts');
         self::assertSame(['dirt', 'water', 'heat', 'air'], self::rivals($candidates, ['origin:something of their own']), 'an origin that the engine does not know');
+    }
+
+    public function testAnOriginInTheAnalystsWordsMeansTheLikeliestOfItsKindAtItsPart(): void
+    {
+        $at = static fn (string $key, ?string $place): Candidate => new Candidate(new Spot('origin', $key, $place, $key, 0.01), 0.2, [], [], ['a'], [], [], []);
+        $candidates = [$at('seam', 'gear'), $at('dirt', null), $at('seam', 'strainer')];
+        $kinds = ['seam' => OriginKind::PartDefect, 'dirt' => OriginKind::Contamination];
+        $vocabulary = new Vocabulary([], array_map(static fn (OriginKind $kind): array => ['name' => 'x', 'spread' => 'part', 'kind' => $kind, 'prior' => 0.1, 'more' => []], $kinds), [], [], [], []);
+        $means = static fn (?string $spot, ?OriginKind $kind, ?string $place): array => Rivals::named([['spot' => $spot, 'kind' => $kind, 'place' => $place]], $candidates, $vocabulary, ['origin:dirt']);
+        self::assertSame(['origin:seam@strainer'], $means(null, OriginKind::PartDefect, 'strainer/mesh'));
+        self::assertSame(['origin:seam@gear'], $means(null, OriginKind::PartDefect, null));
+        self::assertSame(['origin:dirt'], $means('origin:dirt', OriginKind::PartDefect, null), 'what it was made of counts first');
+        self::assertSame(['origin:dirt'], $means('origin:gone', OriginKind::Contamination, 'gear'), 'a condition that the book no longer knows says nothing');
+        self::assertSame([], $means(null, OriginKind::DesignWeakness, null));
     }
 
     public function testThinOilLeaksAndThickOilStarves(): void

@@ -2,11 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Chain\Engine;
-
-use Japhrex\Core\Chain\Ground\Candidate;
-use Japhrex\Core\Chain\Ground\Ground;
-use Twig\Attribute\AsTwigFunction;
+namespace Japhrex\Core\Chain\Ground;
 
 /** The answer to a theory in plain words, so that it can be said to whoever has it. */
 final class Answering
@@ -15,7 +11,6 @@ final class Answering
     private const NAMED = 3;
 
     /** @param bool|null $stands what a figure or a test says of it */
-    #[AsTwigFunction('theory_answer')]
     public static function sentence(Ground $ground, Candidate $theory, ?Candidate $first, ?bool $stands = null, string $because = ''): string
     {
         $share = 100 * $theory->posterior;
