@@ -211,6 +211,9 @@ document.addEventListener(
     if (event.target.closest('[data-keys]')) {
       document.querySelector('#keys')?.showModal();
     }
+    if (event.target.closest('[data-print]')) {
+      window.print();
+    }
     const ask = event.target.closest('[data-ask]');
     if (ask && !window.confirm(ask.dataset.ask)) {
       event.preventDefault();

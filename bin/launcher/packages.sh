@@ -1,7 +1,7 @@
 # What the machine must have, and how it gets there.
 
 DEBIAN_CORE="php8.2-cli php8.2-mbstring php8.2-xml php8.2-intl composer unzip"
-DEBIAN_SERVE="php8.2-fpm php8.2-pgsql php8.2-opcache nginx-light postgresql-15 libvips-tools graphviz weasyprint"
+DEBIAN_SERVE="php8.2-fpm php8.2-pgsql php8.2-opcache php8.2-zip nginx-light postgresql-15 libvips-tools graphviz weasyprint qrencode"
 DEBIAN_TEST="chromium poppler-utils"
 
 has() { command -v "$1" >/dev/null 2>&1 || [ -x "/usr/sbin/$1" ] || [ -x "/usr/lib/postgresql/15/bin/$1" ]; }
@@ -18,12 +18,14 @@ missing_packages() {
   if [ "$1" != core ]; then
     case "$ext" in *" pdo_pgsql "*) ;; *) out+=(php8.2-pgsql) ;; esac
     case "$ext" in *" zend opcache "*) ;; *) out+=(php8.2-opcache) ;; esac
+    case "$ext" in *" zip "*) ;; *) out+=(php8.2-zip) ;; esac
     has php-fpm8.2 || out+=(php8.2-fpm)
     has nginx || out+=(nginx-light)
     has initdb && [ -x /usr/lib/postgresql/15/bin/initdb ] || out+=(postgresql-15)
     has vips || out+=(libvips-tools)
     has dot || out+=(graphviz)
     has weasyprint || out+=(weasyprint)
+    has qrencode || out+=(qrencode)
   fi
   if [ "$1" = test ]; then
     has chromium || out+=(chromium)
@@ -63,7 +65,7 @@ need_vendor() {
   local sum; sum=$(sha256sum composer.json | cut -c1-64)-$(php -r 'echo PHP_VERSION_ID;')
   fresh vendor/.made-from "$sum" && return 0
   echo "Fetching PHP packages" >&2
-  COMPOSER_ALLOW_SUPERUSER=1 composer update --ignore-platform-req=ext-pdo_pgsql --no-interaction --no-progress --quiet </dev/null || { echo "Composer could not fetch the packages." >&2; exit 1; }
+  COMPOSER_ALLOW_SUPERUSER=1 composer update --ignore-platform-req=ext-pdo_pgsql --ignore-platform-req=ext-zip --no-interaction --no-progress --quiet </dev/null || { echo "Composer could not fetch the packages." >&2; exit 1; }
   echo "$sum" >vendor/.made-from
 }
 

@@ -194,6 +194,7 @@ final readonly class BookFactory
             $data->textOrNull('note') ?? '',
             $data->textOrNull('filter') ?? '',
             $data->textOrNull('bypass') ?? '',
+            $data->textOrNull('keeps-out') ?? '',
         );
     }
 

@@ -22,6 +22,9 @@ final class Permission
     /** Sign, and open a new revision of a signed case. */
     public const SIGN = 'sign';
 
+    /** Claims against makers and suppliers, which go on after a case is signed. */
+    public const CLAIM = 'claim';
+
     /** @return array<string, list<Role>> */
     public static function roles(): array
     {
@@ -31,6 +34,7 @@ final class Permission
             self::PHOTOGRAPH => [Role::Desk, Role::Bench, Role::Analyst],
             self::ANALYSE => [Role::Analyst],
             self::SIGN => [Role::Analyst],
+            self::CLAIM => [Role::Desk, Role::Analyst],
         ];
     }
 }

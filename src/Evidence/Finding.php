@@ -10,6 +10,7 @@ use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\Feel;
 use Japhrex\Core\Damage\FindingKind;
 use Symfony\Component\Validator\Constraints as Assert;
@@ -47,6 +48,10 @@ class Finding implements Audited
     #[Assert\Length(max: 4000)]
     public string $note = '';
 
+    /** @var list<string> of debris: what it is made of, values of DebrisKind */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
+    public array $made = [];
+
     #[ORM\Column(length: 80)]
     public string $byWhom = '';
 
@@ -75,6 +80,18 @@ class Finding implements Audited
     public function place(): string
     {
         return null === $this->surface ? $this->part : $this->part.'/'.$this->surface;
+    }
+
+    /** @return list<DebrisKind> nothing where it is not debris that was found */
+    public function debris(): array
+    {
+        return FindingKind::Damage === $this->kind && DebrisKind::MODE === $this->mode ? DebrisKind::of($this->made) : [];
+    }
+
+    /** What debris is made of, in words; empty where it is not told. */
+    public function debrisWords(): string
+    {
+        return DebrisKind::words($this->debris());
     }
 
     /** What counts for the wear ramp: only damage has a grade. */

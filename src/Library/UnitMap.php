@@ -116,7 +116,7 @@ final readonly class UnitMap
     /** @param non-empty-list<Carrier> $carriers */
     private static function says(Book $book, array $carriers): string
     {
-        return implode('; ', array_map(static fn (Carrier $carrier): string => $book->placeName($carrier->from).' to '.$book->placeName($carrier->to).' '.$carrier->kind->label().('' === $carrier->note ? '' : ': '.$carrier->note).('' === $carrier->filter ? '' : ', through '.$carrier->filter.('' === $carrier->bypass ? '' : ' (passed by: '.$carrier->bypass.')')), $carriers));
+        return implode('; ', array_map(static fn (Carrier $carrier): string => $book->placeName($carrier->from).' to '.$book->placeName($carrier->to).' '.$carrier->kind->label().('' === $carrier->keepsOut ? '' : ': keeps '.$carrier->keepsOut.' out').('' === $carrier->note ? '' : ': '.$carrier->note).('' === $carrier->filter ? '' : ', through '.$carrier->filter.('' === $carrier->bypass ? '' : ' (passed by: '.$carrier->bypass.')')), $carriers));
     }
 
     /** @return list<string> */

@@ -45,8 +45,7 @@ final readonly class MakeReportHandler
             $files->mkdir($folder);
             $this->make($report, $folder);
         } catch (\Throwable $error) {
-            $report->state = ReportState::Failed;
-            $report->error = 'The report could not be made: '.mb_substr($error->getMessage(), 0, 600);
+            $report->failed($error);
             $this->em->flush();
         } finally {
             $files->remove($folder);
@@ -77,11 +76,7 @@ final readonly class MakeReportHandler
         $target = $folder.'/report.pdf';
         $this->pdf->make($html, $folder, $target);
         $this->step($report, 95, 'storing it');
-        $report->hash = $this->stored->keep('reports', $target);
-        $report->bytes = (int) filesize($target);
-        $report->state = ReportState::Ready;
-        $report->percent = 100;
-        $report->doing = 'ready';
+        $report->kept($this->stored->keep('reports', $target), $target);
         $this->em->flush();
     }
 

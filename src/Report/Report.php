@@ -16,28 +16,7 @@ use Doctrine\ORM\Mapping as ORM;
 class Report
 {
     use Identified;
-
-    #[ORM\Column(length: 10, enumType: ReportState::class)]
-    public ReportState $state = ReportState::Waiting;
-
-    /** What is being done, in words, while it is made. */
-    #[ORM\Column(length: 120)]
-    public string $doing = 'waiting for the worker';
-
-    #[ORM\Column(type: 'smallint')]
-    public int $percent = 0;
-
-    #[ORM\Column(length: 64, nullable: true)]
-    public ?string $hash = null;
-
-    #[ORM\Column(nullable: true)]
-    public ?int $bytes = null;
-
-    #[ORM\Column(type: 'text')]
-    public string $error = '';
-
-    #[ORM\Column(type: 'datetimetz_immutable')]
-    public \DateTimeImmutable $touchedAt;
+    use InTheMaking;
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -50,19 +29,5 @@ class Report
     ) {
         $this->identify();
         $this->touchedAt = $this->madeAt;
-    }
-
-    public function step(int $percent, string $doing): void
-    {
-        $this->state = ReportState::Making;
-        $this->percent = $percent;
-        $this->doing = $doing;
-        $this->touchedAt = new \DateTimeImmutable();
-    }
-
-    /** Has the worker said nothing for so long that it may have died? The queue hands the work out again by itself. */
-    public function isSilent(): bool
-    {
-        return !$this->state->isOver() && $this->touchedAt < new \DateTimeImmutable('-45 seconds');
     }
 }

@@ -128,10 +128,12 @@ final class DemoShop
         $findings = $this->findings($case, $row, $day->modify('+2 hours'));
         $nodes = $this->chain($case, $row, $findings, $complaints);
         $this->warranties->facts($case, self::row($row, 'warranty'));
+        $this->warranties->custody($case, self::rows($row, 'custody'), $this->people['bench']->name);
         $this->claims->add($case, self::rows($row, 'figures'), self::rows($row, 'theories'), self::rows($row, 'refusals'), $this->people['analyst']->name);
         $case->stage = Stage::Signed === Stage::from(self::word($row, 'stage')) ? Stage::Verdict : Stage::from(self::word($row, 'stage'));
         $this->em->flush();
         $this->verdict($case, self::row($row, 'verdict'), $nodes);
+        $this->warranties->claim($case, self::row($row, 'claim'), $this->people['desk']->name);
     }
 
     /** @param Row $row */

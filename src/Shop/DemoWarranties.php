@@ -4,17 +4,31 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Claims\ClaimMove;
+use App\Claims\ClaimPapers;
+use App\Claims\Claims;
+use App\Claims\MakeClaim;
 use App\Intake\CaseFile;
 use App\Intake\YesNo;
+use App\Verdict\Warranty\Custody;
+use App\Verdict\Warranty\Policies;
 use App\Verdict\Warranty\PolicyText;
 use App\Verdict\Warranty\ShopPolicy;
 use App\Verdict\Warranty\WarrantyFacts;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Quantity\Money;
+use Japhrex\Core\Verdict\Claim\ClaimState;
+use Japhrex\Core\Verdict\Claim\ClaimStep;
+use Japhrex\Core\Verdict\Whereabouts;
+use Symfony\Component\Messenger\MessageBusInterface;
 
 /** The warranties of the demo, and what they ask of its cases. */
 final readonly class DemoWarranties
 {
-    public function __construct(private EntityManagerInterface $em, private PolicyText $text)
+    /** Where the demo shop is reached, for the codes on its tags. */
+    private const BASE = 'http://ostrey-quay.invalid';
+
+    public function __construct(private EntityManagerInterface $em, private PolicyText $text, private Claims $claims, private Policies $policies, private MessageBusInterface $bus)
     {
     }
 
@@ -40,8 +54,44 @@ final readonly class DemoWarranties
         }
         $facts = new WarrantyFacts($case);
         foreach ($row as $name => $value) {
-            (new \ReflectionProperty($facts, $name))->setValue($facts, \is_int($value) ? new \DateTimeImmutable("today -$value days") : YesNo::from(\is_string($value) ? $value : ''));
+            (new \ReflectionProperty($facts, $name))->setValue($facts, \is_int($value) ? self::day($value) : YesNo::from(\is_string($value) ? $value : ''));
         }
         $this->em->persist($facts);
+    }
+
+    /** @param list<array<string, mixed>> $rows */
+    public function custody(CaseFile $case, array $rows, string $who): void
+    {
+        foreach ($rows as $row) {
+            /** @var array{part: string, what: string, days: int, place: string} $row */
+            $this->em->persist(new Custody($case, $row['part'], Whereabouts::from($row['what']), self::day($row['days']), $row['place'], $who));
+        }
+    }
+
+    /** @param array<string, mixed> $row */
+    public function claim(CaseFile $case, array $row, string $who): void
+    {
+        if ([] === $row) {
+            return;
+        }
+        /** @var array{policy: string, addressee: string, costs: array<string, string>, answers?: array<string, string>, moves: list<array{state: string, days: int, words?: string, amount?: string}>} $row */
+        $claim = $this->claims->draft($case, $this->policies->one($case, $row['policy']) ?? throw new \LogicException("No policy {$row['policy']} for case {$case->number}."), $who);
+        [$claim->addressee, $claim->costs, $claim->answers] = [$row['addressee'], $row['costs'], $row['answers'] ?? []];
+        $claim->madeAt = self::day($row['moves'][0]['days']);
+        $this->em->persist($claim);
+        $this->em->persist($papers = new ClaimPapers($claim, self::BASE, $who));
+        foreach ($row['moves'] as $one) {
+            $move = new ClaimMove($claim, new ClaimStep(ClaimState::from($one['state']), self::day($one['days']), $one['words'] ?? '', isset($one['amount']) ? Money::parse($one['amount']) : null), $who);
+            $move->papers = ClaimState::Sent === $move->state ? $papers : null;
+        }
+        $this->em->flush();
+        $papers->version = $claim->version;
+        $this->em->flush();
+        $this->bus->dispatch(new MakeClaim($papers->id));
+    }
+
+    private static function day(int $ago): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable("today -$ago days");
     }
 }

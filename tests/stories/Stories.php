@@ -9,6 +9,7 @@ use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\Grounding;
 use Japhrex\Core\Chain\Ground\Look;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
+use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookFactory;
@@ -39,7 +40,8 @@ final class Stories
             if (null !== $only && $only !== $content['family']) {
                 continue;
             }
-            $grounding = new Grounding($books[$content['family']], $modes, $mechanisms->mechanisms, $mechanisms->vocabulary);
+            $own = $mechanisms->with($books[$content['family']]);
+            $grounding = new Grounding($books[$content['family']], $modes, $own->mechanisms, $own->vocabulary);
             foreach ($content['stories'] as $story) {
                 $told[] = self::tell($grounding, $books[$content['family']], $story, $looks);
             }
@@ -145,6 +147,8 @@ final class Stories
             throw new \DomainException("{$book->key} has no place $place.");
         }
 
-        return ['part' => $part, 'surface' => $surface, 'mode' => $mode, 'grade' => (int) $grade];
+        $made = \array_slice(explode(' ', $text), 3);
+
+        return ['part' => $part, 'surface' => $surface, 'mode' => $mode, 'grade' => (int) $grade, 'made' => DebrisKind::of($made)];
     }
 }

@@ -8,6 +8,7 @@ use Japhrex\Core\Chain\Mechanism\Mechanism;
 use Japhrex\Core\Chain\Mechanism\Rule;
 use Japhrex\Core\Chain\Mechanism\Term;
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
+use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\CarrierKind;
@@ -108,6 +109,7 @@ final class Grounding
             'here' => 'damage' === $term->kind && !$this->isOfPart($term->key) ? $surfaces : [[$part, '', false]],
             'mate' => array_map(static fn (string $mate): array => [$mate, CarrierKind::Touch->value, false], $this->places->mates($place)),
             'downstream' => $this->beside(CarrierKind::Oil, $part),
+            'sieved', 'drawn' => array_map(static fn (string $catch): array => [$catch, CarrierKind::Oil->value, false], $this->places->catches($part, 'drawn' === $term->relation)),
             default => array_merge(...array_map(fn (CarrierKind $kind): array => $this->beside($kind, $part), [CarrierKind::Touch, CarrierKind::Hold, CarrierKind::Drive, CarrierKind::Seal])),
         };
         $ids = [];
@@ -190,10 +192,15 @@ final class Grounding
         foreach ($facts->looks as $look) {
             $damaged = null !== $look['mode'] && $look['grade'] > 0;
             $places = $this->placesOf($look);
-            if ($damaged) {
+            if (!$damaged) {
+                continue;
+            }
+            // The paste of ordinary wear says nothing of debris that cuts.
+            if (['paste'] !== array_map(static fn (DebrisKind $kind): string => $kind->value, $look['made'] ?? [])) {
                 $id = $this->sighted((string) $look['mode'], $look['part'], $places);
                 $seen[$id] = new Evidence($id, self::FALSELY, 1.0, \sprintf('seen, grade %d', $look['grade']));
             }
+            $seen = $this->made($look) + $seen;
         }
         // What was looked at and found clean speaks against every damage at that place that nobody saw there.
         foreach ($facts->looks as $look) {
@@ -238,6 +245,26 @@ final class Grounding
         }
         $seen = $read + $seen;
         ksort($seen);
+
+        return $seen;
+    }
+
+    /**
+     * What debris is made of speaks for the parts that it left, and what is not in it for those that it did not.
+     *
+     * @param LookFact $look
+     *
+     * @return array<string, Evidence>
+     */
+    private function made(array $look): array
+    {
+        $seen = [];
+        foreach ([] === ($look['made'] ?? []) ? [] : DebrisKind::cases() as $kind) {
+            $id = null === $kind->condition() ? '' : Spot::idOf('damage', $kind->condition(), $look['part']);
+            if (isset($this->spots[$id])) {
+                $seen[$id] = \in_array($kind, $look['made'] ?? [], true) ? new Evidence($id, self::FALSELY, 1.0, lcfirst($kind->label()).' in it') : new Evidence($id, 1.0, 1.0 - $this->spots[$id]->found, 'not in it');
+            }
+        }
 
         return $seen;
     }

@@ -19,8 +19,14 @@ final class Looks
     /** One that the finds do not speak for stays about as likely as it ever was: no look is made for it. */
     private const LIFTED = 1.5;
 
+    /** One that stands under a twentieth of the lead is out of the race. */
+    private const RACE = 0.05;
+
     /** Conditions of a part that are weighed together: those that tell most. */
     private const TOGETHER = 6;
+
+    /** What ordinary running makes: nobody is sent to look for it. */
+    private const ORDINARY = 'polishing';
 
     /** So many of them are named. */
     private const NAMED = 3;
@@ -58,9 +64,10 @@ final class Looks
     private static function rivals(Ground $pruned, Question $question, Answer $answer): array
     {
         $rivals = [];
+        $lead = max([0.0, ...array_map(static fn (int|string $origin): float => $answer->posteriors[$origin], array_keys($answer->given))]);
         foreach ($answer->given as $origin => $with) {
             $share = $answer->posteriors[$origin];
-            if ($share < self::LIFTED * $question->network->nodes[$origin]->leak || $share >= 1.0) {
+            if ($share < self::RACE * $lead || $share < self::LIFTED * $question->network->nodes[$origin]->leak || $share >= 1.0) {
                 continue;
             }
             $without = [];
@@ -107,7 +114,7 @@ final class Looks
         $unseen = [];
         foreach ($pruned->spots as $id => $spot) {
             $part = $spot->part();
-            if ('damage' === $spot->kind && null !== $part && isset($minutes[$part]) && !isset($pruned->seen[$id])) {
+            if ('damage' === $spot->kind && self::ORDINARY !== $spot->key && null !== $part && isset($minutes[$part]) && !isset($pruned->seen[$id])) {
                 $unseen[$part][] = $id;
             }
         }

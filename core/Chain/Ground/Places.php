@@ -16,12 +16,23 @@ final class Places
     private const MATERIALS = [
         'rubber' => '/nitrile|rubber|ptfe|cork|fibre|yarn|bonded gasket|paper$|rings?$/',
         'lining' => '/^lining|, lining|friction/',
+        'bronze' => '/bronze|brass|copper|lead|babbitt|white metal/',
+        'aluminium' => '/alumin|magnesium|zinc/',
+        'carbon' => '/carbon(?! steel)/',
         'spring' => '/spring steel|spring/',
         'polymer' => '/polymer|nylon|polyamide/',
         'mesh' => '/mesh|felt|fleece|glass fibre|^paper/',
         'soft' => '/alumin|bronze|brass|zinc|lead|carbon|polymer|nylon|polyamide|sinter|magnesium|copper|ptfe/',
         'hard' => '/steel|iron|carbide|ceramic|chrom/',
     ];
+
+    /** Where debris stays: sieves, and where the oil is slow. */
+    private const CATCHES = '/strainer|filter|screen|pan$|floor|drain-plug|chip-plug|sump|basket|cooler|converter|magnet/';
+    private const NO_CATCH = '/ring|gasket|bypass|seal/';
+    private const MAGNETS = '/magnet|chip/';
+
+    /** What falls out of the oil lies there, whichever way the oil went. */
+    private const LOW = '/magnet|pan$|floor|drain-plug|chip|sump/';
 
     /** @var array<string, list<string>> part => its places: surfaces, or itself where it has none */
     private array $places = [];
@@ -54,12 +65,21 @@ final class Places
                 $this->features[$place][$carrier->kind->value] = true;
                 $this->features[self::partOf($place)][$carrier->kind->value] = true;
             }
+            if ('' !== $carrier->keepsOut) {
+                $this->features[self::partOf($carrier->from)]["keeps-{$carrier->keepsOut}-out"] = true;
+            }
         }
         foreach ($book->parts as $part) {
             foreach (self::MATERIALS as $class => $words) {
                 if (1 === preg_match($words, strtolower($part->material))) {
                     $this->features[$part->key][$class] = true;
                 }
+            }
+            if (1 === preg_match(self::CATCHES, $part->key) && 1 !== preg_match(self::NO_CATCH, $part->key)) {
+                $this->features[$part->key]['catches'] = true;
+            }
+            if (1 === preg_match(self::MAGNETS, $part->key)) {
+                $this->features[$part->key]['magnet'] = true;
             }
             if (null !== $part->facing) {
                 $this->features[$part->key]['faced'] = true;
@@ -141,6 +161,37 @@ final class Places
         }
 
         return $found;
+    }
+
+    /**
+     * Parts where what leaves a part may come to lie: the lowest places, and as far as the oil goes on, past no sieve.
+     *
+     * @param bool $magnets those that hold steel alone, instead of all others
+     *
+     * @return list<string>
+     */
+    public function catches(string $part, bool $magnets): array
+    {
+        $seen = [$part => true];
+        $found = [];
+        if (isset($this->features[$part]['oil'])) {
+            $found = array_values(array_filter(array_keys($this->places), fn (string $one): bool => isset($this->features[$one]['catches']) && 1 === preg_match(self::LOW, $one)));
+        }
+        for ($open = [$part]; [] !== $open;) {
+            $at = array_shift($open);
+            if (isset($this->features[$at]['catches'])) {
+                $found[] = $at;
+            }
+            foreach ($this->neighbours(CarrierKind::Oil, $at) as $next => $held) {
+                // What a sieve holds back lies in the sieve.
+                if (!isset($seen[$next]) && (!$held || isset($this->features[$next]['catches']))) {
+                    $seen[$next] = true;
+                    $open[] = $next;
+                }
+            }
+        }
+
+        return array_values(array_filter(array_unique($found), fn (string $one): bool => $magnets === isset($this->features[$one]['magnet'])));
     }
 
     /**

@@ -9,7 +9,7 @@ use Japhrex\Core\Family\BookError;
 /** A condition as a rule names it: `damage:scoring@here`, `state:air`, `complaint:noise`. */
 final readonly class Term
 {
-    public const RELATIONS = ['', 'here', 'mate', 'downstream', 'joined'];
+    public const RELATIONS = ['', 'here', 'mate', 'downstream', 'joined', 'sieved', 'drawn'];
 
     private function __construct(public string $kind, public string $key, public string $relation)
     {

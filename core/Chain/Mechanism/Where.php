@@ -13,7 +13,7 @@ use Japhrex\Core\Family\BookError;
 final readonly class Where
 {
     private const OVER = ['unit', 'part', 'surface'];
-    private const WORDS = ['oil', 'touch', 'drive', 'seal', 'hold', 'heat', 'wire', 'soft', 'hard', 'rubber', 'lining', 'spring', 'mesh', 'polymer', 'entry', 'faced', 'watched'];
+    private const WORDS = ['oil', 'touch', 'drive', 'seal', 'hold', 'heat', 'wire', 'soft', 'hard', 'rubber', 'lining', 'bronze', 'aluminium', 'carbon', 'spring', 'mesh', 'polymer', 'entry', 'faced', 'watched', 'catches', 'magnet', 'keeps-air-out', 'keeps-water-out', 'keeps-dirt-out'];
 
     /** @param list<array{bool, string}> $features must it be so, and the word or `/expression/` */
     private function __construct(public string $over, public array $features)

@@ -32,4 +32,23 @@ final readonly class Judgement
     {
         return array_values(array_map(static fn (Line $line): string => $line->fact, array_filter($this->lines, static fn (Line $line): bool => Standing::Open === $line->standing)));
     }
+
+    /**
+     * Evidence that is asked for and is not there, and that nobody has answered otherwise.
+     *
+     * @param array<string, string> $answers proof => where it is, or how it is shown
+     *
+     * @return list<string>
+     */
+    public function unproved(array $answers): array
+    {
+        $missing = [];
+        foreach ($this->lines as $line) {
+            if (null !== $line->proof && Standing::Covered !== $line->standing && '' === trim($answers[$line->proof->value] ?? '')) {
+                $missing[] = $line->proof->label();
+            }
+        }
+
+        return $missing;
+    }
 }

@@ -7,7 +7,7 @@ namespace Japhrex\Core\Verdict\Policy;
 /** A clause, what it says of a case, and the fact that decided it. */
 final readonly class Line
 {
-    public function __construct(public string $clause, public Standing $standing, public string $fact)
+    public function __construct(public string $clause, public Standing $standing, public string $fact, public ?Proof $proof = null)
     {
     }
 }

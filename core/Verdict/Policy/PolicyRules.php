@@ -102,9 +102,9 @@ final class PolicyRules
     private static function proof(Proof $proof, ClaimFacts $facts): Line
     {
         return match ($facts->proofs[$proof->value] ?? null) {
-            true => new Line($proof->label(), Standing::Covered, 'there'),
-            false => new Line($proof->label(), Standing::NotCovered, 'not there'),
-            null => new Line($proof->label(), Standing::Open, $proof->label()),
+            true => new Line($proof->label(), Standing::Covered, 'there', $proof),
+            false => new Line($proof->label(), Standing::NotCovered, 'not there', $proof),
+            null => new Line($proof->label(), Standing::Open, $proof->label(), $proof),
         };
     }
 

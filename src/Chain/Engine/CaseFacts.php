@@ -39,7 +39,7 @@ final readonly class CaseFacts
             $damage = FindingKind::Damage === $finding->kind;
             // Normal running is a look that found no damage; what we did, and what is an old scar, says nothing about the cause.
             if ($damage || FindingKind::Clean === $finding->kind || FindingKind::Normal === $finding->kind) {
-                $looks[] = ['part' => $finding->part, 'surface' => $finding->surface, 'mode' => $damage ? $finding->mode : null, 'grade' => $damage ? $finding->grade : 0, 'order' => $orderOf[(string) $finding->id] ?? null];
+                $looks[] = ['part' => $finding->part, 'surface' => $finding->surface, 'mode' => $damage ? $finding->mode : null, 'grade' => $damage ? $finding->grade : 0, 'order' => $orderOf[(string) $finding->id] ?? null, 'made' => $finding->debris()];
             }
         }
         $readings = [];

@@ -82,7 +82,7 @@ final class ThreeWay extends AbstractTypeExtension
                 continue;
             }
             if ($mine === $before) {
-                $submitted[$name] = $theirs;
+                $submitted[$name] = \is_array($form->get($name)->getViewData()) ? json_decode($theirs, true) : $theirs;
             } else {
                 $conflicts[$name] = [$theirs, $mine];
             }

@@ -57,6 +57,18 @@ final readonly class Policies
         return $judged;
     }
 
+    /** What one policy says; null: it is in force no more, or not for this unit. */
+    public function one(CaseFile $case, string $key): ?Judgement
+    {
+        foreach ($this->of($case) as $one) {
+            if ($one->policy->key === $key) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
     private function known(CaseFile $case, WarrantyFacts $facts, Policy $policy): ClaimFacts
     {
         $verdict = $this->em->getRepository(Verdict::class)->findOneBy(['case' => $case], ['revision' => 'DESC']);

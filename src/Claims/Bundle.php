@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Claims;
+
+use App\Chain\Exchange\CaseDocument;
+use App\Evidence\Photo;
+use App\Measuring\CaseMeasures;
+use App\Measuring\Measured;
+use App\Platform\StoredFiles;
+use App\Verdict\Warranty\Custody;
+use Japhrex\Core\Chain\Exchange\JsonForm;
+use Japhrex\Core\Verdict\Policy\Line;
+use Symfony\Component\Serializer\Encoder\CsvEncoder;
+use Twig\Environment;
+
+/**
+ * Everything that a claim rests on, in one ZIP of open formats: the PDF, the claim as JSON, readings as CSV, the chain as JSON and SVG, photos byte
+ * for byte as they came, and SHA256SUMS over all of it, which `sha256sum -c SHA256SUMS` checks.
+ */
+final readonly class Bundle
+{
+    public function __construct(private StoredFiles $stored, private CaseMeasures $measures, private CaseDocument $documents, private Claims $claims, private Environment $twig)
+    {
+    }
+
+    /**
+     * @param list<Photo> $photos
+     * @param string $pdf the claim as PDF
+     * @param string $target where the ZIP is written
+     */
+    public function pack(Claim $claim, array $photos, string $pdf, string $target): void
+    {
+        $zip = new \ZipArchive();
+        if (true !== $zip->open($target, \ZipArchive::CREATE | \ZipArchive::EXCL)) {
+            throw new \RuntimeException('The bundle could not be begun; there may be no room on the server.');
+        }
+        $sums = [];
+        $names = [];
+        foreach ($photos as $i => $photo) {
+            $name = \sprintf('photos/%02d-%s-%s.%s', $i + 1, $photo->part ?? 'unit', $photo->stage->value, $photo->picture->extension());
+            $names[(string) $photo->id] = $name;
+            $copy = $this->stored->copyOut('photos', $photo->picture->hash);
+            $sums[$name] = $this->put($zip, $name, (string) file_get_contents($copy));
+            unlink($copy);
+        }
+        $texts = [
+            'claim.pdf' => (string) file_get_contents($pdf),
+            'claim.json' => json_encode($this->document($claim, $photos, $names), \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES)."\n",
+            'readings.csv' => $this->readings($claim),
+            'chain.json' => JsonForm::write($this->documents->of($claim->case)),
+            'chain.svg' => $this->twig->render('chain/export.svg.twig', ['case' => $claim->case]),
+        ];
+        foreach ($texts as $name => $text) {
+            $sums[$name] = $this->put($zip, $name, $text);
+        }
+        ksort($sums);
+        $this->put($zip, 'SHA256SUMS', implode('', array_map(static fn (string $name, string $sum): string => "$sum  $name\n", array_keys($sums), $sums)));
+        if (!$zip->close()) {
+            throw new \RuntimeException('The bundle could not be written; there may be no room on the server.');
+        }
+    }
+
+    /** Puts a file in and returns its SHA-256. Photos are packed already: nothing is gained by packing them again. */
+    private function put(\ZipArchive $zip, string $name, string $bytes): string
+    {
+        $zip->addFromString($name, $bytes);
+        $zip->setCompressionName($name, str_starts_with($name, 'photos/') ? \ZipArchive::CM_STORE : \ZipArchive::CM_DEFLATE);
+
+        return hash('sha256', $bytes);
+    }
+
+    /**
+     * @param list<Photo> $photos
+     * @param array<string, string> $names
+     *
+     * @return array<string, mixed>
+     */
+    private function document(Claim $claim, array $photos, array $names): array
+    {
+        $case = $claim->case;
+        $judged = $this->claims->judged($claim);
+        $sum = $this->claims->sum($claim);
+
+        return [
+            'format' => 'japhrex-claim', 'version' => 1, 'claim' => $claim->number(), 'case' => $case->number, 'policy' => $claim->policy, 'to' => $claim->addressee, 'their-reference' => $claim->theirReference,
+            'unit' => ['maker' => $case->maker, 'model' => $case->model, 'serial' => $case->serial, 'tag' => $case->tag, 'service-since-new' => $case->serviceSinceNew, 'service-since-repair' => $case->serviceSinceRepair],
+            'statement' => $claim->statement,
+            'clauses' => array_map(static fn (Line $line): array => ['clause' => $line->clause, 'standing' => $line->standing->value, 'fact' => $line->fact, 'answer' => $claim->answers[$line->proof->value ?? ''] ?? ''], $judged->lines ?? []),
+            'costs' => array_map(static fn (array $line): array => ['of' => $line['cover']->value, 'amount' => $line['amount']->format(), 'paid-by-policy' => $line['paid']], $sum->lines ?? []),
+            'deductible' => $sum?->deductible?->format(), 'claimed' => $sum?->total->format(),
+            'photos' => array_map(static fn (Photo $photo): array => ['file' => $names[(string) $photo->id], 'as-it-came' => $photo->originalName, 'part' => $photo->part, 'caption' => $photo->caption, 'taken' => $photo->takenAt()?->format(\DATE_ATOM), 'sha256' => $photo->picture->hash], $photos),
+            'parts' => array_map(static fn (array $entries): array => array_map(static fn (Custody $one): array => ['what' => $one->what->value, 'day' => $one->day->format('Y-m-d'), 'place' => $one->place, 'by' => $one->byWhom], $entries), $this->claims->parts($case)),
+        ];
+    }
+
+    private function readings(Claim $claim): string
+    {
+        $rows = [];
+        foreach (array_merge(...array_map(array_values(...), array_values($this->measures->of($claim->case)))) as $one) {
+            if (null !== $one->reading) {
+                $rows[] = self::row($one);
+            }
+        }
+
+        return (new CsvEncoder())->encode($rows, 'csv', [CsvEncoder::HEADERS_KEY => ['part', 'size', 'read', 'gauge', 'resolution', 'expanded uncertainty', 'calibrated on', 'zero', 'at', 'by', 'verdict']]);
+    }
+
+    /** @return array<string, string> */
+    private static function row(Measured $one): array
+    {
+        $reading = $one->reading;
+
+        return null === $reading ? [] : [
+            'part' => $one->part, 'size' => $one->field->name, 'read' => implode('; ', $reading->typed), 'gauge' => $reading->gaugeName, 'resolution' => $reading->gaugeResolution, 'expanded uncertainty' => $reading->gaugeExpanded,
+            'calibrated on' => $reading->gaugeCalibratedOn?->format('Y-m-d') ?? '', 'zero' => $reading->zero, 'at' => $reading->at->format(\DATE_ATOM), 'by' => $reading->byWhom, 'verdict' => $one->assessment()?->verdict->value ?? '',
+        ];
+    }
+}

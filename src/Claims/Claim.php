@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Claims;
+
+use App\Account\Audited;
+use App\Intake\CaseFile;
+use App\Intake\OfACase;
+use App\Platform\Identified;
+use App\Platform\Versioned;
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Verdict\Claim\ClaimState;
+use Japhrex\Core\Verdict\Claim\ClaimStep;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** A claim against whoever carries a warranty. What was sent stays as it was sent: its life is added to, its papers are kept. */
+#[ORM\Entity]
+#[ORM\Table(name: 'claim')]
+#[ORM\UniqueConstraint(columns: ['case_id', 'nr'])]
+class Claim implements Audited
+{
+    use Identified;
+    use OfACase;
+    use Versioned;
+
+    /** To whom: name and address. */
+    #[ORM\Column(type: 'text')]
+    #[Assert\NotBlank(message: 'To whom does it go? Name and address.')]
+    #[Assert\Length(max: 600)]
+    public string $addressee = '';
+
+    /** The number under which they know it. */
+    #[ORM\Column(length: 80)]
+    #[Assert\Length(max: 80)]
+    public string $theirReference = '';
+
+    #[ORM\Column(type: 'text')]
+    #[Assert\NotBlank(message: 'What failed, why, and what is asked for: a few lines that stand alone.')]
+    #[Assert\Length(max: 8000)]
+    public string $statement = '';
+
+    /** @var array<string, string> what it cost, as typed: parts, labour, freight, consequential => amount */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    public array $costs = [];
+
+    /** @var array<string, string> clause => how it is answered, beside what the case says */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    public array $answers = [];
+
+    /** The day by which whoever has to answer should have. */
+    #[ORM\Column(type: Types::DATE_IMMUTABLE, nullable: true)]
+    public ?\DateTimeImmutable $answerBy = null;
+
+    /** @var Collection<int, ClaimMove> */
+    #[ORM\OneToMany(mappedBy: 'claim', targetEntity: ClaimMove::class, cascade: ['persist'])]
+    #[ORM\OrderBy(['id' => 'ASC'])]
+    public Collection $moves;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+        /** Counted within the case from 1. */
+        #[ORM\Column(type: 'smallint')]
+        public int $nr,
+        /** Key of the policy. */
+        #[ORM\Column(length: 60)]
+        public string $policy,
+        #[ORM\Column(length: 80)]
+        public string $byWhom,
+    ) {
+        $this->identify();
+        $this->moves = new ArrayCollection();
+    }
+
+    public function number(): string
+    {
+        return $this->case->number.'-C'.$this->nr;
+    }
+
+    public function state(): ClaimState
+    {
+        $last = $this->moves->last();
+
+        return false === $last ? ClaimState::Drafted : $last->state;
+    }
+
+    /** What was sent is not rewritten; what they asked back, or refused, may be answered better. */
+    public function mayBeWritten(): bool
+    {
+        return \in_array(ClaimState::Sent, $this->state()->next(), true);
+    }
+
+    /** @return list<ClaimStep> */
+    public function steps(): array
+    {
+        return array_values(array_map(static fn (ClaimMove $move): ClaimStep => $move->step(), $this->moves->getValues()));
+    }
+
+    public function auditName(): string
+    {
+        return 'Claim '.$this->nr;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Claims;
+
+use App\Platform\Identified;
+use App\Report\InTheMaking;
+use Doctrine\ORM\Mapping as ORM;
+
+/** The papers of a claim: a PDF, and a bundle of it with the photos as they came and lists that a program can read. */
+#[ORM\Entity]
+#[ORM\Table(name: 'claim_papers')]
+class ClaimPapers
+{
+    use Identified;
+    use InTheMaking;
+
+    /** Version of the claim that they are made of. */
+    #[ORM\Column]
+    public int $version = 0;
+
+    #[ORM\Column(length: 64, nullable: true)]
+    public ?string $bundle = null;
+
+    #[ORM\Column(nullable: true)]
+    public ?int $bundleBytes = null;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public Claim $claim,
+        /** Where this shop is reached, for the codes on the tags. */
+        #[ORM\Column(length: 200)]
+        public string $base,
+        #[ORM\Column(length: 80)]
+        public string $byWhom,
+    ) {
+        $this->identify();
+        $this->touchedAt = $this->madeAt;
+    }
+
+    /** @param string $file that is kept under that hash */
+    public function bundled(string $hash, string $file): void
+    {
+        [$this->bundle, $this->bundleBytes] = [$hash, (int) filesize($file)];
+    }
+}

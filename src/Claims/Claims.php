@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Claims;
+
+use App\Chain\ChainStory;
+use App\Intake\CaseFile;
+use App\Verdict\Signing;
+use App\Verdict\Warranty\Custodies;
+use App\Verdict\Warranty\Custody;
+use App\Verdict\Warranty\Policies;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Verdict\Claim\ClaimSum;
+use Japhrex\Core\Verdict\Claim\Deadline;
+use Japhrex\Core\Verdict\Claim\Deadlines;
+use Japhrex\Core\Verdict\Policy\Judgement;
+use Japhrex\Core\Verdict\Whereabouts;
+use Twig\Attribute\AsTwigFunction;
+
+/** Claims: what they rest on, what they ask for, and the days that they have to keep. */
+final readonly class Claims
+{
+    public function __construct(private EntityManagerInterface $em, private Policies $policies, private Custodies $custodies, private Signing $signing, private ChainStory $story)
+    {
+    }
+
+    /** @return list<Claim> */
+    #[AsTwigFunction('claims')]
+    public function of(CaseFile $case): array
+    {
+        return $this->em->getRepository(Claim::class)->findBy(['case' => $case], ['nr' => 'ASC']);
+    }
+
+    /** A new draft, with the statement that the case gives. */
+    public function draft(CaseFile $case, Judgement $judged, string $who): Claim
+    {
+        $claim = new Claim($case, \count($this->of($case)) + 1, $judged->policy->key, $who);
+        $claim->addressee = $judged->policy->maker ?: $judged->policy->name;
+        $claim->statement = $this->statement($case);
+
+        return $claim;
+    }
+
+    public function judged(Claim $claim): ?Judgement
+    {
+        return $this->policies->one($claim->case, $claim->policy);
+    }
+
+    /** @throws \DomainException saying which cost cannot be read */
+    public function sum(Claim $claim): ?ClaimSum
+    {
+        $edition = $this->judged($claim)?->edition;
+
+        return null === $edition ? null : ClaimSum::of($edition, $claim->costs);
+    }
+
+    /** @return list<string> evidence that is asked for and neither there nor answered */
+    public function missing(Claim $claim): array
+    {
+        return $this->judged($claim)?->unproved($claim->answers) ?? [];
+    }
+
+    /** @return list<Deadline> the nearest first */
+    #[AsTwigFunction('claim_deadlines')]
+    public function deadlines(Claim $claim): array
+    {
+        $facts = $this->policies->facts($claim->case);
+
+        return Deadlines::of($this->judged($claim)?->edition, $claim->steps(), $facts->failed, $facts->told, $this->returned($claim->case), $claim->answerBy);
+    }
+
+    /**
+     * All claims that somebody still waits for, the most urgent first.
+     *
+     * @return list<array{claim: Claim, next: Deadline|null}>
+     */
+    public function open(): array
+    {
+        $open = [];
+        foreach ($this->em->getRepository(Claim::class)->findBy([], ['id' => 'ASC']) as $claim) {
+            if (!$claim->state()->isOver()) {
+                $left = array_values(array_filter($this->deadlines($claim), static fn (Deadline $one): bool => $one->isOpen()));
+                $open[] = ['claim' => $claim, 'next' => $left[0] ?? null];
+            }
+        }
+        usort($open, static fn (array $a, array $b): int => ($a['next']->by ?? new \DateTimeImmutable('+10 years')) <=> ($b['next']->by ?? new \DateTimeImmutable('+10 years')));
+
+        return $open;
+    }
+
+    /** @return list<Claim> that are over, the last first */
+    public function over(): array
+    {
+        return array_values(array_filter($this->em->getRepository(Claim::class)->findBy([], ['id' => 'DESC'], 60), static fn (Claim $claim): bool => $claim->state()->isOver()));
+    }
+
+    /** @return array<string, list<Custody>> parts that were put aside or sent, with where they are */
+    public function parts(CaseFile $case): array
+    {
+        return $this->custodies->of($case);
+    }
+
+    /** The first day on which a part was sent in. */
+    private function returned(CaseFile $case): ?\DateTimeImmutable
+    {
+        $days = [];
+        foreach ($this->custodies->of($case) as $entries) {
+            foreach ($entries as $one) {
+                if (Whereabouts::Sent === $one->what) {
+                    $days[] = $one->day;
+                }
+            }
+        }
+
+        return [] === $days ? null : min($days);
+    }
+
+    /** What the case says, as a first draft to be read over. */
+    private function statement(CaseFile $case): string
+    {
+        $verdict = $this->signing->current($case);
+        $unit = trim($case->maker.' '.$case->model);
+        $lines = [\sprintf('%s%s of %s failed%s.', '' === $unit ? $case->name() : $unit, '' === $case->serial ? '' : ', serial '.$case->serial.',', $case->customer, '' === $case->serviceSinceNew ? '' : ' after '.$case->serviceSinceNew.' of service')];
+        foreach ($case->complaints as $complaint) {
+            if ('' !== $complaint->words) {
+                $lines[] = 'Complaint: '.$complaint->words;
+                break;
+            }
+        }
+        foreach ($this->story->paths($case) as $one) {
+            if ([] !== $one['path']) {
+                $lines[] = 'Damage chain: '.implode(', then ', array_map(lcfirst(...), $one['path'])).'.';
+                break;
+            }
+        }
+        $lines[] = $verdict->causeNotFound ? 'The cause was not found.' : (null === $verdict->origin ? '' : \sprintf('Origin: %s (%s).', lcfirst($verdict->origin->name), lcfirst($verdict->origin->origin?->label() ?? 'no kind given')));
+
+        return implode("\n", array_filter([...$lines, trim($verdict->statement)]));
+    }
+}

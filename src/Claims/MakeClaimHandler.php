@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Claims;
+
+use App\Evidence\Photo;
+use App\Evidence\PictureSize;
+use App\Evidence\ShownPictures;
+use App\Platform\BookShelf;
+use App\Platform\PdfTool;
+use App\Platform\StoredFiles;
+use App\Report\ReportState;
+use App\Verdict\Signing;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Messenger\Attribute\AsMessageHandler;
+use Twig\Environment;
+
+/** Makes the papers of a claim step by step. Each step can be done again, so that a worker that dies loses nothing. */
+#[AsMessageHandler]
+final readonly class MakeClaimHandler
+{
+    public function __construct(
+        private EntityManagerInterface $em,
+        private BookShelf $shelf,
+        private ShownPictures $shown,
+        private StoredFiles $stored,
+        private Signing $signing,
+        private PdfTool $pdf,
+        private Environment $twig,
+        private Claims $claims,
+        private Bundle $bundle,
+        private string $projectDir,
+    ) {
+    }
+
+    public function __invoke(MakeClaim $message): void
+    {
+        $papers = $this->em->find(ClaimPapers::class, $message->papers);
+        if (null === $papers || ReportState::Ready === $papers->state) {
+            return;
+        }
+        $folder = sys_get_temp_dir().'/japhrex-claim-'.bin2hex(random_bytes(6));
+        $files = new Filesystem();
+        try {
+            $files->mkdir($folder);
+            $this->make($papers, $folder);
+        } catch (\Throwable $error) {
+            $papers->failed($error);
+            $this->em->flush();
+        } finally {
+            $files->remove($folder);
+        }
+    }
+
+    private function make(ClaimPapers $papers, string $folder): void
+    {
+        $claim = $papers->claim;
+        $photos = $this->em->getRepository(Photo::class)->findBy(['case' => $claim->case], ['stage' => 'ASC', 'id' => 'ASC']);
+        foreach ($photos as $i => $photo) {
+            $this->step($papers, 5 + (int) (40 * $i / max(1, \count($photos))), \sprintf('photo %d of %d', $i + 1, \count($photos)));
+            file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));
+        }
+        $this->step($papers, 48, 'writing the claim');
+        $html = $this->twig->render('claims/pdf.html.twig', [
+            'case' => $claim->case, 'book' => $this->shelf->book($claim->case->family), 'modes' => $this->shelf->modes(), 'verdict' => $this->signing->current($claim->case),
+            'claim' => $claim, 'judged' => $this->claims->judged($claim), 'sum' => $this->claims->sum($claim), 'missing' => $this->claims->missing($claim), 'parts' => $this->claims->parts($claim->case),
+            'photos' => $photos, 'base' => $papers->base, 'assets' => 'file://'.$this->projectDir.'/assets', 'made' => $papers->madeAt, 'bywhom' => $papers->byWhom,
+        ]);
+        $this->step($papers, 60, 'setting the pages');
+        $target = $folder.'/claim.pdf';
+        $this->pdf->make($html, $folder, $target);
+        $this->step($papers, 80, 'packing the bundle');
+        $bundle = $folder.'/bundle.zip';
+        $this->bundle->pack($claim, $photos, $target, $bundle);
+        $this->step($papers, 95, 'storing them');
+        $papers->bundled($this->stored->keep('claims', $bundle), $bundle);
+        $papers->kept($this->stored->keep('claims', $target), $target);
+        $this->em->flush();
+    }
+
+    private function step(ClaimPapers $papers, int $percent, string $doing): void
+    {
+        $papers->step($percent, $doing);
+        $this->em->flush();
+    }
+}

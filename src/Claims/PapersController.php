@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Claims;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Intake\CaseGate;
+use App\Platform\BookShelf;
+use App\Platform\ShopError;
+use App\Platform\StoredFiles;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\Messenger\MessageBusInterface;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+/** What goes with a claim: its PDF, its bundle, and the tags of the parts. */
+final class PapersController extends AbstractController
+{
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly Claims $claims)
+    {
+    }
+
+    #[Route('/cases/{number}/claims/{nr}/papers', name: 'claim_papers', requirements: ['nr' => '\d+'], methods: ['POST'])]
+    #[IsGranted(Permission::CLAIM)]
+    #[IsCsrfTokenValid('act')]
+    public function make(string $number, int $nr, Request $request, MessageBusInterface $bus, CurrentPerson $person): Response
+    {
+        $claim = $this->em->getRepository(Claim::class)->findOneBy(['case' => $this->gate->find($number), 'nr' => $nr]) ?? throw new ShopError('There is no such claim.', 404);
+        try {
+            $known = null !== $this->claims->sum($claim);
+        } catch (\DomainException $e) {
+            throw new ShopError($e->getMessage(), 422);
+        }
+        if (!$known) {
+            throw new ShopError('It is not known which edition of the policy is in force. Say on the warranty page when the unit was delivered or fitted.', 422);
+        }
+        $papers = new ClaimPapers($claim, $request->getSchemeAndHttpHost(), $person->get()->name);
+        $papers->version = $claim->version;
+        $this->em->persist($papers);
+        $this->em->flush();
+        $bus->dispatch(new MakeClaim($papers->id));
+
+        return $this->redirectToRoute('claim', ['number' => $claim->case->number, 'nr' => $nr], Response::HTTP_SEE_OTHER);
+    }
+
+    /** Where the making of them stands; asked again and again while they are made. */
+    #[Route('/papers/{id}', name: 'claim_papers_state', methods: ['GET'])]
+    public function state(ClaimPapers $papers): Response
+    {
+        return $this->render('claims/_papers.html.twig', ['papers' => $papers]);
+    }
+
+    #[Route('/papers/{id}/{name}.{format}', name: 'claim_papers_file', requirements: ['format' => 'pdf|zip'], methods: ['GET'])]
+    public function fetch(ClaimPapers $papers, string $format, StoredFiles $stored): Response
+    {
+        $hash = 'pdf' === $format ? $papers->hash : $papers->bundle;
+        if (null === $hash) {
+            throw new ShopError('These papers are not made yet.', 404);
+        }
+        $stream = $stored->open('claims', $hash);
+
+        return new StreamedResponse(static function () use ($stream): void {
+            fpassthru($stream);
+            fclose($stream);
+        }, 200, ['Content-Type' => 'pdf' === $format ? 'application/pdf' : 'application/zip', 'Content-Disposition' => HeaderUtils::makeDisposition('pdf' === $format ? HeaderUtils::DISPOSITION_INLINE : HeaderUtils::DISPOSITION_ATTACHMENT, $papers->claim->number().'.'.$format)]);
+    }
+
+    /** Tags to print and tie on, for the parts that were put aside. */
+    #[Route('/cases/{number}/tags', name: 'tags', methods: ['GET'])]
+    public function tags(string $number, Request $request, BookShelf $shelf): Response
+    {
+        $case = $this->gate->find($number);
+
+        return $this->render('claims/tags.html.twig', ['case' => $case, 'book' => $shelf->book($case->family), 'parts' => $this->claims->parts($case), 'base' => $request->getSchemeAndHttpHost()]);
+    }
+
+    /** What the code on a tag leads to. */
+    #[Route('/t/{number}/{part}', name: 'tag', methods: ['GET'])]
+    public function tag(string $number, string $part): Response
+    {
+        return $this->redirectToRoute('part', ['number' => $this->gate->find($number)->number, 'part' => $part]);
+    }
+}
