@@ -46,6 +46,22 @@ final readonly class Money
         return new self($this->minor + $other->minor, $this->currency);
     }
 
+    public function times(int $count): self
+    {
+        return new self($this->minor * $count, $this->currency);
+    }
+
+    /**
+     * A part of it in hundredths of a percent, such as 1900 for 19 %, or of so many hundredths of an hour at a price for the hour: the half cent up,
+     * away from nothing.
+     */
+    public function ofTenThousand(int $share): self
+    {
+        $product = $this->minor * $share;
+
+        return new self(intdiv(abs($product) + 5000, 10000) * ($product < 0 ? -1 : 1), $this->currency);
+    }
+
     /** `1240.50 EUR` */
     public function format(): string
     {

@@ -15,6 +15,7 @@ use App\Evidence\PhotoStage;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
 use App\Platform\BookShelf;
+use App\Repair\Offer;
 use App\Report\Report;
 use App\Report\ReportState;
 use App\Teardown\StripBench;
@@ -80,6 +81,7 @@ final readonly class Boards
             $clips[''] ?? [],
             $this->shownFindings($case),
             $this->shelf->modes(),
+            \count(array_filter($this->em->getRepository(Offer::class)->findBy($by), static fn (Offer $offer): bool => $offer->isOpen(new \DateTimeImmutable()))),
         );
     }
 

@@ -41,6 +41,8 @@ final readonly class CaseBoard
         /** @var list<string> ids of findings that a mark in some picture shows */
         public array $shown = [],
         private ?ModeCatalogue $modes = null,
+        /** Offers that wait for the customer's answer. */
+        public int $toChoose = 0,
     ) {
     }
 
@@ -59,6 +61,7 @@ final readonly class CaseBoard
             'readings' => ['label' => 'Readings', 'route' => 'readings', 'open' => (int) $readings, 'say' => 'readings to take'],
             'chain' => ['label' => 'Chain', 'route' => 'chain', 'open' => $this->case->isSigned() ? 0 : \count($this->problems), 'say' => 'points open'],
             'verdict' => ['label' => 'Verdict', 'route' => 'verdict', 'open' => $this->case->isSigned() ? 0 : 1, 'say' => 'to sign'],
+            'repair' => ['label' => 'Repair', 'route' => 'repair', 'open' => $this->toChoose, 'say' => 'offers to be answered'],
             'report' => ['label' => 'Report', 'route' => 'report', 'open' => $this->case->isSigned() && !$this->hasReport ? 1 : 0, 'say' => 'to make'],
         ];
     }

@@ -62,6 +62,7 @@ final class DemoShop
         private readonly string $projectDir,
         private readonly DemoClaims $claims,
         private readonly DemoWarranties $warranties,
+        private readonly DemoRepairs $repairs,
     ) {
     }
 
@@ -86,6 +87,7 @@ final class DemoShop
             $this->em->persist($this->gauges[$row['name']] = $gauge);
         }
         $this->warranties->policies($shop['policies'], $this->people['analyst']->name);
+        $this->repairs->prices($this->people['desk']->name);
         $this->em->flush();
         foreach ($shop['cases'] as $row) {
             $this->case($row);
@@ -134,6 +136,7 @@ final class DemoShop
         $this->em->flush();
         $this->verdict($case, self::row($row, 'verdict'), $nodes);
         $this->warranties->claim($case, self::row($row, 'claim'), $this->people['desk']->name);
+        $this->repairs->offer($case, self::row($row, 'offer'), $this->people['desk']->name);
     }
 
     /** @param Row $row */

@@ -15,6 +15,16 @@ final class MoneyTest extends TestCase
         self::assertSame('-12.05 EUR', Money::parse('-12.05 EUR')->format());
     }
 
+    public function testTaxIsRoundedToTheCentHalfUp(): void
+    {
+        // 19 % of 10.50 is 1.995; 7.7 % of 0.65 is 0.05005; 1.25 h at 64.00 is 80.00.
+        self::assertSame('2.00 EUR', Money::parse('10.50 EUR')->ofTenThousand(1900)->format());
+        self::assertSame('0.05 EUR', Money::parse('0.65 EUR')->ofTenThousand(770)->format());
+        self::assertSame('80.00 EUR', Money::parse('64 EUR')->ofTenThousand(12500)->format());
+        self::assertSame('-2.00 EUR', Money::parse('-10.50 EUR')->ofTenThousand(1900)->format());
+        self::assertSame('31.50 EUR', Money::parse('10.50 EUR')->times(3)->format());
+    }
+
     public function testTwoCurrenciesAreNotAdded(): void
     {
         $this->expectExceptionMessage('cannot be added');

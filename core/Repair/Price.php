@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Repair;
+
+use Japhrex\Core\Quantity\Money;
+
+/** A line of a price list. */
+final readonly class Price
+{
+    public const WHOLE_UNIT = 'unit';
+
+    /**
+     * @param string $family key of the book
+     * @param string $part key of the part; `unit`: an exchange unit
+     * @param bool $upgrade the better version of the part
+     * @param Money $price of one, without tax
+     * @param int $days until it is here
+     */
+    public function __construct(public string $family, public string $part, public bool $upgrade, public Money $price, public int $days, public Supply $supply, public string $number = '')
+    {
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair;
+
+use App\Evidence\Photo;
+use App\Evidence\PictureSize;
+use App\Evidence\ShownPictures;
+use App\Platform\ShopError;
+use App\Platform\StoredFiles;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\HttpFoundation\UriSigner;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** What a customer sees by the link: what failed, their theory answered, the options. No log-in; the link is signed. */
+final class CustomerController extends AbstractController
+{
+    public function __construct(private readonly EntityManagerInterface $em, private readonly Offers $offers, private readonly UriSigner $signer)
+    {
+    }
+
+    #[Route('/offer/{id}', name: 'customer', methods: ['GET'])]
+    public function show(Offer $offer, Request $request): Response
+    {
+        $this->offers->opened($request->getRequestUri(), $offer);
+
+        return $this->page($offer);
+    }
+
+    #[Route('/offer/{id}', name: 'customer_answer', methods: ['POST'])]
+    public function answer(Offer $offer, Request $request): Response
+    {
+        $this->offers->opened($request->getRequestUri(), $offer);
+        $text = static fn (string $name, int $most): string => mb_substr(trim((string) $request->request->get($name, '')), 0, $most);
+        $asked = $text('question', 40);
+        try {
+            if ('' === $asked) {
+                $this->offers->answer($offer, $text('choice', 20), $text('name', 100), $text('words', 2000));
+            } else {
+                $question = $offer->questions->filter(static fn (OfferQuestion $one): bool => (string) $one->id === $asked)->first() ?: throw new \DomainException('There is no such question.');
+                $this->offers->reply($question, $text('name', 100), $text('words', 2000));
+            }
+        } catch (\DomainException $e) {
+            return $this->page($offer, $e->getMessage(), ['question' => $asked, 'choice' => $text('choice', 20), 'name' => $text('name', 100), 'words' => $text('words', 2000)]);
+        }
+
+        return $this->redirect($this->offers->link($offer).'#answered', Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/offer/{id}/photo/{photo}', name: 'customer_photo', methods: ['GET'])]
+    public function photo(Offer $offer, string $photo, Request $request, ShownPictures $shown): Response
+    {
+        $this->offers->opened($request->getRequestUri(), $offer);
+        $found = \in_array($photo, $offer->photos, true) ? $this->em->find(Photo::class, $photo) : null;
+        if (null === $found) {
+            throw new ShopError('This picture does not go with the offer.', 404);
+        }
+
+        return self::streamed($shown->open($found->picture->hash, PictureSize::Screen), 'image/jpeg');
+    }
+
+    #[Route('/offer/{id}/offer.pdf', name: 'customer_pdf', methods: ['GET'])]
+    public function pdf(Offer $offer, Request $request, StoredFiles $stored): Response
+    {
+        $this->offers->opened($request->getRequestUri(), $offer);
+        if (null === $offer->pdf) {
+            throw new ShopError('The PDF is not made yet. Try again in a minute.', 404);
+        }
+
+        return self::streamed($stored->open('offers', $offer->pdf), 'application/pdf', $offer->case->number.'-offer.pdf');
+    }
+
+    /** @param array<string, string> $typed */
+    private function page(Offer $offer, string $wrong = '', array $typed = []): Response
+    {
+        $end = $offer->validUntil->modify('+1 day');
+        $photos = [];
+        foreach ($offer->photos as $id) {
+            $photo = $this->em->find(Photo::class, $id);
+            if (null !== $photo) {
+                $photos[] = ['photo' => $photo, 'source' => $this->signer->sign($this->generateUrl('customer_photo', ['id' => $offer->id, 'photo' => $id]), $end)];
+            }
+        }
+        $response = $this->render('repair/customer.html.twig', [
+            'offer' => $offer, 'case' => $offer->case, 'photos' => $photos, 'link' => $this->offers->link($offer), 'pdf' => null === $offer->pdf ? '' : $this->signer->sign($this->generateUrl('customer_pdf', ['id' => $offer->id]), $end),
+            'open' => $offer->isOpen(new \DateTimeImmutable()), 'wrong' => $wrong, 'typed' => $typed,
+        ], new Response(status: '' === $wrong ? 200 : 422));
+        $response->headers->set('X-Robots-Tag', 'noindex');
+        $response->headers->set('Referrer-Policy', 'no-referrer');
+
+        return $response;
+    }
+
+    /** @param resource $stream */
+    private static function streamed($stream, string $type, string $name = ''): Response
+    {
+        return new StreamedResponse(static function () use ($stream): void {
+            fpassthru($stream);
+            fclose($stream);
+        }, 200, ['Content-Type' => $type, 'Cache-Control' => 'private, max-age=3600'] + ('' === $name ? [] : ['Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_INLINE, $name)]));
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair;
+
+use App\Evidence\Photo;
+use App\Evidence\PictureSize;
+use App\Evidence\ShownPictures;
+use App\Platform\PdfTool;
+use App\Platform\StoredFiles;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Messenger\Attribute\AsMessageHandler;
+use Twig\Environment;
+
+#[AsMessageHandler]
+final readonly class MakeOfferHandler
+{
+    public function __construct(private EntityManagerInterface $em, private ShownPictures $shown, private StoredFiles $stored, private PdfTool $pdf, private Environment $twig, private string $projectDir)
+    {
+    }
+
+    public function __invoke(MakeOffer $message): void
+    {
+        $offer = $this->em->find(Offer::class, $message->offer);
+        if (null === $offer || null !== $offer->pdf) {
+            return;
+        }
+        $folder = sys_get_temp_dir().'/japhrex-offer-'.bin2hex(random_bytes(6));
+        $files = new Filesystem();
+        try {
+            $files->mkdir($folder);
+            $photos = [];
+            foreach ($offer->photos as $id) {
+                $photo = $this->em->find(Photo::class, $id);
+                if (null !== $photo) {
+                    $photos[] = $photo;
+                    file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));
+                }
+            }
+            $this->pdf->make($this->twig->render('repair/offer_pdf.html.twig', ['offer' => $offer, 'case' => $offer->case, 'photos' => $photos, 'assets' => 'file://'.$this->projectDir.'/assets']), $folder, $folder.'/offer.pdf');
+            $offer->pdf = $this->stored->keep('offers', $folder.'/offer.pdf');
+            $this->em->flush();
+        } finally {
+            $files->remove($folder);
+        }
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Intake\CaseGate;
+use App\Platform\ShopError;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Messenger\MessageBusInterface;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+/** Makes offers, and takes them back. */
+final class OfferController extends AbstractController
+{
+    /** A link holds at most so long, days. */
+    private const LONGEST = 90;
+
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly Offers $offers)
+    {
+    }
+
+    #[Route('/cases/{number}/offers', name: 'offer_make', methods: ['POST'])]
+    #[IsGranted(Permission::CLAIM)]
+    #[IsCsrfTokenValid('act')]
+    public function make(string $number, Request $request, CurrentPerson $person, MessageBusInterface $bus): Response
+    {
+        $case = $this->gate->find($number);
+        $text = static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 6000);
+        $until = \DateTimeImmutable::createFromFormat('!Y-m-d', $text('until'));
+        $today = new \DateTimeImmutable('today');
+        if (false === $until || $until < $today || $until > $today->modify('+'.self::LONGEST.' days')) {
+            throw new ShopError(\sprintf('Until when does the link hold? A day from today to %s.', $today->modify('+'.self::LONGEST.' days')->format('j M Y')), 422);
+        }
+        if ('' === $text('story')) {
+            throw new ShopError('Tell the customer what failed and why, in plain words.', 422);
+        }
+        try {
+            $offer = $this->offers->make($case, $text('story'), $text('theory'), array_values(array_filter($request->request->all('photos'), is_string(...))), array_values(array_filter(array_map(trim(...), explode("\n", $text('questions'))))), $until, $person->get()->name);
+        } catch (\DomainException $e) {
+            throw new ShopError($e->getMessage(), 422);
+        }
+        $bus->dispatch(new MakeOffer($offer->id));
+
+        return $this->redirectToRoute('repair', ['number' => $case->number, '_fragment' => 'offers'], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/offers/{id}/revoke', name: 'offer_revoke', methods: ['POST'])]
+    #[IsGranted(Permission::CLAIM)]
+    #[IsCsrfTokenValid('act')]
+    public function revoke(string $number, Offer $offer): Response
+    {
+        if ($offer->case !== $this->gate->find($number)) {
+            throw new ShopError('That offer is of another case.', 404);
+        }
+        $offer->revokedAt ??= new \DateTimeImmutable();
+        $this->em->flush();
+
+        return $this->redirectToRoute('repair', ['number' => $number, '_fragment' => 'offers'], Response::HTTP_SEE_OTHER);
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair;
+
+use App\Chain\ChainStory;
+use App\Evidence\Photo;
+use App\Intake\CaseFile;
+use App\Intake\SourceKind;
+use App\Intake\Statement;
+use App\Platform\ShopError;
+use App\Verdict\Signing;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Repair\Line;
+use Japhrex\Core\Repair\OptionKind;
+use Symfony\Component\HttpFoundation\Exception\ExpiredSignedUriException;
+use Symfony\Component\HttpFoundation\Exception\SignedUriException;
+use Symfony\Component\HttpFoundation\UriSigner;
+use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
+use Twig\Attribute\AsTwigFunction;
+
+/** Offers to customers: made of the options as they stand, reached by a signed link, answered once. */
+final readonly class Offers
+{
+    public function __construct(private EntityManagerInterface $em, private RepairDesk $desk, private Signing $signing, private ChainStory $story, private UriSigner $signer, private UrlGeneratorInterface $urls)
+    {
+    }
+
+    /** @return list<Offer> the last first */
+    public function of(CaseFile $case): array
+    {
+        return $this->em->getRepository(Offer::class)->findBy(['case' => $case], ['id' => 'DESC']);
+    }
+
+    /** The link, without the host: the day it holds until, and a signature over both. */
+    #[AsTwigFunction('offer_link')]
+    public function link(Offer $offer): string
+    {
+        return $this->signer->sign($this->urls->generate('customer', ['id' => $offer->id]), $offer->validUntil->modify('+1 day'));
+    }
+
+    /**
+     * @param string $uri as it was asked for, from the first slash
+     *
+     * @throws ShopError saying in plain words why the link opens nothing
+     */
+    public function opened(string $uri, Offer $offer): void
+    {
+        try {
+            $this->signer->verify($uri);
+        } catch (ExpiredSignedUriException) {
+            throw new ShopError('This link has expired. Ask the workshop for a new one; prices may have changed since.', 410);
+        } catch (SignedUriException) {
+            throw new ShopError('This link is not complete, or it was changed on its way. Open it from the message as it was sent, or ask the workshop for it again.', 403);
+        }
+        if (null !== $offer->revokedAt) {
+            throw new ShopError('The workshop has taken this offer back. Ask them for the new one.', 410);
+        }
+    }
+
+    /** @return array{story: string, photos: list<Photo>} a first draft to be read over */
+    public function suggested(CaseFile $case): array
+    {
+        $verdict = $this->signing->current($case);
+        $lines = [];
+        foreach ($this->story->paths($case) as $one) {
+            if ([] !== $one['path']) {
+                $lines[] = \sprintf('You told us: %s. It began with this: %s.%s', lcfirst($one['complaint']->name), lcfirst($one['path'][0]), \count($one['path']) < 3 ? '' : \sprintf(' From there: %s.', implode(', then ', array_map(lcfirst(...), \array_slice($one['path'], 1, -1)))));
+            }
+        }
+        if ($verdict->causeNotFound) {
+            $lines[] = 'We could not find what started it. '.$verdict->atRisk;
+        }
+        $lines[] = $verdict->statement;
+
+        return ['story' => trim(implode("\n\n", array_filter($lines))), 'photos' => $this->em->getRepository(Photo::class)->findBy(['case' => $case], ['stage' => 'ASC', 'id' => 'ASC'], 24)];
+    }
+
+    /**
+     * @param list<string> $photos ids
+     * @param list<string> $questions
+     */
+    public function make(CaseFile $case, string $story, string $theory, array $photos, array $questions, \DateTimeImmutable $until, string $who): Offer
+    {
+        $rates = $this->desk->rates();
+        $offer = new Offer($case, $until, $who);
+        [$offer->story, $offer->theory, $offer->tax] = [$story, $theory, $rates->tax];
+        $offer->photos = array_values(array_map(static fn (Photo $photo): string => (string) $photo->id, array_filter($this->em->getRepository(Photo::class)->findBy(['case' => $case]), static fn (Photo $photo): bool => \in_array((string) $photo->id, $photos, true))));
+        foreach (OptionKind::cases() as $kind) {
+            $option = $this->em->getRepository(RepairOption::class)->findOneBy(['case' => $case, 'kind' => $kind]);
+            if (null !== $option) {
+                $all = $option->estimate($rates);
+                $offer->options[] = [
+                    'kind' => $kind->value, 'label' => $kind->label(), 'lines' => array_map(static fn (Line $line): array => ['what' => $line->what, 'kind' => $line->kind, 'low' => $line->low->format(), 'high' => $line->high->format()], $all->lines),
+                    'low' => $all->low->format(), 'high' => $all->high->format(), 'tax-low' => $all->taxLow->format(), 'tax-high' => $all->taxHigh->format(), 'gross-low' => $all->grossLow()->format(), 'gross-high' => $all->grossHigh()->format(),
+                    'hours' => $all->hours, 'days' => $all->days, 'life' => $option->life, 'risk' => $option->risk, 'outside' => $option->outside,
+                ];
+            }
+        }
+        if ([] === $offer->options) {
+            throw new \DomainException('There is nothing to offer yet. Work out at least one option.');
+        }
+        foreach ($questions as $question) {
+            new OfferQuestion($offer, $question);
+        }
+        $this->em->persist($offer);
+        $this->em->flush();
+
+        return $offer;
+    }
+
+    /**
+     * What the customer answers counts once; it stands in the case as a statement of theirs.
+     *
+     * @throws \DomainException saying what is missing
+     */
+    public function answer(Offer $offer, string $choice, string $name, string $words): void
+    {
+        if (!$offer->isOpen(new \DateTimeImmutable())) {
+            throw new \DomainException('This offer is answered already. Call the workshop if it has to be changed.');
+        }
+        $kind = 'none' === $choice ? null : OptionKind::tryFrom($choice);
+        match (true) {
+            'none' !== $choice && (null === $kind || !\in_array($kind->value, array_column($offer->options, 'kind'), true)) => throw new \DomainException('Choose one of the options, or say that you want none of them.'),
+            '' === $name => throw new \DomainException('Write your name: it stands under what you choose.'),
+            default => null,
+        };
+        [$offer->chosen, $offer->refused, $offer->answeredBy, $offer->answer, $offer->answeredAt] = [$kind, null === $kind, $name, $words, new \DateTimeImmutable()];
+        $this->state($offer, $name, \sprintf('%s.%s', null === $kind ? 'Wants none of the options' : 'Chooses: '.lcfirst($kind->label()), '' === $words ? '' : ' '.$words));
+        $this->em->flush();
+    }
+
+    /** An answer to a question becomes a statement. */
+    public function reply(OfferQuestion $question, string $name, string $words): void
+    {
+        if ('' === $words || null !== $question->answeredAt) {
+            throw new \DomainException('' === $words ? 'Write an answer first.' : 'This question is answered already.');
+        }
+        [$question->answer, $question->answeredAt] = [$words, new \DateTimeImmutable()];
+        $this->state($question->offer, '' === $name ? $question->offer->case->customer : $name, \sprintf('Asked “%s”: %s', $question->question, $words));
+        $this->em->flush();
+    }
+
+    private function state(Offer $offer, string $who, string $words): void
+    {
+        $statement = new Statement($offer->case);
+        [$statement->who, $statement->words, $statement->source] = [mb_substr($who, 0, 100).', customer', mb_substr($words, 0, 4000), SourceKind::FirstHand];
+        $this->em->persist($statement);
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Intake\CaseFile;
+use App\Intake\CaseGate;
+use App\Platform\BookShelf;
+use App\Platform\ShopError;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Quantity\Money;
+use Japhrex\Core\Repair\Line;
+use Japhrex\Core\Repair\OptionKind;
+use Japhrex\Core\Repair\Price;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+/** The work that the decisions make, the kits, and the options side by side. It goes on after the case is signed. */
+final class RepairController extends AbstractController
+{
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly RepairDesk $desk, private readonly Offers $offers, private readonly CurrentPerson $person)
+    {
+    }
+
+    #[Route('/cases/{number}/repair', name: 'repair', methods: ['GET'])]
+    public function show(string $number): Response
+    {
+        return $this->page($this->gate->find($number));
+    }
+
+    /** Works an option out anew from what is known now. */
+    #[Route('/cases/{number}/options/{kind}', name: 'option_draft', methods: ['POST'])]
+    #[IsGranted(Permission::CLAIM)]
+    #[IsCsrfTokenValid('act')]
+    public function draft(string $number, OptionKind $kind): Response
+    {
+        $case = $this->gate->find($number);
+        if (!$this->desk->draft($case)->isPossible($kind)) {
+            throw new ShopError(OptionKind::Cured === $kind ? 'No part is to be upgraded. Decide on its page which part is replaced by a better one.' : \sprintf('No price of an exchange unit is known. Give it in a price list, with the part “%s”.', Price::WHOLE_UNIT), 422);
+        }
+        $this->em->persist($this->desk->option($case, $kind, $this->person->get()->name));
+        $this->em->flush();
+
+        return $this->to($case, $kind->value);
+    }
+
+    #[Route('/cases/{number}/options/{kind}/save', name: 'option_save', methods: ['POST'])]
+    #[IsGranted(Permission::CLAIM)]
+    #[IsCsrfTokenValid('act')]
+    public function save(string $number, OptionKind $kind, Request $request): Response
+    {
+        $case = $this->gate->find($number);
+        $option = $this->em->getRepository(RepairOption::class)->findOneBy(['case' => $case, 'kind' => $kind]) ?? throw new ShopError('There is no such option.', 404);
+        $rows = array_map(static fn (mixed $row): array => array_map(static fn (mixed $cell): string => \is_string($cell) ? trim($cell) : '', (array) $row), $request->request->all('lines'));
+        $texts = array_map(static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 2000), ['life' => 'life', 'risk' => 'risk', 'outside' => 'outside']);
+        try {
+            $lines = array_values(array_filter(array_map(self::line(...), $rows)));
+            $option->write($lines);
+            [$option->life, $option->risk, $option->outside] = array_values($texts);
+            $option->estimate($this->desk->rates());
+        } catch (\DomainException $e) {
+            $this->em->refresh($option);
+            $this->addFlash('refused', $e->getMessage());
+
+            return $this->page($case, ['kind' => $kind->value, 'lines' => array_values($rows)] + $texts);
+        }
+        $option->byWhom = $this->person->get()->name;
+        $this->em->flush();
+
+        return $this->to($case, $kind->value);
+    }
+
+    #[Route('/cases/{number}/options/{kind}/remove', name: 'option_remove', methods: ['POST'])]
+    #[IsGranted(Permission::CLAIM)]
+    #[IsCsrfTokenValid('act')]
+    public function remove(string $number, OptionKind $kind): Response
+    {
+        $case = $this->gate->find($number);
+        $option = $this->em->getRepository(RepairOption::class)->findOneBy(['case' => $case, 'kind' => $kind]);
+        if (null !== $option) {
+            $this->em->remove($option);
+            $this->em->flush();
+        }
+
+        return $this->to($case, 'options');
+    }
+
+    /**
+     * @param array<string, string> $row
+     *
+     * @return Line|null null: left empty
+     */
+    private static function line(array $row): ?Line
+    {
+        $row += ['what' => '', 'kind' => 'other', 'low' => '', 'high' => '', 'days' => '', 'hours' => ''];
+        if ('' === $row['what'] && '' === $row['low']) {
+            return null;
+        }
+        $number = static fn (string $typed, string $what): float => '' === $typed ? 0.0 : (is_numeric($plain = strtr($typed, ',', '.')) ? (float) $plain : throw new \DomainException(\sprintf('%s: “%s” is no number of %s.', $row['what'], $typed, $what)));
+        try {
+            $low = Money::parse($row['low']);
+            $high = '' === $row['high'] ? $low : Money::parse($row['high']);
+        } catch (\DomainException $e) {
+            throw new \DomainException(\sprintf('%s: %s', $row['what'], $e->getMessage()));
+        }
+
+        return new Line($row['what'], $row['kind'], $low, $high, (int) $number($row['days'], 'days'), $number($row['hours'], 'hours'));
+    }
+
+    /** @param array<string, mixed> $typed an option that was not taken, as it was typed */
+    private function page(CaseFile $case, array $typed = []): Response
+    {
+        $rates = $this->desk->rates();
+        $plan = $this->desk->plan($case);
+        $draft = $this->desk->draft($case);
+        $options = [];
+        foreach (OptionKind::cases() as $kind) {
+            $option = $this->em->getRepository(RepairOption::class)->findOneBy(['case' => $case, 'kind' => $kind]);
+            $options[$kind->value] = ['kind' => $kind, 'option' => $option, 'estimate' => $option?->estimate($rates), 'possible' => $draft->isPossible($kind)];
+        }
+
+        return $this->render('repair/repair.html.twig', [
+            'case' => $case, 'book' => $this->shelf->book($case->family), 'plan' => $plan, 'records' => $this->desk->records($case), 'prices' => $this->desk->prices($case), 'undecided' => $this->desk->undecided($case, $plan),
+            'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'options' => $options, 'rates' => $rates, 'kinds' => Line::KINDS, 'typed' => $typed, 'offers' => $this->offers->of($case), 'now' => new \DateTimeImmutable(),
+            'suggested' => $this->offers->suggested($case),
+        ], new Response(status: [] === $typed ? 200 : 422));
+    }
+
+    private function to(CaseFile $case, string $at): Response
+    {
+        return $this->redirectToRoute('repair', ['number' => $case->number, '_fragment' => $at], Response::HTTP_SEE_OTHER);
+    }
+}

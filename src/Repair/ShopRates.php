@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair;
+
+use App\Platform\Identified;
+use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Quantity\Money;
+use Japhrex\Core\Repair\Rates;
+
+/** What the shop reckons with, since a day. The last counts; offers keep those that they were made with. */
+#[ORM\Entity]
+#[ORM\Table(name: 'shop_rates')]
+class ShopRates
+{
+    use Identified;
+
+    public function __construct(
+        /** A bench hour without tax, as written. */
+        #[ORM\Column(length: 40)]
+        public string $hour,
+        /** Hundredths of a percent. */
+        #[ORM\Column(type: 'smallint')]
+        public int $tax,
+        #[ORM\Column]
+        public float $hoursADay,
+        #[ORM\Column(length: 80)]
+        public string $byWhom,
+    ) {
+        $this->identify();
+    }
+
+    public function rates(): Rates
+    {
+        return new Rates(Money::parse($this->hour), $this->tax, $this->hoursADay);
+    }
+}

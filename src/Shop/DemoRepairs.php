@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Intake\CaseFile;
+use App\Platform\BookShelf;
+use App\Repair\MakeOffer;
+use App\Repair\Offers;
+use App\Repair\PriceRow;
+use App\Repair\RepairDesk;
+use App\Repair\ShopRates;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Repair\OptionKind;
+use Japhrex\Core\Repair\PriceList;
+use Symfony\Component\Messenger\MessageBusInterface;
+
+/** Prices of the demo, and what its customers were offered and chose. */
+final readonly class DemoRepairs
+{
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private RepairDesk $desk, private Offers $offers, private MessageBusInterface $bus, private string $projectDir)
+    {
+    }
+
+    public function prices(string $who): void
+    {
+        $rows = array_values(array_map(static fn (string $line): array => array_map(strval(...), str_getcsv($line)), file($this->projectDir.'/demo/prices.csv', \FILE_IGNORE_NEW_LINES) ?: []));
+        $known = [];
+        foreach ($this->shelf->all() as $book) {
+            $known[$book->key] = array_keys($book->parts);
+        }
+        [$prices, $faults] = PriceList::of($rows, $known);
+        if ([] !== $faults) {
+            throw new \LogicException('The price list of the demo is wrong: '.$faults[0]);
+        }
+        foreach ($prices as $price) {
+            $this->em->persist(new PriceRow('Vintrey and Halvorsund, autumn', $price, $who));
+        }
+        $this->em->persist(new ShopRates('64.00 EUR', 1900, 6.0, $who));
+    }
+
+    /** @param array<string, mixed> $row */
+    public function offer(CaseFile $case, array $row, string $who): void
+    {
+        if ([] === $row) {
+            return;
+        }
+        /** @var array{options: list<string>, days: int, story?: string, theory: string, questions: list<string>, chosen?: string, name?: string, words?: string} $row */
+        foreach ($row['options'] as $kind) {
+            $this->em->persist($this->desk->option($case, OptionKind::from($kind), $who));
+        }
+        $this->em->flush();
+        $suggested = $this->offers->suggested($case);
+        $photos = array_map(static fn ($photo): string => (string) $photo->id, \array_slice($suggested['photos'], 2, 3));
+        $offer = $this->offers->make($case, $row['story'] ?? $suggested['story'], $row['theory'], $photos, $row['questions'], new \DateTimeImmutable('today +30 days'), $who);
+        $offer->madeAt = new \DateTimeImmutable("-{$row['days']} days");
+        if (isset($row['chosen'])) {
+            $this->offers->answer($offer, $row['chosen'], $row['name'] ?? '', $row['words'] ?? '');
+            $offer->answeredAt = new \DateTimeImmutable('-'.($row['days'] - 1).' days');
+        }
+        $this->em->flush();
+        $this->bus->dispatch(new MakeOffer($offer->id));
+    }
+}
