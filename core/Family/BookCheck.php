@@ -201,6 +201,12 @@ final readonly class BookCheck
                 yield new BookProblem("contents/$i/should", \sprintf('there is no model "%s"; expected maker and model as at the head, or "all".', $model));
             }
         }
+        $steps = array_map(static fn (StripStep $step): string => $step->key, $book->strip);
+        foreach ($book->upkeep->settings as $i => $setting) {
+            if ('' !== $setting->after && !\in_array($setting->after, $steps, true)) {
+                yield new BookProblem('settings/'.$i, \sprintf('there is no strip step "%s" after which it could be set.', $setting->after));
+            }
+        }
         foreach ($book->upkeep->kits as $kit) {
             foreach ([...$kit->parts, ...$kit->without] as $part) {
                 if (!isset($book->parts[$part])) {

@@ -7,7 +7,8 @@ namespace Japhrex\Core\Family;
 /** Something that is set when the unit goes together: a clearance, a shim, a torque and its order. */
 final readonly class BuildSetting
 {
-    public function __construct(public string $what, public string $value, public string $how, public bool $sample)
+    /** @param string $after the strip step whose parts are in when it is set; empty: at the end */
+    public function __construct(public string $what, public string $value, public string $how, public bool $sample, public string $after = '')
     {
     }
 }

@@ -10,6 +10,8 @@ enum PhotoStage: string
     case Arrival = 'arrival';
     case AsFound = 'as-found';
     case Cleaned = 'cleaned';
+    /** As it went back in. */
+    case Fitted = 'fitted';
     /** Sent without a part: it lies in the tray until somebody sorts it. */
     case Unsorted = 'unsorted';
 
@@ -19,6 +21,7 @@ enum PhotoStage: string
             self::Arrival => 'arrival',
             self::AsFound => 'as found',
             self::Cleaned => 'cleaned',
+            self::Fitted => 'as fitted',
             self::Unsorted => 'not sorted yet',
         };
     }

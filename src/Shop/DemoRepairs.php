@@ -6,12 +6,15 @@ namespace App\Shop;
 
 use App\Intake\CaseFile;
 use App\Platform\BookShelf;
+use App\Repair\Build\BuildRecord;
 use App\Repair\MakeOffer;
 use App\Repair\Offers;
 use App\Repair\PriceRow;
 use App\Repair\RepairDesk;
 use App\Repair\ShopRates;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Repair\Build\BuildKind;
+use Japhrex\Core\Repair\Build\BuildSheet;
 use Japhrex\Core\Repair\OptionKind;
 use Japhrex\Core\Repair\PriceList;
 use Symfony\Component\Messenger\MessageBusInterface;
@@ -40,6 +43,21 @@ final readonly class DemoRepairs
         $this->em->persist(new ShopRates('64.00 EUR', 1900, 6.0, $who));
     }
 
+    /** Everything up to the first play is signed; that is in hand. */
+    public function build(CaseFile $case, string $who, string $with): void
+    {
+        $at = new \DateTimeImmutable('-1 day');
+        foreach (BuildSheet::of($this->shelf->book($case->family)) as $step) {
+            if (BuildKind::Play === $step->kind) {
+                return;
+            }
+            $record = new BuildRecord($case, $step->key, $who);
+            $record->withWhom = $step->two ? $with : '';
+            $record->madeAt = $at = $at->modify('+6 minutes');
+            $this->em->persist($record);
+        }
+    }
+
     /** @param array<string, mixed> $row */
     public function offer(CaseFile $case, array $row, string $who): void
     {
@@ -47,7 +65,8 @@ final readonly class DemoRepairs
             return;
         }
         /** @var array{options: list<string>, days: int, story?: string, theory: string, questions: list<string>, chosen?: string, name?: string, words?: string} $row */
-        foreach ($row['options'] as $kind) {
+        $options = $row['options'];
+        foreach ($options as $kind) {
             $this->em->persist($this->desk->option($case, OptionKind::from($kind), $who));
         }
         $this->em->flush();

@@ -137,6 +137,10 @@ final class DemoShop
         $this->verdict($case, self::row($row, 'verdict'), $nodes);
         $this->warranties->claim($case, self::row($row, 'claim'), $this->people['desk']->name);
         $this->repairs->offer($case, self::row($row, 'offer'), $this->people['desk']->name);
+        if (isset($row['build'])) {
+            $this->repairs->build($case, $this->people['bench']->name, self::word($row, 'build'));
+            $this->em->flush();
+        }
     }
 
     /** @param Row $row */

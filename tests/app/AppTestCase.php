@@ -94,7 +94,7 @@ abstract class AppTestCase extends WebTestCase
     /**
      * Sends a small form that only carries the page's key.
      *
-     * @param array<string, string|array<string, string>> $fields
+     * @param array<string, string|array<string, string>|list<string>|list<array<string, string>>> $fields
      */
     protected function act(CaseFile $case, string $path, array $fields = [], string $page = 'intake'): int
     {

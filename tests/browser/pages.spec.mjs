@@ -37,6 +37,7 @@ const cases = {
   claim: '/cases/OQ-26-0114/claims/1',
   tags: '/cases/OQ-26-0114/tags',
   repair: '/cases/OQ-26-0101/repair',
+  'build sheet': '/cases/OQ-26-0101/build',
   prices: '/prices',
   report: '/cases/OQ-26-0101/report',
   history: '/cases/OQ-26-0101/history',

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Repair\Build;
+
+use Japhrex\Core\Figure\FigureError;
+use Japhrex\Core\Figure\Input\Stock;
+use Japhrex\Core\Figure\Input\Stocked;
+use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
+use Japhrex\Core\Quantity\QuantityError;
+
+/** What somebody writes of a step, judged: done, or stopped with what can be done. */
+final readonly class BuildAnswer
+{
+    /** A wrench that is set within this share of the target is set right. */
+    private const WRENCH = 0.05;
+
+    /** @param list<string> $says what was found, and what can be done */
+    private function __construct(public bool $done, public array $says)
+    {
+    }
+
+    /**
+     * @param array{readings?: string, present?: string, stock?: string, most?: string, counts?: array<string, string>, facings?: list<string>, torque?: string, rounds?: list<string>, turns?: string, cleaned?: list<string>, done?: string} $typed
+     * @param bool $photo is there a picture of it?
+     * @param \Closure(float): string $length how a length is written
+     *
+     * @throws \DomainException saying what is missing or cannot be read; nothing is kept then
+     */
+    public static function of(BuildStep $step, array $typed, bool $photo, \Closure $length): self
+    {
+        return match ($step->kind) {
+            BuildKind::Clean => self::clean($typed['cleaned'] ?? []),
+            BuildKind::Fit => self::fit($step, $typed['counts'] ?? [], $typed['facings'] ?? [], $photo),
+            BuildKind::Play => self::play($step, $typed, $length),
+            BuildKind::Torque => self::torque($step, $typed['torque'] ?? '', $typed['rounds'] ?? []),
+            BuildKind::Turn => self::turn($step, $typed['turns'] ?? ''),
+            BuildKind::Task => '' === ($typed['done'] ?? '') ? throw new \DomainException('Tick it when it is done as the book says.') : new self(true, []),
+        };
+    }
+
+    /** @param list<string> $cleaned */
+    private static function clean(array $cleaned): self
+    {
+        $missing = array_diff(['orifices', 'parts', 'bench'], $cleaned);
+
+        return [] === $missing ? new self(true, []) : throw new \DomainException('Not yet: '.implode(', ', array_map(static fn (string $one): string => ['orifices' => 'orifices and passages blown through', 'parts' => 'parts washed, dry and covered', 'bench' => 'bench, hands and cloths clean'][$one], $missing)).'.');
+    }
+
+    /**
+     * @param array<string, string> $counts
+     * @param list<string> $facings
+     */
+    private static function fit(BuildStep $step, array $counts, array $facings, bool $photo): self
+    {
+        foreach ($step->facings as $facing) {
+            if (!\in_array($facing['part'], $facings, true)) {
+                throw new \DomainException(\sprintf('Look which way it faces, and tick it: %s', $facing['right']));
+            }
+        }
+        foreach ($step->counts as $count) {
+            $typed = trim($counts[$count->what] ?? '');
+            if (1 !== preg_match('/^\d{1,4}$/', $typed)) {
+                throw new \DomainException(\sprintf('How many %s are in? %d came out.', $count->what, $count->count));
+            }
+            if ((int) $typed !== $count->count) {
+                return new self(false, [\sprintf('%d %s are in, %d came out. Find the difference before anything covers it.', (int) $typed, $count->what, $count->count)]);
+            }
+        }
+        if ($step->asksForAPhoto() && !$photo) {
+            throw new \DomainException('Take a picture of how it went in: a facing is signed with a picture.');
+        }
+
+        return new self(true, []);
+    }
+
+    /**
+     * @param array{readings?: string, present?: string, stock?: string, most?: string, ...} $typed
+     * @param \Closure(float): string $length
+     */
+    private static function play(BuildStep $step, array $typed, \Closure $length): self
+    {
+        $window = $step->window ?? throw new \LogicException('A play has a window.');
+        try {
+            $readings = self::lengths($typed['readings'] ?? '');
+            $shelf = (new Stock())->take($typed['stock'] ?? '', Dimension::Length)->value;
+            $stock = array_values(array_map(static fn (mixed $one): array => $one instanceof Stocked ? [$one->size->si, $one->pieces] : [0.0, 0], \is_array($shelf) ? $shelf : []));
+            $present = self::lengths($typed['present'] ?? '');
+        } catch (QuantityError|FigureError $e) {
+            throw new \DomainException($e->getMessage());
+        }
+        if ([] === $readings) {
+            throw new \DomainException('What was read? Such as 0.08 mm; several readings are parted by a semicolon.');
+        }
+        $check = PlayCheck::of(array_sum($readings) / \count($readings), $window, $present, $stock, max(1, min(4, (int) ($typed['most'] ?? 1))));
+
+        return new self($check->fits, $check->fits ? [\sprintf('%s, as wanted.', $length($check->play))] : $check->advice($window, $length));
+    }
+
+    /** @param list<string> $rounds */
+    private static function torque(BuildStep $step, string $typed, array $rounds): self
+    {
+        try {
+            $set = Quantity::parse($typed, Dimension::Torque);
+        } catch (QuantityError) {
+            throw new \DomainException('To which torque is the wrench set? With its unit, such as 45 N·m or 33 ft·lb.');
+        }
+        preg_match('/[\d.]+\s*N·m/u', $step->value, $m);
+        $target = Quantity::parse($m[0] ?? '', Dimension::Torque)->si;
+        if (abs($set->si / $target - 1.0) > self::WRENCH) {
+            return new self(false, [\sprintf('The wrench is set to %s, the book says %s. Slacken what was tightened, set it anew, and begin at the first fastener.', $typed, $step->value)]);
+        }
+        $missing = array_diff(array_map(strval(...), range(1, $step->rounds)), $rounds);
+
+        return [] === $missing ? new self(true, []) : throw new \DomainException(\sprintf('Round %s is not ticked; %d rounds, each all the way round.', implode(' and ', $missing), $step->rounds));
+    }
+
+    private static function turn(BuildStep $step, string $turns): self
+    {
+        return match ($turns) {
+            'even' => new self(true, []),
+            'catches' => new self(false, [$step->catch]),
+            default => throw new \DomainException('Turn it by hand, and say whether it turns evenly or catches.'),
+        };
+    }
+
+    /**
+     * @return list<float>
+     *
+     * @throws QuantityError if one cannot be read
+     */
+    private static function lengths(string $typed): array
+    {
+        return array_map(static fn (string $one): float => Quantity::parse(trim($one), Dimension::Length)->si, array_values(array_filter(explode(';', $typed), static fn (string $one): bool => '' !== trim($one))));
+    }
+}

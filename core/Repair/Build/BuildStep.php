@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Repair\Build;
+
+use Japhrex\Core\Family\Count;
+use Japhrex\Core\Measuring\Window;
+
+/** A step of the build. */
+final readonly class BuildStep
+{
+    /**
+     * @param string $value the target as the book writes it
+     * @param list<string> $parts that go in
+     * @param list<array{part: string, right: string, see: string, wrong: string}> $facings
+     * @param list<string> $mates which parts stay together, in words
+     * @param list<Count> $counts that have to be in
+     * @param Window|null $window of a play, in metres
+     * @param int|null $fasteners how many are tightened; null: the book does not say
+     * @param int $rounds in which they are tightened
+     * @param string $catch what it means when it catches
+     * @param bool $two do two people sign it?
+     */
+    public function __construct(
+        public string $key,
+        public BuildKind $kind,
+        public string $title,
+        public string $value = '',
+        public string $how = '',
+        public array $parts = [],
+        public array $facings = [],
+        public array $mates = [],
+        public array $counts = [],
+        public ?Window $window = null,
+        public ?int $fasteners = null,
+        public int $rounds = 1,
+        public string $catch = '',
+        public string $caution = '',
+        public bool $two = false,
+    ) {
+    }
+
+    /** Is a picture of it kept? Where something can go in the wrong way, it is. */
+    public function asksForAPhoto(): bool
+    {
+        return [] !== $this->facings;
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair\Build;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Evidence\Arrivals;
+use App\Evidence\Photo;
+use App\Evidence\PhotoStage;
+use App\Figures\FigureDesk;
+use App\Intake\CaseFile;
+use App\Intake\CaseGate;
+use App\Measuring\Reading;
+use App\Platform\BookShelf;
+use App\Platform\ShopError;
+use App\Teardown\StepRecord;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Repair\Build\BuildAnswer;
+use Japhrex\Core\Repair\Build\BuildKind;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+/** The build, step by step; what is out of its target stops it. It goes on after the case is signed. */
+final class BuildController extends AbstractController
+{
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly BuildDesk $desk, private readonly FigureDesk $figures)
+    {
+    }
+
+    #[Route('/cases/{number}/build', name: 'build', methods: ['GET'])]
+    public function show(string $number): Response
+    {
+        return $this->page($this->gate->find($number));
+    }
+
+    #[Route('/cases/{number}/build/{key}', name: 'build_step', methods: ['POST'])]
+    #[IsGranted(Permission::BENCH)]
+    #[IsCsrfTokenValid('act')]
+    public function step(string $number, string $key, Request $request, Arrivals $arrivals, CurrentPerson $person): Response
+    {
+        $case = $this->gate->find($number);
+        $step = BuildDesk::next($this->desk->sheet($case));
+        if (null === $step || $step->key !== $key) {
+            throw new ShopError(null === $step ? 'The build is done.' : \sprintf('First: %s. What is stopped, or not done, stops all after it.', $step->title), 409);
+        }
+        $typed = self::typed($request);
+        $with = mb_substr(trim((string) $request->request->get('withWhom', '')), 0, 80);
+        $who = $person->get()->name;
+        $file = $request->files->get('photo');
+        $part = $step->parts[0] ?? null;
+        try {
+            if ($step->two && ('' === $with || mb_strtolower($with) === mb_strtolower($who))) {
+                throw new \DomainException('Two people sign this step. Who looked on? Somebody else than you.');
+            }
+            $photo = $file instanceof UploadedFile ? $arrivals->upload($file, $case, $part, PhotoStage::Fitted) : null;
+            $photo = $photo instanceof Photo ? $photo : $this->em->getRepository(Photo::class)->findOneBy(['case' => $case, 'part' => $step->parts, 'stage' => PhotoStage::Fitted], ['id' => 'DESC']);
+            $answer = BuildAnswer::of($step, $typed, null !== $photo, static fn (float $metres): string => rtrim(rtrim(number_format($metres * 1000, 3), '0'), '.').' mm');
+        } catch (\DomainException $e) {
+            $this->addFlash('refused', $e->getMessage());
+
+            return $this->page($case, ['withWhom' => $with] + $typed);
+        }
+        $record = new BuildRecord($case, $key, $who);
+        [$record->stopped, $record->typed, $record->says, $record->withWhom, $record->photo] = [!$answer->done, array_filter($typed), $answer->says, $with, BuildKind::Fit === $step->kind ? $photo : null];
+        $this->em->persist($record);
+        $this->em->flush();
+
+        return $this->redirectToRoute('build', ['number' => $case->number, '_fragment' => 'in-hand'], Response::HTTP_SEE_OTHER);
+    }
+
+    /** @return array{readings: string, present: string, stock: string, most: string, torque: string, turns: string, done: string, counts: array<string, string>, facings: list<string>, rounds: list<string>, cleaned: list<string>} */
+    private static function typed(Request $request): array
+    {
+        $text = static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 200);
+        $list = static fn (string $name): array => array_values(array_filter($request->request->all($name), is_string(...)));
+        $counts = [];
+        foreach ($request->request->all('counts') as $what => $count) {
+            $counts[(string) $what] = \is_string($count) ? mb_substr($count, 0, 10) : '';
+        }
+
+        return ['readings' => $text('readings'), 'present' => $text('present'), 'stock' => $text('stock'), 'most' => $text('most'), 'torque' => $text('torque'), 'turns' => $text('turns'), 'done' => $text('done'), 'counts' => $counts, 'facings' => $list('facings'), 'rounds' => $list('rounds'), 'cleaned' => $list('cleaned')];
+    }
+
+    /** @param array<string, mixed> $typed */
+    private function page(CaseFile $case, array $typed = []): Response
+    {
+        $sheet = $this->desk->sheet($case);
+        $next = BuildDesk::next($sheet);
+        $order = null;
+        if (BuildKind::Torque === $next?->kind && null !== $next->fasteners && null !== ($card = $this->figures->card('bolt-sequence'))) {
+            $order = $this->figures->ask($card, ['count' => (string) $next->fasteners]);
+        }
+
+        return $this->render('repair/build.html.twig', [
+            'case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $sheet, 'next' => $next, 'order' => $order, 'typed' => $typed, 'adjusters' => $this->adjusters($case),
+            'fitted' => null === $next || [] === $next->parts ? [] : $this->em->getRepository(Photo::class)->findBy(['case' => $case, 'part' => $next->parts, 'stage' => PhotoStage::Fitted], ['id' => 'DESC'], 3),
+        ], new Response(status: [] === $typed ? 200 : 422));
+    }
+
+    /** @return list<array{name: string, found: string, left: string}> adjusters as they were found, and as they are left */
+    private function adjusters(CaseFile $case): array
+    {
+        $found = [];
+        foreach ($this->em->getRepository(StepRecord::class)->findBy(['case' => $case], ['id' => 'ASC']) as $record) {
+            $found = $record->adjusters + $found;
+        }
+        $rows = [];
+        foreach ($found as $place => $typed) {
+            [$part, $field] = explode('/', (string) $place) + [1 => ''];
+            $left = $this->em->getRepository(Reading::class)->findOneBy(['case' => $case, 'part' => $part, 'field' => $field], ['id' => 'DESC']);
+            $known = $this->shelf->book($case->family)->part($part);
+            $rows[] = ['name' => ($known->name ?? $part).', '.lcfirst($known->fields[$field]->name ?? $field), 'found' => (string) $typed, 'left' => implode('; ', $left->typed ?? [])];
+        }
+
+        return $rows;
+    }
+}

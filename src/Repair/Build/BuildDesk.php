@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair\Build;
+
+use App\Intake\CaseFile;
+use App\Platform\BookShelf;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Repair\Build\BuildSheet;
+use Japhrex\Core\Repair\Build\BuildStep;
+
+/** The build sheet of a case, and how far it is. */
+final readonly class BuildDesk
+{
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf)
+    {
+    }
+
+    /** @return list<array{step: BuildStep, records: list<BuildRecord>, done: bool}> in order, with every attempt */
+    public function sheet(CaseFile $case): array
+    {
+        $records = [];
+        foreach ($this->em->getRepository(BuildRecord::class)->findBy(['case' => $case], ['id' => 'ASC']) as $record) {
+            $records[$record->step][] = $record;
+        }
+
+        return array_map(static function (BuildStep $step) use ($records): array {
+            $own = $records[$step->key] ?? [];
+
+            return ['step' => $step, 'records' => $own, 'done' => [] !== $own && !$own[\count($own) - 1]->stopped];
+        }, BuildSheet::of($this->shelf->book($case->family)));
+    }
+
+    /**
+     * The step that is in hand: the first that is not done. What is stopped stops all after it.
+     *
+     * @param list<array{step: BuildStep, records: list<BuildRecord>, done: bool}> $sheet
+     */
+    public static function next(array $sheet): ?BuildStep
+    {
+        foreach ($sheet as $row) {
+            if (!$row['done']) {
+                return $row['step'];
+            }
+        }
+
+        return null;
+    }
+}

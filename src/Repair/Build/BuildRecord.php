@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair\Build;
+
+use App\Account\Audited;
+use App\Evidence\Photo;
+use App\Intake\CaseFile;
+use App\Intake\OfACase;
+use App\Platform\Identified;
+use Doctrine\ORM\Mapping as ORM;
+
+/** A step of the build as it was done, or what stopped it. Attempts are added, never changed; the last of a step counts. */
+#[ORM\Entity]
+#[ORM\Table(name: 'build_record')]
+#[ORM\Index(columns: ['case_id', 'step'])]
+class BuildRecord implements Audited
+{
+    use Identified;
+    use OfACase;
+
+    /** Did it stop the build? */
+    #[ORM\Column]
+    public bool $stopped = false;
+
+    /** @var array<string, mixed> what was typed: readings, shims, counts, torque, whether it turns */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    public array $typed = [];
+
+    /** @var list<string> what was found, and what can be done */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    public array $says = [];
+
+    #[ORM\Column(length: 80)]
+    public string $withWhom = '';
+
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(onDelete: 'SET NULL')]
+    public ?Photo $photo = null;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+        #[ORM\Column(length: 80)]
+        public string $step,
+        #[ORM\Column(length: 80)]
+        public string $byWhom,
+    ) {
+        $this->identify();
+    }
+
+    public function auditName(): string
+    {
+        return 'Build step '.$this->step;
+    }
+}

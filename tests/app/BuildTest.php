@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\app;
+
+use App\Account\Role;
+use App\Intake\CaseFile;
+use App\Repair\Build\BuildDesk;
+use App\Repair\Build\BuildRecord;
+use Japhrex\Core\Repair\Build\BuildKind;
+use Japhrex\Core\Repair\Build\BuildStep;
+
+/** The build, step by step, in a browser without scripts. */
+final class BuildTest extends AppTestCase
+{
+    private function next(CaseFile $case): ?BuildStep
+    {
+        self::em()->clear();
+
+        return BuildDesk::next(self::service(BuildDesk::class)->sheet($this->fresh($case)));
+    }
+
+    /** Signs steps as they come until one of a kind is in hand. */
+    private function upTo(CaseFile $case, BuildKind $kind): BuildStep
+    {
+        while (null !== ($step = $this->next($case)) && $step->kind !== $kind) {
+            $record = new BuildRecord($this->fresh($case), $step->key, 'bench');
+            self::em()->persist($record);
+            self::em()->flush();
+        }
+
+        return $step ?? self::fail('The book asks for no such step.');
+    }
+
+    public function testStepsComeInOrderAndCleanlinessFirst(): void
+    {
+        $this->signIn(Role::Bench);
+        $case = $this->aCase('PB-1');
+        self::assertSame(409, $this->act($case, 'build/turn-before', ['turns' => 'even'], 'build'));
+        self::assertStringContainsString('First: Clean before anything goes in', $this->said());
+        self::assertSame(422, $this->act($case, 'build/clean', ['cleaned' => ['parts', 'bench']], 'build'));
+        self::assertSame(303, $this->act($case, 'build/clean', ['cleaned' => ['orifices', 'parts', 'bench']], 'build'));
+        self::assertSame(BuildKind::Fit, $this->next($case)?->kind);
+        $this->signIn(Role::Desk);
+        self::assertSame(403, $this->act($case, 'build/'.$this->next($case)?->key, [], 'build'));
+    }
+
+    public function testAPlayOutOfItsTargetStopsTheBuildUntilItIsMended(): void
+    {
+        $this->signIn(Role::Bench);
+        $case = $this->aCase('PB-2');
+        $step = $this->upTo($case, BuildKind::Play);
+        // Target 0.060 to 0.110 mm.
+        self::assertSame(303, $this->act($case, 'build/'.$step->key, ['readings' => '0.42 mm', 'present' => '1.20 mm', 'stock' => '1.50mm; 1.54mm'], 'build'));
+        self::assertStringContainsString('0.42 mm is too loose by 0.31 mm. Lay in 1.54 mm: then it is 0.08 mm.', $this->browser->request('GET', "/cases/{$case->number}/build")->text());
+        self::assertSame($step->key, $this->next($case)?->key, 'what is stopped stops all after it');
+        self::assertSame(422, $this->act($case, 'build/'.$step->key, ['readings' => 'tight', 'present' => '1.54 mm'], 'build'));
+        self::assertStringContainsString('value="1.54 mm"', (string) $this->browser->getResponse()->getContent(), 'what was typed stays');
+        self::assertSame(303, $this->act($case, 'build/'.$step->key, ['readings' => '0.08 mm', 'present' => '1.54 mm'], 'build'));
+        self::assertNotSame($step->key, $this->next($case)?->key);
+        self::assertCount(2, self::em()->getRepository(BuildRecord::class)->findBy(['step' => $step->key]), 'the attempt that failed stays');
+    }
+
+    public function testTwoPeopleAreTwo(): void
+    {
+        $this->signIn(Role::Bench, 'bench 2');
+        $case = $this->aCase('PB-3');
+        $step = $this->next($case);
+        while (null !== $step && !$step->two) {
+            self::em()->persist(new BuildRecord($this->fresh($case), $step->key, 'bench'));
+            self::em()->flush();
+            $step = $this->next($case);
+        }
+        self::assertNotNull($step);
+        foreach (['', 'Test bench 2'] as $with) {
+            self::assertSame(422, $this->act($case, 'build/'.$step->key, ['withWhom' => $with], 'build'));
+            self::assertStringContainsString('Somebody else than you', $this->said());
+        }
+    }
+}

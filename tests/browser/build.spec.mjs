@@ -1,0 +1,42 @@
+// A build sheet is stopped by a clearance out of range, told what to do, and mended.
+import { expect, test } from '@playwright/test';
+import { signIn } from './people.mjs';
+
+test('a clearance out of its target stops the build until it is mended', async ({ page }) => {
+  await signIn(page, 'bench');
+  await page.goto('/cases/OQ-26-0101/build');
+  const hand = page.locator('#in-hand');
+  await expect(hand).toContainText('Side clearance: 0.060 mm to 0.110 mm');
+  await page.getByLabel('Read, several with a semicolon').fill('0.22 mm; 0.24 mm');
+  await page.getByLabel('Shims that are in now').fill('1.20 mm');
+  await page.getByLabel('Shims on the shelf, each with how many').fill('1.25mm; 1.35mmx2');
+  await page.getByRole('button', { name: 'Sign this step' }).click();
+  await expect(hand).toContainText('0.23 mm is too loose by 0.12 mm.');
+  await expect(hand).toContainText('Lay in 1.35 mm: then it is 0.08 mm.');
+  await expect(hand).toContainText('Side clearance', { useInnerText: true });
+  await page.getByLabel('Read, several with a semicolon').fill('0.08 mm');
+  await page.getByRole('button', { name: 'Try it again' }).click();
+  await expect(hand).toContainText('Lubrication');
+  await page.getByText('Done as the book says').click();
+  await page.getByRole('button', { name: 'Sign this step' }).click();
+  await expect(hand).toContainText('Rear cover');
+  // A facing is ticked, its pins are counted in, somebody looks on; without a picture it is not signed.
+  for (const tick of await hand.getByRole('checkbox').all()) {
+    await tick.check();
+  }
+  for (const count of await hand.locator('input[name^="counts"]').all()) {
+    await count.fill('2');
+  }
+  if (await hand.getByLabel(/who looked on/).isVisible()) {
+    await hand.getByLabel(/who looked on/).fill('apprentice');
+  }
+  await hand.getByRole('button', { name: 'Sign this step' }).click();
+  await expect(page.getByText(/a facing is signed with a picture/)).toBeVisible();
+  await hand.locator('input[type=file]').setInputFiles('demo/photos/block-good.jpg');
+  for (const tick of await hand.getByRole('checkbox').all()) {
+    await tick.check();
+  }
+  await hand.getByRole('button', { name: 'Sign this step' }).click();
+  await expect(hand).toContainText('Cover screws in');
+  await expect(page.locator('.build .done').filter({ hasText: 'Rear cover' }).getByAltText('As fitted')).toBeVisible();
+});
