@@ -89,6 +89,25 @@ final readonly class Claims
         return $open;
     }
 
+    /**
+     * What has to be done within a week, or is late.
+     *
+     * @return list<array{claim: Claim, next: Deadline, says: string}>
+     */
+    #[AsTwigFunction('claims_due')]
+    public function due(): array
+    {
+        $week = new \DateTimeImmutable('today +7 days');
+        $due = [];
+        foreach ($this->open() as $one) {
+            if (null !== $one['next'] && $one['next']->by <= $week) {
+                $due[] = ['claim' => $one['claim'], 'next' => $one['next'], 'says' => $one['next']->says(new \DateTimeImmutable('today'))];
+            }
+        }
+
+        return $due;
+    }
+
     /** @return list<Claim> that are over, the last first */
     public function over(): array
     {

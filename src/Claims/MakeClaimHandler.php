@@ -10,10 +10,10 @@ use App\Evidence\ShownPictures;
 use App\Platform\BookShelf;
 use App\Platform\PdfTool;
 use App\Platform\StoredFiles;
+use App\Platform\WorkFolder;
 use App\Report\ReportState;
 use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;
-use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 use Twig\Environment;
 
@@ -41,16 +41,11 @@ final readonly class MakeClaimHandler
         if (null === $papers || ReportState::Ready === $papers->state) {
             return;
         }
-        $folder = sys_get_temp_dir().'/japhrex-claim-'.bin2hex(random_bytes(6));
-        $files = new Filesystem();
         try {
-            $files->mkdir($folder);
-            $this->make($papers, $folder);
+            WorkFolder::during(fn (string $folder) => $this->make($papers, $folder));
         } catch (\Throwable $error) {
             $papers->failed($error);
             $this->em->flush();
-        } finally {
-            $files->remove($folder);
         }
     }
 

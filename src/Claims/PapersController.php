@@ -12,10 +12,8 @@ use App\Platform\ShopError;
 use App\Platform\StoredFiles;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
@@ -65,12 +63,8 @@ final class PapersController extends AbstractController
         if (null === $hash) {
             throw new ShopError('These papers are not made yet.', 404);
         }
-        $stream = $stored->open('claims', $hash);
 
-        return new StreamedResponse(static function () use ($stream): void {
-            fpassthru($stream);
-            fclose($stream);
-        }, 200, ['Content-Type' => 'pdf' === $format ? 'application/pdf' : 'application/zip', 'Content-Disposition' => HeaderUtils::makeDisposition('pdf' === $format ? HeaderUtils::DISPOSITION_INLINE : HeaderUtils::DISPOSITION_ATTACHMENT, $papers->claim->number().'.'.$format)]);
+        return $stored->send('claims', $hash, 'pdf' === $format ? 'application/pdf' : 'application/zip', $papers->claim->number().'.'.$format, 'zip' === $format);
     }
 
     /** Tags to print and tie on, for the parts that were put aside. */

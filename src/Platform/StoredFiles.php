@@ -6,6 +6,8 @@ namespace App\Platform;
 
 use League\Flysystem\FilesystemException;
 use League\Flysystem\FilesystemOperator;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Files kept under the hash of what they hold: written once, never changed; the store has each whole or not at all. */
 final readonly class StoredFiles
@@ -99,6 +101,17 @@ final readonly class StoredFiles
         } catch (FilesystemException $error) {
             throw new ShopError('The file is not in the store any more. Tell whoever looks after the server; the record of it is still here.', 404, $error);
         }
+    }
+
+    /** Sends a stored file, shown or saved under a name. */
+    public function send(string $area, string $hash, string $type, string $name, bool $save = false): StreamedResponse
+    {
+        $stream = $this->open($area, $hash);
+
+        return new StreamedResponse(static function () use ($stream): void {
+            fpassthru($stream);
+            fclose($stream);
+        }, 200, ['Content-Type' => $type, 'Content-Disposition' => HeaderUtils::makeDisposition($save ? HeaderUtils::DISPOSITION_ATTACHMENT : HeaderUtils::DISPOSITION_INLINE, $name)]);
     }
 
     /** Copies a stored file to a temporary one, for programs that want a path. The caller removes it. */

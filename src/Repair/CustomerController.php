@@ -11,7 +11,6 @@ use App\Platform\ShopError;
 use App\Platform\StoredFiles;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -62,7 +61,12 @@ final class CustomerController extends AbstractController
             throw new ShopError('This picture does not go with the offer.', 404);
         }
 
-        return self::streamed($shown->open($found->picture->hash, PictureSize::Screen), 'image/jpeg');
+        $stream = $shown->open($found->picture->hash, PictureSize::Screen);
+
+        return new StreamedResponse(static function () use ($stream): void {
+            fpassthru($stream);
+            fclose($stream);
+        }, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=3600']);
     }
 
     #[Route('/offer/{id}/offer.pdf', name: 'customer_pdf', methods: ['GET'])]
@@ -73,7 +77,7 @@ final class CustomerController extends AbstractController
             throw new ShopError('The PDF is not made yet. Try again in a minute.', 404);
         }
 
-        return self::streamed($stored->open('offers', $offer->pdf), 'application/pdf', $offer->case->number.'-offer.pdf');
+        return $stored->send('offers', $offer->pdf, 'application/pdf', $offer->case->number.'-offer.pdf');
     }
 
     /** @param array<string, string> $typed */
@@ -95,14 +99,5 @@ final class CustomerController extends AbstractController
         $response->headers->set('Referrer-Policy', 'no-referrer');
 
         return $response;
-    }
-
-    /** @param resource $stream */
-    private static function streamed($stream, string $type, string $name = ''): Response
-    {
-        return new StreamedResponse(static function () use ($stream): void {
-            fpassthru($stream);
-            fclose($stream);
-        }, 200, ['Content-Type' => $type, 'Cache-Control' => 'private, max-age=3600'] + ('' === $name ? [] : ['Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_INLINE, $name)]));
     }
 }

@@ -9,8 +9,8 @@ use App\Evidence\PictureSize;
 use App\Evidence\ShownPictures;
 use App\Platform\PdfTool;
 use App\Platform\StoredFiles;
+use App\Platform\WorkFolder;
 use Doctrine\ORM\EntityManagerInterface;
-use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 use Twig\Environment;
 
@@ -27,23 +27,21 @@ final readonly class MakeOfferHandler
         if (null === $offer || null !== $offer->pdf) {
             return;
         }
-        $folder = sys_get_temp_dir().'/japhrex-offer-'.bin2hex(random_bytes(6));
-        $files = new Filesystem();
-        try {
-            $files->mkdir($folder);
-            $photos = [];
-            foreach ($offer->photos as $id) {
-                $photo = $this->em->find(Photo::class, $id);
-                if (null !== $photo) {
-                    $photos[] = $photo;
-                    file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));
-                }
+        WorkFolder::during(fn (string $folder) => $this->make($offer, $folder));
+    }
+
+    private function make(Offer $offer, string $folder): void
+    {
+        $photos = [];
+        foreach ($offer->photos as $id) {
+            $photo = $this->em->find(Photo::class, $id);
+            if (null !== $photo) {
+                $photos[] = $photo;
+                file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));
             }
-            $this->pdf->make($this->twig->render('repair/offer_pdf.html.twig', ['offer' => $offer, 'case' => $offer->case, 'photos' => $photos, 'assets' => 'file://'.$this->projectDir.'/assets']), $folder, $folder.'/offer.pdf');
-            $offer->pdf = $this->stored->keep('offers', $folder.'/offer.pdf');
-            $this->em->flush();
-        } finally {
-            $files->remove($folder);
         }
+        $this->pdf->make($this->twig->render('repair/offer_pdf.html.twig', ['offer' => $offer, 'case' => $offer->case, 'photos' => $photos, 'assets' => 'file://'.$this->projectDir.'/assets']), $folder, $folder.'/offer.pdf');
+        $offer->pdf = $this->stored->keep('offers', $folder.'/offer.pdf');
+        $this->em->flush();
     }
 }

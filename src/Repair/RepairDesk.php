@@ -20,6 +20,7 @@ use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
+use Japhrex\Core\Repair\Estimate;
 use Japhrex\Core\Repair\Lasting;
 use Japhrex\Core\Repair\OptionDraft;
 use Japhrex\Core\Repair\OptionKind;
@@ -27,6 +28,7 @@ use Japhrex\Core\Repair\Outside;
 use Japhrex\Core\Repair\Price;
 use Japhrex\Core\Repair\Rates;
 use Japhrex\Core\Repair\RepairPlan;
+use Twig\Attribute\AsTwigFunction;
 
 /** What becomes of the parts of a case, and what each option would take. */
 final readonly class RepairDesk
@@ -84,6 +86,22 @@ final readonly class RepairDesk
         $plan = $this->plan($case);
 
         return new OptionDraft($book, $plan, $this->rates(), array_values($this->prices($case)), $this->undecided($case, $plan), array_values(array_filter(Reach::after($book, $this->engine->ground($case)), static fn (array $one): bool => !$one['past'])));
+    }
+
+    /**
+     * What a comeback costs the shop, without tax: what was spent on it at the bench, and the repair as it was.
+     *
+     * @param int $minutes spent so far
+     *
+     * @return array{spent: Money, low: Money, high: Money}
+     */
+    #[AsTwigFunction('comeback_costs')]
+    public function comebackCosts(CaseFile $case, int $minutes): array
+    {
+        $rates = $this->rates();
+        $all = Estimate::of($this->draft($case)->lines(OptionKind::AsItWas), $rates->hour->currency, $rates->tax, $rates->hoursADay);
+
+        return ['spent' => $rates->labour($minutes / 60), 'low' => $all->low, 'high' => $all->high];
     }
 
     /** An option with all that can be worked out; whoever offers it reads it over. */

@@ -11,9 +11,9 @@ use App\Evidence\ShownPictures;
 use App\Platform\BookShelf;
 use App\Platform\PdfTool;
 use App\Platform\StoredFiles;
+use App\Platform\WorkFolder;
 use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;
-use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 use Twig\Environment;
 
@@ -39,16 +39,11 @@ final readonly class MakeReportHandler
         if (null === $report || ReportState::Ready === $report->state) {
             return;
         }
-        $folder = sys_get_temp_dir().'/japhrex-report-'.bin2hex(random_bytes(6));
-        $files = new Filesystem();
         try {
-            $files->mkdir($folder);
-            $this->make($report, $folder);
+            WorkFolder::during(fn (string $folder) => $this->make($report, $folder));
         } catch (\Throwable $error) {
             $report->failed($error);
             $this->em->flush();
-        } finally {
-            $files->remove($folder);
         }
     }
 

@@ -13,9 +13,7 @@ use App\Platform\StoredFiles;
 use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
@@ -69,15 +67,8 @@ final class ReportController extends AbstractController
         if (null === $report->hash) {
             throw new ShopError('This report is not made yet.', 404);
         }
-        $stream = $stored->open('reports', $report->hash);
 
-        return new StreamedResponse(static function () use ($stream): void {
-            fpassthru($stream);
-            fclose($stream);
-        }, 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_INLINE, self::name($report).'.pdf'),
-        ]);
+        return $stored->send('reports', $report->hash, 'application/pdf', self::name($report).'.pdf');
     }
 
     public static function name(Report $report): string

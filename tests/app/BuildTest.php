@@ -41,9 +41,10 @@ final class BuildTest extends AppTestCase
         self::assertStringContainsString('First: Clean before anything goes in', $this->said());
         self::assertSame(422, $this->act($case, 'build/clean', ['cleaned' => ['parts', 'bench']], 'build'));
         self::assertSame(303, $this->act($case, 'build/clean', ['cleaned' => ['orifices', 'parts', 'bench']], 'build'));
-        self::assertSame(BuildKind::Fit, $this->next($case)?->kind);
+        $next = $this->next($case);
+        self::assertSame(BuildKind::Fit, $next?->kind);
         $this->signIn(Role::Desk);
-        self::assertSame(403, $this->act($case, 'build/'.$this->next($case)?->key, [], 'build'));
+        self::assertSame(403, $this->act($case, 'build/'.$next->key, [], 'build'));
     }
 
     public function testAPlayOutOfItsTargetStopsTheBuildUntilItIsMended(): void

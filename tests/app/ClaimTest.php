@@ -116,6 +116,7 @@ final class ClaimTest extends AppTestCase
         $this->write($case, ['cost_parts' => '640.00 EUR', 'answer_oil-sample' => 'bottle 4']);
         $list = $this->browser->request('GET', '/claims')->text();
         self::assertStringContainsString('4 days left', $list, '14 days from the failure ten days ago');
+        self::assertStringContainsString('tell them of the failure by', $this->browser->request('GET', '/')->text(), 'what is due within a week stands on the floor');
         $this->papers($case);
         $this->move($case, ['state' => 'sent', 'answerBy' => (new \DateTimeImmutable('today +30 days'))->format('Y-m-d')]);
         self::assertStringContainsString('Their answer', $this->browser->request('GET', $this->page($case))->text());
