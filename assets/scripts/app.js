@@ -290,3 +290,11 @@ function start(root) {
   startClips(root);
 }
 document.addEventListener('htmx:load', (event) => start(event.detail.elt));
+
+// The clock of a soak counts down where it is seen; the server's counts.
+window.setInterval(() => {
+  for (const clock of document.querySelectorAll('[data-clock]')) {
+    const left = Math.ceil((Date.parse(clock.dataset.clock) - Date.now()) / 1000);
+    clock.querySelector('b').textContent = left > 0 ? `${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')} left` : 'It is over';
+  }
+}, 1000);

@@ -15,6 +15,7 @@ use App\Evidence\PhotoStage;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
 use App\Platform\BookShelf;
+use App\Proof\ProofRecord;
 use App\Repair\Offer;
 use App\Report\Report;
 use App\Report\ReportState;
@@ -82,7 +83,19 @@ final readonly class Boards
             $this->shownFindings($case),
             $this->shelf->modes(),
             \count(array_filter($this->em->getRepository(Offer::class)->findBy($by), static fn (Offer $offer): bool => $offer->isOpen(new \DateTimeImmutable()))),
+            $this->missed($by),
         );
+    }
+
+    /** @param array{case: CaseFile} $by */
+    private function missed(array $by): int
+    {
+        $last = [];
+        foreach ($this->em->getRepository(ProofRecord::class)->findBy($by, ['id' => 'ASC']) as $record) {
+            $last[$record->item] = $record->outcome;
+        }
+
+        return \count(array_keys($last, ProofRecord::MISSED, true));
     }
 
     /** @return list<string> */

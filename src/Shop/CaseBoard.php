@@ -43,6 +43,8 @@ final readonly class CaseBoard
         private ?ModeCatalogue $modes = null,
         /** Offers that wait for the customer's answer. */
         public int $toChoose = 0,
+        /** Steps of the proof that were missed, and not passed since. */
+        public int $missed = 0,
     ) {
     }
 
@@ -62,6 +64,7 @@ final readonly class CaseBoard
             'chain' => ['label' => 'Chain', 'route' => 'chain', 'open' => $this->case->isSigned() ? 0 : \count($this->problems), 'say' => 'points open'],
             'verdict' => ['label' => 'Verdict', 'route' => 'verdict', 'open' => $this->case->isSigned() ? 0 : 1, 'say' => 'to sign'],
             'repair' => ['label' => 'Repair', 'route' => 'repair', 'open' => $this->toChoose, 'say' => 'offers to be answered'],
+            'proof' => ['label' => 'Proof', 'route' => 'proof', 'open' => $this->missed, 'say' => 'steps missed'],
             'report' => ['label' => 'Report', 'route' => 'report', 'open' => $this->case->isSigned() && !$this->hasReport ? 1 : 0, 'say' => 'to make'],
         ];
     }

@@ -2,6 +2,24 @@
 import { expect, test } from '@playwright/test';
 import { signIn } from './people.mjs';
 
+test('a soak has a clock that survives a reload, and the complaint is repeated', async ({ page }) => {
+  await signIn(page, 'bench');
+  await page.goto('/cases/OQ-26-0105/proof');
+  const direction = page.locator('.build > li').first();
+  await direction.getByLabel('Read, or seen').fill('as the arrow, turns evenly');
+  await direction.getByRole('button', { name: 'Passed' }).click();
+  await expect(direction).toContainText('passed');
+  await page.getByRole('button', { name: 'Start its clock: 5 min' }).click();
+  await expect(page.locator('[data-clock] b')).toHaveText(/4:\d\d left/);
+  await page.reload();
+  await expect(page.locator('[data-clock] b')).toHaveText(/4:\d\d left/);
+  const soak = page.locator('.build > li').filter({ has: page.locator('[data-clock]') });
+  await soak.getByLabel('Read, or seen').fill('quiet');
+  await soak.getByRole('button', { name: 'Passed' }).click();
+  await expect(page.getByText(/0 of 5 min have passed/)).toBeVisible();
+  await expect(page.locator('.build > li').last()).toContainText('The complaint’s own conditions');
+});
+
 test('a clearance out of its target stops the build until it is mended', async ({ page }) => {
   await signIn(page, 'bench');
   await page.goto('/cases/OQ-26-0101/build');

@@ -38,6 +38,7 @@ const cases = {
   tags: '/cases/OQ-26-0114/tags',
   repair: '/cases/OQ-26-0101/repair',
   'build sheet': '/cases/OQ-26-0101/build',
+  proof: '/cases/OQ-26-0101/proof',
   prices: '/prices',
   report: '/cases/OQ-26-0101/report',
   history: '/cases/OQ-26-0101/history',

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Proof;
+
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\ProofStep;
+
+/** What is proved, in order: direction first, then as the book says, and always the conditions of the complaint. */
+final class ProofPlan
+{
+    private const NUMBERS = ['half an' => 0.5, 'a' => 1, 'an' => 1, 'one' => 1, 'two' => 2, 'three' => 3, 'five' => 5, 'ten' => 10];
+
+    /** One night, until the morning. */
+    private const OVERNIGHT = 480;
+
+    /**
+     * @param list<array{name: string, conditions: string}> $complaints
+     *
+     * @return list<ProofItem>
+     */
+    public static function of(Book $book, array $complaints): array
+    {
+        $items = array_map(static fn (int $i, ProofStep $step): ProofItem => new ProofItem('book-'.$i, $step->step, $step->expect, $step->caution, self::minutes($step->step)), array_keys($book->upkeep->proof), $book->upkeep->proof);
+        $first = static fn (ProofItem $item): bool => 1 === preg_match('/direction|bump start/i', $item->title);
+        foreach ($complaints as $i => $complaint) {
+            $items[] = new ProofItem('complaint-'.$i, 'The complaint’s own conditions: '.lcfirst($complaint['name']).('' === $complaint['conditions'] ? '' : ', '.$complaint['conditions']), 'It is gone. A cold spin proves nothing about a hot complaint.', complaint: true);
+        }
+
+        $direction = array_values(array_filter($items, $first)) ?: [new ProofItem('direction', 'Direction of rotation, a second’s run', 'As the arrow, the engine or the strip’s record asks.', 'Nobody near the drive; hands off the coupling.')];
+
+        return [...$direction, ...array_values(array_filter($items, static fn (ProofItem $item): bool => !$first($item)))];
+    }
+
+    /** How long a step lasts by its words, in minutes: “One hour …”, “Half an hour of work”, “10 minutes”; 0: at once. Seconds and strokes are no soak. */
+    public static function minutes(string $step): int
+    {
+        $words = mb_strtolower($step);
+        if (str_contains($words, 'overnight')) {
+            return self::OVERNIGHT;
+        }
+        if (1 !== preg_match('/\b(half an|an|a|one|two|three|five|ten|\d{1,3}) (hour|minute)s?\b/', $words, $m)) {
+            return 0;
+        }
+        $count = self::NUMBERS[$m[1]] ?? (float) $m[1];
+
+        return (int) round($count * ('hour' === $m[2] ? 60 : 1));
+    }
+}

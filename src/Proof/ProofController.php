@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Proof;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Intake\CaseFile;
+use App\Intake\CaseGate;
+use App\Platform\BookShelf;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Proof\ProofItem;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+/** The proof on the stand or in the machine, and the return to service. It goes on after the case is signed. */
+final class ProofController extends AbstractController
+{
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly ProofDesk $desk, private readonly CurrentPerson $person)
+    {
+    }
+
+    #[Route('/cases/{number}/proof', name: 'proof', methods: ['GET'])]
+    public function show(string $number): Response
+    {
+        return $this->page($this->gate->find($number));
+    }
+
+    #[Route('/cases/{number}/proof/{key}', name: 'proof_item', requirements: ['key' => 'direction|(book|complaint)-\d+'], methods: ['POST'])]
+    #[IsGranted(Permission::BENCH)]
+    #[IsCsrfTokenValid('act')]
+    public function item(string $number, string $key, Request $request): Response
+    {
+        $case = $this->gate->find($number);
+        $words = mb_substr(trim((string) $request->request->get('words', '')), 0, 2000);
+        $outcome = (string) $request->request->get('outcome', '');
+        try {
+            $this->allowed($case, $key, $outcome, $words);
+        } catch (\DomainException $e) {
+            $this->addFlash('refused', $e->getMessage());
+
+            return $this->page($case, ['key' => $key, 'words' => $words]);
+        }
+        $this->em->persist(new ProofRecord($case, $key, $outcome, $words, $this->person->get()->name));
+        $this->em->flush();
+
+        return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => $key], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/handover', name: 'handover_save', methods: ['POST'])]
+    #[IsGranted(Permission::CLAIM)]
+    #[IsCsrfTokenValid('act')]
+    public function handover(string $number, Request $request): Response
+    {
+        $case = $this->gate->find($number);
+        $handover = $this->desk->handover($case) ?? $this->desk->draft($case);
+        $typed = (string) $request->request->get('watch', '');
+        $watch = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed);
+        $open = array_filter($this->desk->sheet($case), static fn (array $row): bool => ProofRecord::PASSED !== $row['outcome']);
+        $despite = mb_substr(trim((string) $request->request->get('despite', '')), 0, 1000);
+        [$handover->checks, $handover->stop, $handover->byWhom] = [mb_substr(trim((string) $request->request->get('check', '')), 0, 4000), mb_substr(trim((string) $request->request->get('stop', '')), 0, 4000), $this->person->get()->name];
+        $handover->watch = false === $watch ? null : $watch;
+        $wrong = match (true) {
+            '' !== $typed && false === $watch => 'On which day does somebody ask how it runs? Such as 2026-03-01.',
+            '' === $handover->checks || '' === $handover->stop => 'Say what the user is to check and when, and when to stop at once.',
+            [] !== $open && '' === $despite => \sprintf('%d steps of the proof are not passed. Pass them, or say why the unit goes out without.', \count($open)),
+            default => null,
+        };
+        if (null !== $wrong) {
+            $this->addFlash('refused', $wrong);
+            if ($this->em->contains($handover)) {
+                $this->em->detach($handover);
+            }
+
+            return $this->page($case, ['despite' => $despite], $handover);
+        }
+        $handover->despite = $despite;
+        $handover->goneAt ??= new \DateTimeImmutable();
+        $this->em->persist($handover);
+        $this->em->flush();
+
+        return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => 'handover'], Response::HTTP_SEE_OTHER);
+    }
+
+    private function allowed(CaseFile $case, string $key, string $outcome, string $words): void
+    {
+        $now = new \DateTimeImmutable();
+        $sheet = $this->desk->sheet($case);
+        $row = array_values(array_filter($sheet, static fn (array $row): bool => $row['item']->key === $key))[0] ?? throw new \DomainException('There is no such step in the proof of this family.');
+        /** @var ProofItem $item */
+        $item = $row['item'];
+        $first = $sheet[0];
+        match (true) {
+            !\in_array($outcome, [ProofRecord::BEGUN, ProofRecord::PASSED, ProofRecord::MISSED], true) => throw new \DomainException('Passed, or missed?'),
+            $first['item']->key !== $key && ProofRecord::PASSED !== $first['outcome'] && ProofRecord::MISSED !== $outcome => throw new \DomainException(\sprintf('First: %s. A second in the wrong direction is enough.', lcfirst($first['item']->title))),
+            ProofRecord::BEGUN === $outcome && 0 === $item->minutes => throw new \DomainException('This step has no clock.'),
+            ProofRecord::PASSED === $outcome && $item->minutes > 0 && null === $row['soak'] => throw new \DomainException(\sprintf('It runs for %d min: start its clock first.', $item->minutes)),
+            ProofRecord::PASSED === $outcome && null !== $row['soak'] && !$row['soak']->isOver($now) => throw new \DomainException(\sprintf('%d of %d min have passed; it is over at %s.', intdiv($row['soak']->passed($now), 60), $item->minutes, $row['soak']->ends()->format('H:i'))),
+            ProofRecord::BEGUN !== $outcome && '' === $words => throw new \DomainException('What was read, or seen? A value with its unit, or a few words.'),
+            default => null,
+        };
+    }
+
+    /** @param array<string, string> $typed */
+    private function page(CaseFile $case, array $typed = [], ?Handover $handover = null): Response
+    {
+        $known = $this->desk->handover($case);
+
+        return $this->render('proof/proof.html.twig', ['case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $this->desk->sheet($case), 'known' => $known, 'handover' => $handover ?? $known ?? $this->desk->draft($case), 'typed' => $typed, 'now' => new \DateTimeImmutable()], new Response(status: [] === $typed ? 200 : 422));
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Proof;
+
+use App\Account\Audited;
+use App\Intake\CaseFile;
+use App\Intake\OfACase;
+use App\Platform\Identified;
+use Doctrine\ORM\Mapping as ORM;
+
+/** A step of the proof: begun, passed or missed. Entries are added, never changed; the last of a step counts. */
+#[ORM\Entity]
+#[ORM\Table(name: 'proof_record')]
+#[ORM\Index(columns: ['case_id', 'item'])]
+class ProofRecord implements Audited
+{
+    use Identified;
+    use OfACase;
+
+    public const BEGUN = 'begun';
+    public const PASSED = 'passed';
+    public const MISSED = 'missed';
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+        #[ORM\Column(length: 40)]
+        public string $item,
+        #[ORM\Column(length: 10)]
+        public string $outcome,
+        /** What was read, and in words. */
+        #[ORM\Column(type: 'text')]
+        public string $words,
+        #[ORM\Column(length: 80)]
+        public string $byWhom,
+    ) {
+        $this->identify();
+    }
+
+    public function auditName(): string
+    {
+        return 'Proof, '.$this->item;
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\app;
+
+use App\Account\Role;
+use App\Intake\CaseFile;
+use App\Intake\Complaint;
+use App\Proof\Handover;
+use App\Proof\ProofDesk;
+use App\Proof\ProofRecord;
+
+/** The proof, the clock of a soak, and the return to service. */
+final class ProofTest extends AppTestCase
+{
+    private function complained(): CaseFile
+    {
+        $this->signIn(Role::Analyst);
+        $case = $this->aCase('PP-1');
+        $complaint = new Complaint($case);
+        $complaint->what = 'low-flow';
+        self::em()->persist($complaint);
+        self::em()->flush();
+
+        return $case;
+    }
+
+    /** @return array<string, string> title => key */
+    private function items(CaseFile $case): array
+    {
+        $keys = [];
+        foreach (self::service(ProofDesk::class)->sheet($this->fresh($case)) as $row) {
+            $keys[$row['item']->title] = $row['item']->key;
+        }
+
+        return $keys;
+    }
+
+    public function testNothingIsProvedBeforeTheDirection(): void
+    {
+        $case = $this->complained();
+        $keys = array_values($this->items($case));
+        self::assertSame(422, $this->act($case, 'proof/'.$keys[1], ['outcome' => 'passed', 'words' => 'quiet'], 'proof'));
+        self::assertStringContainsString('A second in the wrong direction is enough', $this->said());
+        self::assertSame(422, $this->act($case, 'proof/'.$keys[0], ['outcome' => 'passed', 'words' => ''], 'proof'));
+        self::assertSame(303, $this->act($case, 'proof/'.$keys[0], ['outcome' => 'passed', 'words' => 'as the arrow, turns evenly'], 'proof'));
+        self::assertStringContainsString('complaint’s own conditions: low flow', $this->browser->request('GET', "/cases/{$case->number}/proof")->text());
+    }
+
+    public function testTheClockOfASoakSurvivesAndIsNotCutShort(): void
+    {
+        $case = $this->complained();
+        $keys = $this->items($case);
+        $this->act($case, 'proof/'.array_values($keys)[0], ['outcome' => 'passed', 'words' => 'right'], 'proof');
+        $soak = $keys['No load, five minutes'] ?? self::fail('The book has changed: '.implode('; ', array_keys($keys)));
+        self::assertSame(422, $this->act($case, 'proof/'.$soak, ['outcome' => 'passed', 'words' => 'quiet'], 'proof'));
+        self::assertStringContainsString('start its clock first', $this->said());
+        self::assertSame(303, $this->act($case, 'proof/'.$soak, ['outcome' => 'begun'], 'proof'));
+        self::assertStringContainsString('0 of 5 min', $this->browser->request('GET', "/cases/{$case->number}/proof")->text(), 'loaded anew it still runs');
+        self::assertSame(422, $this->act($case, 'proof/'.$soak, ['outcome' => 'passed', 'words' => 'quiet'], 'proof'));
+        self::assertStringContainsString('0 of 5 min have passed', $this->said());
+        self::assertStringContainsString('value="quiet"', (string) $this->browser->getResponse()->getContent());
+        $begun = self::em()->getRepository(ProofRecord::class)->findOneBy(['item' => $soak]) ?? self::fail('It is not running.');
+        $begun->madeAt = new \DateTimeImmutable('-6 minutes');
+        self::em()->flush();
+        self::assertSame(303, $this->act($case, 'proof/'.$soak, ['outcome' => 'passed', 'words' => 'quiet'], 'proof'));
+    }
+
+    public function testAMissPointsSomewhereAndStandsInTheWalkUntilItIsPassed(): void
+    {
+        $case = $this->complained();
+        $keys = $this->items($case);
+        $this->act($case, 'proof/'.array_values($keys)[0], ['outcome' => 'passed', 'words' => 'right'], 'proof');
+        $last = array_values($keys)[\count($keys) - 1];
+        self::assertSame(303, $this->act($case, 'proof/'.$last, ['outcome' => 'missed', 'words' => '11 L/min hot'], 'proof'));
+        $page = $this->browser->request('GET', "/cases/{$case->number}/proof")->text();
+        self::assertStringContainsString('Leakage inside', $page);
+        self::assertStringContainsString('1 steps missed', $page);
+        self::assertSame(303, $this->act($case, 'proof/'.$last, ['outcome' => 'passed', 'words' => '17.9 L/min hot'], 'proof'));
+        self::assertStringNotContainsString('steps missed', $this->browser->request('GET', "/cases/{$case->number}/proof")->text());
+    }
+
+    public function testAUnitGoesOutWithAdviceAndAWatchDayAndComesBackWithIt(): void
+    {
+        $case = $this->complained();
+        $fields = ['check' => 'Level after a day.', 'stop' => 'New noise.', 'watch' => (new \DateTimeImmutable('today'))->format('Y-m-d')];
+        self::assertSame(422, $this->act($case, 'handover', $fields, 'proof'));
+        self::assertStringContainsString('steps of the proof are not passed', $this->said());
+        self::assertStringContainsString('Level after a day.', $this->said(), 'what was typed stays');
+        self::assertSame(0, self::em()->getRepository(Handover::class)->count([]));
+        self::assertSame(303, $this->act($case, 'handover', $fields + ['despite' => 'no stand for this drive'], 'proof'));
+        self::assertStringContainsString('Ask how', $this->browser->request('GET', '/')->text(), 'on its day it stands on the floor');
+        $case = $this->fresh($case);
+        $back = $this->aCase('PP-1');
+        $back->comebackOf = $case;
+        self::em()->flush();
+        $sheet = $this->browser->request('GET', "/cases/{$back->number}/warranty")->filter('#comeback')->text();
+        self::assertStringContainsString('Not all of its proof was passed: no stand for this drive', $sheet);
+        self::assertStringContainsString('Level after a day.', $sheet);
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\core\Proof;
+
+use Japhrex\Core\Family\BookFactory;
+use Japhrex\Core\Family\BookTypes;
+use Japhrex\Core\Proof\ProofItem;
+use Japhrex\Core\Proof\ProofPlan;
+use Japhrex\Core\Proof\Soak;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Yaml\Yaml;
+
+/** What is shown before a unit goes out. */
+final class ProofTest extends TestCase
+{
+    public function testDirectionComesFirstAndTheComplaintIsAlwaysRepeated(): void
+    {
+        foreach (['external-gear-pump', 'roller-pump', 'axial-piston-pump'] as $key) {
+            /** @var array<string, mixed> $content */
+            $content = Yaml::parseFile(__DIR__.'/../../../books/'.$key.'.yaml');
+            $books = (new BookTypes($content))->books();
+            $plan = ProofPlan::of((new BookFactory())->book(array_values($books)[0]), [['name' => 'Low flow', 'conditions' => 'only hot after 20 min, at idle']]);
+            self::assertMatchesRegularExpression('/direction|bump/i', $plan[0]->title, $key);
+            $last = $plan[\count($plan) - 1];
+            self::assertTrue($last->complaint);
+            self::assertStringContainsString('low flow, only hot after 20 min, at idle', $last->title);
+        }
+    }
+
+    public function testTheWordsOfTheBookSayHowLongItLasts(): void
+    {
+        foreach ([
+            'One hour at three quarters of its pressure' => 60, 'Half an hour of work, then up the ramp again' => 30, 'No load, five minutes' => 5, 'Stop with the line under vacuum, ten minutes' => 10, 'Overnight on paper' => 480,
+            'Head with the outlet shut for ten seconds, then three points' => 0, 'Flow at 540 rpm and 5 bar' => 0, 'A bump start' => 0, 'Level after 100 km' => 0,
+        ] as $step => $minutes) {
+            self::assertSame($minutes, ProofPlan::minutes($step), $step);
+        }
+    }
+
+    public function testTheClockOfASoakGoesOnWhereverThePageIs(): void
+    {
+        $soak = new Soak(new \DateTimeImmutable('2026-03-02 09:00:00'), 60);
+        self::assertSame(1500, $soak->passed(new \DateTimeImmutable('2026-03-02 09:25:00')));
+        self::assertFalse($soak->isOver(new \DateTimeImmutable('2026-03-02 09:59:59')));
+        self::assertTrue($soak->isOver(new \DateTimeImmutable('2026-03-02 10:00:00')));
+        self::assertSame(3600, $soak->passed(new \DateTimeImmutable('2026-03-03 10:00:00')));
+        self::assertSame('10:00', $soak->ends()->format('H:i'));
+    }
+
+    public function testAMissSaysWhereItPoints(): void
+    {
+        $flow = new ProofItem('book-1', 'Flow against pressure, hot', '95 % of displacement times speed');
+        self::assertStringContainsString('Leakage inside', implode(' ', $flow->missPointsTo()));
+        self::assertStringContainsString('indexed for the other direction', (new ProofItem('book-0', 'Direction of rotation', 'As the arrow says'))->missPointsTo()[0]);
+        self::assertStringContainsString('Back to the chain', implode(' ', (new ProofItem('x', 'Rinsed with fresh water', 'Clear'))->missPointsTo()));
+    }
+}
