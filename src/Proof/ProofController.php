@@ -9,9 +9,12 @@ use App\Account\Permission;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\BookShelf;
+use App\Platform\ShopError;
+use App\Platform\StoredFiles;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Proof\ProofItem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -21,7 +24,10 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The proof on the stand or in the machine, and the return to service. It goes on after the case is signed. */
 final class ProofController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly ProofDesk $desk, private readonly CurrentPerson $person)
+    /** Largest recording, bytes. */
+    private const LARGEST = 12_000_000;
+
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly ProofDesk $desk, private readonly Stand $stand, private readonly CurrentPerson $person)
     {
     }
 
@@ -50,6 +56,31 @@ final class ProofController extends AbstractController
         $this->em->flush();
 
         return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => $key], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/recordings', name: 'recording_take', methods: ['POST'])]
+    #[IsGranted(Permission::BENCH)]
+    #[IsCsrfTokenValid('act')]
+    public function take(string $number, Request $request): Response
+    {
+        $case = $this->gate->find($number);
+        $file = $request->files->get('recording');
+        if (!$file instanceof UploadedFile || !$file->isValid() || $file->getSize() > self::LARGEST) {
+            throw new ShopError(\sprintf('Choose a recording as CSV, of at most %d MB. Two hours at 10 Hz are about 3 MB.', self::LARGEST / 1_000_000), 422);
+        }
+        try {
+            $this->stand->take($case, $file->getPathname(), $file->getClientOriginalName(), $this->person->get()->name);
+        } catch (\DomainException $e) {
+            throw new ShopError(\sprintf('%s was not taken. %s', $file->getClientOriginalName(), $e->getMessage()), 422);
+        }
+
+        return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => 'recordings'], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/recordings/{id}.csv', name: 'recording_file', methods: ['GET'])]
+    public function asItCame(StandRecording $recording, StoredFiles $stored): Response
+    {
+        return $stored->send('recordings', $recording->hash, 'text/csv; charset=utf-8', $recording->name, true);
     }
 
     #[Route('/cases/{number}/handover', name: 'handover_save', methods: ['POST'])]
@@ -111,6 +142,6 @@ final class ProofController extends AbstractController
     {
         $known = $this->desk->handover($case);
 
-        return $this->render('proof/proof.html.twig', ['case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $this->desk->sheet($case), 'known' => $known, 'handover' => $handover ?? $known ?? $this->desk->draft($case), 'typed' => $typed, 'now' => new \DateTimeImmutable()], new Response(status: [] === $typed ? 200 : 422));
+        return $this->render('proof/proof.html.twig', ['case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $this->desk->sheet($case), 'recordings' => $this->stand->of($case), 'known' => $known, 'handover' => $handover ?? $known ?? $this->desk->draft($case), 'typed' => $typed, 'now' => new \DateTimeImmutable()], new Response(status: [] === $typed ? 200 : 422));
     }
 }

@@ -6,6 +6,9 @@ namespace App\Shop;
 
 use App\Intake\CaseFile;
 use App\Platform\BookShelf;
+use App\Proof\ProofDesk;
+use App\Proof\ProofRecord;
+use App\Proof\Stand;
 use App\Repair\Build\BuildRecord;
 use App\Repair\MakeOffer;
 use App\Repair\Offers;
@@ -22,7 +25,7 @@ use Symfony\Component\Messenger\MessageBusInterface;
 /** Prices of the demo, and what its customers were offered and chose. */
 final readonly class DemoRepairs
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private RepairDesk $desk, private Offers $offers, private MessageBusInterface $bus, private string $projectDir)
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private RepairDesk $desk, private Offers $offers, private MessageBusInterface $bus, private ProofDesk $proofs, private Stand $stand, private string $projectDir)
     {
     }
 
@@ -43,19 +46,39 @@ final readonly class DemoRepairs
         $this->em->persist(new ShopRates('64.00 EUR', 1900, 6.0, $who));
     }
 
-    /** Everything up to the first play is signed; that is in hand. */
-    public function build(CaseFile $case, string $who, string $with): void
+    /**
+     * The build, signed up to the first play, which is in hand, or to its end; then it is proved and goes out.
+     *
+     * @param array<string, mixed> $row
+     */
+    public function build(CaseFile $case, array $row, string $who): void
     {
-        $at = new \DateTimeImmutable('-1 day');
+        if ([] === $row) {
+            return;
+        }
+        /** @var array{days: int, with: string, done?: bool, run?: string, proof?: list<string>, stop?: string, watch?: int} $row */
+        $at = new \DateTimeImmutable("-{$row['days']} days");
         foreach (BuildSheet::of($this->shelf->book($case->family)) as $step) {
-            if (BuildKind::Play === $step->kind) {
+            if (BuildKind::Play === $step->kind && !isset($row['done'])) {
                 return;
             }
             $record = new BuildRecord($case, $step->key, $who);
-            $record->withWhom = $step->two ? $with : '';
+            [$record->withWhom, $record->says] = [$step->two ? $row['with'] : '', BuildKind::Play === $step->kind ? ['0.080 mm, as wanted.'] : []];
             $record->madeAt = $at = $at->modify('+6 minutes');
             $this->em->persist($record);
         }
+        foreach ($this->proofs->sheet($case) as $i => $one) {
+            $record = new ProofRecord($case, $one['item']->key, ProofRecord::PASSED, $row['proof'][$i] ?? 'as expected', $who);
+            $record->madeAt = $at = $at->modify('+25 minutes');
+            $this->em->persist($record);
+        }
+        if (isset($row['run'])) {
+            $this->stand->take($case, $this->projectDir.'/demo/runs/'.$row['run'], $row['run'], $who)->madeAt = $at;
+        }
+        $handover = $this->proofs->draft($case);
+        [$handover->goneAt, $handover->watch, $handover->byWhom] = [$at, new \DateTimeImmutable('today -'.($row['watch'] ?? 30).' days'), $who];
+        $this->em->persist($handover);
+        $this->em->flush();
     }
 
     /** @param array<string, mixed> $row */

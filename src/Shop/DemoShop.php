@@ -137,10 +137,8 @@ final class DemoShop
         $this->verdict($case, self::row($row, 'verdict'), $nodes);
         $this->warranties->claim($case, self::row($row, 'claim'), $this->people['desk']->name);
         $this->repairs->offer($case, self::row($row, 'offer'), $this->people['desk']->name);
-        if (isset($row['build'])) {
-            $this->repairs->build($case, $this->people['bench']->name, self::word($row, 'build'));
-            $this->em->flush();
-        }
+        $this->repairs->build($case, self::row($row, 'build'), $this->people['bench']->name);
+        $this->em->flush();
     }
 
     /** @param Row $row */

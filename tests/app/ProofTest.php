@@ -10,6 +10,8 @@ use App\Intake\Complaint;
 use App\Proof\Handover;
 use App\Proof\ProofDesk;
 use App\Proof\ProofRecord;
+use Japhrex\StandIns\Stand\StandInStand;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 
 /** The proof, the clock of a soak, and the return to service. */
 final class ProofTest extends AppTestCase
@@ -98,5 +100,27 @@ final class ProofTest extends AppTestCase
         $sheet = $this->browser->request('GET', "/cases/{$back->number}/warranty")->filter('#comeback')->text();
         self::assertStringContainsString('Not all of its proof was passed: no stand for this drive', $sheet);
         self::assertStringContainsString('Level after a day.', $sheet);
+    }
+
+    private function record(CaseFile $case, string $csv): int
+    {
+        file_put_contents($file = sys_get_temp_dir().'/run-'.bin2hex(random_bytes(4)).'.csv', $csv);
+        $this->browser->request('POST', "/cases/{$case->number}/recordings", ['_token' => $this->token("/cases/{$case->number}/proof")], ['recording' => new UploadedFile($file, 'run.csv', 'text/csv', null, true)]);
+
+        return $this->browser->getResponse()->getStatusCode();
+    }
+
+    public function testARunOfAGoodPumpPassesAndAWornOneFailsOnceItIsWarm(): void
+    {
+        $case = $this->complained();
+        $case->displacement = '28.7 cc/rev';
+        self::em()->flush();
+        foreach ([['none', 'Passed: '], ['worn', 'It falls short only once it is warm'], ['air', 'It falls short cold as well']] as [$fault, $says]) {
+            self::assertSame(303, $this->record($case, implode('', iterator_to_array((new StandInStand($fault))->run(4.0), false))), $fault);
+            self::assertStringContainsString($says, $this->browser->request('GET', "/cases/{$case->number}/proof")->filter('.recording')->first()->text(), $fault);
+        }
+        self::assertGreaterThan(2, $this->browser->getCrawler()->filter('.recording')->first()->filter('.strip')->count(), 'each channel is drawn');
+        self::assertSame(422, $this->record($case, "time [s],flow [L/min]\n0,40\n1,40\n0.5,40\n"));
+        self::assertStringContainsString('run.csv was not taken. Line 4 steps back in time', $this->said());
     }
 }

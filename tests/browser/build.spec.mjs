@@ -1,4 +1,5 @@
 // A build sheet is stopped by a clearance out of range, told what to do, and mended.
+import { execFileSync } from 'node:child_process';
 import { expect, test } from '@playwright/test';
 import { signIn } from './people.mjs';
 
@@ -22,7 +23,7 @@ test('a soak has a clock that survives a reload, and the complaint is repeated',
 
 test('a clearance out of its target stops the build until it is mended', async ({ page }) => {
   await signIn(page, 'bench');
-  await page.goto('/cases/OQ-26-0101/build');
+  await page.goto('/cases/OQ-26-0105/build');
   const hand = page.locator('#in-hand');
   await expect(hand).toContainText('Side clearance: 0.060 mm to 0.110 mm');
   await page.getByLabel('Read, several with a semicolon').fill('0.22 mm; 0.24 mm');
@@ -57,4 +58,25 @@ test('a clearance out of its target stops the build until it is mended', async (
   await hand.getByRole('button', { name: 'Sign this step' }).click();
   await expect(hand).toContainText('Cover screws in');
   await expect(page.locator('.build .done').filter({ hasText: 'Rear cover' }).getByAltText('As fitted')).toBeVisible();
+});
+
+test('a run of the stand passes, and fails with the fault that was set', async ({ page }) => {
+  await signIn(page, 'bench');
+  await page.goto('/cases/OQ-26-0101/proof');
+  for (const [fault, says] of [
+    ['none', /Passed: 100 % of the run/],
+    ['worn', /Missed: .* It falls short only once it is warm/],
+    ['air', /Missed: .* It falls short cold as well/],
+  ]) {
+    const buffer = execFileSync('php', ['stand-ins/stand/stand', `--fault=${fault}`, '--minutes=4']);
+    await page.getByLabel('A recording, as CSV').setInputFiles({ name: `${fault}.csv`, mimeType: 'text/csv', buffer });
+    await page.getByRole('button', { name: 'Take the recording' }).click();
+    const first = page.locator('.recording').first();
+    await expect(first).toContainText(`${fault}.csv`);
+    await expect(first).toContainText(says);
+    await expect(first.locator('svg')).toHaveCount(4);
+  }
+  await page.getByLabel('A recording, as CSV').setInputFiles({ name: 'back.csv', mimeType: 'text/csv', buffer: Buffer.from('time [s],flow [L/min]\n0,1\n2,1\n1,1\n') });
+  await page.getByRole('button', { name: 'Take the recording' }).click();
+  await expect(page.getByText('back.csv was not taken. Line 4 steps back in time')).toBeVisible();
 });

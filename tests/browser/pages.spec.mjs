@@ -37,7 +37,7 @@ const cases = {
   claim: '/cases/OQ-26-0114/claims/1',
   tags: '/cases/OQ-26-0114/tags',
   repair: '/cases/OQ-26-0101/repair',
-  'build sheet': '/cases/OQ-26-0101/build',
+  'build sheet': '/cases/OQ-26-0105/build',
   proof: '/cases/OQ-26-0101/proof',
   prices: '/prices',
   report: '/cases/OQ-26-0101/report',

@@ -29,14 +29,15 @@ const views = {
   report: { at: '/cases/OQ-26-0101/report' },
   claim: { at: '/cases/OQ-26-0114/claims/1', as: 'desk' },
   repair: { at: '/cases/OQ-26-0101/repair#options', as: 'desk' },
-  build: { at: '/cases/OQ-26-0101/build#in-hand', as: 'bench' },
+  build: { at: '/cases/OQ-26-0105/build#in-hand', as: 'bench' },
+  proof: { at: '/cases/OQ-26-0101/proof#recordings', as: 'bench' },
   customer: { at: '/cases/OQ-26-0101/repair', as: 'desk', press: '.offer a.button' },
   history: { at: '/cases/OQ-26-0101/history' },
   login: { at: '/login', as: null },
 };
 const committed = {
-  '': ['floor', 'intake', 'strip', 'parts', 'photo', 'readings', 'wear', 'figure', 'library', 'map', 'chain', 'verdict', 'claim', 'repair', 'build', 'report'],
-  '-phone': ['strip', 'pass', 'readings', 'customer'],
+  '': ['floor', 'intake', 'strip', 'parts', 'photo', 'readings', 'wear', 'figure', 'library', 'map', 'chain', 'verdict', 'claim', 'repair', 'build', 'proof', 'report'],
+  '-phone': ['pass', 'customer'],
 };
 const sizes = { '': { width: 1280, height: 800 }, '-phone': { width: 390, height: 844 } };
 

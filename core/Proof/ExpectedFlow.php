@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Proof;
+
+use Japhrex\Core\Hydraulics\Oil;
+use Japhrex\Core\Hydraulics\WornPump;
+
+/** What a pump with these clearances should deliver, moment by moment, by the leakage arithmetic. */
+final readonly class ExpectedFlow
+{
+    /** The arithmetic, the gauges and the oil's data together know a flow to about this share. */
+    public const BAND = 0.05;
+
+    /** So much of the run has to lie in the band or above it. */
+    public const ENOUGH = 0.95;
+
+    public function __construct(private WornPump $pump, private Oil $oil)
+    {
+    }
+
+    /** @return float m³/s; speed in rev/s, temperature in °C */
+    public function at(float $pressure, float $speed, float $celsius): float
+    {
+        return $this->pump->delivered(max(0.0, $pressure), $speed, $this->oil->at($celsius));
+    }
+
+    /**
+     * @param list<array{t: float, mean: array<string, float>, ...}> $drawn
+     *
+     * @return list<float|null> for each point; null where pressure, speed or temperature is not told
+     */
+    public function along(array $drawn): array
+    {
+        return array_map(fn (array $point): ?float => isset($point['mean']['pressure'], $point['mean']['speed'], $point['mean']['temperature']) && $point['mean']['temperature'] >= -40.0 && $point['mean']['temperature'] <= 200.0 ? $this->at($point['mean']['pressure'], $point['mean']['speed'], $point['mean']['temperature']) : null, $drawn);
+    }
+
+    /**
+     * Is enough of the run within the band, or above it?
+     *
+     * @param list<array{t: float, mean: array<string, float>, ...}> $drawn
+     *
+     * @return array{passed: bool, share: float, short: float, warm: bool}|null share of the run that is not short; short: by how much at the worst, as a share; warm: is it short in the warmer half only? Null: it cannot be told
+     */
+    public function judge(array $drawn): ?array
+    {
+        $expected = $this->along($drawn);
+        $told = array_filter(array_keys($drawn), static fn (int $i): bool => isset($expected[$i], $drawn[$i]['mean']['flow']) && $expected[$i] > 0.0);
+        if ([] === $told) {
+            return null;
+        }
+        $short = array_filter($told, static fn (int $i): bool => $drawn[$i]['mean']['flow'] < (1.0 - self::BAND) * $expected[$i]);
+        $warmth = array_map(static fn (int $i): float => $drawn[$i]['mean']['temperature'], $told);
+        $middle = (min($warmth) + max($warmth)) / 2;
+        $share = 1.0 - \count($short) / \count($told);
+
+        return [
+            'passed' => $share >= self::ENOUGH, 'share' => $share,
+            'short' => max(0.0, ...array_map(static fn (int $i): float => 1.0 - $drawn[$i]['mean']['flow'] / $expected[$i], $told)),
+            'warm' => [] !== $short && [] === array_filter($short, static fn (int $i): bool => $drawn[$i]['mean']['temperature'] < $middle),
+        ];
+    }
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Proof;
+
+use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Units;
+
+/**
+ * A recording of the stand: rows in time, values in SI. Read from CSV with a head such as `time [s],flow [L/min],pressure [bar],temperature [°C],speed [rpm]`.
+ */
+final readonly class Recording
+{
+    /** Two hours at 10 Hz are 72 000 rows. */
+    public const MOST = 200_000;
+
+    /** So many times the usual step is a gap. */
+    private const GAP = 10.0;
+
+    /**
+     * @param list<float> $times seconds
+     * @param array<string, list<float>> $values channel => SI values
+     * @param array<string, string> $units channel => unit as in the file
+     */
+    private function __construct(public array $times, public array $values, public array $units)
+    {
+    }
+
+    /** @throws \DomainException naming the line, what is wrong with it and what would be right */
+    public static function read(string $csv): self
+    {
+        $rows = substr_count($csv, "\n");
+        if ($rows > self::MOST) {
+            throw new \DomainException(\sprintf('%s rows; at most %s are read. Record at 10 Hz or less, or cut the file.', number_format($rows, 0, '.', ' '), number_format(self::MOST, 0, '.', ' ')));
+        }
+        $end = strpos($csv, "\n");
+        $head = trim(false === $end ? $csv : substr($csv, 0, $end), "\r\u{FEFF}");
+        $separator = substr_count($head, ';') > substr_count($head, ',') ? ';' : ',';
+        [$time, $columns, $units] = self::head(explode($separator, $head));
+        $times = [];
+        $values = array_fill_keys(array_keys($columns), []);
+        $width = substr_count($head, $separator) + 1;
+        $at = false === $end ? \strlen($csv) : $end + 1;
+        for ($line = 2; $at < \strlen($csv); ++$line) {
+            $next = strpos($csv, "\n", $at);
+            $next = false === $next ? \strlen($csv) : $next;
+            $text = rtrim(substr($csv, $at, $next - $at), "\r");
+            $at = $next + 1;
+            if ('' === trim($text)) {
+                continue;
+            }
+            $cells = explode($separator, $text);
+            if (\count($cells) !== $width) {
+                throw new \DomainException(\sprintf('Line %d has %d values, the head names %d.', $line, \count($cells), $width));
+            }
+            $now = self::number($cells[$time[0]], $separator, $line) * $time[1];
+            $last = $times[\count($times) - 1] ?? null;
+            if (null !== $last && $now <= $last) {
+                throw new \DomainException(\sprintf('Line %d steps back in time: %s s after %s s.', $line, self::plain($now), self::plain($last)));
+            }
+            $times[] = $now;
+            foreach ($columns as $name => [$column, $unit]) {
+                $values[$name][] = $unit->toSi(self::number($cells[$column], $separator, $line));
+            }
+        }
+        if (\count($times) < 2) {
+            throw new \DomainException('There are fewer than two rows in it.');
+        }
+
+        return new self($times, $values, $units);
+    }
+
+    /** Seconds from the first row to the last. */
+    public function seconds(): float
+    {
+        return $this->times[\count($this->times) - 1] - $this->times[0];
+    }
+
+    /**
+     * Where nothing was recorded for so long that the trace is broken there.
+     *
+     * @return list<array{float, float}> from and to, seconds since the first row
+     */
+    public function gaps(): array
+    {
+        $steps = [];
+        for ($i = 1, $n = \count($this->times); $i < $n; ++$i) {
+            $steps[] = $this->times[$i] - $this->times[$i - 1];
+        }
+        $sorted = $steps;
+        sort($sorted);
+        $usual = $sorted[intdiv(\count($sorted), 2)];
+        $gaps = [];
+        foreach ($steps as $i => $step) {
+            if ($step > self::GAP * $usual) {
+                $gaps[] = [$this->times[$i] - $this->times[0], $this->times[$i + 1] - $this->times[0]];
+            }
+        }
+
+        return $gaps;
+    }
+
+    /**
+     * So few points that they can be drawn: of each span of time the lowest, the highest and the mean of each channel.
+     *
+     * @return list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}> t: middle of the span, seconds since the first row
+     */
+    public function drawn(int $points): array
+    {
+        $span = $this->seconds() / $points;
+        $drawn = [];
+        $from = 0;
+        for ($i = 0, $n = \count($this->times); $from < $n && $i < $points; ++$i) {
+            $until = $i === $points - 1 ? \INF : $this->times[0] + ($i + 1) * $span;
+            $to = $from;
+            while ($to < $n && $this->times[$to] < $until) {
+                ++$to;
+            }
+            if ($to > $from) {
+                $point = ['t' => ($this->times[$from] + $this->times[$to - 1]) / 2 - $this->times[0], 'low' => [], 'high' => [], 'mean' => []];
+                foreach ($this->values as $name => $values) {
+                    $slice = \array_slice($values, $from, $to - $from);
+                    if ([] !== $slice) {
+                        [$point['low'][$name], $point['high'][$name], $point['mean'][$name]] = [min($slice), max($slice), array_sum($slice) / \count($slice)];
+                    }
+                }
+                $drawn[] = $point;
+            }
+            $from = $to;
+        }
+
+        return $drawn;
+    }
+
+    /**
+     * @param list<string> $head
+     *
+     * @return array{array{int, float}, array<string, array{int, \Japhrex\Core\Quantity\Unit}>, array<string, string>}
+     */
+    private static function head(array $head): array
+    {
+        $time = null;
+        $columns = $units = [];
+        foreach ($head as $i => $cell) {
+            $cell = trim($cell, " \t\"");
+            if (1 !== preg_match('/^([a-z]+)\s*[\[(]\s*(.+?)\s*[\])]$/iu', $cell, $m)) {
+                throw new \DomainException(\sprintf('Column %d, “%s”: expected a name and its unit, such as flow [L/min].', $i + 1, $cell));
+            }
+            $name = strtolower($m[1]);
+            $channel = Channel::tryFrom($name);
+            $dimension = 'time' === $name ? Dimension::Time : $channel?->dimension();
+            $unit = null === $dimension ? null : Units::find($m[2], $dimension);
+            match (true) {
+                null === $dimension => throw new \DomainException(\sprintf('Column %d, “%s”: expected time, %s.', $i + 1, $m[1], implode(', ', array_column(Channel::cases(), 'value')))),
+                null === $unit => throw new \DomainException(\sprintf('Column %d: “%s” is no unit of %s.', $i + 1, $m[2], $dimension->value)),
+                isset($columns[$name]) || ('time' === $name && null !== $time) => throw new \DomainException(\sprintf('The column %s is there twice.', $name)),
+                default => null,
+            };
+            if ('time' === $name) {
+                $time = [$i, $unit->toSi(1.0) - $unit->toSi(0.0)];
+            } else {
+                $columns[$name] = [$i, $unit];
+                $units[$name] = $unit->symbol();
+            }
+        }
+        if (null === $time || [] === $columns) {
+            throw new \DomainException(null === $time ? 'The column time is missing, such as time [s].' : 'There is only the time in it; expected flow, pressure, temperature or speed beside it.');
+        }
+
+        return [$time, $columns, $units];
+    }
+
+    private static function number(string $cell, string $separator, int $line): float
+    {
+        $plain = trim($cell, " \t\"");
+        $plain = ';' === $separator ? strtr($plain, ',', '.') : $plain;
+
+        return is_numeric($plain) ? (float) $plain : throw new \DomainException(\sprintf('Line %d: “%s” is no number.', $line, mb_substr($plain, 0, 20)));
+    }
+
+    private static function plain(float $seconds): string
+    {
+        return rtrim(rtrim(number_format($seconds, 3, '.', ''), '0'), '.');
+    }
+}
