@@ -26,7 +26,7 @@ run_checks() {
 # run_bench [photos|chain|stories|recording]: the pages, the taking in of photos, the inference, failures whose origin is known, or a recording of the stand.
 run_bench() {
   case "${1:-}" in
-    chain | stories | recording) exec php -d memory_limit=1G -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M "bin/bench-$1" "${@:2}" ;;
+    chain | stories | recording) exec php -d memory_limit=1G -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d zend.enable_gc=0 "bin/bench-$1" "${@:2}" ;;
   esac
   throwaway_stack
   if [ "${1:-}" = photos ]; then
