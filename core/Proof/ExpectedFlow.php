@@ -20,6 +20,22 @@ final readonly class ExpectedFlow
     {
     }
 
+    /**
+     * A judgement in words.
+     *
+     * @param array{passed: bool, share: float, short: float, warm: bool} $judged
+     */
+    public static function says(array $judged): string
+    {
+        $run = \sprintf('%s %.0f %% of the run lies in what the clearances let expect (± %.0f %%) or above it; at the worst the flow is %.0f %% short.', $judged['passed'] ? 'Passed:' : 'Missed:', 100 * $judged['share'], 100 * self::BAND, 100 * $judged['short']);
+
+        return match (true) {
+            $judged['passed'] => $run,
+            $judged['warm'] => $run.' It falls short only once it is warm: hot oil runs through clearances, faces and side clearance first.',
+            default => $run.' It falls short cold as well: suction, displacement, a valve that does not close, a part the wrong way.',
+        };
+    }
+
     /** @return float m³/s; speed in rev/s, temperature in °C */
     public function at(float $pressure, float $speed, float $celsius): float
     {

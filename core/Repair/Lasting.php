@@ -26,4 +26,23 @@ final class Lasting
 
         return ['part' => $part, 'left' => max(0.0, $service * (1.0 - $worn[$part]) / $worn[$part])];
     }
+
+    /**
+     * In words; a part that is within two hundredths of its life of the limit promises nothing.
+     *
+     * @param array<string, float> $used as above
+     * @param \Closure(string): string $name of a part
+     *
+     * @return string empty: nothing that was measured is worn
+     */
+    public static function says(float $hours, array $used, \Closure $name): string
+    {
+        $last = self::of($hours, $used);
+
+        return match (true) {
+            null === $last => '',
+            $last['left'] < 0.02 * $hours => \sprintf('%s goes back in at its limit: no length can be promised.', $name($last['part'])),
+            default => \sprintf('About %s h by wear: %s goes back in and reaches its limit first.', number_format(round($last['left'], -1), 0, '.', ' '), lcfirst($name($last['part']))),
+        };
+    }
 }

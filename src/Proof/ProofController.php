@@ -12,7 +12,7 @@ use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Proof\ProofItem;
+use Japhrex\Core\Proof\ProofEntry;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
@@ -92,7 +92,7 @@ final class ProofController extends AbstractController
         $handover = $this->desk->handover($case) ?? $this->desk->draft($case);
         $typed = (string) $request->request->get('watch', '');
         $watch = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed);
-        $open = array_filter($this->desk->sheet($case), static fn (array $row): bool => ProofRecord::PASSED !== $row['outcome']);
+        $open = array_filter($this->desk->sheet($case), static fn (array $row): bool => ProofEntry::PASSED !== $row['outcome']);
         $despite = mb_substr(trim((string) $request->request->get('despite', '')), 0, 1000);
         [$handover->checks, $handover->stop, $handover->byWhom] = [mb_substr(trim((string) $request->request->get('check', '')), 0, 4000), mb_substr(trim((string) $request->request->get('stop', '')), 0, 4000), $this->person->get()->name];
         $handover->watch = false === $watch ? null : $watch;
@@ -120,21 +120,10 @@ final class ProofController extends AbstractController
 
     private function allowed(CaseFile $case, string $key, string $outcome, string $words): void
     {
-        $now = new \DateTimeImmutable();
         $sheet = $this->desk->sheet($case);
         $row = array_values(array_filter($sheet, static fn (array $row): bool => $row['item']->key === $key))[0] ?? throw new \DomainException('There is no such step in the proof of this family.');
-        /** @var ProofItem $item */
-        $item = $row['item'];
         $first = $sheet[0];
-        match (true) {
-            !\in_array($outcome, [ProofRecord::BEGUN, ProofRecord::PASSED, ProofRecord::MISSED], true) => throw new \DomainException('Passed, or missed?'),
-            $first['item']->key !== $key && ProofRecord::PASSED !== $first['outcome'] && ProofRecord::MISSED !== $outcome => throw new \DomainException(\sprintf('First: %s. A second in the wrong direction is enough.', lcfirst($first['item']->title))),
-            ProofRecord::BEGUN === $outcome && 0 === $item->minutes => throw new \DomainException('This step has no clock.'),
-            ProofRecord::PASSED === $outcome && $item->minutes > 0 && null === $row['soak'] => throw new \DomainException(\sprintf('It runs for %d min: start its clock first.', $item->minutes)),
-            ProofRecord::PASSED === $outcome && null !== $row['soak'] && !$row['soak']->isOver($now) => throw new \DomainException(\sprintf('%d of %d min have passed; it is over at %s.', intdiv($row['soak']->passed($now), 60), $item->minutes, $row['soak']->ends()->format('H:i'))),
-            ProofRecord::BEGUN !== $outcome && '' === $words => throw new \DomainException('What was read, or seen? A value with its unit, or a few words.'),
-            default => null,
-        };
+        ProofEntry::allow($row['item'], $first['item']->key === $key || ProofEntry::PASSED === $first['outcome'] ? null : $first['item'], $row['soak'], $outcome, $words, new \DateTimeImmutable());
     }
 
     /** @param array<string, string> $typed */

@@ -9,6 +9,7 @@ use App\Intake\Complaint;
 use App\Platform\BookShelf;
 use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Proof\ProofItem;
 use Japhrex\Core\Proof\ProofPlan;
 use Japhrex\Core\Proof\Soak;
@@ -36,7 +37,7 @@ final readonly class ProofDesk
             $own = $records[$item->key] ?? [];
             $last = $own[\count($own) - 1] ?? null;
 
-            return ['item' => $item, 'records' => $own, 'outcome' => $last->outcome ?? '', 'soak' => ProofRecord::BEGUN === $last?->outcome ? new Soak($last->madeAt, $item->minutes) : null];
+            return ['item' => $item, 'records' => $own, 'outcome' => $last->outcome ?? '', 'soak' => ProofEntry::BEGUN === $last?->outcome ? new Soak($last->madeAt, $item->minutes) : null];
         }, ProofPlan::of($book, $complaints));
     }
 

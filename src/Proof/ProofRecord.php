@@ -19,10 +19,6 @@ class ProofRecord implements Audited
     use Identified;
     use OfACase;
 
-    public const BEGUN = 'begun';
-    public const PASSED = 'passed';
-    public const MISSED = 'missed';
-
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]

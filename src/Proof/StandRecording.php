@@ -9,6 +9,7 @@ use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Proof\ExpectedFlow;
 
 /**
  * A recording of the stand. The file is kept as it came, under its hash; what is drawn is worked out once, when it comes.
@@ -61,6 +62,12 @@ class StandRecording implements Audited
         public string $byWhom,
     ) {
         $this->identify();
+    }
+
+    /** What the judgement says; empty: there is none. */
+    public function says(): string
+    {
+        return null === $this->judged ? '' : ExpectedFlow::says($this->judged);
     }
 
     public function auditName(): string

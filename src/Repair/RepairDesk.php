@@ -150,13 +150,8 @@ final readonly class RepairDesk
         } catch (QuantityError) {
             return '';
         }
-        $last = Lasting::of($service, $used);
 
-        if (null !== $last && $last['left'] < 0.02 * $service) {
-            return \sprintf('%s goes back in at its limit: no length can be promised.', $book->parts[$last['part']]->name ?? $last['part']);
-        }
-
-        return null === $last ? '' : \sprintf('About %s h by wear: %s goes back in and reaches its limit first.', number_format(round($last['left'], -1), 0, '.', ' '), lcfirst($book->parts[$last['part']]->name ?? $last['part']));
+        return Lasting::says($service, $used, static fn (string $part): string => $book->parts[$part]->name ?? $part);
     }
 
     private function risks(CaseFile $case, OptionDraft $draft): string

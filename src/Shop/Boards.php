@@ -22,6 +22,7 @@ use App\Report\ReportState;
 use App\Teardown\StripBench;
 use App\Verdict\Verdict;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Proof\ProofEntry;
 use Twig\Attribute\AsTwigFunction;
 
 /** Reads boards from the database: one query for each kind of thing. */
@@ -95,7 +96,7 @@ final readonly class Boards
             $last[$record->item] = $record->outcome;
         }
 
-        return \count(array_keys($last, ProofRecord::MISSED, true));
+        return \count(array_keys($last, ProofEntry::MISSED, true));
     }
 
     /** @return list<string> */

@@ -16,6 +16,7 @@ use App\Repair\PriceRow;
 use App\Repair\RepairDesk;
 use App\Repair\ShopRates;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Build\BuildSheet;
 use Japhrex\Core\Repair\OptionKind;
@@ -68,7 +69,7 @@ final readonly class DemoRepairs
             $this->em->persist($record);
         }
         foreach ($this->proofs->sheet($case) as $i => $one) {
-            $record = new ProofRecord($case, $one['item']->key, ProofRecord::PASSED, $row['proof'][$i] ?? 'as expected', $who);
+            $record = new ProofRecord($case, $one['item']->key, ProofEntry::PASSED, $row['proof'][$i] ?? 'as expected', $who);
             $record->madeAt = $at = $at->modify('+25 minutes');
             $this->em->persist($record);
         }

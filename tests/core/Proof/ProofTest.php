@@ -6,6 +6,7 @@ namespace Japhrex\Tests\core\Proof;
 
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookTypes;
+use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Proof\ProofItem;
 use Japhrex\Core\Proof\ProofPlan;
 use Japhrex\Core\Proof\Soak;
@@ -47,6 +48,29 @@ final class ProofTest extends TestCase
         self::assertTrue($soak->isOver(new \DateTimeImmutable('2026-03-02 10:00:00')));
         self::assertSame(3600, $soak->passed(new \DateTimeImmutable('2026-03-03 10:00:00')));
         self::assertSame('10:00', $soak->ends()->format('H:i'));
+    }
+
+    public function testASoakIsPassedWhenItsClockHasRunAndTheDirectionCameBefore(): void
+    {
+        $soak = new ProofItem('book-1', 'No load, five minutes', 'Quiet', minutes: 5);
+        $begun = new Soak(new \DateTimeImmutable('2026-03-02 09:00:00'), 5);
+        foreach ([
+            [new ProofItem('book-0', 'Direction of rotation', 'As the arrow'), $begun, ProofEntry::PASSED, 'quiet', '09:05', 'First: direction of rotation'],
+            [null, null, ProofEntry::PASSED, 'quiet', '09:05', 'start its clock first'],
+            [null, $begun, ProofEntry::PASSED, 'quiet', '09:04', '4 of 5 min have passed; it is over at 09:05'],
+            [null, $begun, ProofEntry::PASSED, ' ', '09:05', 'What was read, or seen?'],
+            [null, $begun, 'perhaps', 'quiet', '09:05', 'Passed, or missed?'],
+        ] as [$before, $clock, $outcome, $words, $now, $says]) {
+            try {
+                ProofEntry::allow($soak, $before, $clock, $outcome, $words, new \DateTimeImmutable('2026-03-02 '.$now));
+                self::fail($says);
+            } catch (\DomainException $e) {
+                self::assertStringContainsString($says, $e->getMessage());
+            }
+        }
+        ProofEntry::allow($soak, null, $begun, ProofEntry::PASSED, 'quiet', new \DateTimeImmutable('2026-03-02 09:05'));
+        $this->expectExceptionMessage('no clock');
+        ProofEntry::allow(new ProofItem('book-2', 'Flow', '40 L/min'), null, null, ProofEntry::BEGUN, '', new \DateTimeImmutable());
     }
 
     public function testAMissSaysWhereItPoints(): void

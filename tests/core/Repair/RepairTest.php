@@ -140,6 +140,8 @@ final class RepairTest extends TestCase
     {
         // 2400 h took 60 % of the body and 20 % of the gear: the body has 2400 · 0.4 / 0.6 = 1600 h left.
         self::assertSame(['part' => 'body', 'left' => 1600.0], array_map(static fn (string|float $one): string|float => \is_float($one) ? round($one, 6) : $one, Lasting::of(2400.0, ['gear' => 0.2, 'body' => 0.6]) ?? []));
+        self::assertSame('About 1 600 h by wear: body goes back in and reaches its limit first.', Lasting::says(2400.0, ['body' => 0.6], ucfirst(...)));
+        self::assertStringContainsString('no length can be promised', Lasting::says(2400.0, ['body' => 0.99], ucfirst(...)));
         self::assertNull(Lasting::of(2400.0, ['gear' => 0.0]));
         self::assertNull(Lasting::of(0.0, ['gear' => 0.5]));
     }
