@@ -291,6 +291,19 @@ function start(root) {
 }
 document.addEventListener('htmx:load', (event) => start(event.detail.elt));
 
+// What the stand shows goes into the fields of a step of the proof; what is typed there already stays.
+document.addEventListener('click', (event) => {
+  const form = event.target.closest?.('[data-take-stand]')?.form;
+  if (!form) {
+    return;
+  }
+  const shown = [...document.querySelectorAll('#live-chart [data-value]')];
+  for (const field of form.querySelectorAll('[data-reads]')) {
+    const values = shown.filter((one) => ['all', one.dataset.channel].includes(field.dataset.reads)).map((one) => one.dataset.value);
+    field.value ||= values.join(', ');
+  }
+});
+
 // The clock of a soak counts down where it is seen; the server's counts.
 window.setInterval(() => {
   for (const clock of document.querySelectorAll('[data-clock]')) {

@@ -8,6 +8,7 @@ use Japhrex\Core\Figure\FigureError;
 use Japhrex\Core\Figure\FigureRegistry;
 use Japhrex\Core\Figure\Fill\Fill;
 use Japhrex\Core\Figure\Key;
+use Japhrex\Core\Quantity\QuantityError;
 
 /** Reads a book as somebody would who knows the trade, and says what cannot be right. */
 final readonly class BookCheck
@@ -205,6 +206,19 @@ final readonly class BookCheck
         foreach ($book->upkeep->settings as $i => $setting) {
             if ('' !== $setting->after && !\in_array($setting->after, $steps, true)) {
                 yield new BookProblem('settings/'.$i, \sprintf('there is no strip step "%s" after which it could be set.', $setting->after));
+            }
+            if ('' !== $setting->reads && null === $book->field($setting->reads)) {
+                yield new BookProblem('settings/'.$i, \sprintf('there is no reading "%s" to compare it with.', $setting->reads));
+            }
+        }
+        foreach ($book->upkeep->proof as $i => $step) {
+            foreach ($step->reads as $k => $read) {
+                try {
+                    $read->limits();
+                    [] === $read->curve || $this->figures->compute('power-curve', $read->curve + ['points' => '100 bar@10 lpm']);
+                } catch (\DomainException|FigureError|QuantityError $error) {
+                    yield new BookProblem("proof/$i/reads/$k", $error->getMessage());
+                }
             }
         }
         foreach ($book->upkeep->kits as $kit) {

@@ -94,8 +94,8 @@ final readonly class BookFactory
             $kits,
             $hours,
             $choices,
-            array_map(static fn (Data $one): BuildSetting => new BuildSetting($one->text('what'), $one->text('value'), $one->textOrNull('how') ?? '', $one->flag('sample'), $one->textOrNull('after') ?? ''), $data->maps('settings')),
-            array_map(static fn (Data $one): ProofStep => new ProofStep($one->text('step'), $one->text('expect'), $one->textOrNull('caution') ?? ''), $data->maps('proof')),
+            array_map(static fn (Data $one): BuildSetting => new BuildSetting($one->text('what'), $one->text('value'), $one->textOrNull('how') ?? '', $one->flag('sample'), $one->textOrNull('after') ?? '', $one->textOrNull('reads') ?? '', $one->flag('two')), $data->maps('settings')),
+            array_map(static fn (Data $one): ProofStep => new ProofStep($one->text('step'), $one->text('expect'), $one->textOrNull('caution') ?? '', array_map(self::proofRead(...), $one->maps('reads'))), $data->maps('proof')),
         );
     }
 
@@ -198,6 +198,11 @@ final readonly class BookFactory
         );
     }
 
+    private static function proofRead(Data $data): ProofRead
+    {
+        return new ProofRead($data->text('what'), $data->textOrNull('channel') ?? '', $data->textOrNull('least') ?? '', $data->textOrNull('most') ?? '', $data->flag('of-displacement'), $data->has('curve') ? $data->words('curve') : [], $data->flag('sample'));
+    }
+
     private function step(Data $data): StripStep
     {
         return new StripStep(
@@ -219,6 +224,7 @@ final readonly class BookFactory
             $data->number('minutes', 0),
             $data->texts('falls'),
             $data->textOrNull('opens') ?? '',
+            $data->flag('two'),
         );
     }
 

@@ -7,7 +7,8 @@ namespace Japhrex\Core\Family;
 /** A step of the proof on the stand or in the machine. */
 final readonly class ProofStep
 {
-    public function __construct(public string $step, public string $expect, public string $caution)
+    /** @param list<ProofRead> $reads what is read in it, with its limits */
+    public function __construct(public string $step, public string $expect, public string $caution, public array $reads = [])
     {
     }
 }

@@ -10,14 +10,23 @@ use Japhrex\Core\Hydraulics\WornPump;
 /** What a pump with these clearances should deliver, moment by moment, by the leakage arithmetic. */
 final readonly class ExpectedFlow
 {
-    /** The arithmetic, the gauges and the oil's data together know a flow to about this share. */
+    /** The arithmetic and the oil's data know a flow to about this share; the uncertainty of the stand comes on top. */
     public const BAND = 0.05;
 
     /** So much of the run has to lie in the band or above it. */
     public const ENOUGH = 0.95;
 
-    public function __construct(private WornPump $pump, private Oil $oil)
+    /** @param float $flowU expanded uncertainty of the stand's flow, m³/s; 0: not told */
+    public function __construct(private WornPump $pump, private Oil $oil, private float $flowU = 0.0)
     {
+    }
+
+    /** @return array{float, float} between which flows it should lie, m³/s; what the arithmetic and the stand do not know adds as squares (GUM, JCGM 100, 5.1.2) */
+    public static function band(float $expected, float $flowU): array
+    {
+        $half = hypot(self::BAND * $expected, $flowU);
+
+        return [$expected - $half, $expected + $half];
     }
 
     /**
@@ -27,7 +36,7 @@ final readonly class ExpectedFlow
      */
     public static function says(array $judged): string
     {
-        $run = \sprintf('%s %.0f %% of the run lies in what the clearances let expect (± %.0f %%) or above it; at the worst the flow is %.0f %% short.', $judged['passed'] ? 'Passed:' : 'Missed:', 100 * $judged['share'], 100 * self::BAND, 100 * $judged['short']);
+        $run = \sprintf('%s %.0f %% of the run lies in what the clearances let expect or above it; at the worst the flow is %.0f %% short.', $judged['passed'] ? 'Passed:' : 'Missed:', 100 * $judged['share'], 100 * $judged['short']);
 
         return match (true) {
             $judged['passed'] => $run,
@@ -66,7 +75,7 @@ final readonly class ExpectedFlow
         if ([] === $told) {
             return null;
         }
-        $short = array_filter($told, static fn (int $i): bool => $drawn[$i]['mean']['flow'] < (1.0 - self::BAND) * $expected[$i]);
+        $short = array_filter($told, fn (int $i): bool => $drawn[$i]['mean']['flow'] < self::band($expected[$i] ?? 0.0, $this->flowU)[0]);
         $warmth = array_map(static fn (int $i): float => $drawn[$i]['mean']['temperature'], $told);
         $middle = (min($warmth) + max($warmth)) / 2;
         $share = 1.0 - \count($short) / \count($told);

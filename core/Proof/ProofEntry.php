@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Proof;
 
+use Japhrex\Core\Measuring\Verdict;
+
 /** What may be written of a step of the proof: its clock begun, passed, or missed. */
 final class ProofEntry
 {
@@ -14,18 +16,21 @@ final class ProofEntry
     /**
      * @param ProofItem|null $before the first step of the plan, where that is another one and is not passed yet
      * @param Soak|null $soak the clock, where it runs
+     * @param list<ProofReading> $readings what was read against the book's limits
      *
      * @throws \DomainException saying what is missing
      */
-    public static function allow(ProofItem $item, ?ProofItem $before, ?Soak $soak, string $outcome, string $words, \DateTimeImmutable $now): void
+    public static function allow(ProofItem $item, ?ProofItem $before, ?Soak $soak, string $outcome, string $words, array $readings, \DateTimeImmutable $now): void
     {
+        $outside = array_filter($readings, static fn (ProofReading $one): bool => Verdict::Outside === $one->verdict);
         $says = match (true) {
             !\in_array($outcome, [self::BEGUN, self::PASSED, self::MISSED], true) => 'Passed, or missed?',
             null !== $before && self::MISSED !== $outcome => \sprintf('First: %s. A second in the wrong direction is enough.', lcfirst($before->title)),
             self::BEGUN === $outcome && 0 === $item->minutes => 'This step has no clock.',
             self::PASSED === $outcome && $item->minutes > 0 && null === $soak => \sprintf('It runs for %d min: start its clock first.', $item->minutes),
             self::PASSED === $outcome && null !== $soak && !$soak->isOver($now) => \sprintf('%d of %d min have passed; it is over at %s.', intdiv($soak->passed($now), 60), $soak->minutes, $soak->ends()->format('H:i')),
-            self::BEGUN !== $outcome && '' === trim($words) => 'What was read, or seen? A value with its unit, or a few words.',
+            self::PASSED === $outcome && [] !== $outside => \sprintf('Not passed: %s', implode(' ', array_map(static fn (ProofReading $one): string => $one->says, $outside))),
+            self::BEGUN !== $outcome && '' === trim($words) && [] === $readings => 'What was read, or seen? A value with its unit, or a few words.',
             default => null,
         };
         if (null !== $says) {

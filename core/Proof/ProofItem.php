@@ -11,8 +11,9 @@ final readonly class ProofItem
      * @param string $expect what is to be seen
      * @param int $minutes that it lasts, with a clock; 0: it is seen at once
      * @param bool $complaint does it repeat the conditions of the complaint?
+     * @param list<\Japhrex\Core\Family\ProofRead> $reads what is read in it, with its limits
      */
-    public function __construct(public string $key, public string $title, public string $expect, public string $caution = '', public int $minutes = 0, public bool $complaint = false)
+    public function __construct(public string $key, public string $title, public string $expect, public string $caution = '', public int $minutes = 0, public bool $complaint = false, public array $reads = [])
     {
     }
 

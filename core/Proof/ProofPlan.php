@@ -22,7 +22,7 @@ final class ProofPlan
      */
     public static function of(Book $book, array $complaints): array
     {
-        $items = array_map(static fn (int $i, ProofStep $step): ProofItem => new ProofItem('book-'.$i, $step->step, $step->expect, $step->caution, self::minutes($step->step)), array_keys($book->upkeep->proof), $book->upkeep->proof);
+        $items = array_map(static fn (int $i, ProofStep $step): ProofItem => new ProofItem('book-'.$i, $step->step, $step->expect, $step->caution, self::minutes($step->step), reads: $step->reads), array_keys($book->upkeep->proof), $book->upkeep->proof);
         $first = static fn (ProofItem $item): bool => 1 === preg_match('/direction|bump start/i', $item->title);
         foreach ($complaints as $i => $complaint) {
             $items[] = new ProofItem('complaint-'.$i, 'The complaint’s own conditions: '.lcfirst($complaint['name']).('' === $complaint['conditions'] ? '' : ', '.$complaint['conditions']), 'It is gone. A cold spin proves nothing about a hot complaint.', complaint: true);

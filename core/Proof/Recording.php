@@ -27,8 +27,12 @@ final readonly class Recording
     {
     }
 
-    /** @throws \DomainException naming the line, what is wrong with it and what would be right */
-    public static function read(string $csv): self
+    /**
+     * @param int $fewest rows that make a recording
+     *
+     * @throws \DomainException naming the line, what is wrong with it and what would be right
+     */
+    public static function read(string $csv, int $fewest = 2): self
     {
         $rows = substr_count($csv, "\n");
         if ($rows > self::MOST) {
@@ -64,8 +68,8 @@ final readonly class Recording
                 $values[$name][] = $unit->toSi(self::number($cells[$column], $separator, $line));
             }
         }
-        if (\count($times) < 2) {
-            throw new \DomainException('There are fewer than two rows in it.');
+        if (\count($times) < $fewest) {
+            throw new \DomainException(1 === $fewest ? 'There is no row in it under the head.' : 'There are fewer than two rows in it.');
         }
 
         return new self($times, $values, $units);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
+use App\Platform\DeviceToken;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Quantity\Quantity;
@@ -29,18 +30,12 @@ final class GaugeGateway extends AbstractController
     {
     }
 
-    public static function hash(string $token): string
-    {
-        return hash('sha256', $token);
-    }
-
     #[Route('/gateway/readings', name: 'gateway_reading', methods: ['POST'])]
     public function take(Request $request): Response
     {
-        $gauge = 1 === preg_match('/^Bearer ([0-9a-f]{40})$/', (string) $request->headers->get('Authorization'), $m)
-            ? $this->em->getRepository(Gauge::class)->findOneBy(['tokenHash' => self::hash($m[1])]) : null;
+        $gauge = $this->em->getRepository(Gauge::class)->findOneBy(['tokenHash' => DeviceToken::sent($request)]);
         if (null === $gauge) {
-            return new JsonResponse(['error' => 'This token belongs to no gauge. Make one on the page of the gauges; send it as "Authorization: Bearer …".'], 401, ['WWW-Authenticate' => 'Bearer']);
+            return DeviceToken::refuse('This token belongs to no gauge. Make one on the page of the gauges.');
         }
         $sent = json_decode($request->getContent(), true);
         $value = \is_array($sent) ? $sent['value'] ?? null : null;

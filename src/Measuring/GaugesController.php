@@ -7,6 +7,7 @@ namespace App\Measuring;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Measuring\Form\GaugeType;
+use App\Platform\DeviceToken;
 use App\Platform\ShopError;
 use App\Platform\WayBack;
 use Doctrine\ORM\EntityManagerInterface;
@@ -76,8 +77,8 @@ final class GaugesController extends AbstractController
         if ('' === $gauge->bench) {
             throw new ShopError('To which bench does it send? Enter the bench of the gauge first.', 422);
         }
-        $token = bin2hex(random_bytes(20));
-        $gauge->tokenHash = GaugeGateway::hash($token);
+        $token = DeviceToken::make();
+        $gauge->tokenHash = DeviceToken::hash($token);
         $this->em->flush();
 
         return $this->page([], [(string) $gauge->id => $token]);

@@ -11,6 +11,8 @@ use App\Intake\CaseGate;
 use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
+use App\Proof\Live\LiveStand;
+use App\Proof\Live\TestStand;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Proof\ProofEntry;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -27,7 +29,7 @@ final class ProofController extends AbstractController
     /** Largest recording, bytes. */
     private const LARGEST = 12_000_000;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly ProofDesk $desk, private readonly Stand $stand, private readonly CurrentPerson $person)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly ProofDesk $desk, private readonly Stand $recordings, private readonly LiveStand $live, private readonly CurrentPerson $person)
     {
     }
 
@@ -43,16 +45,15 @@ final class ProofController extends AbstractController
     public function item(string $number, string $key, Request $request): Response
     {
         $case = $this->gate->find($number);
-        $words = mb_substr(trim((string) $request->request->get('words', '')), 0, 2000);
-        $outcome = (string) $request->request->get('outcome', '');
+        $typed = ['key' => $key, 'words' => self::text($request, 'words', 2000), 'read' => $request->request->all('read'), 'speed' => $request->request->all('speed'), 'stand' => self::text($request, 'stand', 80)];
         try {
-            $this->allowed($case, $key, $outcome, $words);
+            $record = $this->desk->entry($case, $key, (string) $request->request->get('outcome', ''), $typed, $this->stand($typed['stand']), $this->person->get()->name);
         } catch (\DomainException $e) {
             $this->addFlash('refused', $e->getMessage());
 
-            return $this->page($case, ['key' => $key, 'words' => $words]);
+            return $this->page($case, $typed);
         }
-        $this->em->persist(new ProofRecord($case, $key, $outcome, $words, $this->person->get()->name));
+        $this->em->persist($record);
         $this->em->flush();
 
         return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => $key], Response::HTTP_SEE_OTHER);
@@ -69,7 +70,7 @@ final class ProofController extends AbstractController
             throw new ShopError(\sprintf('Choose a recording as CSV, of at most %d MB. Two hours at 10 Hz are about 3 MB.', self::LARGEST / 1_000_000), 422);
         }
         try {
-            $this->stand->take($case, $file->getPathname(), $file->getClientOriginalName(), $this->person->get()->name);
+            $this->recordings->take($case, $file->getPathname(), $file->getClientOriginalName(), $this->person->get()->name, $this->stand(self::text($request, 'stand', 80)));
         } catch (\DomainException $e) {
             throw new ShopError(\sprintf('%s was not taken. %s', $file->getClientOriginalName(), $e->getMessage()), 422);
         }
@@ -93,8 +94,8 @@ final class ProofController extends AbstractController
         $typed = (string) $request->request->get('watch', '');
         $watch = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed);
         $open = array_filter($this->desk->sheet($case), static fn (array $row): bool => ProofEntry::PASSED !== $row['outcome']);
-        $despite = mb_substr(trim((string) $request->request->get('despite', '')), 0, 1000);
-        [$handover->checks, $handover->stop, $handover->byWhom] = [mb_substr(trim((string) $request->request->get('check', '')), 0, 4000), mb_substr(trim((string) $request->request->get('stop', '')), 0, 4000), $this->person->get()->name];
+        $despite = self::text($request, 'despite', 1000);
+        [$handover->checks, $handover->stop, $handover->byWhom] = [self::text($request, 'check', 4000), self::text($request, 'stop', 4000), $this->person->get()->name];
         $handover->watch = false === $watch ? null : $watch;
         $wrong = match (true) {
             '' !== $typed && false === $watch => 'On which day does somebody ask how it runs? Such as 2026-03-01.',
@@ -118,19 +119,22 @@ final class ProofController extends AbstractController
         return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => 'handover'], Response::HTTP_SEE_OTHER);
     }
 
-    private function allowed(CaseFile $case, string $key, string $outcome, string $words): void
+    private static function text(Request $request, string $name, int $most): string
     {
-        $sheet = $this->desk->sheet($case);
-        $row = array_values(array_filter($sheet, static fn (array $row): bool => $row['item']->key === $key))[0] ?? throw new \DomainException('There is no such step in the proof of this family.');
-        $first = $sheet[0];
-        ProofEntry::allow($row['item'], $first['item']->key === $key || ProofEntry::PASSED === $first['outcome'] ? null : $first['item'], $row['soak'], $outcome, $words, new \DateTimeImmutable());
+        return mb_substr(trim((string) $request->request->get($name, '')), 0, $most);
     }
 
-    /** @param array<string, string> $typed */
+    private function stand(string $name): ?TestStand
+    {
+        return '' === $name ? null : $this->em->getRepository(TestStand::class)->findOneBy(['name' => $name]);
+    }
+
+    /** @param array<string, mixed> $typed */
     private function page(CaseFile $case, array $typed = [], ?Handover $handover = null): Response
     {
         $known = $this->desk->handover($case);
+        $run = $this->live->of($case);
 
-        return $this->render('proof/proof.html.twig', ['case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $this->desk->sheet($case), 'recordings' => $this->stand->of($case), 'known' => $known, 'handover' => $handover ?? $known ?? $this->desk->draft($case), 'typed' => $typed, 'now' => new \DateTimeImmutable()], new Response(status: [] === $typed ? 200 : 422));
+        return $this->render('proof/proof.html.twig', ['case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $this->desk->sheet($case), 'recordings' => $this->recordings->of($case), 'known' => $known, 'handover' => $handover ?? $known ?? $this->desk->draft($case), 'typed' => $typed, 'stands' => $this->live->stands(), 'run' => $run, 'trace' => null === $run ? null : $this->live->trace($run), 'now' => new \DateTimeImmutable()], new Response(status: [] === $typed ? 200 : 422));
     }
 }

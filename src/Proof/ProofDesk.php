@@ -7,19 +7,24 @@ namespace App\Proof;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Platform\BookShelf;
+use App\Proof\Live\TestStand;
 use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Figure\FigureRegistry;
 use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Proof\ProofItem;
 use Japhrex\Core\Proof\ProofPlan;
+use Japhrex\Core\Proof\ProofReading;
 use Japhrex\Core\Proof\Soak;
+use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Repair\Outside;
 use Twig\Attribute\AsTwigFunction;
 
 /** The proof of a case, how far it is, and what goes out with the unit. */
 final readonly class ProofDesk
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private Signing $signing)
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private Signing $signing, private FigureRegistry $figures)
     {
     }
 
@@ -39,6 +44,33 @@ final readonly class ProofDesk
 
             return ['item' => $item, 'records' => $own, 'outcome' => $last->outcome ?? '', 'soak' => ProofEntry::BEGUN === $last?->outcome ? new Soak($last->madeAt, $item->minutes) : null];
         }, ProofPlan::of($book, $complaints));
+    }
+
+    /**
+     * An entry for a step of the proof, judged.
+     *
+     * @param array{words: string, read: array<mixed>, speed: array<mixed>, ...} $typed
+     *
+     * @throws \DomainException saying what is missing or not held
+     */
+    public function entry(CaseFile $case, string $key, string $outcome, array $typed, ?TestStand $stand, string $who): ProofRecord
+    {
+        $sheet = $this->sheet($case);
+        $row = array_values(array_filter($sheet, static fn (array $row): bool => $row['item']->key === $key))[0] ?? throw new \DomainException('There is no such step in the proof of this family.');
+        $record = new ProofRecord($case, $key, $outcome, $typed['words'], $who);
+        $judged = [];
+        foreach (ProofEntry::BEGUN === $outcome ? [] : $row['item']->reads as $i => $read) {
+            [$value, $speed] = array_map(static fn (mixed $one): string => \is_string($one) ? mb_substr(trim($one), 0, 400) : '', [$typed['read'][$i] ?? '', $typed['speed'][$i] ?? '']);
+            if ('' !== $value) {
+                $judged[] = $one = ProofReading::of($read, $value, $speed, '' === $case->displacement ? null : Quantity::parse($case->displacement, Dimension::Displacement), $stand?->all() ?? [], $this->figures);
+                $record->readings[] = ['typed' => $value, 'speed' => $speed, 'says' => $one->says, 'verdict' => $one->verdict->value];
+            }
+        }
+        $first = $sheet[0];
+        ProofEntry::allow($row['item'], $first['item']->key === $key || ProofEntry::PASSED === $first['outcome'] ? null : $first['item'], $row['soak'], $outcome, $typed['words'], $judged, new \DateTimeImmutable());
+        $record->stand = [] === $judged ? '' : $stand->name ?? '';
+
+        return $record;
     }
 
     #[AsTwigFunction('handover')]

@@ -19,6 +19,14 @@ class ProofRecord implements Audited
     use Identified;
     use OfACase;
 
+    /** @var list<array{typed: string, speed: string, says: string, verdict: string}> what was read against the book's limits */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    public array $readings = [];
+
+    /** The stand on which it was read; empty: not told. */
+    #[ORM\Column(length: 80)]
+    public string $stand = '';
+
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]

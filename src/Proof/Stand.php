@@ -4,32 +4,35 @@ declare(strict_types=1);
 
 namespace App\Proof;
 
-use App\Figures\WearCheck;
 use App\Intake\CaseFile;
 use App\Platform\StoredFiles;
+use App\Proof\Live\TestStand;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Figure\Leakage\PumpInputs;
-use Japhrex\Core\Hydraulics\Oil;
-use Japhrex\Core\Proof\ExpectedFlow;
+use Japhrex\Core\Proof\Channel;
 use Japhrex\Core\Proof\Recording;
 
 /** Takes recordings of the stand, and puts them beside what the clearances of the build let expect. */
 final readonly class Stand
 {
     /** So many points are drawn. */
-    private const POINTS = 480;
+    public const POINTS = 480;
 
-    public function __construct(private EntityManagerInterface $em, private StoredFiles $stored, private WearCheck $wear)
+    public function __construct(private EntityManagerInterface $em, private StoredFiles $stored, private BuildFlow $flow)
     {
     }
 
-    /** @throws \DomainException naming the line that cannot be read; nothing is kept then */
-    public function take(CaseFile $case, string $file, string $name, string $who): StandRecording
+    /**
+     * @param TestStand|null $on the stand it was recorded on, where that is known
+     *
+     * @throws \DomainException naming the line that cannot be read; nothing is kept then
+     */
+    public function take(CaseFile $case, string $file, string $name, string $who, ?TestStand $on = null): StandRecording
     {
         $read = Recording::read((string) file_get_contents($file));
         $recording = new StandRecording($case, mb_substr($name, 0, 200), $this->stored->keep('recordings', $file), $who);
         [$recording->nrOfRows, $recording->seconds, $recording->units, $recording->gaps, $recording->drawn] = [\count($read->times), $read->seconds(), $read->units, $read->gaps(), $read->drawn(self::POINTS)];
-        $expected = $this->expected($case);
+        [$recording->stand, $recording->flowU] = [$on->name ?? '', $on?->u(Channel::Flow) ?? 0.0];
+        $expected = $this->flow->expected($case, $recording->flowU);
         if (null !== $expected) {
             [$recording->expected, $recording->judged] = [$expected->along($recording->drawn), $expected->judge($recording->drawn)];
         }
@@ -37,17 +40,6 @@ final readonly class Stand
         $this->em->flush();
 
         return $recording;
-    }
-
-    /** With the clearances of a new one, as it is built again; null for a family without leak paths in its book, or where a fact is missing. */
-    private function expected(CaseFile $case): ?ExpectedFlow
-    {
-        $inputs = $this->wear->of($case)?->asked->inputs;
-        if (null === $inputs) {
-            return null;
-        }
-
-        return new ExpectedFlow(PumpInputs::pump($inputs, 'new-paths'), new Oil($inputs->si('v40'), $inputs->si('v100'), $inputs->has('density') ? $inputs->si('density') : 0.0));
     }
 
     /** @return list<StandRecording> the last first */

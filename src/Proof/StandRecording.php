@@ -10,6 +10,7 @@ use App\Intake\OfACase;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Proof\ExpectedFlow;
+use Japhrex\Core\Proof\Trace;
 
 /**
  * A recording of the stand. The file is kept as it came, under its hash; what is drawn is worked out once, when it comes.
@@ -50,6 +51,14 @@ class StandRecording implements Audited
     #[ORM\Column(type: 'json', nullable: true, options: ['jsonb' => true])]
     public ?array $judged = null;
 
+    /** The stand it was recorded on; empty: not told. */
+    #[ORM\Column(length: 80)]
+    public string $stand = '';
+
+    /** Expanded uncertainty of that stand's flow, m³/s; 0: not told. */
+    #[ORM\Column]
+    public float $flowU = 0.0;
+
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
@@ -62,6 +71,11 @@ class StandRecording implements Audited
         public string $byWhom,
     ) {
         $this->identify();
+    }
+
+    public function trace(): Trace
+    {
+        return new Trace($this->units, $this->drawn, $this->expected, $this->flowU, $this->seconds, $this->gaps);
     }
 
     /** What the judgement says; empty: there is none. */

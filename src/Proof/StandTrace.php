@@ -4,43 +4,65 @@ declare(strict_types=1);
 
 namespace App\Proof;
 
+use App\Account\CurrentPerson;
 use Japhrex\Core\Proof\Channel;
-use Japhrex\Core\Proof\ExpectedFlow;
-use Japhrex\Core\Quantity\Units;
+use Japhrex\Core\Proof\Trace;
 use Twig\Attribute\AsTwigFunction;
 
-/** A recording as lines that a template draws: each channel a strip of its own, the expected band behind the flow. */
-final class StandTrace
+/** A run as lines that a template draws: each channel a strip of its own, the expected band behind the flow; numbers in the units of the person who reads. */
+final readonly class StandTrace
 {
     private const WIDTH = 900.0;
     private const HEIGHT = 110.0;
+    private const ROOM = 1.04;
 
-    /** @return list<array{name: string, unit: string, low: string, high: string, peaks: string, mean: string, band: string}> paths in a box of 900 by 110; low and high: ends of the scale */
+    public function __construct(private CurrentPerson $person)
+    {
+    }
+
+    /** @return list<array{name: string, low: string, high: string, peaks: string, mean: string, band: string}> paths in a box of 900 by 110; low and high: ends of its scale */
     #[AsTwigFunction('stand_trace')]
-    public static function of(StandRecording $recording): array
+    public function of(Trace $run): array
     {
         $strips = [];
         foreach (Channel::cases() as $channel) {
             $name = $channel->value;
-            if (!isset($recording->units[$name])) {
+            if (!isset($run->units[$name])) {
                 continue;
             }
-            $band = Channel::Flow === $channel ? array_map(static fn (?float $flow): ?array => null === $flow ? null : [$flow * (1 - ExpectedFlow::BAND), $flow * (1 + ExpectedFlow::BAND)], $recording->expected) : [];
-            $all = [...array_map(static fn (array $point): float => $point['low'][$name], $recording->drawn), ...array_map(static fn (array $point): float => $point['high'][$name], $recording->drawn), ...array_merge(...array_map(static fn (?array $one): array => $one ?? [], $band))];
-            [$bottom, $top] = [min(0.0, ...$all), max(0.0, ...$all)];
+            $band = Channel::Flow === $channel ? $run->band() : [];
+            $all = [...array_map(static fn (array $point): float => $point['low'][$name], $run->drawn), ...array_map(static fn (array $point): float => $point['high'][$name], $run->drawn), ...array_merge(...array_map(static fn (?array $one): array => $one ?? [], $band))];
+            // A little room above; a flow that never falls under half of its most is drawn from there, so that its band can be seen.
+            $top = self::ROOM * max(0.0, ...$all);
+            $bottom = Channel::Flow === $channel && min($top, ...$all) > $top / 2 ? $top / 2 : min(0.0, ...$all);
             $scale = static fn (float $value): float => round(self::HEIGHT - self::HEIGHT * ($value - $bottom) / (($top - $bottom) ?: 1.0), 1);
-            $x = static fn (float $t): float => round(self::WIDTH * $t / ($recording->seconds ?: 1.0), 1);
-            $times = array_column($recording->drawn, 't');
-            $unit = Units::named($recording->units[$name], $channel->dimension());
+            $x = static fn (float $t): float => round(self::WIDTH * $t / ($run->seconds ?: 1.0), 1);
+            $times = array_column($run->drawn, 't');
             $strips[] = [
-                'name' => $name, 'unit' => $recording->units[$name], 'low' => self::number($unit->fromSi($bottom)), 'high' => self::number($unit->fromSi($top)),
-                'peaks' => self::between($times, array_map(static fn (array $point): array => [$point['low'][$name], $point['high'][$name]], $recording->drawn), $x, $scale),
-                'mean' => self::line($recording, $name, $x, $scale),
+                'name' => $name, 'low' => $this->show($bottom, $channel), 'high' => $this->show($top, $channel),
+                'peaks' => self::between($times, array_map(static fn (array $point): array => [$point['low'][$name], $point['high'][$name]], $run->drawn), $x, $scale),
+                'mean' => self::line($run, $name, $x, $scale),
                 'band' => self::between($times, $band, $x, $scale),
             ];
         }
 
         return $strips;
+    }
+
+    /** @return list<array{name: string, value: string, expected: string}> what the stand shows now, and between which flows it should lie */
+    #[AsTwigFunction('stand_now')]
+    public function now(Trace $run): array
+    {
+        $shown = [];
+        foreach (Channel::cases() as $channel) {
+            $value = $run->now()[$channel->value] ?? null;
+            if (null !== $value) {
+                $band = Channel::Flow === $channel ? $run->expectedNow() : null;
+                $shown[] = ['name' => $channel->value, 'value' => $this->show($value, $channel), 'expected' => null === $band ? '' : \sprintf('%s to %s expected', $this->show($band[0], $channel), $this->show($band[1], $channel))];
+            }
+        }
+
+        return $shown;
     }
 
     /**
@@ -70,12 +92,12 @@ final class StandTrace
      * @param \Closure(float): float $x
      * @param \Closure(float): float $y
      */
-    private static function line(StandRecording $recording, string $name, \Closure $x, \Closure $y): string
+    private static function line(Trace $run, string $name, \Closure $x, \Closure $y): string
     {
         $path = '';
         $last = null;
-        foreach ($recording->drawn as $point) {
-            $broken = null === $last || [] !== array_filter($recording->gaps, static fn (array $gap): bool => $gap[0] < $point['t'] && $gap[1] > $last);
+        foreach ($run->drawn as $point) {
+            $broken = null === $last || [] !== array_filter($run->gaps, static fn (array $gap): bool => $gap[0] < $point['t'] && $gap[1] > $last);
             $path .= ($broken ? 'M' : 'L').$x($point['t']).' '.$y($point['mean'][$name]);
             $last = $point['t'];
         }
@@ -83,8 +105,8 @@ final class StandTrace
         return $path;
     }
 
-    private static function number(float $value): string
+    private function show(float $si, Channel $channel): string
     {
-        return number_format($value, abs($value) < 10 ? 1 : 0, '.', '');
+        return $this->person->units()->show($si, $channel->dimension());
     }
 }

@@ -6,6 +6,7 @@ namespace App\Shop;
 
 use App\Intake\CaseFile;
 use App\Platform\BookShelf;
+use App\Proof\Live\TestStand;
 use App\Proof\ProofDesk;
 use App\Proof\ProofRecord;
 use App\Proof\Stand;
@@ -47,6 +48,16 @@ final readonly class DemoRepairs
         $this->em->persist(new ShopRates('64.00 EUR', 1900, 6.0, $who));
     }
 
+    /** @param list<array{name: string, expanded: array<string, string>}> $rows */
+    public function stands(array $rows): void
+    {
+        foreach ($rows as $row) {
+            $stand = new TestStand($row['name']);
+            $stand->expanded = $row['expanded'];
+            $this->em->persist($stand);
+        }
+    }
+
     /**
      * The build, signed up to the first play, which is in hand, or to its end; then it is proved and goes out.
      *
@@ -57,27 +68,39 @@ final readonly class DemoRepairs
         if ([] === $row) {
             return;
         }
-        /** @var array{days: int, with: string, done?: bool, run?: string, proof?: list<string>, stop?: string, watch?: int} $row */
+        /** @var array{days: int, with: string, done?: bool, run?: string, proof?: list<string|list<string>>, missed?: array<int, string>, despite?: string, checks?: string, watch?: int} $row */
         $at = new \DateTimeImmutable("-{$row['days']} days");
         foreach (BuildSheet::of($this->shelf->book($case->family)) as $step) {
             if (BuildKind::Play === $step->kind && !isset($row['done'])) {
                 return;
             }
+            $play = null === $step->window ? null : \sprintf('%.3f mm', 500 * ($step->window->low + $step->window->high));
             $record = new BuildRecord($case, $step->key, $who);
-            [$record->withWhom, $record->says] = [$step->two ? $row['with'] : '', BuildKind::Play === $step->kind ? ['0.080 mm, as wanted.'] : []];
+            [$record->withWhom, $record->says] = [$step->two ? $row['with'] : '', null === $play ? [] : [$play.', as wanted.']];
+            $record->typed = null === $play ? [] : ['readings' => $play];
             $record->madeAt = $at = $at->modify('+6 minutes');
             $this->em->persist($record);
         }
+        $this->em->flush();
+        $stand = $this->em->getRepository(TestStand::class)->findOneBy([]);
         foreach ($this->proofs->sheet($case) as $i => $one) {
-            $record = new ProofRecord($case, $one['item']->key, ProofEntry::PASSED, $row['proof'][$i] ?? 'as expected', $who);
-            $record->madeAt = $at = $at->modify('+25 minutes');
-            $this->em->persist($record);
+            $said = (array) ($row['proof'][$i] ?? 'as expected');
+            if ($one['item']->minutes > 0) {
+                $this->em->persist($begun = new ProofRecord($case, $one['item']->key, ProofEntry::BEGUN, '', $who));
+                $begun->madeAt = $at = $at->modify('+3 minutes');
+                $this->em->flush();
+            }
+            $typed = ['words' => (string) array_shift($said), 'read' => array_map(static fn (string $one): string => explode(' at ', $one)[0], $said), 'speed' => array_map(static fn (string $one): string => explode(' at ', $one)[1] ?? '', $said)];
+            $this->em->persist($record = $this->proofs->entry($case, $one['item']->key, $row['missed'][$i] ?? ProofEntry::PASSED, $typed, $stand, $who));
+            $record->madeAt = $at = $at->modify('+'.($one['item']->minutes + 12).' minutes');
+            $this->em->flush();
         }
         if (isset($row['run'])) {
-            $this->stand->take($case, $this->projectDir.'/demo/runs/'.$row['run'], $row['run'], $who)->madeAt = $at;
+            $this->stand->take($case, $this->projectDir.'/demo/runs/'.$row['run'], $row['run'], $who, $stand)->madeAt = $at;
         }
         $handover = $this->proofs->draft($case);
-        [$handover->goneAt, $handover->watch, $handover->byWhom] = [$at, new \DateTimeImmutable('today -'.($row['watch'] ?? 30).' days'), $who];
+        [$handover->goneAt, $handover->watch, $handover->byWhom, $handover->despite] = [$at, new \DateTimeImmutable(\sprintf('today %+d days', -($row['watch'] ?? 30))), $who, $row['despite'] ?? ''];
+        $handover->checks = trim($handover->checks."\n".($row['checks'] ?? ''));
         $this->em->persist($handover);
         $this->em->flush();
     }

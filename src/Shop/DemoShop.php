@@ -8,6 +8,7 @@ use App\Account\Role;
 use App\Account\User;
 use App\Chain\ChainLink;
 use App\Chain\ChainNode;
+use App\Chain\Engine\Closure;
 use App\Evidence\Finding;
 use App\Evidence\PartRecord;
 use App\Intake\CaseFile;
@@ -25,7 +26,11 @@ use App\Teardown\StepRecord;
 use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\NodeKind;
+use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Family\Count;
 use Japhrex\Core\Family\Method;
+use Japhrex\Core\Family\StripStep;
+use Japhrex\Core\Teardown\FastenerCondition;
 use Japhrex\Core\Teardown\StepState;
 use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
@@ -58,6 +63,7 @@ final class DemoShop
         private readonly BookShelf $shelf,
         private readonly DemoPhotos $photos,
         private readonly Signing $signing,
+        private readonly Closure $closure,
         private readonly MessageBusInterface $bus,
         private readonly string $projectDir,
         private readonly DemoClaims $claims,
@@ -73,7 +79,7 @@ final class DemoShop
 
     public function load(): void
     {
-        /** @var array{people: list<array{username: string, name: string, role: string}>, gauges: list<array{name: string, method: string, kind: string, rangeFrom: string, rangeTo: string, bench?: string, resolution: string, expanded: string, calibrated: int, due: int}>, policies: list<string>, cases: list<Row>} $shop */
+        /** @var array{people: list<array{username: string, name: string, role: string}>, gauges: list<array{name: string, method: string, kind: string, rangeFrom: string, rangeTo: string, bench?: string, resolution: string, expanded: string, calibrated: int, due: int}>, stands: list<array{name: string, expanded: array<string, string>}>, policies: list<string>, cases: list<Row>} $shop */
         $shop = Yaml::parseFile($this->projectDir.'/demo/shop.yaml');
         foreach ($shop['people'] as $row) {
             $person = new User($row['username'], $row['name'], Role::from($row['role']));
@@ -88,6 +94,7 @@ final class DemoShop
         }
         $this->warranties->policies($shop['policies'], $this->people['analyst']->name);
         $this->repairs->prices($this->people['desk']->name);
+        $this->repairs->stands($shop['stands']);
         $this->em->flush();
         foreach ($shop['cases'] as $row) {
             $this->case($row);
@@ -144,8 +151,8 @@ final class DemoShop
     /** @param Row $row */
     private function bench(CaseFile $case, array $row, \DateTimeImmutable $at): void
     {
-        foreach (self::row($row, 'steps') as $key => $step) {
-            $record = new StepRecord($case, $key);
+        foreach (self::row($row, 'steps') + (isset($row['finished']) ? $this->otherSteps($case) : []) as $key => $step) {
+            $record = new StepRecord($case, (string) $key);
             $this->fill($record, (array) $step + ['state' => StepState::Done->value]);
             $record->byWhom = $this->people['bench']->name;
             $record->at = $record->madeAt = $at = $at->modify('+7 minutes');
@@ -173,6 +180,17 @@ final class DemoShop
         }
     }
 
+    /** @return array<string, Row> every step of the book as it goes when nothing is wrong */
+    private function otherSteps(CaseFile $case): array
+    {
+        return array_map(static fn (StripStep $step): array => [
+            'counted' => array_combine(array_map(static fn (Count $one): string => $one->what, $step->counts), array_map(static fn (Count $one): int => $one->count, $step->counts)),
+            'facing' => [] === $step->facing ? '' : 'Right.',
+            'marked' => '' !== $step->mark,
+            'fasteners' => $step->fasteners ? FastenerCondition::AsItShould->value : null,
+        ], $this->shelf->book($case->family)->strip);
+    }
+
     /**
      * @param Row $row
      *
@@ -189,6 +207,13 @@ final class DemoShop
             $finding->byWhom = $this->people['bench']->name;
             $finding->madeAt = $at = $at->modify('+1 minute');
             $this->em->persist($findings[$key] = $finding);
+        }
+
+        $seen = array_map(static fn (Finding $finding): string => $finding->part, $findings);
+        foreach (isset($row['finished']) ? array_diff(array_keys($this->shelf->book($case->family)->parts), $seen) : [] as $part) {
+            $finding = new Finding($case, $part);
+            [$finding->kind, $finding->byWhom, $finding->madeAt] = [FindingKind::Clean, $this->people['bench']->name, $at];
+            $this->em->persist($finding);
         }
 
         return $findings;
@@ -246,8 +271,9 @@ final class DemoShop
             return;
         }
         $verdict = $this->signing->current($case);
-        $verdict->origin = $nodes[self::word($row, 'origin')];
-        unset($row['origin']);
+        $verdict->origin = $nodes[self::word($row, 'origin')] ?? null;
+        $verdict->despite = $this->despite($case, self::row($row, 'despite'));
+        unset($row['origin'], $row['despite']);
         $this->fill($verdict, $row);
         $this->signing->sign($verdict, $this->people['analyst']);
         $this->signing->second($verdict, $this->people['second']);
@@ -255,6 +281,28 @@ final class DemoShop
         $this->em->persist($report);
         $this->em->flush();
         $this->bus->dispatch(new MakeReport($report->id));
+    }
+
+    /**
+     * What the chain leaves open, each with its reason: the demo signs as people have to.
+     *
+     * @param Row $reasons by rule
+     *
+     * @return list<array{point: string, reason: string}>
+     */
+    private function despite(CaseFile $case, array $reasons): array
+    {
+        $despite = $open = [];
+        foreach ($this->closure->of($case) as $problem) {
+            $reason = self::word($reasons, $problem->rule->value);
+            if ('' !== $reason) {
+                $despite[] = ['point' => $problem->message, 'reason' => $reason];
+            } elseif (!$problem->rule->isOnlyProvisional()) {
+                $open[] = $problem->rule->value.': '.$problem->message;
+            }
+        }
+
+        return [] === $open ? $despite : throw new \LogicException(\sprintf('Case %s of the demo is signed with open points: %s', $case->number, implode('; ', $open)));
     }
 
     /**

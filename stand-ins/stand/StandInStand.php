@@ -23,9 +23,24 @@ final class StandInStand
 
     private \Random\Randomizer $dice;
 
-    /** @throws \DomainException if the fault is not known */
-    public function __construct(private readonly string $fault = 'none', int $seed = 1)
+    /** Gaps of a new pump, mm: at the gear sides, at the tips, in the bushes. */
+    private const AS_NEW = [0.015, 0.035, 0.020];
+
+    /** @var array{float, float, float} */
+    private readonly array $gaps;
+
+    /**
+     * @param list<float> $gaps as it was built, mm: at the gear sides, at the tips, in the bushes; empty: as new
+     *
+     * @throws \DomainException if the fault or the gaps are not known
+     */
+    public function __construct(private readonly string $fault = 'none', int $seed = 1, array $gaps = [])
     {
+        $this->gaps = match (\count($gaps)) {
+            0 => self::AS_NEW,
+            3 => [$gaps[0], $gaps[1], $gaps[2]],
+            default => throw new \DomainException('Expected three gaps in mm: at the gear sides, at the tips, in the bushes, such as 0.015,0.035,0.020.'),
+        };
         isset(self::FAULTS[$fault]) || throw new \DomainException(\sprintf('There is no fault “%s”; expected %s.', $fault, implode(', ', array_keys(self::FAULTS))));
         $this->dice = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
     }
@@ -35,9 +50,9 @@ final class StandInStand
     {
         [$wider, $air, $opens] = self::FAULTS[$this->fault];
         $pump = new WornPump(28.7e-6, [
-            [LeakPath::slot(self::mm(30.0), self::mm(0.015 * $wider), self::mm(10.0)), 4],
-            [LeakPath::slot(self::mm(26.0), self::mm(0.035 * $wider), self::mm(4.0)), 2],
-            [LeakPath::annulus(self::mm(20.0), self::mm(0.020 * $wider), self::mm(18.0), Quantity::of(0.7, '', Dimension::Ratio)), 4],
+            [LeakPath::slot(self::mm(30.0), self::mm($this->gaps[0] * $wider), self::mm(10.0)), 4],
+            [LeakPath::slot(self::mm(26.0), self::mm($this->gaps[1] * $wider), self::mm(4.0)), 2],
+            [LeakPath::annulus(self::mm(20.0), self::mm($this->gaps[2] * $wider), self::mm(18.0), Quantity::of(0.7, '', Dimension::Ratio)), 4],
         ]);
         $oil = new Oil(46e-6, 6.8e-6, 870.0);
         yield "time [s],flow [L/min],pressure [bar],temperature [°C],speed [rpm]\n";

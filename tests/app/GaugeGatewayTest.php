@@ -6,8 +6,8 @@ namespace Japhrex\Tests\app;
 
 use App\Account\Role;
 use App\Measuring\Gauge;
-use App\Measuring\GaugeGateway;
 use App\Measuring\GaugeShot;
+use App\Platform\DeviceToken;
 use Japhrex\Core\Family\Method;
 use Japhrex\StandIns\Gauge\StandInGauge;
 
@@ -18,7 +18,7 @@ final class GaugeGatewayTest extends AppTestCase
 
     private function gauge(): Gauge
     {
-        $gauge = new Gauge('Micrometer 25–50 no. 8', Method::Reading, '0.001 mm', '0.003 mm', bench: 'Bench 8', tokenHash: GaugeGateway::hash(self::TOKEN));
+        $gauge = new Gauge('Micrometer 25–50 no. 8', Method::Reading, '0.001 mm', '0.003 mm', bench: 'Bench 8', tokenHash: DeviceToken::hash(self::TOKEN));
         self::em()->persist($gauge);
         self::em()->flush();
 

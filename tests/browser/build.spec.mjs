@@ -1,5 +1,5 @@
 // A build sheet is stopped by a clearance out of range, told what to do, and mended.
-import { execFileSync } from 'node:child_process';
+import { execFileSync, spawn } from 'node:child_process';
 import { expect, test } from '@playwright/test';
 import { signIn } from './people.mjs';
 
@@ -15,7 +15,7 @@ test('a soak has a clock that survives a reload, and the complaint is repeated',
   await page.reload();
   await expect(page.locator('[data-clock] b')).toHaveText(/4:\d\d left/);
   const soak = page.locator('.build > li').filter({ has: page.locator('[data-clock]') });
-  await soak.getByLabel('Read, or seen').fill('quiet');
+  await soak.getByLabel('What else was seen').fill('quiet');
   await soak.getByRole('button', { name: 'Passed' }).click();
   await expect(page.getByText(/0 of 5 min have passed/)).toBeVisible();
   await expect(page.locator('.build > li').last()).toContainText('The complaint’s own conditions');
@@ -60,6 +60,37 @@ test('a clearance out of its target stops the build until it is mended', async (
   await expect(page.locator('.build .done').filter({ hasText: 'Rear cover' }).getByAltText('As fitted')).toBeVisible();
 });
 
+// The gaps that the proof page of the sweeper lists: read in its build, gone back in as found, new.
+const asBuilt = ['--gaps=0.021,0.043,0.020'];
+
+test('a stand sends as it runs: it passes, and fails with the fault that was set', async ({ page, baseURL }) => {
+  await signIn(page, 'bench');
+  page.on('dialog', (dialog) => dialog.accept());
+  await page.goto('/stands');
+  await page.getByText('Change, or make a device token').first().click();
+  await page.getByRole('button', { name: /Make a (new )?device token/ }).click();
+  const token = ((await page.locator('.token .num').textContent()) ?? '').trim();
+  for (const [fault, live, says] of [
+    ['none', 'As the build lets expect.', /Passed: 100 % of the run/],
+    ['worn', /\d % under what the build lets expect/, /Missed: .* It falls short only once it is warm/],
+  ]) {
+    await page.goto('/cases/OQ-26-0101/proof');
+    await page.getByRole('button', { name: 'Begin the run' }).click();
+    await expect(page.locator('#live')).toContainText('nothing has come');
+    const stand = spawn('php', ['stand-ins/stand/stand', ...asBuilt, `--token=${token}`, `--to=${baseURL}`, `--fault=${fault}`, '--minutes=4', '--pace=60']);
+    const ended = new Promise((done) => stand.on('exit', done));
+    await expect(page.locator('#live-chart .band')).toBeVisible();
+    await expect(page.locator('#live-chart')).toContainText('1 200 rows');
+    await expect(page.locator('#live-chart')).toContainText('2 400 rows', { timeout: 15_000 });
+    await expect(page.locator('#live-chart [role=status]')).toContainText(live);
+    expect(await ended).toBe(0);
+    await page.getByRole('button', { name: 'End the run and keep it' }).click();
+    const kept = page.locator('.recording').first();
+    await expect(kept).toContainText('Stand 1, 45 kW');
+    await expect(kept).toContainText(says);
+  }
+});
+
 test('a run of the stand passes, and fails with the fault that was set', async ({ page }) => {
   await signIn(page, 'bench');
   await page.goto('/cases/OQ-26-0101/proof');
@@ -68,7 +99,7 @@ test('a run of the stand passes, and fails with the fault that was set', async (
     ['worn', /Missed: .* It falls short only once it is warm/],
     ['air', /Missed: .* It falls short cold as well/],
   ]) {
-    const buffer = execFileSync('php', ['stand-ins/stand/stand', `--fault=${fault}`, '--minutes=4']);
+    const buffer = execFileSync('php', ['stand-ins/stand/stand', ...asBuilt, `--fault=${fault}`, '--minutes=4']);
     await page.getByLabel('A recording, as CSV').setInputFiles({ name: `${fault}.csv`, mimeType: 'text/csv', buffer });
     await page.getByRole('button', { name: 'Take the recording' }).click();
     const first = page.locator('.recording').first();

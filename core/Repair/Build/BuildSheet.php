@@ -79,7 +79,7 @@ final class BuildSheet
         }
         $mates = array_values(array_map(static fn (Pair $pair): string => trim($pair->why.' '.$pair->number), array_filter($book->pairs, static fn (Pair $pair): bool => [] !== array_intersect($pair->parts, $step->removes))));
 
-        return new BuildStep('fit-'.$step->key, BuildKind::Fit, $step->title.' in', how: 'Oiled as it goes in.', parts: $step->removes, facings: $facings, mates: $mates, counts: $step->counts, caution: $step->caution, two: [] !== $facings && [] !== $mates);
+        return new BuildStep('fit-'.$step->key, BuildKind::Fit, $step->title.' in', how: 'Oiled as it goes in.', parts: $step->removes, facings: $facings, mates: $mates, counts: $step->counts, caution: $step->caution, two: $step->two || ([] !== $facings && [] !== $mates));
     }
 
     private static function setting(Book $book, BuildSetting $setting, int $i): BuildStep
@@ -88,11 +88,11 @@ final class BuildSheet
         if (self::torque($setting)) {
             $rounds = preg_match('/in (\w+) rounds/', $setting->value, $m) ? self::WORDS[$m[1]] ?? (int) $m[1] : 2;
 
-            return new BuildStep($key, BuildKind::Torque, $setting->what, $setting->value, $setting->how, fasteners: self::fasteners($book, $setting->what), rounds: max(1, $rounds));
+            return new BuildStep($key, BuildKind::Torque, $setting->what, $setting->value, $setting->how, fasteners: self::fasteners($book, $setting->what), rounds: max(1, $rounds), two: $setting->two);
         }
         $window = self::window($setting->value);
 
-        return new BuildStep($key, null === $window ? BuildKind::Task : BuildKind::Play, $setting->what, $setting->value, $setting->how, window: $window);
+        return new BuildStep($key, null === $window ? BuildKind::Task : BuildKind::Play, $setting->what, $setting->value, $setting->how, window: $window, two: $setting->two, reads: $setting->reads);
     }
 
     /** Is it tightened to a torque, and not a play or a pressure? */

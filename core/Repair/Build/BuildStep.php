@@ -21,6 +21,7 @@ final readonly class BuildStep
      * @param int $rounds in which they are tightened
      * @param string $catch what it means when it catches
      * @param bool $two do two people sign it?
+     * @param string $reads the reading (`part/field`) that a play is; empty: none of the book's
      */
     public function __construct(
         public string $key,
@@ -38,6 +39,7 @@ final readonly class BuildStep
         public string $catch = '',
         public string $caution = '',
         public bool $two = false,
+        public string $reads = '',
     ) {
     }
 

@@ -62,15 +62,15 @@ final class ProofTest extends TestCase
             [null, $begun, 'perhaps', 'quiet', '09:05', 'Passed, or missed?'],
         ] as [$before, $clock, $outcome, $words, $now, $says]) {
             try {
-                ProofEntry::allow($soak, $before, $clock, $outcome, $words, new \DateTimeImmutable('2026-03-02 '.$now));
+                ProofEntry::allow($soak, $before, $clock, $outcome, $words, [], new \DateTimeImmutable('2026-03-02 '.$now));
                 self::fail($says);
             } catch (\DomainException $e) {
                 self::assertStringContainsString($says, $e->getMessage());
             }
         }
-        ProofEntry::allow($soak, null, $begun, ProofEntry::PASSED, 'quiet', new \DateTimeImmutable('2026-03-02 09:05'));
+        ProofEntry::allow($soak, null, $begun, ProofEntry::PASSED, 'quiet', [], new \DateTimeImmutable('2026-03-02 09:05'));
         $this->expectExceptionMessage('no clock');
-        ProofEntry::allow(new ProofItem('book-2', 'Flow', '40 L/min'), null, null, ProofEntry::BEGUN, '', new \DateTimeImmutable());
+        ProofEntry::allow(new ProofItem('book-2', 'Flow', '40 L/min'), null, null, ProofEntry::BEGUN, '', [], new \DateTimeImmutable());
     }
 
     public function testAMissSaysWhereItPoints(): void

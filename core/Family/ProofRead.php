@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Family;
+
+use Japhrex\Core\Measuring\Limits;
+use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
+
+/** A value that is read in the proof, with its limits. */
+final readonly class ProofRead
+{
+    /**
+     * @param string $channel of the stand that shows it: flow, pressure, temperature, speed; empty: none
+     * @param string $least the smallest that passes, as the book writes it; empty: none
+     * @param string $most the largest that passes; empty: none
+     * @param bool $ofDisplacement is it the flow as a share of displacement times speed?
+     * @param array<string, string> $curve setting of a power control that points are held against, as the figure `power-curve` takes it; empty: it is one value
+     * @param bool $sample an invented value that the shop replaces by its maker's
+     */
+    public function __construct(public string $what, public string $channel, public string $least, public string $most, public bool $ofDisplacement, public array $curve, public bool $sample)
+    {
+    }
+
+    /**
+     * Null for a curve.
+     *
+     * @throws \DomainException|\Japhrex\Core\Quantity\QuantityError if the book's limits cannot be read
+     */
+    public function limits(): ?Limits
+    {
+        if ([] !== $this->curve) {
+            return null;
+        }
+        $dimension = $this->dimension();
+        $parse = static fn (string $text): ?Quantity => '' === $text ? null : Quantity::parse($text, $dimension);
+
+        return new Limits(null, $parse($this->least), $parse($this->most));
+    }
+
+    public function dimension(): Dimension
+    {
+        return $this->ofDisplacement ? Dimension::Ratio : Quantity::dimensionsOf($this->least.('' === $this->least ? $this->most : ''))[0];
+    }
+
+    /** The limits in words. */
+    public function asks(): string
+    {
+        $of = $this->ofDisplacement ? ' of displacement times speed' : '';
+
+        return match (true) {
+            [] !== $this->curve => \sprintf('within %s of %s', $this->curve['tolerance'] ?? '', $this->curve['power'] ?? '').(isset($this->curve['regulates-from']) ? ' from '.$this->curve['regulates-from'] : ''),
+            '' === $this->most => 'at least '.$this->least.$of,
+            '' === $this->least => 'at most '.$this->most.$of,
+            default => $this->least.' to '.$this->most.$of,
+        };
+    }
+}

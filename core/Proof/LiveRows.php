@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Proof;
+
+/** Rows of a stand that is running: they come a few at a time, each lot with its head. */
+final class LiveRows
+{
+    /** A drawn point stands for so many seconds. */
+    private const SPAN = 1.0;
+
+    /** Nothing for so many seconds is a gap. */
+    private const GAP = 5.0;
+
+    /**
+     * @param string $head of the lots before; empty: this is the first
+     * @param float $last time of the last row before, in seconds
+     *
+     * @throws \DomainException saying what is wrong with the lot; none of it counts then
+     */
+    public static function after(string $csv, string $head, float $last): Recording
+    {
+        $rows = Recording::read($csv, 1);
+        if ('' !== $head && self::head($csv) !== $head) {
+            throw new \DomainException(\sprintf('The head of these rows is “%s”, the run began with “%s”. End the run and begin a new one.', self::head($csv), $head));
+        }
+        if ('' !== $head && $rows->times[0] <= $last) {
+            throw new \DomainException(\sprintf('These rows step back in time: %.1f s after %.1f s. If the stand was started anew, end the run and begin a new one.', $rows->times[0], $last));
+        }
+
+        return $rows;
+    }
+
+    public static function head(string $csv): string
+    {
+        return trim(strtok($csv, "\n") ?: '', "\r\n\u{FEFF}");
+    }
+
+    /** The rows without their head, each with its line end. */
+    public static function body(string $csv): string
+    {
+        $end = strpos($csv, "\n");
+
+        return false === $end ? '' : rtrim(str_replace("\r", '', substr($csv, $end + 1)), "\n")."\n";
+    }
+
+    /**
+     * The points that a lot adds to what is drawn.
+     *
+     * @param float $start time of the first row of the run, in seconds
+     *
+     * @return list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}>
+     */
+    public static function points(Recording $rows, float $start): array
+    {
+        return array_map(static fn (array $point): array => ['t' => $point['t'] + $rows->times[0] - $start] + $point, $rows->drawn(max(1, (int) round($rows->seconds() / self::SPAN))));
+    }
+
+    /**
+     * So few points that they can be drawn: neighbours go together.
+     *
+     * @param list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}> $points
+     *
+     * @return list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}>
+     */
+    public static function thinned(array $points, int $most): array
+    {
+        $together = (int) ceil(\count($points) / $most);
+
+        return $together < 2 ? $points : array_map(static function (array $some): array {
+            $one = ['t' => array_sum(array_column($some, 't')) / \count($some), 'low' => [], 'high' => [], 'mean' => []];
+            foreach (array_keys($some[0]['mean']) as $name) {
+                $one['low'][$name] = min(array_map(static fn (array $point): float => $point['low'][$name], $some));
+                $one['high'][$name] = max(array_map(static fn (array $point): float => $point['high'][$name], $some));
+                $one['mean'][$name] = array_sum(array_map(static fn (array $point): float => $point['mean'][$name], $some)) / \count($some);
+            }
+
+            return $one;
+        }, array_chunk($points, $together));
+    }
+
+    /**
+     * Where the stand was silent.
+     *
+     * @param list<array{t: float, ...}> $points
+     *
+     * @return list<array{float, float}> from and to, seconds since the first row
+     */
+    public static function gaps(array $points): array
+    {
+        $gaps = [];
+        for ($i = 1, $n = \count($points); $i < $n; ++$i) {
+            if ($points[$i]['t'] - $points[$i - 1]['t'] > self::GAP) {
+                $gaps[] = [$points[$i - 1]['t'], $points[$i]['t']];
+            }
+        }
+
+        return $gaps;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Proof\Live;
+
+use App\Platform\Identified;
+use Doctrine\ORM\Mapping as ORM;
+
+/** Rows as they came from the stand, and the points that they add to the trace. */
+#[ORM\Entity]
+#[ORM\Table(name: 'live_lot')]
+#[ORM\UniqueConstraint(columns: ['run_id', 'number'])]
+class LiveLot
+{
+    use Identified;
+
+    /** @param list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}> $points */
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public LiveRun $run,
+        /** The first is 1. */
+        #[ORM\Column]
+        public int $number,
+        #[ORM\Column(type: 'text')]
+        public string $lines,
+        #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+        public array $points,
+    ) {
+        $this->identify();
+    }
+}

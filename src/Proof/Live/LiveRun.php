@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Proof\Live;
+
+use App\Intake\CaseFile;
+use App\Platform\Identified;
+use Doctrine\ORM\Mapping as ORM;
+
+/** A run that a stand is sending. When it is ended it becomes a recording, and is gone. */
+#[ORM\Entity]
+#[ORM\Table(name: 'live_run')]
+class LiveRun
+{
+    use Identified;
+
+    /** The head that its rows have; empty while none came. */
+    #[ORM\Column(type: 'text')]
+    public string $head = '';
+
+    /** @var array<string, string> channel => unit as the stand writes it */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    public array $units = [];
+
+    /** Times of its first and its last row, in seconds. */
+    #[ORM\Column]
+    public float $firstRow = 0.0;
+
+    #[ORM\Column]
+    public float $lastRow = 0.0;
+
+    #[ORM\Column]
+    public int $nrOfRows = 0;
+
+    #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
+    public ?\DateTimeImmutable $heardAt = null;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+        /** One run at a time. */
+        #[ORM\OneToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public TestStand $stand,
+        #[ORM\Column(length: 80)]
+        public string $byWhom,
+    ) {
+        $this->identify();
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Proof\Live;
+
+use App\Intake\CaseFile;
+use App\Platform\ShopError;
+use App\Platform\WorkFolder;
+use App\Proof\BuildFlow;
+use App\Proof\Stand;
+use App\Proof\StandRecording;
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Proof\Channel;
+use Japhrex\Core\Proof\LiveRows;
+use Japhrex\Core\Proof\Recording;
+use Japhrex\Core\Proof\Trace;
+
+/** Runs that a stand sends while somebody looks on; ended, a run is kept as a recording. */
+final readonly class LiveStand
+{
+    public function __construct(private EntityManagerInterface $em, private Stand $stand, private BuildFlow $flow)
+    {
+    }
+
+    /** @return list<TestStand> */
+    public function stands(): array
+    {
+        return $this->em->getRepository(TestStand::class)->findBy([], ['name' => 'ASC']);
+    }
+
+    public function of(CaseFile $case): ?LiveRun
+    {
+        return $this->em->getRepository(LiveRun::class)->findOneBy(['case' => $case], ['id' => 'DESC']);
+    }
+
+    /** @throws ShopError if the stand is taken */
+    public function begin(CaseFile $case, TestStand $stand, string $who): LiveRun
+    {
+        $taken = $this->em->getRepository(LiveRun::class)->findOneBy(['stand' => $stand]);
+        if (null !== $taken) {
+            throw new ShopError(\sprintf('%s is recording case %s, begun by %s. End that run first.', $stand->name, $taken->case->number, $taken->byWhom), 409);
+        }
+        $this->em->persist($run = new LiveRun($case, $stand, $who));
+        $this->em->flush();
+
+        return $run;
+    }
+
+    /**
+     * Takes rows of a stand.
+     *
+     * @return LiveRun|null null: nobody records
+     *
+     * @throws \DomainException saying what is wrong with them; none is kept then
+     */
+    public function take(TestStand $stand, string $csv): ?LiveRun
+    {
+        return $this->em->wrapInTransaction(function () use ($stand, $csv): ?LiveRun {
+            $run = $this->em->getRepository(LiveRun::class)->findOneBy(['stand' => $stand]);
+            if (null === $run) {
+                return null;
+            }
+            $this->em->lock($run, LockMode::PESSIMISTIC_WRITE);
+            $this->em->refresh($run);
+            $last = $this->em->getRepository(LiveLot::class)->findOneBy(['run' => $run], ['number' => 'DESC']);
+            // An answer that was lost on its way: the stand sends the same once more.
+            if (null !== $last && $last->lines === LiveRows::body($csv)) {
+                return $run;
+            }
+            $rows = LiveRows::after($csv, $run->head, $run->lastRow);
+            if ($run->nrOfRows + \count($rows->times) > Recording::MOST) {
+                throw new \DomainException(\sprintf('The run has %d rows, as many as are kept. End it and begin a new one.', $run->nrOfRows));
+            }
+            if ('' === $run->head) {
+                [$run->head, $run->units, $run->firstRow] = [LiveRows::head($csv), $rows->units, $rows->times[0]];
+            }
+            [$run->lastRow, $run->nrOfRows, $run->heardAt] = [$rows->times[\count($rows->times) - 1], $run->nrOfRows + \count($rows->times), new \DateTimeImmutable()];
+            $this->em->persist(new LiveLot($run, 1 + ($last->number ?? 0), LiveRows::body($csv), LiveRows::points($rows, $run->firstRow)));
+
+            return $run;
+        });
+    }
+
+    public function trace(LiveRun $run): Trace
+    {
+        $points = [];
+        foreach ($this->em->createQuery('SELECT l.points FROM '.LiveLot::class.' l WHERE l.run = :run ORDER BY l.number')->setParameter('run', $run)->toIterable() as $lot) {
+            \assert(\is_array($lot) && \is_array($lot['points']));
+            array_push($points, ...$lot['points']);
+        }
+        /** @var list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}> $points */
+        $drawn = LiveRows::thinned($points, Stand::POINTS);
+        $flowU = $run->stand->u(Channel::Flow);
+
+        return new Trace($run->units, $drawn, $this->flow->expected($run->case, $flowU)?->along($drawn) ?? [], $flowU, max(60.0, $run->lastRow - $run->firstRow), LiveRows::gaps($points));
+    }
+
+    /** Ends a run and keeps it; null: nothing had come, or one row, and nothing is kept. */
+    public function end(LiveRun $run, string $who): ?StandRecording
+    {
+        $recording = null;
+        if ($run->nrOfRows > 1) {
+            WorkFolder::during(function (string $folder) use ($run, $who, &$recording): void {
+                $file = $folder.'/run.csv';
+                file_put_contents($file, $run->head."\n");
+                foreach ($this->em->createQuery('SELECT l.lines FROM '.LiveLot::class.' l WHERE l.run = :run ORDER BY l.number')->setParameter('run', $run)->toIterable() as $lot) {
+                    \assert(\is_array($lot) && \is_string($lot['lines']));
+                    file_put_contents($file, $lot['lines'], \FILE_APPEND);
+                }
+                $recording = $this->stand->take($run->case, $file, \sprintf('%s, %s.csv', $run->stand->name, $run->madeAt->format('Y-m-d H.i')), $who, $run->stand);
+            });
+        }
+        $this->em->remove($run);
+        $this->em->flush();
+
+        return $recording;
+    }
+}
