@@ -59,7 +59,8 @@ final readonly class RepairPlan
         $warnings = [];
         foreach ($book->pairs as $pair) {
             $new = array_values(array_filter($pair->parts, static fn (string $part): bool => isset($all[$part]) && !$all[$part]->keepsThePart()));
-            $old = array_values(array_diff($pair->parts, $new));
+            // A face that is machined anew has no wear that the new one would have to run in to.
+            $old = array_values(array_filter(array_diff($pair->parts, $new), static fn (string $part): bool => Disposition::Machine !== ($all[$part] ?? null)));
             if ([] !== $new && [] !== $old) {
                 $warnings[] = ['parts' => $pair->parts, 'says' => \sprintf('%s new, %s not: %s', self::names($book, $new), lcfirst(self::names($book, $old)), lcfirst($pair->why))];
             }

@@ -12,6 +12,7 @@ use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Quantity\Money;
+use Japhrex\Core\Repair\KitCheck;
 use Japhrex\Core\Repair\Line;
 use Japhrex\Core\Repair\OptionKind;
 use Japhrex\Core\Repair\Price;
@@ -92,6 +93,29 @@ final class RepairController extends AbstractController
         return $this->to($case, 'options');
     }
 
+    #[Route('/cases/{number}/kit', name: 'kit_tick', methods: ['POST'])]
+    #[IsGranted(Permission::BENCH)]
+    #[IsCsrfTokenValid('act')]
+    public function tick(string $number, Request $request): Response
+    {
+        $case = $this->gate->find($number);
+        [$part, $state, $why] = array_map(static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 300), ['part', 'state', 'why']);
+        if (null === $this->shelf->book($case->family)->part($part)) {
+            throw new ShopError('There is no such part in the book of this family.', 404);
+        }
+        try {
+            KitCheck::allow($part, $state, $why, $this->desk->plan($case)->bought());
+        } catch (\DomainException $e) {
+            $this->addFlash('refused', $e->getMessage());
+
+            return $this->page($case, ['part' => $part]);
+        }
+        $this->em->persist(new KitTick($case, $part, $state, $why, $this->person->get()->name));
+        $this->em->flush();
+
+        return $this->to($case, 'kit');
+    }
+
     /**
      * @param array<string, string> $row
      *
@@ -129,7 +153,8 @@ final class RepairController extends AbstractController
         return $this->render('repair/repair.html.twig', [
             'case' => $case, 'book' => $this->shelf->book($case->family), 'plan' => $plan, 'records' => $this->desk->records($case), 'prices' => $this->desk->prices($case), 'undecided' => $this->desk->undecided($case, $plan),
             'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'options' => $options, 'rates' => $rates, 'kinds' => Line::KINDS, 'typed' => $typed, 'offers' => $this->offers->of($case), 'now' => new \DateTimeImmutable(),
-            'suggested' => $this->offers->suggested($case),
+            'suggested' => $this->offers->suggested($case), 'budgets' => $this->desk->budgets($case), 'ticks' => $ticks = $this->desk->ticks($case), 'selective' => $this->desk->selective($case),
+            'kit' => KitCheck::of($plan->bought(), array_map(static fn (KitTick $tick): string => $tick->state, $ticks)),
         ], new Response(status: [] === $typed ? 200 : 422));
     }
 

@@ -9,7 +9,9 @@ use App\Evidence\Finding;
 use App\Evidence\PartRecord;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
+use App\Figures\KeptFigure;
 use App\Platform\BookShelf;
+use App\Repair\Build\BuildDesk;
 use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Reach;
@@ -20,6 +22,7 @@ use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
+use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Estimate;
 use Japhrex\Core\Repair\Lasting;
 use Japhrex\Core\Repair\OptionDraft;
@@ -28,12 +31,13 @@ use Japhrex\Core\Repair\Outside;
 use Japhrex\Core\Repair\Price;
 use Japhrex\Core\Repair\Rates;
 use Japhrex\Core\Repair\RepairPlan;
+use Japhrex\Core\Repair\Returned;
 use Twig\Attribute\AsTwigFunction;
 
 /** What becomes of the parts of a case, and what each option would take. */
 final readonly class RepairDesk
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private CaseAnalysis $engine, private CaseMeasures $measures, private Signing $signing)
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private CaseAnalysis $engine, private CaseMeasures $measures, private Signing $signing, private OwnRecord $record, private BuildDesk $build)
     {
     }
 
@@ -80,6 +84,43 @@ final readonly class RepairDesk
         return array_values(array_diff(array_keys($damaged), array_keys($plan->decided)));
     }
 
+    /** @return array<string, KeptFigure> machining budgets that were worked out, by part; the last counts */
+    public function budgets(CaseFile $case): array
+    {
+        $budgets = [];
+        foreach ($this->em->getRepository(KeptFigure::class)->findBy(['case' => $case, 'figure' => 'machining-budget'], ['id' => 'ASC']) as $kept) {
+            $budgets[$kept->part] = $kept;
+        }
+
+        return $budgets;
+    }
+
+    /** @return array<string, KitTick> what was used and what was left over, by part; the last counts */
+    public function ticks(CaseFile $case): array
+    {
+        $ticks = [];
+        foreach ($this->em->getRepository(KitTick::class)->findBy(['case' => $case], ['id' => 'ASC']) as $tick) {
+            $ticks[$tick->part] = $tick;
+        }
+
+        return $ticks;
+    }
+
+    /** @return list<array{what: string, target: string, read: string, in: string}> parts that are chosen by a play, as the build sheet has them; read and in: empty while it is not set */
+    public function selective(CaseFile $case): array
+    {
+        $chosen = [];
+        foreach ($this->build->sheet($case) as $row) {
+            if (BuildKind::Play === $row['step']->kind) {
+                $typed = $row['done'] ? $row['records'][\count($row['records']) - 1]->typed : [];
+                $word = static fn (string $name): string => \is_string($typed[$name] ?? null) ? $typed[$name] : '';
+                $chosen[] = ['what' => $row['step']->title, 'target' => $row['step']->value, 'read' => $word('readings'), 'in' => $word('present')];
+            }
+        }
+
+        return $chosen;
+    }
+
     public function draft(CaseFile $case): OptionDraft
     {
         $book = $this->shelf->book($case->family);
@@ -115,8 +156,8 @@ final readonly class RepairDesk
         $outside = null === $origin?->origin ? '' : Outside::of($origin->origin);
         $again = null === $origin ? '' : \sprintf('“%s” is not cured by it.', $origin->name);
         [$option->life, $option->risk, $option->outside] = match ($kind) {
-            OptionKind::AsItWas => [$this->lastTime($case), $again, $outside],
-            OptionKind::Cured => [$this->lasting($case) ?: $this->lastTime($case), $this->risks($case, $draft), $outside],
+            OptionKind::AsItWas => [trim($this->lastTime($case).' '.$this->record($case)), $again, $outside],
+            OptionKind::Cured => [trim(($this->lasting($case) ?: $this->lastTime($case)).' '.$this->record($case)), $this->risks($case, $draft), $outside],
             OptionKind::Exchange => ['As its maker says.', $again.' An exchange unit meets the same oil and the same drive.', $outside],
             OptionKind::NotWorth => ['', 'The unit stays as it is; it must not run.', ''],
         };
@@ -130,6 +171,11 @@ final readonly class RepairDesk
         $service = $case->serviceSinceRepair ?: $case->serviceSinceNew;
 
         return '' === $service ? '' : \sprintf('It lasted %s until this failure; with the same cause no longer is to be expected.', $service);
+    }
+
+    private function record(CaseFile $case): string
+    {
+        return Returned::says($this->record->runs($case->family));
     }
 
     /** By the wear of what goes back in. */
@@ -154,6 +200,18 @@ final readonly class RepairDesk
         return Lasting::says($service, $used, static fn (string $part): string => $book->parts[$part]->name ?? $part);
     }
 
+    /** What the budget of a part that is machined says against it; empty: nothing. */
+    private function machined(CaseFile $case, string $name, string $part): string
+    {
+        $budget = $this->budgets($case)[$part] ?? null;
+
+        return match ($budget->results['feasible']['value'] ?? null) {
+            true => '',
+            null => \sprintf('Nobody has worked out how much may come off the %s.', $name),
+            default => \sprintf('By its budget the %s cannot be machined.', $name),
+        };
+    }
+
     private function risks(CaseFile $case, OptionDraft $draft): string
     {
         $book = $this->shelf->book($case->family);
@@ -162,6 +220,7 @@ final readonly class RepairDesk
 
         return trim(implode(' ', array_filter([
             [] === $again ? '' : \sprintf('Accepted for one more run: %s.', implode(', ', array_map($name, $again))),
+            ...array_map(fn (string $part): string => $this->machined($case, $name($part), $part), array_keys($this->plan($case)->decided, Disposition::Machine, true)),
             [] === $draft->gone() ? '' : \sprintf('No longer made: %s; salvage, a donor or made new.', implode(', ', array_map($name, $draft->gone()))),
         ])));
     }

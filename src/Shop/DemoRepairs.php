@@ -11,6 +11,7 @@ use App\Proof\ProofDesk;
 use App\Proof\ProofRecord;
 use App\Proof\Stand;
 use App\Repair\Build\BuildRecord;
+use App\Repair\KitTick;
 use App\Repair\MakeOffer;
 use App\Repair\Offers;
 use App\Repair\PriceRow;
@@ -20,6 +21,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Build\BuildSheet;
+use Japhrex\Core\Repair\KitCheck;
 use Japhrex\Core\Repair\OptionKind;
 use Japhrex\Core\Repair\PriceList;
 use Symfony\Component\Messenger\MessageBusInterface;
@@ -80,6 +82,9 @@ final readonly class DemoRepairs
             $record->typed = null === $play ? [] : ['readings' => $play];
             $record->madeAt = $at = $at->modify('+6 minutes');
             $this->em->persist($record);
+        }
+        foreach ($this->desk->plan($case)->bought() as $part) {
+            $this->em->persist(new KitTick($case, $part, KitCheck::USED, '', $who));
         }
         $this->em->flush();
         $stand = $this->em->getRepository(TestStand::class)->findOneBy([]);

@@ -7,6 +7,7 @@ namespace Japhrex\Tests\app;
 use App\Account\Role;
 use App\Evidence\PartRecord;
 use App\Intake\CaseFile;
+use App\Proof\Handover;
 use App\Repair\MakeOffer;
 use App\Repair\MakeOfferHandler;
 use App\Repair\Offer;
@@ -87,6 +88,43 @@ final class RepairTest extends AppTestCase
         self::assertStringContainsString('value="much"', (string) $this->browser->getResponse()->getContent(), 'what was typed stays');
         self::assertSame(303, $this->act($case, 'options/as-it-was/save', ['lines' => [['what' => 'Flushing', 'kind' => 'cleaning', 'low' => '100 EUR', 'high' => '120 EUR', 'hours' => '7']]], 'repair'));
         self::assertStringContainsString('119.00 EUR to 142.80 EUR', $this->browser->request('GET', "/cases/{$case->number}/repair")->text(), '19 % on 100 and on 120');
+    }
+
+    public function testWhatWasUsedOfTheKitIsTickedAndWhatIsLeftOverHasItsReason(): void
+    {
+        $case = $this->decided();
+        self::assertStringContainsString('not ticked yet', $this->browser->request('GET', "/cases/{$case->number}/repair")->filter('#kit')->text());
+        self::assertSame(303, $this->act($case, 'kit', ['part' => 'shaft-seal', 'state' => 'used'], 'repair'));
+        self::assertSame(422, $this->act($case, 'kit', ['part' => 'front-cover-seal', 'state' => 'left'], 'repair'));
+        self::assertStringContainsString('It was to go in: why is it left over?', $this->said());
+        self::assertSame(303, $this->act($case, 'kit', ['part' => 'front-cover-seal', 'state' => 'left', 'why' => 'the cover was never off'], 'repair'));
+        self::assertSame(404, $this->act($case, 'kit', ['part' => 'wheel', 'state' => 'used'], 'repair'));
+        self::assertSame(303, $this->act($case, 'kit', ['part' => 'driven-gear', 'state' => 'used'], 'repair'));
+        $kit = $this->browser->request('GET', "/cases/{$case->number}/repair")->filter('#kit')->text();
+        self::assertStringContainsString('left over: the cover was never off', $kit);
+        self::assertStringContainsString('Driven gear was used though the plan keeps the old one', $kit);
+        self::assertStringContainsString('Chosen by a play: side clearance', $kit);
+    }
+
+    public function testAnOptionSaysHowLongSuchRepairsLastedAndWhatTheMachiningBudgetSays(): void
+    {
+        $case = $this->decided();
+        $earlier = $this->aCase('PP-7');
+        foreach ([[$earlier, 60], [$this->aCase('PP-8'), 20]] as [$one, $days]) {
+            $gone = new Handover($one);
+            $gone->goneAt = new \DateTimeImmutable("-$days days");
+            self::em()->persist($gone);
+        }
+        $back = $this->aCase('PP-7');
+        [$back->comebackOf, $back->madeAt] = [$earlier, new \DateTimeImmutable('-10 days')];
+        self::em()->flush();
+        self::em()->persist($body = new PartRecord($this->fresh($case), 'body'));
+        [$body->disposition, $body->dispositionReason] = [Disposition::Machine, 'bored out'];
+        self::em()->flush();
+        self::assertStringContainsString('Machining body: nobody has worked out how much may come off', $this->browser->request('GET', "/cases/{$case->number}/repair")->text());
+        $this->act($case, 'options/as-it-was', [], 'repair');
+        $option = self::em()->getRepository(RepairOption::class)->findOneBy(['case' => $case]) ?? self::fail('It is not kept.');
+        self::assertStringContainsString('Of this family 2 repairs went out, 1 came back after 50 days; the others run since 20 days.', $option->life);
     }
 
     public function testACustomerChoosesOnceAndItStandsInTheCase(): void

@@ -51,6 +51,7 @@ final class RepairTest extends TestCase
         $says = array_column(RepairPlan::of($book, [$pair[0] => Disposition::Replace, $pair[1] => Disposition::Reuse])->warnings, 'says');
         self::assertStringContainsString('new, ', implode(' ', $says));
         self::assertNotContains($pair, array_column(RepairPlan::of($book, array_fill_keys($pair, Disposition::Replace))->warnings, 'parts'));
+        self::assertNotContains($pair, array_column(RepairPlan::of($book, [$pair[0] => Disposition::Replace, $pair[1] => Disposition::Machine])->warnings, 'parts'), 'machined anew it has no wear to run in to');
     }
 
     public function testWhatTheBookNeverReusesIsReplacedThoughNobodySaidSo(): void

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Repair;
+
+/** What was really used of the kits and of what was bought, beside what the plan wanted. */
+final class KitCheck
+{
+    public const USED = 'used';
+    public const LEFT = 'left';
+
+    /**
+     * @param list<string> $planned parts that the plan renews
+     *
+     * @throws \DomainException if something that was to go in is left over without a reason
+     */
+    public static function allow(string $part, string $state, string $why, array $planned): void
+    {
+        if (!\in_array($state, [self::USED, self::LEFT], true)) {
+            throw new \DomainException('Used, or left over?');
+        }
+        if (self::LEFT === $state && '' === trim($why) && \in_array($part, $planned, true)) {
+            throw new \DomainException('It was to go in: why is it left over?');
+        }
+    }
+
+    /**
+     * @param list<string> $planned parts that the plan renews
+     * @param array<string, string> $ticks part => used or left
+     *
+     * @return array{open: list<string>, unplanned: list<string>, left: list<string>} not ticked yet; used though nobody planned it; left over though it was planned
+     */
+    public static function of(array $planned, array $ticks): array
+    {
+        return [
+            'open' => array_values(array_diff($planned, array_keys($ticks))),
+            'unplanned' => array_values(array_diff(array_keys($ticks, self::USED, true), $planned)),
+            'left' => array_values(array_intersect(array_keys($ticks, self::LEFT, true), $planned)),
+        ];
+    }
+}

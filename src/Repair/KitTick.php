@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair;
+
+use App\Account\Audited;
+use App\Intake\CaseFile;
+use App\Intake\OfACase;
+use App\Platform\Identified;
+use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Repair\KitCheck;
+
+/** A part of the kit list: used, or left over on purpose. Ticks are added, never changed; the last of a part counts. */
+#[ORM\Entity]
+#[ORM\Table(name: 'kit_tick')]
+#[ORM\Index(columns: ['case_id', 'part'])]
+class KitTick implements Audited
+{
+    use Identified;
+    use OfACase;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+        #[ORM\Column(length: 60)]
+        public string $part,
+        #[ORM\Column(length: 10)]
+        public string $state,
+        #[ORM\Column(length: 300)]
+        public string $why,
+        #[ORM\Column(length: 80)]
+        public string $byWhom,
+    ) {
+        $this->identify();
+    }
+
+    public function auditName(): string
+    {
+        return 'Kit list, '.$this->part.(KitCheck::USED === $this->state ? ' used' : ' left over');
+    }
+}
