@@ -30,6 +30,19 @@ enum Disposition: string
         };
     }
 
+    /** What of it goes in when the unit is built, in a word or two. */
+    public function goesIn(): string
+    {
+        return match ($this) {
+            self::Reuse => 'as it was',
+            self::CleanUp => 'cleaned up',
+            self::Machine => 'machined',
+            self::OneMoreRun => 'for one more run',
+            self::Replace, self::AlwaysReplace => 'new',
+            self::Upgrade => 'a better one, new',
+        };
+    }
+
     /** Does the part go back into the unit? */
     public function keepsThePart(): bool
     {

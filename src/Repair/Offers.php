@@ -50,13 +50,21 @@ final readonly class Offers
         try {
             $this->signer->verify($uri);
         } catch (ExpiredSignedUriException) {
-            throw new ShopError('This link has expired. Ask the workshop for a new one; prices may have changed since.', 410);
+            throw self::expired();
         } catch (SignedUriException) {
             throw new ShopError('This link is not complete, or it was changed on its way. Open it from the message as it was sent, or ask the workshop for it again.', 403);
+        }
+        if ($offer->isExpired(new \DateTimeImmutable())) {
+            throw self::expired();
         }
         if (null !== $offer->revokedAt) {
             throw new ShopError('The workshop has taken this offer back. Ask them for the new one.', 410);
         }
+    }
+
+    private static function expired(): ShopError
+    {
+        return new ShopError('This link has expired. Ask the workshop for a new one; prices may have changed since.', 410);
     }
 
     /** @return array{story: string, photos: list<Photo>} a first draft to be read over */

@@ -50,7 +50,7 @@ test('a clearance out of its target stops the build until it is mended', async (
     await hand.getByLabel(/who looked on/).fill('apprentice');
   }
   await hand.getByRole('button', { name: 'Sign this step' }).click();
-  await expect(page.getByText(/a facing is signed with a picture/)).toBeVisible();
+  await expect(page.getByText(/a facing and a pair are signed with a picture/)).toBeVisible();
   await hand.locator('input[type=file]').setInputFiles('demo/photos/block-good.jpg');
   for (const tick of await hand.getByRole('checkbox').all()) {
     await tick.check();

@@ -39,7 +39,7 @@ test('the papers of a claim are made, and the sums of the bundle agree', async (
   await expect(page.getByText(/It asks for what is not there/)).toBeVisible();
 });
 
-test('a customer opens the link on a phone, answers and chooses; an altered link opens nothing', async ({ page, browser }) => {
+test('a customer opens the link on a phone, answers and chooses; an altered and an expired link open nothing', async ({ page, browser }) => {
   await signIn(page, 'desk');
   await page.goto('/cases/OQ-26-0106/repair');
   for (const kind of ['not-worth', 'as-it-was']) {
@@ -49,10 +49,18 @@ test('a customer opens the link on a phone, answers and chooses; an altered link
     }
     await expect(price).toBeVisible();
   }
-  await page.getByLabel('What failed and why, in plain words').fill('A ring was left out in the last repair.');
-  await page.getByLabel('Questions to them, one a line').fill('Who repaired it last?');
-  await page.getByRole('button', { name: 'Make the page and its link' }).click();
-  const link = await page.locator('.linkfield').first().inputValue();
+  const links = page.locator('.linkfield');
+  const offered = async (told, asked = '') => {
+    const before = await links.count();
+    const story = page.getByLabel('What failed and why, in plain words');
+    (await story.isVisible()) || (await page.getByText('Make an offer of the options above').click());
+    await story.fill(told);
+    await page.getByLabel('Questions to them, one a line').fill(asked);
+    await page.getByRole('button', { name: 'Make the page and its link' }).click();
+    await expect(links).toHaveCount(before + 1);
+    return links.first().inputValue();
+  };
+  const link = await offered('A ring was left out in the last repair.', 'Who repaired it last?');
   const phone = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const customer = await phone.newPage();
   await customer.goto(link);
@@ -68,9 +76,22 @@ test('a customer opens the link on a phone, answers and chooses; an altered link
   await customer.goto(link.replace(/_expiration=\d+/, '_expiration=1700000000'));
   await expect(customer.getByText(/was changed on its way/)).toBeVisible();
   await expect(customer.getByText('To the floor')).toHaveCount(0);
-  await phone.close();
   await page.reload();
   await expect(page.locator('#offers')).toContainText('chosen: repaired as it was by ferry master');
+  // A second offer whose last day has passed.
+  const second = await offered('As told before.');
+  await customer.goto(second);
+  await expect(customer.getByText('As told before.')).toBeVisible();
+  const id = new URL(second).pathname.split('/').pop();
+  execFileSync('/usr/lib/postgresql/15/bin/psql', [
+    '-q',
+    process.env.DATABASE_URL.replace(/\?.*$/, ''),
+    '-c',
+    `UPDATE offer SET valid_until = now() - interval '2 days' WHERE id = '${id}'`,
+  ]);
+  await customer.goto(second);
+  await expect(customer.getByText('This link has expired.')).toBeVisible();
+  await phone.close();
   await page.goto('/cases/OQ-26-0106/intake');
-  await expect(page.getByText('Asked “Who repaired it last?”: A yard on the mainland.')).toBeVisible();
+  await expect(page.getByText('Asked “Who repaired it last?”: A yard on the mainland.').first()).toBeVisible();
 });

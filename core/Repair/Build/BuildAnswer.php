@@ -23,7 +23,7 @@ final readonly class BuildAnswer
     }
 
     /**
-     * @param array{readings?: string, present?: string, stock?: string, most?: string, counts?: array<string, string>, facings?: list<string>, torque?: string, rounds?: list<string>, turns?: string, cleaned?: list<string>, done?: string} $typed
+     * @param array{readings?: string, present?: string, stock?: string, most?: string, counts?: array<string, string>, facings?: list<string>, mates?: list<string>, torque?: string, rounds?: list<string>, turns?: string, cleaned?: list<string>, done?: string} $typed
      * @param bool $photo is there a picture of it?
      * @param \Closure(float): string $length how a length is written
      *
@@ -33,7 +33,7 @@ final readonly class BuildAnswer
     {
         return match ($step->kind) {
             BuildKind::Clean => self::clean($typed['cleaned'] ?? []),
-            BuildKind::Fit => self::fit($step, $typed['counts'] ?? [], $typed['facings'] ?? [], $photo),
+            BuildKind::Fit => self::fit($step, $typed['counts'] ?? [], $typed['facings'] ?? [], $typed['mates'] ?? [], $photo),
             BuildKind::Play => self::play($step, $typed, $length),
             BuildKind::Torque => self::torque($step, $typed['torque'] ?? '', $typed['rounds'] ?? []),
             BuildKind::Turn => self::turn($step, $typed['turns'] ?? ''),
@@ -52,12 +52,18 @@ final readonly class BuildAnswer
     /**
      * @param array<string, string> $counts
      * @param list<string> $facings
+     * @param list<string> $mates numbers of the pairs that were looked at, from 0
      */
-    private static function fit(BuildStep $step, array $counts, array $facings, bool $photo): self
+    private static function fit(BuildStep $step, array $counts, array $facings, array $mates, bool $photo): self
     {
         foreach ($step->facings as $facing) {
             if (!\in_array($facing['part'], $facings, true)) {
                 throw new \DomainException(\sprintf('Look which way it faces, and tick it: %s', $facing['right']));
+            }
+        }
+        foreach ($step->mates as $i => $mate) {
+            if (!\in_array((string) $i, $mates, true)) {
+                throw new \DomainException(\sprintf('Look whether they are together as they ran, by their numbers, and tick it: %s', $mate));
             }
         }
         foreach ($step->counts as $count) {
@@ -70,7 +76,7 @@ final readonly class BuildAnswer
             }
         }
         if ($step->asksForAPhoto() && !$photo) {
-            throw new \DomainException('Take a picture of how it went in: a facing is signed with a picture.');
+            throw new \DomainException('Take a picture of how it went in: a facing and a pair are signed with a picture.');
         }
 
         return new self(true, []);

@@ -43,9 +43,9 @@ final readonly class BuildStep
     ) {
     }
 
-    /** Is a picture of it kept? Where something can go in the wrong way, it is. */
+    /** Is a picture of it kept? Where something can go in the wrong way, or beside the wrong mate, it is. */
     public function asksForAPhoto(): bool
     {
-        return [] !== $this->facings;
+        return [] !== $this->facings || [] !== $this->mates;
     }
 }

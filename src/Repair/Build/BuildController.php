@@ -15,6 +15,7 @@ use App\Intake\CaseGate;
 use App\Measuring\Reading;
 use App\Platform\BookShelf;
 use App\Platform\ShopError;
+use App\Repair\RepairDesk;
 use App\Teardown\StepRecord;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Repair\Build\BuildAnswer;
@@ -30,7 +31,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The build, step by step; what is out of its target stops it. It goes on after the case is signed. */
 final class BuildController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly BuildDesk $desk, private readonly FigureDesk $figures)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly BuildDesk $desk, private readonly FigureDesk $figures, private readonly RepairDesk $repair)
     {
     }
 
@@ -75,7 +76,7 @@ final class BuildController extends AbstractController
         return $this->redirectToRoute('build', ['number' => $case->number, '_fragment' => 'in-hand'], Response::HTTP_SEE_OTHER);
     }
 
-    /** @return array{readings: string, present: string, stock: string, most: string, torque: string, turns: string, done: string, counts: array<string, string>, facings: list<string>, rounds: list<string>, cleaned: list<string>} */
+    /** @return array{readings: string, present: string, stock: string, most: string, torque: string, turns: string, done: string, counts: array<string, string>, facings: list<string>, mates: list<string>, rounds: list<string>, cleaned: list<string>} */
     private static function typed(Request $request): array
     {
         $text = static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 200);
@@ -85,7 +86,7 @@ final class BuildController extends AbstractController
             $counts[(string) $what] = \is_string($count) ? mb_substr($count, 0, 10) : '';
         }
 
-        return ['readings' => $text('readings'), 'present' => $text('present'), 'stock' => $text('stock'), 'most' => $text('most'), 'torque' => $text('torque'), 'turns' => $text('turns'), 'done' => $text('done'), 'counts' => $counts, 'facings' => $list('facings'), 'rounds' => $list('rounds'), 'cleaned' => $list('cleaned')];
+        return ['readings' => $text('readings'), 'present' => $text('present'), 'stock' => $text('stock'), 'most' => $text('most'), 'torque' => $text('torque'), 'turns' => $text('turns'), 'done' => $text('done'), 'counts' => $counts, 'facings' => $list('facings'), 'mates' => $list('mates'), 'rounds' => $list('rounds'), 'cleaned' => $list('cleaned')];
     }
 
     /** @param array<string, mixed> $typed */
@@ -99,7 +100,7 @@ final class BuildController extends AbstractController
         }
 
         return $this->render('repair/build.html.twig', [
-            'case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $sheet, 'next' => $next, 'order' => $order, 'typed' => $typed, 'adjusters' => $this->adjusters($case),
+            'case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $sheet, 'next' => $next, 'order' => $order, 'typed' => $typed, 'adjusters' => $this->adjusters($case), 'decided' => $this->repair->plan($case)->decided,
             'fitted' => null === $next || [] === $next->parts ? [] : $this->em->getRepository(Photo::class)->findBy(['case' => $case, 'part' => $next->parts, 'stage' => PhotoStage::Fitted], ['id' => 'DESC'], 3),
         ], new Response(status: [] === $typed ? 200 : 422));
     }

@@ -49,6 +49,14 @@ final class BuildAnswerTest extends TestCase
         self::assertTrue(self::answer($fit, ['facings' => ['block']], true)->done);
     }
 
+    public function testAPairIsTickedAndSignedWithAPicture(): void
+    {
+        $fit = new BuildStep('fit-barrel', BuildKind::Fit, 'Barrel in', parts: ['barrel'], mates: ['Each piston in its bore, by its number.']);
+        $this->refused('Each piston in its bore', $fit, []);
+        $this->refused('a pair are signed with a picture', $fit, ['mates' => ['0']]);
+        self::assertTrue(self::answer($fit, ['mates' => ['0']], true)->done);
+    }
+
     public function testWhatWasCountedOutIsCountedIn(): void
     {
         $fit = new BuildStep('fit-joint', BuildKind::Fit, 'Joint in', counts: [new Count('needles', 21)]);
