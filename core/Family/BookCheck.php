@@ -8,7 +8,6 @@ use Japhrex\Core\Figure\FigureError;
 use Japhrex\Core\Figure\FigureRegistry;
 use Japhrex\Core\Figure\Fill\Fill;
 use Japhrex\Core\Figure\Key;
-use Japhrex\Core\Quantity\QuantityError;
 
 /** Reads a book as somebody would who knows the trade, and says what cannot be right. */
 final readonly class BookCheck
@@ -29,6 +28,7 @@ final readonly class BookCheck
             ...$this->oil($book),
             ...$this->leaks($book),
             ...$this->upkeep($book),
+            ...(new UpkeepCheck($this->figures))->problems($book),
         ]);
     }
 
@@ -200,40 +200,6 @@ final readonly class BookCheck
             }
             foreach (array_diff(array_map(strtolower(...), array_keys($content->should)), $models, ['all']) as $model) {
                 yield new BookProblem("contents/$i/should", \sprintf('there is no model "%s"; expected maker and model as at the head, or "all".', $model));
-            }
-        }
-        $steps = array_map(static fn (StripStep $step): string => $step->key, $book->strip);
-        foreach ($book->upkeep->settings as $i => $setting) {
-            if ('' !== $setting->after && !\in_array($setting->after, $steps, true)) {
-                yield new BookProblem('settings/'.$i, \sprintf('there is no strip step "%s" after which it could be set.', $setting->after));
-            }
-            if ('' !== $setting->reads && null === $book->field($setting->reads)) {
-                yield new BookProblem('settings/'.$i, \sprintf('there is no reading "%s" to compare it with.', $setting->reads));
-            }
-        }
-        foreach ($book->upkeep->proof as $i => $step) {
-            foreach ($step->reads as $k => $read) {
-                try {
-                    $read->limits();
-                    [] === $read->curve || $this->figures->compute('power-curve', $read->curve + ['points' => '100 bar@10 lpm']);
-                } catch (\DomainException|FigureError|QuantityError $error) {
-                    yield new BookProblem("proof/$i/reads/$k", $error->getMessage());
-                }
-            }
-        }
-        foreach ($book->upkeep->kits as $kit) {
-            foreach ([...$kit->parts, ...$kit->without] as $part) {
-                if (!isset($book->parts[$part])) {
-                    yield new BookProblem('kits/'.$kit->key, \sprintf('there is no part "%s".', $part));
-                }
-            }
-        }
-        if ([] !== $book->upkeep->kits) {
-            $named = array_merge(...array_map(static fn (Kit $kit): array => [...$kit->parts, ...$kit->without], array_values($book->upkeep->kits)));
-            foreach ($book->parts as $part) {
-                if (Reuse::Never === $part->reuse && !\in_array($part->key, $named, true)) {
-                    yield new BookProblem('parts/'.$part->key, 'is never reused, but no kit has it nor says that it has to be bought besides (without).');
-                }
             }
         }
     }

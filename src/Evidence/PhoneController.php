@@ -15,6 +15,7 @@ use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use App\Teardown\StripBench;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\FindingKind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -79,7 +80,7 @@ final class PhoneController extends AbstractController
         $order = array_column($book->partsInStripOrder(), 'key');
         $after = array_search($part?->key, $order, true);
 
-        return $this->render('evidence/phone.html.twig', ['next' => $book->part(\is_int($after) ? $order[$after + 1] ?? '' : ''), 'last' => $last, 'pass' => $pass, 'token' => $token, 'case' => $pass->case, 'book' => $book, 'run' => $run, 'part' => $part, 'count' => $count, 'clips' => $clips, 'modes' => $this->shelf->modes(), 'said' => (string) $request->query->get('said', '')]);
+        return $this->render('evidence/phone.html.twig', ['next' => $book->part(\is_int($after) ? $order[$after + 1] ?? '' : ''), 'last' => $last, 'pass' => $pass, 'token' => $token, 'case' => $pass->case, 'book' => $book, 'run' => $run, 'part' => $part, 'count' => $count, 'clips' => $clips, 'modes' => $this->shelf->modes(), 'debris' => DebrisKind::cases(), 'said' => (string) $request->query->get('said', '')]);
     }
 
     #[Route('/phone/{token}/photos', name: 'phone_photo', methods: ['POST'])]
@@ -128,6 +129,7 @@ final class PhoneController extends AbstractController
         }
         $surface = (string) $request->request->get('surface', '');
         [$finding->mode, $finding->surface] = [$grade > 0 ? $mode : null, isset($part->surfaces[$surface]) ? $surface : null];
+        $finding->made = DebrisKind::MODE === $finding->mode ? array_map(static fn (DebrisKind $kind): string => $kind->value, DebrisKind::of(array_values($request->request->all('made')))) : [];
         $finding->note = mb_substr(trim((string) $request->request->get('note', '')), 0, 2000);
         $finding->byWhom = mb_substr('phone of '.$pass->byWhom, 0, 80);
         $this->em->persist($finding);

@@ -69,7 +69,7 @@ final readonly class BuildFlow
             $gap = $expression->text($built);
 
             return ['route' => $route, 'gap' => $gap ?? $route->new, 'size' => Quantity::parse($gap ?? $route->new, Dimension::Length), 'from' => match (true) {
-                null === $gap => 'as new',
+                null === $gap => [] === array_filter($expression->references(), $built->isRenewed(...)) ? 'not read, counted as new' : 'as new',
                 [] !== array_filter($expression->references(), $built->isRead(...)) => 'read in the build',
                 default => 'went back in as found',
             }];

@@ -44,4 +44,21 @@ trait DemoRows
 
         return $rows;
     }
+
+    /**
+     * Sets plain fields by name; an enum is given by its value.
+     *
+     * @param Row $values
+     */
+    private static function fill(object $thing, array $values): void
+    {
+        foreach ($values as $name => $value) {
+            $type = (new \ReflectionProperty($thing, $name))->getType();
+            $class = $type instanceof \ReflectionNamedType ? $type->getName() : '';
+            if (is_subclass_of($class, \BackedEnum::class) && (\is_string($value) || \is_int($value))) {
+                $value = $class::from($value);
+            }
+            (new \ReflectionProperty($thing, $name))->setValue($thing, $value);
+        }
+    }
 }

@@ -108,17 +108,17 @@ final class DemoShop
         $this->cases[self::word($row, 'ref')] = $case;
         $day = new \DateTimeImmutable('-'.self::word($row, 'days-ago').' days -90 minutes');
         $case->madeAt = $day;
-        $this->fill($case, self::row($row, 'unit'));
+        self::fill($case, self::row($row, 'unit'));
         $case->settle();
         $case->holder = $this->people[self::word($row, 'holder')];
         $case->comebackOf = $this->cases[self::word($row, 'comeback-of')] ?? null;
         if (null !== $case->arrival) {
-            $this->fill($case->arrival, self::row($row, 'arrival'));
+            self::fill($case->arrival, self::row($row, 'arrival'));
         }
         $this->em->persist($case);
         $complaints = [];
         foreach (self::rows($row, 'complaints') as $one) {
-            $this->fill($complaints[] = $complaint = new Complaint($case), $one);
+            self::fill($complaints[] = $complaint = new Complaint($case), $one);
             $this->em->persist($complaint);
             $case->complaints->add($complaint);
         }
@@ -127,7 +127,7 @@ final class DemoShop
             $said[] = $statement = new Statement($case);
             $statement->contradicts = $said[$one['against'] ?? -1] ?? null;
             unset($one['against']);
-            $this->fill($statement, $one);
+            self::fill($statement, $one);
             $this->em->persist($statement);
         }
         $this->bench($case, $row, $day->modify('+1 hour'));
@@ -153,7 +153,7 @@ final class DemoShop
     {
         foreach (self::row($row, 'steps') + (isset($row['finished']) ? $this->otherSteps($case) : []) as $key => $step) {
             $record = new StepRecord($case, (string) $key);
-            $this->fill($record, (array) $step + ['state' => StepState::Done->value]);
+            self::fill($record, (array) $step + ['state' => StepState::Done->value]);
             $record->byWhom = $this->people['bench']->name;
             $record->at = $record->madeAt = $at = $at->modify('+7 minutes');
             $this->em->persist($record);
@@ -162,7 +162,7 @@ final class DemoShop
             $part = (array) $part;
             $part['dispositionReason'] = $part['reason'] ?? '';
             unset($part['reason']);
-            $this->fill($record = new PartRecord($case, $key), $part);
+            self::fill($record = new PartRecord($case, $key), $part);
             $this->em->persist($record);
         }
         foreach (self::row($row, 'readings') as $key => $one) {
@@ -203,7 +203,7 @@ final class DemoShop
             $one = (array) $one;
             $finding = new Finding($case, self::word($one, 'part'));
             unset($one['part']);
-            $this->fill($finding, $one);
+            self::fill($finding, $one);
             $finding->byWhom = $this->people['bench']->name;
             $finding->madeAt = $at = $at->modify('+1 minute');
             $this->em->persist($findings[$key] = $finding);
@@ -236,7 +236,7 @@ final class DemoShop
             $complaint = isset($one['complaint']) ? $complaints[(int) self::word($one, 'complaint')] : null;
             $node = new ChainNode($case, null !== $finding ? NodeKind::Damage : (null !== $complaint ? NodeKind::Complaint : NodeKind::from(self::word($one, 'kind'))));
             unset($one['finding'], $one['complaint'], $one['kind']);
-            $this->fill($node, $one);
+            self::fill($node, $one);
             $node->finding = $finding;
             $node->complaint = $complaint;
             $node->place ??= $finding?->place();
@@ -274,7 +274,7 @@ final class DemoShop
         $verdict->origin = $nodes[self::word($row, 'origin')] ?? null;
         $verdict->despite = $this->despite($case, self::row($row, 'despite'));
         unset($row['origin'], $row['despite']);
-        $this->fill($verdict, $row);
+        self::fill($verdict, $row);
         $this->signing->sign($verdict, $this->people['analyst']);
         $this->signing->second($verdict, $this->people['second']);
         $report = new Report($case, $verdict, $this->people['analyst']->name);
@@ -303,22 +303,5 @@ final class DemoShop
         }
 
         return [] === $open ? $despite : throw new \LogicException(\sprintf('Case %s of the demo is signed with open points: %s', $case->number, implode('; ', $open)));
-    }
-
-    /**
-     * Sets plain fields by name; an enum is given by its value.
-     *
-     * @param Row $values
-     */
-    private function fill(object $thing, array $values): void
-    {
-        foreach ($values as $name => $value) {
-            $type = (new \ReflectionProperty($thing, $name))->getType();
-            $class = $type instanceof \ReflectionNamedType ? $type->getName() : '';
-            if (is_subclass_of($class, \BackedEnum::class) && (\is_string($value) || \is_int($value))) {
-                $value = $class::from($value);
-            }
-            (new \ReflectionProperty($thing, $name))->setValue($thing, $value);
-        }
     }
 }

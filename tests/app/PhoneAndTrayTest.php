@@ -58,6 +58,9 @@ final class PhoneAndTrayTest extends AppTestCase
         self::assertSame('Body', $this->browser->getCrawler()->filter('h1')->text());
         $this->browser->request('POST', $link.'/look', ['part' => 'body', 'surface' => 'gear-bore', 'grade' => '3', 'mode' => 'scoring', 'note' => 'a track a nail catches']);
         self::assertResponseStatusCodeSame(303);
+        $this->browser->request('POST', $link.'/look', ['part' => 'suction-strainer', 'grade' => '2', 'mode' => 'debris', 'made' => ['sand', 'bronze', 'gold']]);
+        self::assertResponseStatusCodeSame(303);
+        self::assertSame(['bronze', 'sand'], self::em()->getRepository(Finding::class)->findOneBy(['part' => 'suction-strainer', 'case' => $case->id->toRfc4122()])?->made);
         $this->browser->request('POST', $link.'/reading', ['part' => 'body', 'field' => 'wipe-depth', 'typed' => '0.06']);
         self::assertResponseStatusCodeSame(303);
         $this->browser->request('POST', $link.'/reading', ['part' => 'body', 'field' => 'wipe-depth', 'typed' => '0.07 mm']);
@@ -67,7 +70,7 @@ final class PhoneAndTrayTest extends AppTestCase
         $this->browser->request('POST', $link.'/photos', ['upload' => '00000000-0000-4000-8000-000000000001', 'bytes' => (string) \strlen($bytes), 'name' => 'IMG.jpg', 'part' => 'body', 'stage' => 'as-found'], server: ['HTTP_ACCEPT' => 'application/json']);
         self::assertResponseStatusCodeSame(201);
         $of = ['case' => $case->id->toRfc4122()];
-        self::assertSame('phone of test bench', self::em()->getRepository(Finding::class)->findOneBy($of)?->byWhom);
+        self::assertSame('phone of test bench', self::em()->getRepository(Finding::class)->findOneBy($of + ['part' => 'body'])?->byWhom);
         self::assertSame(['0.06 mm'], self::em()->getRepository(Reading::class)->findOneBy($of)?->typed);
         $photo = self::em()->getRepository(Photo::class)->findOneBy($of);
         self::assertSame([hash('sha256', $bytes), 'body', 'phone of test bench'], [$photo?->picture->hash, $photo?->part, $photo?->byWhom]);

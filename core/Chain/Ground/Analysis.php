@@ -46,12 +46,13 @@ final readonly class Analysis
         return new self($ground, $question, $answer, $weakest, [] === $minutes ? [] : Looks::of($pruned, $question, $answer, $minutes));
     }
 
-    /** @return list<string> the likeliest origins, between which a look has to tell */
+    /** @return list<string> the likeliest origins, between which a look has to tell: only they are asked about once more, each at the price of a pass */
     private static function likely(Ground $pruned): array
     {
         $question = $pruned->question([]);
+        $answer = Inference::answer($question);
 
-        return array_map(static fn (int $node): string => $question->network->nodes[$node]->id, \array_slice(Inference::answer($question)->candidates($question), 0, Looks::RIVALS));
+        return array_map(static fn (int $node): string => $question->network->nodes[$node]->id, Looks::inTheRace($question, $answer, \array_slice($answer->candidates($question), 0, Looks::RIVALS)));
     }
 
     /** @return list<Candidate> the likeliest first */

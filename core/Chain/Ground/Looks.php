@@ -64,12 +64,9 @@ final class Looks
     private static function rivals(Ground $pruned, Question $question, Answer $answer): array
     {
         $rivals = [];
-        $lead = max([0.0, ...array_map(static fn (int|string $origin): float => $answer->posteriors[$origin], array_keys($answer->given))]);
-        foreach ($answer->given as $origin => $with) {
+        foreach (self::inTheRace($question, $answer, array_keys($answer->given)) as $origin) {
             $share = $answer->posteriors[$origin];
-            if ($share < self::RACE * $lead || $share < self::LIFTED * $question->network->nodes[$origin]->leak || $share >= 1.0) {
-                continue;
-            }
+            $with = $answer->given[$origin];
             $without = [];
             foreach ($with as $node => $chance) {
                 $without[$node] = min(1.0, max(0.0, ($answer->posteriors[$node] - $share * $chance) / (1.0 - $share)));
@@ -78,6 +75,20 @@ final class Looks
         }
 
         return $rivals;
+    }
+
+    /**
+     * Those that a look has to tell apart.
+     *
+     * @param list<int> $origins nodes
+     *
+     * @return list<int>
+     */
+    public static function inTheRace(Question $question, Answer $answer, array $origins): array
+    {
+        $lead = max([0.0, ...array_map(static fn (int $origin): float => $answer->posteriors[$origin], $origins)]);
+
+        return array_values(array_filter($origins, static fn (int $origin): bool => $answer->posteriors[$origin] >= max(self::RACE * $lead, self::LIFTED * $question->network->nodes[$origin]->leak) && $answer->posteriors[$origin] < 1.0));
     }
 
     /**

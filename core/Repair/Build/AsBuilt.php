@@ -50,7 +50,8 @@ final readonly class AsBuilt implements Sources
         return new Known(array_sum($all) / \count($all), 0.0, Dimension::Length, $sizes[0]->typedUnit, $this->book->fieldName($reference));
     }
 
-    private function isRenewed(string $reference): bool
+    /** Does it hang on a part that is new, or was machined? */
+    public function isRenewed(string $reference): bool
     {
         $from = $this->book->field($reference)?->from?->references() ?? [];
 

@@ -84,6 +84,11 @@ final class BookTest extends TestCase
         yield 'a leak through nothing' => [['leaks' => ['facts' => ['needed' => '60 bar'], 'explains' => ['weak'], 'routes' => [['name' => 'x', 'path' => 'hole:{gap}', 'new' => '0.02 mm', 'found' => '0.02 mm']]]], 'expected'];
         yield 'a leak that explains an unknown complaint' => [['leaks' => ['facts' => ['needed' => '60 bar'], 'explains' => ['sadness'], 'routes' => []]], 'there is no complaint "sadness"'];
         yield 'a circuit that a new one cannot feed' => [['models' => [['maker' => 'Halvorsund', 'model' => 'X', 'facts' => ['displacement' => '10 cc/rev']]], 'leaks' => ['facts' => ['needed' => '60 bar', 'idle' => '700 rpm', 'working' => '1500 rpm', 'cold' => '20 C', 'hot' => '80 C', 'v40' => '46 cSt', 'v100' => '6.8 cSt', 'density' => '870 kg/m3', 'demand' => '5 mm', 'relief' => '100 bar'], 'explains' => ['weak'], 'routes' => [['name' => 'x', 'path' => 'slot:10 mm,{gap},5 mm', 'new' => '0.02 mm', 'found' => '{plunger/diameter}']]]], 'a new Halvorsund X would miss what is needed'];
+        yield 'a play that is no reading' => [['settings' => [['what' => 'Play', 'value' => '0.1 mm to 0.2 mm', 'reads' => 'barrel/play']]], 'there is no reading "barrel/play"'];
+        yield 'set after a step that is not there' => [['settings' => [['what' => 'Play', 'value' => '0.1 mm to 0.2 mm', 'after' => 'cover']]], 'there is no strip step "cover"'];
+        yield 'a proof with limits of two kinds' => [['proof' => [['step' => 'Pressure', 'expect' => 'Held.', 'reads' => [['what' => 'Idle', 'least' => '4 bar', 'most' => '6 mm']]]]], '6 mm'];
+        yield 'a proof whose limits allow nothing' => [['proof' => [['step' => 'Pressure', 'expect' => 'Held.', 'reads' => [['what' => 'Idle', 'least' => '6 bar', 'most' => '4 bar']]]]], 'is above the largest'];
+        yield 'a power control without its power' => [['proof' => [['step' => 'Power', 'expect' => 'Held.', 'reads' => [['what' => 'Points', 'curve' => ['power' => '15 bar', 'overall' => '85 %', 'tolerance' => '5 %']]]]]], '15 bar'];
         yield 'no oil' => [['carriers/0/kind' => 'touch', 'carriers/1/kind' => 'touch'], 'no oil'];
     }
 

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Family;
+
+use Japhrex\Core\Figure\FigureError;
+use Japhrex\Core\Figure\FigureRegistry;
+use Japhrex\Core\Quantity\QuantityError;
+
+/** Reads what a book says of the repair: what is set, what is proved, what is bought. */
+final readonly class UpkeepCheck
+{
+    public function __construct(private FigureRegistry $figures)
+    {
+    }
+
+    /** @return list<BookProblem> */
+    public function problems(Book $book): array
+    {
+        return array_values([...$this->settings($book), ...$this->proof($book), ...$this->kits($book)]);
+    }
+
+    /** @return iterable<int, BookProblem> */
+    private function settings(Book $book): iterable
+    {
+        $steps = array_map(static fn (StripStep $step): string => $step->key, $book->strip);
+        foreach ($book->upkeep->settings as $i => $setting) {
+            if ('' !== $setting->after && !\in_array($setting->after, $steps, true)) {
+                yield new BookProblem('settings/'.$i, \sprintf('there is no strip step "%s" after which it could be set.', $setting->after));
+            }
+            if ('' !== $setting->reads && null === $book->field($setting->reads)) {
+                yield new BookProblem('settings/'.$i, \sprintf('there is no reading "%s" to compare it with.', $setting->reads));
+            }
+        }
+    }
+
+    /** @return iterable<int, BookProblem> */
+    private function proof(Book $book): iterable
+    {
+        foreach ($book->upkeep->proof as $i => $step) {
+            foreach ($step->reads as $k => $read) {
+                try {
+                    $read->limits();
+                    [] === $read->curve || $this->figures->compute('power-curve', $read->curve + ['points' => '100 bar@10 lpm']);
+                } catch (\DomainException|FigureError|QuantityError $error) {
+                    yield new BookProblem("proof/$i/reads/$k", $error->getMessage());
+                }
+            }
+        }
+    }
+
+    /** @return iterable<int, BookProblem> */
+    private function kits(Book $book): iterable
+    {
+        foreach ($book->upkeep->kits as $kit) {
+            foreach ([...$kit->parts, ...$kit->without] as $part) {
+                if (!isset($book->parts[$part])) {
+                    yield new BookProblem('kits/'.$kit->key, \sprintf('there is no part "%s".', $part));
+                }
+            }
+        }
+        if ([] !== $book->upkeep->kits) {
+            $named = array_merge(...array_map(static fn (Kit $kit): array => [...$kit->parts, ...$kit->without], array_values($book->upkeep->kits)));
+            foreach ($book->parts as $part) {
+                if (Reuse::Never === $part->reuse && !\in_array($part->key, $named, true)) {
+                    yield new BookProblem('parts/'.$part->key, 'is never reused, but no kit has it nor says that it has to be bought besides (without).');
+                }
+            }
+        }
+    }
+}
