@@ -7,6 +7,7 @@ namespace App\Proof;
 use App\Account\CurrentPerson;
 use Japhrex\Core\Proof\Channel;
 use Japhrex\Core\Proof\Trace;
+use Japhrex\Core\Quantity\Units;
 use Twig\Attribute\AsTwigFunction;
 
 /** A run as lines that a template draws: each channel a strip of its own, the expected band behind the flow; numbers in the units of the person who reads. */
@@ -20,7 +21,7 @@ final readonly class StandTrace
     {
     }
 
-    /** @return list<array{name: string, low: string, high: string, peaks: string, mean: string, band: string}> paths in a box of 900 by 110; low and high: ends of its scale */
+    /** @return list<array{name: string, scale: string, peaks: string, mean: string, band: string}> paths in a box of 900 by 110; scale: from its lower to its upper end */
     #[AsTwigFunction('stand_trace')]
     public function of(Trace $run): array
     {
@@ -39,7 +40,7 @@ final readonly class StandTrace
             $x = static fn (float $t): float => round(self::WIDTH * $t / ($run->seconds ?: 1.0), 1);
             $times = array_column($run->drawn, 't');
             $strips[] = [
-                'name' => $name, 'low' => $this->show($bottom, $channel), 'high' => $this->show($top, $channel),
+                'name' => $name, 'scale' => $this->scale($bottom, $top, $channel),
                 'peaks' => self::between($times, array_map(static fn (array $point): array => [$point['low'][$name], $point['high'][$name]], $run->drawn), $x, $scale),
                 'mean' => self::line($run, $name, $x, $scale),
                 'band' => self::between($times, $band, $x, $scale),
@@ -103,6 +104,15 @@ final readonly class StandTrace
         }
 
         return $path;
+    }
+
+    /** `23 to 47 L/min`: to three digits or whole. */
+    private function scale(float $low, float $high, Channel $channel): string
+    {
+        $unit = Units::named($this->person->units()->unit($channel->dimension()), $channel->dimension());
+        $number = static fn (float $si): string => number_format($value = $unit->fromSi($si), abs($value) < 10.0 && 0.0 !== round($value) ? 1 : 0, '.', '');
+
+        return $number($low).' to '.$number($high).' '.$unit->symbol();
     }
 
     private function show(float $si, Channel $channel): string

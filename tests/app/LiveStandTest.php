@@ -81,6 +81,9 @@ final class LiveStandTest extends AppTestCase
         self::assertSame(409, $this->act($other, 'run', ['stand' => 'Stand 1'], 'proof'));
         self::assertStringContainsString($case->number, $this->said());
         self::assertSame(422, $this->act($other, 'run', ['stand' => 'Stand 9'], 'proof'));
+        self::em()->persist(new TestStand('Stand 2'));
+        self::em()->flush();
+        self::assertSame(409, $this->act($case, 'run', ['stand' => 'Stand 2'], 'proof'));
         self::assertSame(303, $this->act($case, 'run/end', [], 'proof'));
         self::assertStringContainsString('Nothing came from the stand', $this->browser->followRedirect()->text());
         self::assertSame([0, 0], [self::em()->getRepository(LiveRun::class)->count([]), self::em()->getRepository(StandRecording::class)->count([])]);

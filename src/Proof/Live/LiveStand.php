@@ -35,12 +35,12 @@ final readonly class LiveStand
         return $this->em->getRepository(LiveRun::class)->findOneBy(['case' => $case], ['id' => 'DESC']);
     }
 
-    /** @throws ShopError if the stand is taken */
+    /** @throws ShopError if the stand is taken, or the case is on another one */
     public function begin(CaseFile $case, TestStand $stand, string $who): LiveRun
     {
-        $taken = $this->em->getRepository(LiveRun::class)->findOneBy(['stand' => $stand]);
+        $taken = $this->em->getRepository(LiveRun::class)->findOneBy(['stand' => $stand]) ?? $this->of($case);
         if (null !== $taken) {
-            throw new ShopError(\sprintf('%s is recording case %s, begun by %s. End that run first.', $stand->name, $taken->case->number, $taken->byWhom), 409);
+            throw new ShopError(\sprintf('%s is recording case %s, begun by %s. End that run first.', $taken->stand->name, $taken->case->number, $taken->byWhom), 409);
         }
         $this->em->persist($run = new LiveRun($case, $stand, $who));
         $this->em->flush();
