@@ -291,17 +291,31 @@ function start(root) {
 }
 document.addEventListener('htmx:load', (event) => start(event.detail.elt));
 
-// What the stand shows goes into the fields of a step of the proof; what is typed there already stays.
+// What the stand shows goes into the field beside the button, and under which conditions into the words; what is typed there already stays.
 document.addEventListener('click', (event) => {
-  const form = event.target.closest?.('[data-take-stand]')?.form;
-  if (!form) {
+  const button = event.target.closest?.('[data-take-stand]');
+  if (!button) {
     return;
   }
   const shown = [...document.querySelectorAll('#live-chart [data-value]')];
-  for (const field of form.querySelectorAll('[data-reads]')) {
-    const values = shown.filter((one) => ['all', one.dataset.channel].includes(field.dataset.reads)).map((one) => one.dataset.value);
-    field.value ||= values.join(', ');
+  const field = button.closest('.field');
+  const taken = [];
+  for (const input of field.querySelectorAll('[data-reads]')) {
+    const values = shown.filter((one) => ['all', one.dataset.channel].includes(input.dataset.reads));
+    taken.push(...values);
+    input.value ||= values.map((one) => one.dataset.value).join(', ');
   }
+  const words = button.form.elements.words;
+  const under = shown.filter((one) => !taken.includes(one)).map((one) => one.dataset.value);
+  if (under.length > 0) {
+    const said = `${field.querySelector('[data-what]').textContent}: ${under.join(', ')}`;
+    words.value = words.value ? `${words.value}; ${said}` : said;
+  }
+});
+
+// What was refused is brought into sight, wherever the page stood.
+document.addEventListener('htmx:load', (event) => {
+  event.detail.elt.querySelector?.('.problem[role="alert"]')?.scrollIntoView({ block: 'center' });
 });
 
 // The clock of a soak counts down where it is seen; the server's counts.

@@ -49,9 +49,7 @@ final class ProofController extends AbstractController
         try {
             $record = $this->desk->entry($case, $key, (string) $request->request->get('outcome', ''), $typed, $this->stand($typed['stand']), $this->person->get()->name);
         } catch (\DomainException $e) {
-            $this->addFlash('refused', $e->getMessage());
-
-            return $this->page($case, $typed);
+            return $this->page($case, ['refused' => $e->getMessage()] + $typed);
         }
         $this->em->persist($record);
         $this->em->flush();
@@ -104,12 +102,11 @@ final class ProofController extends AbstractController
             default => null,
         };
         if (null !== $wrong) {
-            $this->addFlash('refused', $wrong);
             if ($this->em->contains($handover)) {
                 $this->em->detach($handover);
             }
 
-            return $this->page($case, ['despite' => $despite], $handover);
+            return $this->page($case, ['key' => 'handover', 'refused' => $wrong, 'despite' => $despite], $handover);
         }
         $handover->despite = $despite;
         $handover->goneAt ??= new \DateTimeImmutable();

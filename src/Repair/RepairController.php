@@ -106,9 +106,7 @@ final class RepairController extends AbstractController
         try {
             KitCheck::allow($part, $state, $why, $this->desk->plan($case)->bought());
         } catch (\DomainException $e) {
-            $this->addFlash('refused', $e->getMessage());
-
-            return $this->page($case, ['part' => $part]);
+            return $this->page($case, ['part' => $part, 'refused' => $e->getMessage()]);
         }
         $this->em->persist(new KitTick($case, $part, $state, $why, $this->person->get()->name));
         $this->em->flush();

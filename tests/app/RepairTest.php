@@ -96,7 +96,7 @@ final class RepairTest extends AppTestCase
         self::assertStringContainsString('not ticked yet', $this->browser->request('GET', "/cases/{$case->number}/repair")->filter('#kit')->text());
         self::assertSame(303, $this->act($case, 'kit', ['part' => 'shaft-seal', 'state' => 'used'], 'repair'));
         self::assertSame(422, $this->act($case, 'kit', ['part' => 'front-cover-seal', 'state' => 'left'], 'repair'));
-        self::assertStringContainsString('It was to go in: why is it left over?', $this->said());
+        self::assertStringContainsString('it was to go in: why is it left over?', $this->said());
         self::assertSame(303, $this->act($case, 'kit', ['part' => 'front-cover-seal', 'state' => 'left', 'why' => 'the cover was never off'], 'repair'));
         self::assertSame(404, $this->act($case, 'kit', ['part' => 'wheel', 'state' => 'used'], 'repair'));
         self::assertSame(303, $this->act($case, 'kit', ['part' => 'driven-gear', 'state' => 'used'], 'repair'));

@@ -3,13 +3,20 @@ import { execFileSync, spawn } from 'node:child_process';
 import { expect, test } from '@playwright/test';
 import { signIn } from './people.mjs';
 
+// Nothing is proved before the direction.
+const directed = async (page) => {
+  const direction = page.locator('.build > li').first();
+  if (await direction.getByRole('button', { name: 'Passed' }).isVisible()) {
+    await direction.getByLabel('Read, or seen').fill('as the arrow, turns evenly');
+    await direction.getByRole('button', { name: 'Passed' }).click();
+  }
+  await expect(direction).toContainText('passed');
+};
+
 test('a soak has a clock that survives a reload, and the complaint is repeated', async ({ page }) => {
   await signIn(page, 'bench');
   await page.goto('/cases/OQ-26-0105/proof');
-  const direction = page.locator('.build > li').first();
-  await direction.getByLabel('Read, or seen').fill('as the arrow, turns evenly');
-  await direction.getByRole('button', { name: 'Passed' }).click();
-  await expect(direction).toContainText('passed');
+  await directed(page);
   await page.getByRole('button', { name: 'Start its clock: 5 min' }).click();
   await expect(page.locator('[data-clock] b')).toHaveText(/4:\d\d left/);
   await page.reload();
@@ -89,6 +96,25 @@ test('a stand sends as it runs: it passes, and fails with the fault that was set
     await expect(kept).toContainText('Stand 1, 45 kW');
     await expect(kept).toContainText(says);
   }
+  // What the stand shows goes into the step in hand, with the conditions, and is judged.
+  await page.goto('/cases/OQ-26-0105/proof');
+  await directed(page);
+  await page.getByRole('button', { name: 'Begin the run' }).click();
+  const stand = spawn('php', ['stand-ins/stand/stand', `--token=${token}`, `--to=${baseURL}`, '--fault=air', '--minutes=2', '--pace=60']);
+  const ended = new Promise((done) => stand.on('exit', done));
+  await expect(page.locator('#live-chart')).toContainText('1 200 rows');
+  await ended;
+  const flow = page.locator('.build > li').filter({ hasText: 'Flow at 0, 100 and 200 bar' });
+  await flow.getByRole('button', { name: 'Take what the stand shows' }).first().click();
+  await expect(flow.getByLabel(/^Flow at 100 bar, cold at least/)).toHaveValue(/^[\d.]+ L\/min$/);
+  await expect(flow.getByLabel('What else was seen')).toHaveValue(/Flow at 100 bar, cold: 1\d\d.* bar, .* °C/);
+  await flow.getByRole('button', { name: 'Passed' }).click();
+  await expect(flow.getByRole('alert')).toContainText('Not passed: Flow at 100 bar, cold');
+  await expect(flow.getByRole('alert')).toBeInViewport();
+  await flow.getByRole('button', { name: 'Missed' }).click();
+  await expect(flow).toContainText('Leakage inside');
+  await page.getByRole('button', { name: 'End the run and keep it' }).click();
+  await expect(page.locator('.recording').first()).toContainText('Stand 1, 45 kW');
 });
 
 test('a run of the stand passes, and fails with the fault that was set', async ({ page }) => {
