@@ -8,6 +8,7 @@ use App\Account\Role;
 use App\Intake\CaseFile;
 use App\Repair\Build\BuildDesk;
 use App\Repair\Build\BuildRecord;
+use App\Teardown\StepRecord;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Build\BuildStep;
 
@@ -45,6 +46,23 @@ final class BuildTest extends AppTestCase
         self::assertSame(BuildKind::Fit, $next?->kind);
         $this->signIn(Role::Desk);
         self::assertSame(403, $this->act($case, 'build/'.$next->key, [], 'build'));
+    }
+
+    public function testAnAdjusterIsLeftAsItIsWrittenBesideHowItWasFound(): void
+    {
+        $this->signIn(Role::Bench);
+        $case = $this->aCase('PB-9');
+        $strip = new StepRecord($case, 'relief');
+        $strip->adjusters = ['relief-valve/adjuster' => '4.25 turn'];
+        self::em()->persist($strip);
+        self::em()->flush();
+        self::assertStringContainsString('not written down yet', $this->browser->request('GET', "/cases/{$case->number}/build")->filter('#adjusters')->text());
+        self::assertSame(422, $this->act($case, 'adjusters', ['place' => 'relief-valve/adjuster', 'left' => '4 bar'], 'build'));
+        self::assertStringContainsString('value="4 bar"', (string) $this->browser->getResponse()->getContent());
+        self::assertSame(422, $this->act($case, 'adjusters', ['place' => 'body/depth', 'left' => '4 mm'], 'build'));
+        $this->act($case, 'adjusters', ['place' => 'relief-valve/adjuster', 'left' => '4 turn'], 'build');
+        self::assertSame(303, $this->act($case, 'adjusters', ['place' => 'relief-valve/adjuster', 'left' => '4.5 turn'], 'build'));
+        self::assertMatchesRegularExpression('/4\.25 turn\s*4\.5 turn/', $this->browser->request('GET', "/cases/{$case->number}/build")->filter('#adjusters')->text());
     }
 
     public function testAPlayOutOfItsTargetStopsTheBuildUntilItIsMended(): void

@@ -12,11 +12,9 @@ use App\Evidence\PhotoStage;
 use App\Figures\FigureDesk;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
-use App\Measuring\Reading;
 use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use App\Repair\RepairDesk;
-use App\Teardown\StepRecord;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Repair\Build\BuildAnswer;
 use Japhrex\Core\Repair\Build\BuildKind;
@@ -31,7 +29,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The build, step by step; what is out of its target stops it. It goes on after the case is signed. */
 final class BuildController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly BuildDesk $desk, private readonly FigureDesk $figures, private readonly RepairDesk $repair)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly BuildDesk $desk, private readonly FigureDesk $figures, private readonly RepairDesk $repair, private readonly Adjusters $adjusters)
     {
     }
 
@@ -76,6 +74,25 @@ final class BuildController extends AbstractController
         return $this->redirectToRoute('build', ['number' => $case->number, '_fragment' => 'in-hand'], Response::HTTP_SEE_OTHER);
     }
 
+    /** How an adjuster was left. It may be written at any time of the build. */
+    #[Route('/cases/{number}/adjusters', name: 'build_adjuster', methods: ['POST'])]
+    #[IsGranted(Permission::BENCH)]
+    #[IsCsrfTokenValid('act')]
+    public function adjuster(string $number, Request $request, CurrentPerson $person): Response
+    {
+        $case = $this->gate->find($number);
+        $place = (string) $request->request->get('place', '');
+        $left = mb_substr(trim((string) $request->request->get('left', '')), 0, 40);
+        try {
+            $this->em->persist($this->adjusters->left($case, $place, $left, $person->get()->name));
+        } catch (\DomainException $e) {
+            return $this->page($case, ['place' => $place, 'left' => $left, 'refused' => $e->getMessage()]);
+        }
+        $this->em->flush();
+
+        return $this->redirectToRoute('build', ['number' => $case->number, '_fragment' => 'adjusters'], Response::HTTP_SEE_OTHER);
+    }
+
     /** @return array{readings: string, present: string, stock: string, most: string, torque: string, turns: string, done: string, counts: array<string, string>, facings: list<string>, mates: list<string>, rounds: list<string>, cleaned: list<string>} */
     private static function typed(Request $request): array
     {
@@ -100,26 +117,8 @@ final class BuildController extends AbstractController
         }
 
         return $this->render('repair/build.html.twig', [
-            'case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $sheet, 'next' => $next, 'order' => $order, 'typed' => $typed, 'adjusters' => $this->adjusters($case), 'decided' => $this->repair->plan($case)->decided,
+            'case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $sheet, 'next' => $next, 'order' => $order, 'typed' => $typed, 'adjusters' => $this->adjusters->of($case), 'decided' => $this->repair->plan($case)->decided,
             'fitted' => null === $next || [] === $next->parts ? [] : $this->em->getRepository(Photo::class)->findBy(['case' => $case, 'part' => $next->parts, 'stage' => PhotoStage::Fitted], ['id' => 'DESC'], 3),
         ], new Response(status: [] === $typed ? 200 : 422));
-    }
-
-    /** @return list<array{name: string, found: string, left: string}> adjusters as they were found, and as they are left */
-    private function adjusters(CaseFile $case): array
-    {
-        $found = [];
-        foreach ($this->em->getRepository(StepRecord::class)->findBy(['case' => $case], ['id' => 'ASC']) as $record) {
-            $found = $record->adjusters + $found;
-        }
-        $rows = [];
-        foreach ($found as $place => $typed) {
-            [$part, $field] = explode('/', (string) $place) + [1 => ''];
-            $left = $this->em->getRepository(Reading::class)->findOneBy(['case' => $case, 'part' => $part, 'field' => $field], ['id' => 'DESC']);
-            $known = $this->shelf->book($case->family)->part($part);
-            $rows[] = ['name' => ($known->name ?? $part).', '.lcfirst($known->fields[$field]->name ?? $field), 'found' => (string) $typed, 'left' => implode('; ', $left->typed ?? [])];
-        }
-
-        return $rows;
     }
 }

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair\Build;
+
+use App\Intake\CaseFile;
+use App\Measuring\Reading;
+use App\Platform\BookShelf;
+use App\Teardown\StepRecord;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Quantity\Quantity;
+use Japhrex\Core\Quantity\QuantityError;
+
+/** Adjusters as they were found, and as they are left: written in the build, or read before the case was signed. */
+final readonly class Adjusters
+{
+    /** Stands before the place (`part/field`) in the key of a record. */
+    private const KEY = 'left:';
+
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf)
+    {
+    }
+
+    /** @return list<array{place: string, name: string, found: string, left: string}> */
+    public function of(CaseFile $case): array
+    {
+        $found = [];
+        foreach ($this->em->getRepository(StepRecord::class)->findBy(['case' => $case], ['id' => 'ASC']) as $record) {
+            $found = $record->adjusters + $found;
+        }
+        $book = $this->shelf->book($case->family);
+        $rows = [];
+        foreach ($found as $place => $typed) {
+            $rows[] = ['place' => (string) $place, 'name' => $book->fieldName((string) $place), 'found' => (string) $typed, 'left' => $this->leftAt($case, (string) $place)];
+        }
+
+        return $rows;
+    }
+
+    /** @throws \DomainException if there is no such adjuster, or what was typed cannot be read */
+    public function left(CaseFile $case, string $place, string $typed, string $who): BuildRecord
+    {
+        $field = $this->shelf->book($case->family)->field($place);
+        if (true !== $field?->adjuster) {
+            throw new \DomainException('There is no such adjuster in the book of this family.');
+        }
+        try {
+            Quantity::parse($typed, $field->dimension);
+        } catch (QuantityError $error) {
+            throw new \DomainException($error->getMessage());
+        }
+        $record = new BuildRecord($case, self::KEY.$place, $who);
+        $record->typed = ['left' => $typed];
+
+        return $record;
+    }
+
+    private function leftAt(CaseFile $case, string $place): string
+    {
+        $written = $this->em->getRepository(BuildRecord::class)->findOneBy(['case' => $case, 'step' => self::KEY.$place], ['id' => 'DESC'])?->typed['left'] ?? null;
+        if (\is_string($written)) {
+            return $written;
+        }
+        [$part, $field] = explode('/', $place) + [1 => ''];
+
+        return implode('; ', $this->em->getRepository(Reading::class)->findOneBy(['case' => $case, 'part' => $part, 'field' => $field], ['id' => 'DESC'])->typed ?? []);
+    }
+}
