@@ -315,7 +315,7 @@ document.addEventListener('click', (event) => {
 
 // What was refused is brought into sight, wherever the page stood.
 document.addEventListener('htmx:load', (event) => {
-  event.detail.elt.querySelector?.('.problem[role="alert"]')?.scrollIntoView({ block: 'center' });
+  event.detail.elt.querySelector?.('[data-refused]')?.scrollIntoView({ block: 'center' });
 });
 
 // The clock of a soak counts down where it is seen; the server's counts.
