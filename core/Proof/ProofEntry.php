@@ -37,4 +37,21 @@ final class ProofEntry
             throw new \DomainException($says);
         }
     }
+
+    /**
+     * May the unit go out with this?
+     *
+     * @param int $open steps of the proof that are not passed
+     *
+     * @throws \DomainException saying what is missing
+     */
+    public static function goesOut(string $checks, string $stop, int $open, string $despite): void
+    {
+        if ('' === trim($checks) || '' === trim($stop)) {
+            throw new \DomainException('Say what the user is to check and when, and when to stop at once.');
+        }
+        if ($open > 0 && '' === trim($despite)) {
+            throw new \DomainException(\sprintf('%d steps of the proof are not passed. Pass them, or say why the unit goes out without.', $open));
+        }
+    }
 }

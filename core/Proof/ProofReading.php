@@ -62,7 +62,7 @@ final readonly class ProofReading
         $difference = $value->dimension->difference();
         $expanded = isset($u[$read->channel]) ? Quantity::si($u[$read->channel], $difference) : null;
 
-        return [(new ReadingVerdict())->judge([$value], $limits, new Gauging(self::step($typed, $value), $expanded)), trim($typed)];
+        return [(new ReadingVerdict())->judge([$value], $limits, new Gauging(Gauging::stepOf([$typed], $value->dimension), $expanded)), trim($typed)];
     }
 
     /**
@@ -83,7 +83,7 @@ final readonly class ProofReading
         $share = $flow->si / ($displacement->si * $turns->si);
         $square = 0.0;
         foreach ([[$typed, $flow, 'flow'], [$speed, $turns, 'speed']] as [$text, $one, $channel]) {
-            $square += (self::step($text, $one)->si ** 2 / 12 + (($u[$channel] ?? 0.0) / 2) ** 2) / max($one->si ** 2, 1e-30);
+            $square += (Gauging::stepOf([$text], $one->dimension)->si ** 2 / 12 + (($u[$channel] ?? 0.0) / 2) ** 2) / max($one->si ** 2, 1e-30);
         }
 
         return [(new ReadingVerdict())->judgeSize(new Size($share, $share * sqrt($square)), $limits), \sprintf('%s at %s is %.1f %%', trim($typed), trim($speed), 100 * $share)];
@@ -100,11 +100,5 @@ final readonly class ProofReading
         $off = \is_array($off) ? $off : [];
 
         return new self([] === $off ? Verdict::Within : Verdict::Outside, \sprintf('%s: %s of %s, %s asked: %s.', $read->what, implode(', ', $ratios), $read->curve['power'] ?? '', $read->asks(), [] === $off ? 'held' : 'not held at point '.implode(' and ', array_map(static fn (mixed $one): string => \is_scalar($one) ? (string) $one : '', $off))));
-    }
-
-    /** The last digit that was typed: all that is known of a gauge's resolution. */
-    private static function step(string $typed, Quantity $value): Quantity
-    {
-        return Quantity::of(10 ** -(1 === preg_match('/[.,](\d+)/', $typed, $m) ? \strlen($m[1]) : 0), $value->typedUnit, $value->dimension->difference());
     }
 }

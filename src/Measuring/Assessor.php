@@ -79,23 +79,8 @@ final readonly class Assessor
         $parse = static fn (string $text): ?Quantity => '' === trim($text) ? null : Quantity::parse($text, $difference);
 
         // Without a gauge the steps of the typed figures are all that is known of its resolution.
-        $step = '' === $resolution ? self::stepOf($typed, $field->dimension) : Quantity::parse($resolution, $difference);
+        $step = '' === $resolution ? Gauging::stepOf($typed, $field->dimension) : Quantity::parse($resolution, $difference);
 
         return new Gauging($step, $parse($expanded), $parse($zero));
-    }
-
-    /** @param list<string> $typed */
-    private static function stepOf(array $typed, Dimension $dimension): Quantity
-    {
-        $decimals = 0;
-        $unit = '';
-        foreach ($typed as $text) {
-            if (1 === preg_match('/[.,](\d+)/', $text, $m)) {
-                $decimals = max($decimals, \strlen($m[1]));
-            }
-            $unit = Quantity::parse($text, $dimension)->typedUnit;
-        }
-
-        return Quantity::of(10 ** -$decimals, $unit, $dimension->difference());
     }
 }

@@ -95,18 +95,17 @@ final class ProofController extends AbstractController
         $despite = self::text($request, 'despite', 1000);
         [$handover->checks, $handover->stop, $handover->byWhom] = [self::text($request, 'check', 4000), self::text($request, 'stop', 4000), $this->person->get()->name];
         $handover->watch = false === $watch ? null : $watch;
-        $wrong = match (true) {
-            '' !== $typed && false === $watch => 'On which day does somebody ask how it runs? Such as 2026-03-01.',
-            '' === $handover->checks || '' === $handover->stop => 'Say what the user is to check and when, and when to stop at once.',
-            [] !== $open && '' === $despite => \sprintf('%d steps of the proof are not passed. Pass them, or say why the unit goes out without.', \count($open)),
-            default => null,
-        };
-        if (null !== $wrong) {
+        try {
+            if ('' !== $typed && false === $watch) {
+                throw new \DomainException('On which day does somebody ask how it runs? Such as 2026-03-01.');
+            }
+            ProofEntry::goesOut($handover->checks, $handover->stop, \count($open), $despite);
+        } catch (\DomainException $e) {
             if ($this->em->contains($handover)) {
                 $this->em->detach($handover);
             }
 
-            return $this->page($case, ['key' => 'handover', 'refused' => $wrong, 'despite' => $despite], $handover);
+            return $this->page($case, ['key' => 'handover', 'refused' => $e->getMessage(), 'despite' => $despite], $handover);
         }
         $handover->despite = $despite;
         $handover->goneAt ??= new \DateTimeImmutable();

@@ -43,6 +43,14 @@ final readonly class BuildStep
     ) {
     }
 
+    /** @throws \DomainException if two people sign it, and the second is missing or the same */
+    public function signedBy(string $who, string $with): void
+    {
+        if ($this->two && ('' === $with || mb_strtolower($with) === mb_strtolower($who))) {
+            throw new \DomainException('Two people sign this step. Who looked on? Somebody else than you.');
+        }
+    }
+
     /** Is a picture of it kept? Where something can go in the wrong way, or beside the wrong mate, it is. */
     public function asksForAPhoto(): bool
     {

@@ -87,4 +87,18 @@ final class ProofReadingTest extends TestCase
         $this->expectExceptionMessage('Not passed: Hot at idle: 3.2 bar, at least 4 bar asked: not held.');
         ProofEntry::allow($item, null, null, ProofEntry::PASSED, 'it drives', [self::judge(self::pressure(), '3.2 bar')], $now);
     }
+
+    public function testAUnitGoesOutWithAdviceAndWithAReasonForWhatIsNotPassed(): void
+    {
+        ProofEntry::goesOut('Level after a day.', 'New noise.', 0, '');
+        ProofEntry::goesOut('Level after a day.', 'New noise.', 2, 'no stand for this drive');
+        foreach ([['', 'New noise.', 0, ''], ['Level.', ' ', 0, ''], ['Level.', 'Noise.', 2, ' ']] as [$checks, $stop, $open, $despite]) {
+            try {
+                ProofEntry::goesOut($checks, $stop, $open, $despite);
+                self::fail('It went out.');
+            } catch (\DomainException $error) {
+                self::assertStringContainsString($open > 0 ? '2 steps of the proof are not passed' : 'what the user is to check', $error->getMessage());
+            }
+        }
+    }
 }

@@ -57,6 +57,15 @@ final class BuildAnswerTest extends TestCase
         self::assertTrue(self::answer($fit, ['mates' => ['0']], true)->done);
     }
 
+    public function testTwoPeopleAreTwo(): void
+    {
+        (new BuildStep('fit-pump', BuildKind::Fit, 'Pump in'))->signedBy('bench 2', '');
+        $two = new BuildStep('fit-pump', BuildKind::Fit, 'Pump in', two: true);
+        $two->signedBy('bench 2', 'apprentice');
+        $this->expectExceptionMessage('Somebody else than you');
+        $two->signedBy('bench 2', 'Bench 2');
+    }
+
     public function testWhatWasCountedOutIsCountedIn(): void
     {
         $fit = new BuildStep('fit-joint', BuildKind::Fit, 'Joint in', counts: [new Count('needles', 21)]);
