@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Damage;
 
-use Japhrex\Core\Measuring\Assessment;
+use Japhrex\Core\Measuring\FieldAssessment;
 use Japhrex\Core\Measuring\Verdict;
 
 /**
@@ -28,7 +28,7 @@ final readonly class GradeProposal
     /**
      * @param string $mode key of the kind of damage; empty: not said
      * @param float|null $share of the face that is damaged, %
-     * @param array<string, Assessment> $readings what was read, by its name
+     * @param array<string, FieldAssessment> $readings what was read, by its name; the worst place counts
      */
     public static function of(string $mode, ?Feel $feel, ?float $share, array $readings): ?self
     {
@@ -48,7 +48,7 @@ final readonly class GradeProposal
         }
         foreach ($readings as $name => $reading) {
             if (Verdict::Outside === $reading->verdict) {
-                $grades[] = [3, $name.' beyond its limit'];
+                $grades[] = [3, $name.('' === $reading->worst->place ? '' : ' at '.$reading->worst->place).' beyond its limit'];
             } elseif (null !== $reading->wearUsed && $reading->wearUsed >= 0.5) {
                 $grades[] = [2, \sprintf('%s has used %.0f %% of its wear', $name, 100 * $reading->wearUsed)];
             }

@@ -7,6 +7,8 @@ namespace Japhrex\Core\Family;
 use Japhrex\Core\Figure\FigureError;
 use Japhrex\Core\Figure\FigureRegistry;
 use Japhrex\Core\Figure\Fill\Fill;
+use Japhrex\Core\Figure\Fill\Take;
+use Japhrex\Core\Figure\Fill\Term;
 use Japhrex\Core\Figure\Key;
 
 /** Reads a book as somebody would who knows the trade, and says what cannot be right. */
@@ -105,6 +107,7 @@ final readonly class BookCheck
             foreach ($part->fields as $field) {
                 $path = 'parts/'.$part->key.'/readings/'.$field->key;
                 yield from $this->limits($book, $path, $field);
+                yield from self::places($path, $field);
                 if (null !== $field->from) {
                     yield from $this->fill($book, $path.'/figure', $field->from);
                 } elseif ('' === $field->gauge) {
@@ -112,7 +115,11 @@ final readonly class BookCheck
                 }
             }
             foreach ($part->figures as $i => $use) {
-                yield from $this->fill($book, 'parts/'.$part->key.'/figures/'.$i, $use->fill);
+                $path = 'parts/'.$part->key.'/figures/'.$i;
+                yield from $this->fill($book, $path, $use->fill);
+                foreach ($this->takenEach($use->fill) as $reference) {
+                    yield new BookProblem($path.'/fill', \sprintf('a figure beside a part has one answer: say least, largest, mean or worst of "%s", not each.', $reference));
+                }
             }
             foreach ($part->senses as $sense) {
                 if (!\in_array($sense, self::SENSES, true)) {
@@ -129,6 +136,20 @@ final readonly class BookCheck
                     yield new BookProblem("pairs/$i", \sprintf('there is no part "%s".', $part));
                 }
             }
+        }
+    }
+
+    /** @return iterable<int, BookProblem> */
+    private static function places(string $path, Field $field): iterable
+    {
+        if ([] !== $field->places && null === $field->placesAre) {
+            yield new BookProblem($path.'/places-are', 'is missing: are the places repeats (the same spot again) or positions (each a size of its own)?');
+        }
+        if (\count($field->places) !== \count(array_unique($field->places)) || \in_array('', $field->places, true)) {
+            yield new BookProblem($path.'/places', 'each place is named, and named once.');
+        }
+        if (null !== $field->formMost && \count($field->positions()) < 2) {
+            yield new BookProblem($path.'/form-max', 'a limit on form needs two positions or more.');
         }
     }
 
@@ -160,6 +181,17 @@ final readonly class BookCheck
         }
     }
 
+    /** @return list<string> */
+    private function takenEach(Fill $fill): array
+    {
+        try {
+            return array_map(static fn (Term $term): string => $term->reference, array_values(array_filter($fill->readings(), static fn (Term $term): bool => Take::Each === $term->take)));
+        } catch (\DomainException) {
+            // What cannot be read is told once.
+            return [];
+        }
+    }
+
     /** @return iterable<int, BookProblem> */
     private function fill(Book $book, string $path, Fill $fill): iterable
     {
@@ -173,6 +205,13 @@ final readonly class BookCheck
             yield new BookProblem($path.'/fill', \sprintf('the figure %s has no key "%s"; it has %s.', $fill->figure, $key, implode(', ', $known)));
         }
         try {
+            foreach ($fill->readings() as $term) {
+                if (null === $term->take && [] !== ($book->field($term->reference)?->positions() ?? [])) {
+                    yield new BookProblem($path.'/fill', \sprintf('"%1$s" has several places: say which it takes, as in each(%1$s), least, largest, mean or worst.', $term->reference));
+                } elseif (null !== $term->take && null !== ($field = $book->field($term->reference)) && [] === $field->positions() && null === $field->from) {
+                    yield new BookProblem($path.'/fill', \sprintf('"%s" is read at one place: it takes no %s(…).', $term->reference, $term->take->value));
+                }
+            }
             foreach ($fill->references() as $reference) {
                 if (!str_contains($reference, ':') && null === $book->field($reference)) {
                     yield new BookProblem($path.'/fill', \sprintf('"%s" is no reading of this book.', $reference));
@@ -211,7 +250,8 @@ final readonly class BookCheck
      */
     private function newHolds(Book $book, LeakModel $leaks): iterable
     {
-        $paths = implode(';', array_map(static fn (LeakRoute $route): string => $route->with($route->new), $leaks->routes));
+        // Where nobody can know how a part lies, the worse of the two.
+        $paths = implode(';', array_map(static fn (LeakRoute $route): string => $route->asNew(true), $leaks->routes));
         foreach ($book->models as $model) {
             $typed = ['new-paths' => $paths, 'found-paths' => $paths, 'displacement' => $model->facts['displacement'] ?? ''] + $leaks->facts;
             try {
@@ -230,13 +270,19 @@ final readonly class BookCheck
     private function leaks(Book $book): iterable
     {
         foreach ($book->leaks->routes ?? [] as $i => $route) {
-            yield from $this->fill($book, "leaks/routes/$i", new Fill('worn-pump', ['paths' => $route->with($route->found)]));
-            foreach ($this->figures->reader('worn-pump')->errors(['paths' => $route->with($route->new)]) as $error) {
+            yield from $this->fill($book, "leaks/routes/$i", new Fill('worn-pump', ['paths' => str_replace('{gap}', $route->found, $route->path)]));
+            if ($route->faces < 1 || 0 !== $route->times() % max(1, $route->faces)) {
+                yield new BookProblem("leaks/routes/$i/faces", \sprintf('%d faces in the path are not shared out by %d.', $route->times(), $route->faces));
+            }
+            foreach ($this->figures->reader('worn-pump')->errors(['paths' => $route->asNew()]) as $error) {
                 yield new BookProblem("leaks/routes/$i/path", $error);
             }
         }
         foreach (array_diff($book->leaks->explains ?? [], array_keys($book->complaints)) as $complaint) {
             yield new BookProblem('leaks/explains', \sprintf('there is no complaint "%s".', $complaint));
+        }
+        foreach (array_diff($book->leaks->beside ?? [], array_keys($book->parts)) as $part) {
+            yield new BookProblem('leaks/beside', \sprintf('there is no part "%s".', $part));
         }
         if (null !== $book->leaks) {
             yield from $this->newHolds($book, $book->leaks);

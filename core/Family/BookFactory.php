@@ -103,8 +103,17 @@ final readonly class BookFactory
     {
         return new LeakModel(
             $data->words('facts'),
-            array_map(static fn (Data $route): LeakRoute => new LeakRoute($route->text('name'), $route->text('path'), $route->text('new'), $route->text('found')), $data->maps('routes')),
+            array_map(static fn (Data $route): LeakRoute => new LeakRoute(
+                $route->text('name'),
+                $route->text('path'),
+                $route->text('new'),
+                $route->text('found'),
+                $route->number('faces', 1),
+                Lies::tryFrom($route->textOrNull('lies') ?? 'centred') ?? $route->fail('expected centred, one-side or unknown.', 'lies'),
+                $route->flag('series'),
+            ), $data->maps('routes')),
             $data->texts('explains'),
+            $data->texts('beside'),
         );
     }
 
@@ -154,6 +163,7 @@ final readonly class BookFactory
             }
         }
         $form = $data->textOrNull('form');
+        $kind = $data->textOrNull('places-are');
 
         return new Field(
             $key,
@@ -170,6 +180,9 @@ final readonly class BookFactory
             $data->quantity('form-length', Dimension::Length),
             $data->flag('adjuster'),
             $data->has('rebuild') ? $this->limits($data->map('rebuild'), $dimension) : null,
+            null === $kind ? null : PlaceKind::tryFrom($kind) ?? $data->fail('expected repeats (the same spot again) or positions (each a size of its own).', 'places-are'),
+            $data->quantity('form-max', $dimension->difference()),
+            $data->flag('hard-stop'),
         );
     }
 

@@ -6,6 +6,7 @@ namespace Japhrex\Core\Family;
 
 use Japhrex\Core\Figure\Fill\Fill;
 use Japhrex\Core\Measuring\Limits;
+use Japhrex\Core\Measuring\PlaceSize;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 
@@ -15,9 +16,12 @@ final readonly class Field
     /**
      * @param list<LimitSet> $sets none: the verdict stays open, and `whyNoLimit` says why
      * @param list<string> $places where to measure
+     * @param PlaceKind|null $placesAre what the places are to each other; null: the book does not say, and they count as positions
      * @param Fill|null $from the figure that works it out from other readings
      * @param FormKind|null $form what shape the readings at its places make
      * @param Quantity|null $formLength for a form along a length: from the first place to the last
+     * @param Quantity|null $formMost the largest spread over the places that is allowed: roundness, flatness or range
+     * @param bool $hardStop past its limit the part does not go back in, whatever the reason
      * @param Limits|null $rebuild what is allowed in a rebuild; null: the same as in service
      * @param bool $adjuster a setting, taken as found before it is touched (strip) and as left
      */
@@ -36,19 +40,46 @@ final readonly class Field
         public ?Quantity $formLength = null,
         public bool $adjuster = false,
         public ?Limits $rebuild = null,
+        public ?PlaceKind $placesAre = null,
+        public ?Quantity $formMost = null,
+        public bool $hardStop = false,
     ) {
     }
 
     /** The same field with the limits of one more source. */
     public function with(LimitSet $set): self
     {
-        return new self($this->key, $this->name, $this->dimension, $this->method, [...$this->sets, $set], $this->whyNoLimit, $this->places, $this->gauge, $this->how, $this->from, $this->form, $this->formLength, $this->adjuster, $this->rebuild);
+        return new self($this->key, $this->name, $this->dimension, $this->method, [...$this->sets, $set], $this->whyNoLimit, $this->places, $this->gauge, $this->how, $this->from, $this->form, $this->formLength, $this->adjuster, $this->rebuild, $this->placesAre, $this->formMost, $this->hardStop);
     }
 
     /** Is it read during the strip, rather than only worked out, or set when rebuilt? */
     public function isTyped(): bool
     {
         return !$this->adjuster && (null === $this->from || '' !== $this->gauge);
+    }
+
+    /** @return list<string> places that are sizes of their own; none where one spot is read, once or again */
+    public function positions(): array
+    {
+        return PlaceKind::Repeats === $this->placesAre ? [] : $this->places;
+    }
+
+    /** Under which name a reading's place counts: empty where there is one spot only. */
+    public function placeOf(string $told): string
+    {
+        return match (true) {
+            [] === $this->positions() => '',
+            \in_array($told, $this->places, true) => $told,
+            default => PlaceSize::NOT_TOLD,
+        };
+    }
+
+    /** What the spread over the places is called. */
+    public function spreadName(): string
+    {
+        return match ($this->form) {
+            FormKind::Section => 'roundness', FormKind::Face => 'flatness', default => 'range',
+        };
     }
 
     /**

@@ -7,7 +7,7 @@ namespace Japhrex\Core\Measuring;
 /** Readings of one size at several places, and what their differences say of the shape. Values in SI. */
 final readonly class Form
 {
-    /** @param non-empty-list<float> $values in the order typed */
+    /** @param non-empty-list<float> $values in the order of the places */
     public function __construct(private array $values)
     {
     }

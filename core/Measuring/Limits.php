@@ -85,6 +85,12 @@ final readonly class Limits
         };
     }
 
+    /** How much room (SI) the value has to the nearest limit; negative past it. */
+    public function room(float $x): float
+    {
+        return min($x - $this->low(), $this->high() - $x);
+    }
+
     /** Distance (SI) from the value to the nearest limit. */
     public function distance(float $x): float
     {

@@ -26,11 +26,13 @@ final readonly class ReadingVerdict
 
     /**
      * @param non-empty-list<Quantity> $readings of the dimension of the limits
+     * @param Scatter|null $scatter of all repeats that were taken alike; null: that of these readings
      */
-    public function judge(array $readings, Limits $limits, Gauging $gauging): Assessment
+    public function judge(array $readings, Limits $limits, Gauging $gauging, ?Scatter $scatter = null): Assessment
     {
         $n = \count($readings);
-        [$x, $gauge, $scatter] = $this->taken($readings, $gauging);
+        $scatter ??= Scatter::of([$readings]);
+        [$x, $gauge] = $this->taken($readings, $gauging);
         [$u, $student] = $this->uncertainty($gauge, $scatter, $n);
         $guard = $student->quantile($this->confidence) * $u;
         $verdict = $limits->verdict($x, $guard);
@@ -46,12 +48,13 @@ final readonly class ReadingVerdict
      * What the readings say of the size, whether or not it has limits.
      *
      * @param non-empty-list<Quantity> $readings
+     * @param Scatter|null $scatter of all repeats that were taken alike; null: that of these readings
      */
-    public function size(array $readings, Gauging $gauging): Size
+    public function size(array $readings, Gauging $gauging, ?Scatter $scatter = null): Size
     {
-        [$x, $gauge, $scatter] = $this->taken($readings, $gauging);
+        [$x, $gauge] = $this->taken($readings, $gauging);
 
-        return new Size($x, sqrt($gauge + $scatter / \count($readings)));
+        return new Size($x, sqrt($gauge + ($scatter ?? Scatter::of([$readings]))->variance / \count($readings)));
     }
 
     /** A size that was not read but worked out: the normal distribution goes with its uncertainty. */
@@ -67,33 +70,21 @@ final readonly class ReadingVerdict
     /**
      * @param non-empty-list<Quantity> $readings
      *
-     * @return array{float, float, float} mean less zero; variance of the gauge; variance of the readings
+     * @return array{float, float} mean less zero; variance of the gauge
      */
     private function taken(array $readings, Gauging $gauging): array
     {
-        $n = \count($readings);
-        // Summed around the first reading, so that equal readings scatter by exactly 0.
-        $first = $readings[0]->si;
-        $offset = $scatter = 0.0;
-        foreach ($readings as $reading) {
-            $offset += ($reading->si - $first) / $n;
-        }
-        foreach ($readings as $reading) {
-            $scatter += ($reading->si - $first - $offset) ** 2;
-        }
-
         return [
-            $first + $offset - ($gauging->zero->si ?? 0.0),
+            Scatter::mean($readings) - ($gauging->zero->si ?? 0.0),
             (null === $gauging->zero ? 1 : 2) * $gauging->resolution->si ** 2 / 12 + (($gauging->expanded->si ?? 0.0) / 2) ** 2,
-            $n > 1 ? $scatter / ($n - 1) : 0.0,
         ];
     }
 
     /** @return array{float, StudentT} standard uncertainty and the distribution that goes with it */
-    private function uncertainty(float $gauge, float $scatter, int $n): array
+    private function uncertainty(float $gauge, Scatter $scatter, int $n): array
     {
-        $square = $gauge + $scatter / $n;
-        $freedom = $scatter > 0 && $n > 1 ? ($square / ($scatter / $n)) ** 2 * ($n - 1) : \INF;
+        $square = $gauge + $scatter->variance / $n;
+        $freedom = $scatter->variance > 0 ? ($square / ($scatter->variance / $n)) ** 2 * $scatter->freedom : \INF;
 
         return [sqrt($square), new StudentT($freedom)];
     }
@@ -107,7 +98,7 @@ final readonly class ReadingVerdict
         return $student->between(($limits->low() - $x) / $u, ($limits->high() - $x) / $u);
     }
 
-    private function whatWouldSettle(Limits $limits, float $x, float $gauge, float $scatter, int $n): string
+    private function whatWouldSettle(Limits $limits, float $x, float $gauge, Scatter $scatter, int $n): string
     {
         $distance = $limits->distance($x);
         if (Quantity::same($distance, 0.0, $limits->dimension)) {
@@ -116,13 +107,13 @@ final readonly class ReadingVerdict
         $show = static fn (float $u): string => Sizes::show($u, $limits->dimension->difference());
         $needed = $distance / StudentT::normal()->quantile(max($this->confidence, 0.5 + 1e-9));
         $finer = \sprintf('a gauge and method with a standard uncertainty of %s or less would settle it', $show($needed));
-        if (0.0 === $scatter) {
+        if (0.0 === $scatter->variance) {
             return \sprintf('Undecided: %s. More readings alone cannot: these do not scatter.', $finer);
         }
         // The guard falls with every further reading, so that halving finds the least number.
         [$low, $high] = [$n, self::MOST_READINGS];
-        $settles = function (int $more) use ($gauge, $scatter, $distance): bool {
-            [$u, $student] = $this->uncertainty($gauge, $scatter, $more);
+        $settles = function (int $more) use ($gauge, $scatter, $distance, $n): bool {
+            [$u, $student] = $this->uncertainty($gauge, $scatter->withMore($more - $n), $more);
 
             return $student->quantile($this->confidence) * $u <= $distance;
         };

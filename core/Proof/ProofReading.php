@@ -47,7 +47,7 @@ final readonly class ProofReading
         return new self($assessed->verdict, \sprintf('%s: %s, %s asked: %s.', $read->what, $value, $read->asks(), match ($assessed->verdict) {
             Verdict::Within => 'held',
             Verdict::Outside => 'not held',
-            Verdict::Undecided => 'too near to tell with this gauge',
+            Verdict::Undecided, Verdict::Open => 'too near to tell with this gauge',
         }));
     }
 

@@ -113,8 +113,8 @@ final readonly class Bundle
         $reading = $one->reading;
 
         return null === $reading ? [] : [
-            'part' => $one->part, 'size' => $one->field->name, 'read' => implode('; ', $reading->typed), 'gauge' => $reading->gaugeName, 'resolution' => $reading->gaugeResolution, 'expanded uncertainty' => $reading->gaugeExpanded,
-            'calibrated on' => $reading->gaugeCalibratedOn?->format('Y-m-d') ?? '', 'zero' => $reading->zero, 'at' => $reading->at->format(\DATE_ATOM), 'by' => $reading->byWhom, 'verdict' => $one->assessment()?->verdict->value ?? '',
+            'part' => $one->part, 'size' => $one->field->name, 'read' => $reading->said(), 'gauge' => $reading->gaugeName, 'resolution' => $reading->gaugeResolution, 'expanded uncertainty' => $reading->gaugeExpanded,
+            'calibrated on' => $reading->gaugeCalibratedOn?->format('Y-m-d') ?? '', 'zero' => $reading->zero, 'at' => $reading->at->format(\DATE_ATOM), 'by' => $reading->byWhom, 'verdict' => $one->assessment()?->says() ?? '',
         ];
     }
 }

@@ -8,7 +8,7 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
-use App\Measuring\Reading;
+use App\Measuring\AddReading;
 use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
@@ -90,25 +90,17 @@ final class MeasuresController extends AbstractController
     /** Takes what was measured as a reading of the part; one taken with a gauge stays as it is. */
     #[Route('/cases/{number}/measures/{id}/reading', name: 'measure_reading', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function reading(string $number, PhotoMeasure $measure, Request $request, BookShelf $shelf): Response
+    public function reading(string $number, PhotoMeasure $measure, Request $request, BookShelf $shelf, AddReading $readings): Response
     {
         $case = $this->own($number, $measure->photo);
         $part = $shelf->book($case->family)->part($measure->photo->part ?? '');
-        $field = $part->fields[(string) $request->request->get('field', '')] ?? throw new ShopError('Which reading is it?', 422);
+        [$field, $place] = AddReading::at($part, (string) $request->request->get('field', ''));
         if ($measure->kind->dimension() !== $field->dimension) {
             throw new ShopError(\sprintf('%s is no %s; it was measured in %s.', $field->name, $field->dimension->value, $measure->unit), 422);
         }
-        $reading = $this->em->getRepository(Reading::class)->findOneBy(['case' => $case, 'part' => $part->key, 'field' => $field->key]) ?? new Reading($case, $part->key, $field->key);
-        if ('' !== $reading->gaugeName) {
-            throw new ShopError(\sprintf('%s was read with %s; what a gauge said counts before a picture.', $field->name, $reading->gaugeName), 409);
-        }
-        $reading->typed[] = rtrim(\sprintf('%.3F %s', $measure->value, $measure->unit));
-        $reading->note = mb_substr(trim($reading->note.\sprintf(' Measured in photo %s, ± %.2F %s.', substr($measure->photo->picture->hash, 0, 8), 2 * $measure->standard, $measure->unit)), 0, 200);
-        [$reading->places, $reading->byWhom, $reading->at] = [[], $this->person->get()->name, new \DateTimeImmutable()];
-        $this->em->persist($reading);
-        $this->em->flush();
+        $readings->take($case, $part->key ?? '', $field, $place, [rtrim(\sprintf('%.3F %s', $measure->value, $measure->unit))], $this->person->get()->name, \sprintf('Measured in photo %s, ± %.2F %s.', substr($measure->photo->picture->hash, 0, 8), 2 * $measure->standard, $measure->unit));
 
-        return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part->key], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part->key ?? ''], Response::HTTP_SEE_OTHER);
     }
 
     /** A hint from the pixels of a region; nothing is kept of it. */

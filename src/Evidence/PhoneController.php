@@ -8,8 +8,7 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Evidence\Clips\Clip;
 use App\Intake\CaseGate;
-use App\Measuring\Assessor;
-use App\Measuring\Reading;
+use App\Measuring\AddReading;
 use App\Measuring\ReadingEntry;
 use App\Platform\BookShelf;
 use App\Platform\ShopError;
@@ -139,26 +138,19 @@ final class PhoneController extends AbstractController
     }
 
     #[Route('/phone/{token}/reading', name: 'phone_reading', methods: ['POST'])]
-    public function reading(string $token, Request $request, Assessor $assessor): Response
+    public function reading(string $token, Request $request, AddReading $readings): Response
     {
         $pass = $this->passes->mustHold($token);
         $part = $this->shelf->book($pass->case->family)->part((string) $request->request->get('part', ''));
-        $field = $part->fields[(string) $request->request->get('field', '')] ?? throw new ShopError('Which reading is it?', 422);
-        $known = $this->em->getRepository(Reading::class)->findOneBy(['case' => $pass->case, 'part' => $part->key, 'field' => $field->key]);
-        if (null !== $known && [] !== $known->typed) {
-            throw new ShopError(\sprintf('%s was read already: %s. Readings are changed at the bench.', $field->name, implode('; ', $known->typed)), 409);
-        }
-        $entry = ReadingEntry::of($field, [(string) $request->request->get('typed', '')], '', null, '', $assessor, 'mm');
+        [$field, $place] = AddReading::at($part, (string) $request->request->get('field', ''));
+        $entry = ReadingEntry::of($field, [(string) $request->request->get('typed', '')], '', null, '', 'mm');
         $typed = [] === $entry->errors ? $entry->typed : throw new ShopError(implode(' ', $entry->errors), 422);
         if ([] === $typed) {
             throw new ShopError('Type what was read, with its unit.', 422);
         }
-        $reading = $known ?? new Reading($pass->case, $part->key, $field->key);
-        [$reading->typed, $reading->places, $reading->byWhom, $reading->at] = [$typed, [], mb_substr('phone of '.$pass->byWhom, 0, 80), new \DateTimeImmutable()];
-        $this->em->persist($reading);
-        $this->em->flush();
+        $readings->take($pass->case, $part->key ?? '', $field, $place, $typed, 'phone of '.$pass->byWhom);
 
-        return $this->back($token, $part->key, 'Reading kept.');
+        return $this->back($token, $part->key ?? null, 'Reading kept.');
     }
 
     private function back(string $token, ?string $part, string $said): Response

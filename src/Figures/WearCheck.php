@@ -4,55 +4,58 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
+use App\Evidence\Finding;
 use App\Intake\AtSpeed;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\Warmth;
 use App\Measuring\CaseMeasures;
 use App\Platform\BookShelf;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\FoundGap;
 use Japhrex\Core\Family\LeakModel;
-use Japhrex\Core\Figure\Fill\Expression;
+use Japhrex\Core\Family\LeakRoute;
+use Japhrex\Core\Figure\Card;
 use Japhrex\Core\Figure\Fill\Fill;
 use Japhrex\Core\Figure\Fill\Filler;
-use Japhrex\Core\Figure\Fill\Sources;
 use Japhrex\Core\Figure\Result;
 use Japhrex\Core\Hydraulics\ComplaintFit;
+use Japhrex\Core\Hydraulics\WearJudgement;
 use Japhrex\Core\Hydraulics\WearPattern;
 
 /** Does the wear explain the complaint? The complaint check, filled from the book and the readings of a case. */
 final readonly class WearCheck
 {
-    public function __construct(private BookShelf $shelf, private CaseMeasures $measures, private FigureDesk $desk, private Filler $filler)
+    public function __construct(private BookShelf $shelf, private CaseMeasures $measures, private FigureDesk $desk, private Filler $filler, private EntityManagerInterface $em)
     {
     }
 
     /** Null for a family without leak paths in its book. */
     public function of(CaseFile $case): ?WearChecked
     {
-        $leaks = $this->shelf->book($case->family)->leaks;
+        $book = $this->shelf->book($case->family);
         $card = $this->desk->card('complaint-check');
-        if (null === $leaks || null === $card) {
+        if (null === $book->leaks || null === $card) {
             return null;
         }
         $sources = $this->measures->sources($case);
-        $routes = $this->routes($leaks, $sources);
-        $typed = $this->filler->typed(new Fill($card->name, $leaks->facts), $sources) + [
-            'new-paths' => implode(';', array_map(static fn (array $one): string => $one['route']->with($one['route']->new), $routes)),
-            'found-paths' => implode(';', array_map(static fn (array $one): string => $one['route']->with($one['found'] ?? $one['route']->new), $routes)),
-        ];
-        $inOrder = [];
-        foreach ($card->keys as $key) {
-            if (isset($typed[$key->name])) {
-                $inOrder[$key->name] = $typed[$key->name];
-            }
-        }
-        $asked = $this->desk->ask($card, $inOrder);
-        $answer = $asked->outcome?->results()['pattern']->value ?? null;
-        $pattern = \is_string($answer) ? WearPattern::tryFrom($answer) : null;
+        $gaps = array_map(static fn (LeakRoute $route): FoundGap => FoundGap::of($route, $sources, $book->fieldName(...)), $book->leaks->routes);
+        $facts = $this->filler->typed(new Fill($card->name, $book->leaks->facts), $sources);
+        $asked = $this->ask($card, $facts, $gaps, true);
+        $least = $this->ask($card, $facts, $gaps, false);
+        $patterns = [self::pattern($least), self::pattern($asked)];
+        $judgement = null === $patterns[0] || null === $patterns[1] ? null : WearJudgement::of(
+            $patterns[0],
+            $patterns[1],
+            array_map(static fn (FoundGap $gap): string => lcfirst($gap->route->name), array_values(array_filter($gaps, static fn (FoundGap $gap): bool => $gap->isMeasured()))),
+            array_values(array_unique(array_merge(...array_map(static fn (FoundGap $gap): array => $gap->unread, $gaps)))),
+            $this->beside($case, $book),
+        );
+        $known = [] !== array_filter($gaps, static fn (FoundGap $gap): bool => $gap->isKnown());
 
-        $known = [] !== array_filter($routes, static fn (array $one): bool => null !== $one['found']);
-
-        return new WearChecked($asked, $routes, $pattern, $known ? $this->fits($case, $leaks, $pattern) : []);
+        return new WearChecked($asked, $least, $gaps, $judgement, $known && null !== $judgement ? $this->fits($case, $book->leaks, $judgement) : []);
     }
 
     /** @return array<string, mixed>|null what is kept when the case is signed; null when nothing was measured for it */
@@ -67,31 +70,58 @@ final readonly class WearCheck
             'typed' => $checked->asked->typed,
             'results' => array_map(static fn (Result $result): array => $result->asData(), $checked->asked->outcome->results()),
             'formula' => $checked->asked->card->version,
-            'complaints' => array_map(static fn (array $one): array => ['complaint' => (string) $one['complaint']->id, 'fit' => $one['fit']->sentence], $checked->fits),
+            'says' => $checked->judgement->sentence ?? '',
+            'complaints' => array_map(static fn (array $one): array => ['complaint' => (string) $one['complaint']->id, 'fit' => $one['fit']->sentence ?? 'cannot be judged'], $checked->fits),
         ];
     }
 
-    /** @return list<array{route: \Japhrex\Core\Family\LeakRoute, found: string|null, from: list<string>}> */
-    private function routes(LeakModel $leaks, Sources $sources): array
+    /**
+     * @param array<string, string> $facts
+     * @param list<FoundGap> $gaps
+     */
+    private function ask(Card $card, array $facts, array $gaps, bool $most): Asked
     {
-        $routes = [];
-        foreach ($leaks->routes as $route) {
-            preg_match('/^\{(.*)\}$/', $route->found, $m);
-            $expression = Expression::of($m[1] ?? $route->found);
-            $from = array_map(static fn (string $reference): ?string => $sources->known($reference)?->name, $expression->references());
-            $routes[] = ['route' => $route, 'found' => $expression->text($sources), 'from' => array_values(array_filter($from))];
+        $typed = $facts + [
+            'new-paths' => implode(';', array_map(static fn (FoundGap $gap): string => $gap->route->asNew($most), $gaps)),
+            'found-paths' => implode(';', array_map(static fn (FoundGap $gap): string => $gap->paths($most), $gaps)),
+        ];
+        $inOrder = [];
+        foreach ($card->keys as $key) {
+            if (isset($typed[$key->name])) {
+                $inOrder[$key->name] = $typed[$key->name];
+            }
         }
 
-        return $routes;
+        return $this->desk->ask($card, $inOrder);
     }
 
-    /** @return list<array{complaint: Complaint, fit: ComplaintFit}> */
-    private function fits(CaseFile $case, LeakModel $leaks, ?WearPattern $pattern): array
+    private static function pattern(Asked $asked): ?WearPattern
+    {
+        $answer = $asked->outcome?->results()['pattern']->value ?? null;
+
+        return \is_string($answer) ? WearPattern::tryFrom($answer) : null;
+    }
+
+    /** @return list<string> parts that seal as well, are in no route, and were found damaged */
+    private function beside(CaseFile $case, Book $book): array
+    {
+        $damaged = [];
+        foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case, 'kind' => FindingKind::Damage]) as $finding) {
+            if ($finding->grade >= 2 && \in_array($finding->part, $book->leaks->beside ?? [], true)) {
+                $damaged[$finding->part] = lcfirst($book->part($finding->part)->name ?? $finding->part);
+            }
+        }
+
+        return array_values($damaged);
+    }
+
+    /** @return list<array{complaint: Complaint, fit: ComplaintFit|null}> */
+    private function fits(CaseFile $case, LeakModel $leaks, WearJudgement $judgement): array
     {
         $fits = [];
         foreach ($case->complaints as $complaint) {
-            if (null !== $pattern && \in_array($complaint->what, $leaks->explains, true)) {
-                $fits[] = ['complaint' => $complaint, 'fit' => ComplaintFit::of($pattern, self::felt($complaint))];
+            if (\in_array($complaint->what, $leaks->explains, true)) {
+                $fits[] = ['complaint' => $complaint, 'fit' => $judgement->fit(self::felt($complaint))];
             }
         }
 

@@ -5,41 +5,47 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Intake\Complaint;
-use Japhrex\Core\Family\LeakRoute;
+use Japhrex\Core\Family\FoundGap;
+use Japhrex\Core\Figure\Result;
 use Japhrex\Core\Hydraulics\ComplaintFit;
-use Japhrex\Core\Hydraulics\WearPattern;
+use Japhrex\Core\Hydraulics\WearJudgement;
 
 /** The complaint check of a case: the gaps it was asked with, what it answered, how that goes with each complaint. */
 final readonly class WearChecked
 {
     /**
-     * @param list<array{route: LeakRoute, found: string|null, from: list<string>}> $routes found: null while not measured, then it counts as new
-     * @param list<array{complaint: Complaint, fit: ComplaintFit}> $fits of the complaints that leaking could explain
+     * @param Asked $asked as it leaks most, where nobody can know how a part lies
+     * @param Asked $least as it leaks least
+     * @param list<FoundGap> $gaps
+     * @param WearJudgement|null $judgement null while a fact is missing
+     * @param list<array{complaint: Complaint, fit: ComplaintFit|null}> $fits of the complaints that leaking could explain; null: cannot be judged
      */
-    public function __construct(public Asked $asked, public array $routes, public ?WearPattern $pattern, public array $fits)
+    public function __construct(public Asked $asked, public Asked $least, public array $gaps, public ?WearJudgement $judgement, public array $fits)
     {
     }
 
     /** How many gaps are known as found. */
     public function known(): int
     {
-        return \count(array_filter($this->routes, static fn (array $one): bool => null !== $one['found']));
+        return \count(array_filter($this->gaps, static fn (FoundGap $gap): bool => $gap->isKnown()));
     }
 
-    /** Does one answer wait for readings? */
-    public function isProvisional(): bool
+    /** Was something told of every gap that was asked with? */
+    public function isWhole(): bool
     {
-        return $this->known() < \count($this->routes);
+        return [] === array_filter($this->gaps, static fn (FoundGap $gap): bool => !$gap->isMeasured());
     }
 
-    /** @return array<string, array{new: \Japhrex\Core\Figure\Result, found: \Japhrex\Core\Figure\Result}> held pressures by state */
+    /** @return array<string, array{new: Result, found: Result, least: Result|null}> held pressures by state; least: as it leaks least, where that differs */
     public function held(): array
     {
         $held = [];
         $results = $this->asked->outcome?->results() ?? [];
+        $least = $this->least->outcome?->results() ?? [];
         foreach (['cold-idle', 'cold-working', 'hot-idle', 'hot-working'] as $state) {
             if (isset($results[$state.'-new'], $results[$state.'-found'])) {
-                $held[$state] = ['new' => $results[$state.'-new'], 'found' => $results[$state.'-found']];
+                $other = $least[$state.'-found'] ?? null;
+                $held[$state] = ['new' => $results[$state.'-new'], 'found' => $results[$state.'-found'], 'least' => null === $other || $other->si() === $results[$state.'-found']->si() ? null : $other];
             }
         }
 

@@ -33,28 +33,29 @@ final readonly class WearTrends
     {
         $limits = $now->limits;
         $card = $this->desk->card('wear-projection');
-        if (null === $now->size || null === $limits?->new || null === $card || $limits->newIsTheLimit($now->size->x)) {
+        $size = $now->size();
+        if (null === $size || null === $limits?->new || null === $card || $limits->newIsTheLimit($size->x)) {
             return null;
         }
         $before = $this->before($case, $now);
         $service = $this->service($case, [] !== $before && $before[0]['replaced']);
-        $limit = $limits->limitFacing($now->size->x) ?? $limits->min;
+        $limit = $limits->limitFacing($size->x) ?? $limits->min;
         if (null === $service || null === $limit) {
             return null;
         }
         $dimension = $now->field->dimension;
         $unit = $limits->new->typedUnit;
         $say = static fn (float $si, Dimension $kind): string => rtrim(rtrim(number_format(Quantity::si($si, $kind)->in($unit), 7, '.', ''), '0'), '.').' '.$unit;
-        $typed = ['new' => $say($limits->new->si, $dimension), 'limit' => $say($limit->si, $dimension), 'now' => $say($now->size->x, $dimension), 'service' => $service->typed().' '.$service->typedUnit];
+        $typed = ['new' => $say($limits->new->si, $dimension), 'limit' => $say($limit->si, $dimension), 'now' => $say($size->x, $dimension), 'service' => $service->typed().' '.$service->typedUnit];
         $difference = $dimension->difference();
         if ($difference === $dimension) {
-            $typed['u'] = $say($now->size->u, $difference);
+            $typed['u'] = $say($size->u, $difference);
         }
         $asked = $this->desk->ask($card, $typed);
         if (null === $asked->outcome) {
             return null;
         }
-        $plot = $this->plot($asked, $service, $limits->wearUsed($now->size->x) ?? 0.0);
+        $plot = $this->plot($asked, $service, $limits->wearUsed($size->x) ?? 0.0);
         $points = [];
         foreach (array_reverse($before) as $one) {
             if (!$one['replaced'] && null !== $one['service'] && $one['service']->dimension === $service->dimension) {

@@ -10,12 +10,9 @@ use App\Platform\BookShelf;
 use App\Teardown\StepRecord;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\Field;
+use Japhrex\Core\Family\FieldReadings;
 use Japhrex\Core\Family\LimitSet;
-use Japhrex\Core\Family\Method;
 use Japhrex\Core\Figure\Fill\Filler;
-use Japhrex\Core\Measuring\Form;
-use Japhrex\Core\Measuring\ReadingVerdict;
-use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
 
 /** Everything measured in a case, judged. */
@@ -87,6 +84,9 @@ final readonly class CaseMeasures
         $choice = [] === array_filter($sets, static fn (LimitSet $set): bool => $set->key === $choice?->chosen) ? null : $choice;
         $limits = $field->limits($duty, $choice->chosen ?? '');
         $derived = $sources->derived($part.'/'.$field->key);
+        $read = null === $reading ? null : $this->assessor->readings($field, $reading);
+        // Where a book gives none of its own, what is allowed in service is allowed in a rebuild.
+        $rebuild = null === $field->rebuild ? null : (null !== $reading ? $read?->judge($field->rebuild) : $derived?->judge($field->rebuild));
 
         return new Measured(
             $part,
@@ -96,35 +96,32 @@ final readonly class CaseMeasures
             $field->isDisputed($duty),
             $choice,
             $reading,
-            null === $reading ? null : $this->assessor->size($field, $reading),
-            null === $reading ? null : $this->assessor->of($field, $reading, $limits),
+            $read,
+            null === $limits ? null : $read?->judge($limits),
             $derived,
-            null === $limits || null === $derived?->size ? null : (new ReadingVerdict())->judgeSize($derived->size, $limits),
-            $this->form($field, $reading),
+            null === $limits ? null : $derived?->judge($limits),
+            $rebuild,
+            $read?->form(),
             $asFound,
-            null === $reading ? [] : $this->warnings($field, $reading),
+            null === $reading ? [] : $this->warnings($read, $reading),
         );
     }
 
-    private function form(Field $field, ?Reading $reading): ?Form
-    {
-        if (null === $field->form || null === $reading || \count($reading->typed) < 2 || Method::Bracket === $field->method) {
-            return null;
-        }
-
-        return new Form(array_map(static fn (Quantity $quantity): float => $quantity->si, $this->assessor->values($field, $reading->typed)));
-    }
-
     /** @return list<string> */
-    private function warnings(Field $field, Reading $reading): array
+    private function warnings(?FieldReadings $read, Reading $reading): array
     {
         $warnings = [];
         if ($reading->isOverdue()) {
             $warnings[] = \sprintf('%s was out of calibration: due %s.', $reading->gaugeName, $reading->gaugeDue?->format('j M Y'));
         }
+        if (null === $read) {
+            return [...$warnings, 'What is stored here cannot be read: '.implode('; ', $reading->typed).'. Take it again.'];
+        }
         try {
-            foreach ($this->assessor->values($field, $reading->typed) as $value) {
-                $warnings[] = $reading->gauge?->outOfRange($value);
+            foreach ($read->at as $at) {
+                foreach ($at->values as $value) {
+                    $warnings[] = $reading->gauge?->outOfRange($value);
+                }
             }
         } catch (QuantityError) {
             // The gauge was made into one of another kind since; its range says nothing about this reading.

@@ -12,6 +12,7 @@ use Japhrex\Core\Figure\Fill\Derived;
 use Japhrex\Core\Figure\Fill\Filler;
 use Japhrex\Core\Figure\Fill\Known;
 use Japhrex\Core\Figure\Fill\Sources;
+use Japhrex\Core\Measuring\PlaceSize;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 
@@ -67,18 +68,22 @@ final class CaseSources implements Sources
         }
         [$part, $key] = explode('/', $reference);
         $reading = $this->readings[$part][$key] ?? null;
-        $size = null === $reading ? null : $this->assessor->size($field, $reading);
-        if (null !== $reading && null !== $size) {
-            return new Known($size->x, $size->u, $field->dimension, $this->unit($field, $reading), $this->book->fieldName($reference));
+        $readings = null === $reading ? null : $this->assessor->readings($field, $reading);
+        if (null !== $readings) {
+            return Known::at($readings->sizes(), self::worst($field, $readings->sizes()), $readings->unread(), $field->dimension, $readings->at[0]->values[0]->typedUnit, $this->book->fieldName($reference));
         }
-        $size = $this->derived($reference)?->size;
+        $derived = $this->derived($reference);
 
-        return null === $size ? null : new Known($size->x, $size->u, $field->dimension, 'mm', $this->book->fieldName($reference));
+        return null === $derived || [] === $derived->at ? null : Known::at($derived->at, self::worst($field, $derived->at), $derived->unread, $field->dimension, 'mm', $this->book->fieldName($reference));
     }
 
-    private function unit(Field $field, Reading $reading): string
+    /** @param non-empty-list<PlaceSize> $at */
+    private static function worst(Field $field, array $at): int
     {
-        return $this->assessor->values($field, $reading->typed)[0]->typedUnit;
+        $limits = $field->limits();
+        $rooms = array_map(static fn (PlaceSize $one): float => $limits?->room($one->size->x) ?? 0.0, $at);
+
+        return (int) array_search(min($rooms), $rooms, true);
     }
 
     private function ofTheCase(string $fact): ?Known

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Measuring;
 
 use Japhrex\Core\Family\Field;
-use Japhrex\Core\Family\FormKind;
+use Japhrex\Core\Family\FieldReadings;
 use Japhrex\Core\Family\LimitSet;
 use Japhrex\Core\Figure\Fill\Derived;
-use Japhrex\Core\Measuring\Assessment;
-use Japhrex\Core\Measuring\Form;
+use Japhrex\Core\Measuring\FieldAssessment;
+use Japhrex\Core\Measuring\FormSpread;
 use Japhrex\Core\Measuring\Limits;
 use Japhrex\Core\Measuring\Size;
 use Japhrex\Core\Measuring\Verdict;
@@ -20,8 +20,10 @@ final readonly class Measured
     /**
      * @param Limits|null $limits those that count
      * @param list<LimitSet> $sets those of all sources, for the duty of the case
-     * @param Assessment|null $read of the reading
-     * @param Assessment|null $workedOut of the size worked out
+     * @param FieldReadings|null $readings place by place; null without a reading, or where what is stored cannot be read
+     * @param FieldAssessment|null $read of the reading
+     * @param FieldAssessment|null $workedOut of the size worked out
+     * @param FieldAssessment|null $rebuild of either, against what is allowed in a rebuild; null: the same as in service
      * @param string $asFound of an adjuster, before it was touched
      * @param list<string> $warnings
      */
@@ -33,26 +35,37 @@ final readonly class Measured
         public bool $disputed,
         public ?LimitChoice $choice,
         public ?Reading $reading,
-        public ?Size $size,
-        public ?Assessment $read,
+        public ?FieldReadings $readings,
+        public ?FieldAssessment $read,
         public ?Derived $derived,
-        public ?Assessment $workedOut,
-        public ?Form $form,
+        public ?FieldAssessment $workedOut,
+        public ?FieldAssessment $rebuild,
+        public ?FormSpread $form,
         public string $asFound,
         public array $warnings,
     ) {
     }
 
     /** What counts: what was read before what was worked out. */
-    public function assessment(): ?Assessment
+    public function assessment(): ?FieldAssessment
     {
         return null !== $this->reading ? $this->read : $this->workedOut;
     }
 
-    /** Read and worked out: the E_n score of the two; null without both. */
+    /** The size as read: at its worst place, or without a limit at its first. */
+    public function size(): ?Size
+    {
+        $worst = $this->read?->atWorst();
+
+        return null !== $worst ? new Size($worst->mean, $worst->u) : ($this->readings?->sizes()[0]->size ?? null);
+    }
+
+    /** Read and worked out: the E_n score of the two; null without both, or where either has several places. */
     public function en(): ?float
     {
-        return null === $this->size || null === $this->derived?->size ? null : $this->size->en($this->derived->size);
+        [$sizes, $derived] = [$this->readings?->sizes() ?? [], $this->derived->at ?? []];
+
+        return 1 !== \count($sizes) || 1 !== \count($derived) ? null : $sizes[0]->size->en($derived[0]->size);
     }
 
     /** Do two methods for the size contradict each other? */
@@ -61,10 +74,10 @@ final readonly class Measured
         return ($this->en() ?? 0.0) > 1;
     }
 
-    /** Is it still to be taken? */
+    /** Is it still to be taken, or a place of it? */
     public function isOpen(): bool
     {
-        return $this->field->isTyped() && null === $this->reading;
+        return $this->field->isTyped() && (null === $this->reading || [] !== ($this->readings?->unread() ?? []));
     }
 
     public function verdict(): ?Verdict
@@ -79,14 +92,6 @@ final readonly class Measured
      */
     public function formFigures(): array
     {
-        if (null === $this->form) {
-            return [];
-        }
-
-        return ['smallest' => $this->form->min(), 'largest' => $this->form->max()] + match ($this->field->form) {
-            FormKind::Section => ['roundness' => $this->form->roundnessOfDiameters()],
-            FormKind::Along => ['range' => $this->form->range()] + (null === $this->field->formLength ? [] : ['taper' => $this->form->taper($this->field->formLength->si)]),
-            default => ['range' => $this->form->range()],
-        };
+        return null === $this->form ? [] : ['smallest' => $this->form->form->min(), 'largest' => $this->form->form->max(), $this->form->name => $this->form->spread] + (null === $this->form->taper ? [] : ['taper' => $this->form->taper]);
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Measuring;
 
 use App\Account\CurrentPerson;
-use Japhrex\Core\Measuring\Assessment;
+use Japhrex\Core\Measuring\FieldAssessment;
+use Japhrex\Core\Measuring\JudgedPlace;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 use Twig\Attribute\AsTwigFilter;
@@ -34,14 +35,15 @@ final readonly class MeasuringTwig
     }
 
     /**
-     * Positions (0 to 240) on the scale picture.
+     * Positions (0 to 240) on the scale picture: the worst place with its guard band, the others as they lie.
      *
-     * @return array{value: float, left: float, right: float, min: float|null, max: float|null, new: float|null, width: float}
+     * @return array{value: float, left: float, right: float, others: list<float>, min: float|null, max: float|null, new: float|null, width: float}
      */
     #[AsTwigFunction('scale_of')]
-    public function scale(Assessment $assessment): array
+    public function scale(FieldAssessment $field): array
     {
-        [$low, $high] = $assessment->scale();
+        $assessment = $field->atWorst();
+        [$low, $high] = $field->scale();
         $x = static fn (float $si): float => round(($si - $low) / ($high - $low) * self::WIDTH, 2);
         $limits = $assessment->limits;
 
@@ -49,6 +51,7 @@ final readonly class MeasuringTwig
             'value' => $x($assessment->mean),
             'left' => $x($assessment->mean - $assessment->guard),
             'right' => $x($assessment->mean + $assessment->guard),
+            'others' => array_values(array_map(static fn (JudgedPlace $one): float => $x($one->assessment->mean), array_filter($field->places, static fn (JudgedPlace $one): bool => $one !== $field->worst))),
             'min' => null === $limits->min ? null : $x($limits->min->si),
             'max' => null === $limits->max ? null : $x($limits->max->si),
             'new' => null === $limits->new ? null : $x($limits->new->si),

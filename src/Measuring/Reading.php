@@ -92,7 +92,7 @@ class Reading implements Audited
     }
 
     /**
-     * As typed, each at its place; what has none follows.
+     * As typed, each at its place, repeats parted by a semicolon; what has no place follows.
      *
      * @param list<string> $places of the field
      *
@@ -103,11 +103,23 @@ class Reading implements Audited
         $texts = array_fill(0, \count($places), '');
         $rest = [];
         foreach ($this->typed as $i => $text) {
-            $at = [] === $this->places ? $i : array_search($this->places[$i] ?? '', $places, true);
-            \is_int($at) && '' === ($texts[$at] ?? 'taken') ? $texts[$at] = $text : $rest[] = $text;
+            $at = array_search($this->places[$i] ?? '', $places, true);
+            \is_int($at) ? $texts[$at] .= ('' === $texts[$at] ? '' : '; ').$text : $rest[] = $text;
         }
 
         return [...$texts, ...$rest];
+    }
+
+    /** @return list<string> of a feeler the size that goes and the one that stops, as typed */
+    public function pair(): array
+    {
+        return 1 === \count($this->typed) && str_contains($this->typed[0], '..') ? explode('..', $this->typed[0]) : $this->typed;
+    }
+
+    /** As typed, each with its place: "26.000 mm (12 o'clock); 25.960 mm (3 o'clock)". */
+    public function said(): string
+    {
+        return implode('; ', array_map(fn (string $text, int $i): string => '' === ($this->places[$i] ?? '') ? $text : $text.' ('.$this->places[$i].')', $this->typed, array_keys($this->typed)));
     }
 
     public function auditName(): string

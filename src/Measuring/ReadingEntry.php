@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Measuring;
 
 use Japhrex\Core\Family\Field;
-use Japhrex\Core\Family\Method;
+use Japhrex\Core\Family\FieldReadings;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\QuantityError;
 
@@ -23,10 +23,10 @@ final readonly class ReadingEntry
     }
 
     /**
-     * @param list<string> $texts one for each place of the field or end of the feeler pair, or one with readings parted by semicolons
+     * @param list<string> $texts one for each place of the field, what has no place after them; or one with readings parted by semicolons
      * @param string $unit of numbers typed without one; empty: each needs its unit
      */
-    public static function of(Field $field, array $texts, string $zero, ?Gauge $gauge, string $note, Assessor $assessor, string $unit = ''): self
+    public static function of(Field $field, array $texts, string $zero, ?Gauge $gauge, string $note, string $unit = ''): self
     {
         $errors = [];
         $typed = $places = [];
@@ -41,24 +41,17 @@ final readonly class ReadingEntry
         if (mb_strlen(implode('', $texts)) > 2000 || \count($typed) > 60) {
             return new self([], [], array_map(static fn (string $text): string => mb_substr($text, 0, 2000), $texts), $zero, $gauge, $note, ['readings' => 'That is more than 60 readings of one size; type those that count.']);
         }
+        if (1 === \count($texts) && 1 === \count($field->positions())) {
+            $places = array_map(static fn (): string => $field->positions()[0], $typed);
+        }
         $places = [] === array_filter($places) ? [] : $places;
         $typed = self::withUnits($typed, Dimension::Length === $field->dimension ? $unit : '');
         $zero = self::withUnits([$zero], $unit)[0];
-        try {
-            if ([] !== $typed) {
-                $assessor->values($field, $typed);
-            }
-        } catch (QuantityError $error) {
-            $errors['readings'] = $error->getMessage();
-        }
-        if (Method::Bracket === $field->method && [] !== $typed && 2 !== \count($typed)) {
-            $errors['readings'] ??= 'A feeler pair is two values: the largest that goes; the smallest that does not.';
-        }
         if (mb_strlen($zero) > 40) {
             $errors['zero'] = 'A zero check is one short value, such as 0.002 mm.';
         }
         if ([] === $errors && [] !== $typed) {
-            $errors = self::judgeable($field, $typed, $zero, $gauge, $assessor);
+            $errors = self::judgeable($field, $typed, $places, $zero, $gauge);
         }
 
         return new self($typed, $places, $texts, $zero, $gauge, mb_substr($note, 0, 300), $errors);
@@ -66,27 +59,28 @@ final readonly class ReadingEntry
 
     /**
      * @param list<string> $typed
+     * @param list<string> $places
      *
      * @return array<string, string>
      */
-    private static function judgeable(Field $field, array $typed, string $zero, ?Gauge $gauge, Assessor $assessor): array
+    private static function judgeable(Field $field, array $typed, array $places, string $zero, ?Gauge $gauge): array
     {
-        if (Method::Reading === $field->method) {
+        try {
+            $readings = FieldReadings::typed($field, $typed, $places);
+        } catch (\DomainException $error) {
+            return ['readings' => $error->getMessage()];
+        }
+        if (null !== $readings->gauging) {
             try {
-                $assessor->gauging($field, $typed, $zero, '', '');
+                FieldReadings::typed($field, $typed, $places, $zero);
             } catch (QuantityError $error) {
                 return ['zero' => $error->getMessage()];
             }
             try {
-                $assessor->gauging($field, $typed, '', $gauge->resolution ?? '', $gauge->expanded ?? '');
-            } catch (QuantityError) {
+                FieldReadings::typed($field, $typed, $places, '', $gauge->resolution ?? '', $gauge->expanded ?? '');
+            } catch (\DomainException) {
                 return ['gauge' => 'This gauge does not measure a '.$field->dimension->value.'; choose another.'];
             }
-        }
-        try {
-            $assessor->assess($field, $typed, $zero, $gauge->resolution ?? '', $gauge->expanded ?? '', $field->limits());
-        } catch (\DomainException $error) {
-            return ['readings' => $error->getMessage()];
         }
 
         return [];
@@ -103,7 +97,7 @@ final readonly class ReadingEntry
     private static function withUnits(array $typed, string $unit): array
     {
         foreach (array_reverse(array_keys($typed)) as $i) {
-            if (1 === preg_match('~^[\s+\-−]*[\d.,\s/½¼¾]+(?<unit>[^\d\s.,/].*)$~u', $typed[$i], $m)) {
+            if (1 === preg_match('~[\d.,\s/½¼¾](?<unit>[^\d\s.,/][^.]*)$~u', $typed[$i], $m)) {
                 $unit = $m['unit'];
             } elseif ('' !== $unit && '' !== trim($typed[$i])) {
                 $typed[$i] .= ' '.$unit;

@@ -33,7 +33,6 @@ final class ReadingsController extends AbstractController
         private readonly EntityManagerInterface $em,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
-        private readonly Assessor $assessor,
         private readonly CaseMeasures $measures,
         private readonly GaugeRack $rack,
         private readonly ZeroChecks $zeros,
@@ -53,7 +52,7 @@ final class ReadingsController extends AbstractController
         $case = $this->gate->open($number, Permission::BENCH);
         $known = $this->shelf->book($case->family)->part($part)->fields[$field] ?? throw new ShopError('The book has no such reading.', 404);
         $gauge = Uuid::isValid((string) $request->request->get('gauge')) ? $this->em->find(Gauge::class, Uuid::fromString((string) $request->request->get('gauge'))) : null;
-        $entry = ReadingEntry::of($known, self::texts($request), trim((string) $request->request->get('zero')), $gauge, trim((string) $request->request->get('note')), $this->assessor, $this->unit($request));
+        $entry = ReadingEntry::of($known, self::texts($request), trim((string) $request->request->get('zero')), $gauge, trim((string) $request->request->get('note')), $this->unit($request));
         $reading = $this->em->getRepository(Reading::class)->findOneBy(['case' => $case, 'part' => $part, 'field' => $field]);
         $conflict = Seen::conflict((string) $request->request->get('seen', ''), implode('; ', $reading->typed ?? []), implode('; ', $entry->typed), $reading->byWhom ?? 'somebody');
         if ([] !== $entry->errors || null !== $conflict) {

@@ -12,14 +12,13 @@ use App\Platform\BookShelf;
 use App\Repair\Build\BuildDesk;
 use App\Repair\RepairDesk;
 use Japhrex\Core\Damage\Disposition;
+use Japhrex\Core\Family\FoundGap;
 use Japhrex\Core\Family\LeakRoute;
 use Japhrex\Core\Figure\Fill\Expression;
 use Japhrex\Core\Figure\Leakage\PumpInputs;
 use Japhrex\Core\Figure\Result;
 use Japhrex\Core\Hydraulics\Oil;
 use Japhrex\Core\Proof\ExpectedFlow;
-use Japhrex\Core\Quantity\Dimension;
-use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Repair\Build\AsBuilt;
 use Twig\Attribute\AsTwigFunction;
 
@@ -56,21 +55,20 @@ final readonly class BuildFlow
         return $held;
     }
 
-    /** @return list<array{route: LeakRoute, gap: string, size: Quantity, from: string}> the gaps that it is worked out with, each with where it is from */
+    /** @return list<array{found: FoundGap, from: string}> the gaps that it is worked out with, each with where it is from */
     #[AsTwigFunction('gaps_as_built')]
     public function gaps(CaseFile $case): array
     {
         $book = $this->shelf->book($case->family);
         $built = new AsBuilt($book, $this->measures->sources($case), $this->plays($case), $this->renewed($case));
 
-        return array_map(static function (LeakRoute $route) use ($built): array {
-            preg_match('/^\{(.*)\}$/', $route->found, $m);
-            $expression = Expression::of($m[1] ?? $route->found);
-            $gap = $expression->text($built);
+        return array_map(static function (LeakRoute $route) use ($built, $book): array {
+            $found = FoundGap::of($route, $built, $book->fieldName(...));
+            $references = Expression::of(trim($route->found, '{}'))->references();
 
-            return ['route' => $route, 'gap' => $gap ?? $route->new, 'size' => Quantity::parse($gap ?? $route->new, Dimension::Length), 'from' => match (true) {
-                null === $gap => [] === array_filter($expression->references(), $built->isRenewed(...)) ? 'not read, counted as new' : 'as new',
-                [] !== array_filter($expression->references(), $built->isRead(...)) => 'read in the build',
+            return ['found' => $found, 'from' => match (true) {
+                !$found->isKnown() => [] === array_filter($references, $built->isRenewed(...)) ? 'not read, counted as new' : 'as new',
+                [] !== array_filter($references, $built->isRead(...)) => 'read in the build',
                 default => 'went back in as found',
             }];
         }, $book->leaks->routes ?? []);
@@ -80,7 +78,8 @@ final readonly class BuildFlow
     {
         $asked = $this->wear->of($case)?->asked;
 
-        return null === $asked ? null : $this->figures->ask($asked->card, ['found-paths' => implode(';', array_map(static fn (array $one): string => $one['route']->with($one['gap']), $this->gaps($case)))] + $asked->typed);
+        // Where nobody can know how a part lies, the way that leaks most: the stand is not held to more than it can give.
+        return null === $asked ? null : $this->figures->ask($asked->card, ['found-paths' => implode(';', array_map(static fn (array $one): string => $one['found']->paths(true), $this->gaps($case)))] + $asked->typed);
     }
 
     /** @return array<string, list<string>> plays of the build by the reading that they are; the last attempt counts */

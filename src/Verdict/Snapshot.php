@@ -28,6 +28,8 @@ use App\Measuring\Measured;
 use App\Teardown\StepRecord;
 use App\Verdict\Warranty\Policies;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Measuring\JudgedPlace;
+use Japhrex\Core\Measuring\PlaceSize;
 use Japhrex\Core\Verdict\Policy\Judgement;
 use Japhrex\Core\Verdict\Policy\Line;
 
@@ -90,7 +92,7 @@ final readonly class Snapshot
     {
         $readings = [];
         foreach (array_merge(...array_map(array_values(...), array_values($this->measures->of($case)))) as $one) {
-            if (null !== $one->reading || null !== $one->derived?->size) {
+            if (null !== $one->reading || [] !== ($one->derived->at ?? [])) {
                 $readings[] = self::judged($one);
             }
         }
@@ -102,12 +104,16 @@ final readonly class Snapshot
     private static function judged(Measured $one): array
     {
         $judged = $one->assessment();
-        $derived = $one->derived?->size;
+        $worst = $judged?->atWorst();
 
         return (null === $one->reading ? ['part' => $one->part, 'field' => $one->field->key] : self::fields($one->reading)) + array_filter([
             'new' => $one->limits?->new?->si, 'min' => $one->limits?->min?->si, 'max' => $one->limits?->max?->si,
-            'mean' => $judged?->mean, 'guard' => $judged?->guard, 'verdict' => $judged?->verdict->value,
-            'worked out' => null === $derived ? null : ['figure' => $one->derived->fill->figure, 'typed' => $one->derived->typed, 'value' => $derived->x, 'u' => $derived->u],
+            'mean' => $worst?->mean, 'guard' => $worst?->guard, 'verdict' => $judged?->verdict->value,
+            'place' => $judged?->worst->place ?: null, 'wear used' => $judged?->wearUsed, 'unread' => $judged?->unread ?: null,
+            'places' => null === $judged || \count($judged->places) < 2 ? null : array_map(static fn (JudgedPlace $at): array => ['place' => $at->place, 'size' => $at->assessment->mean, 'guard' => $at->assessment->guard, 'verdict' => $at->assessment->verdict->value], $judged->places),
+            'form' => null === $one->form ? null : [$one->form->name => $one->form->spread, 'u' => $one->form->u] + (null === $one->form->judged ? [] : ['verdict' => $one->form->judged->verdict->value]),
+            'in a rebuild' => $one->rebuild?->verdict->value,
+            'worked out' => null === $one->derived || [] === $one->derived->at ? null : ['figure' => $one->derived->fill->figure, 'typed' => $one->derived->typed, 'at' => array_map(static fn (PlaceSize $at): array => ['place' => $at->place, 'value' => $at->size->x, 'u' => $at->size->u], $one->derived->at)],
         ], static fn (mixed $value): bool => null !== $value);
     }
 

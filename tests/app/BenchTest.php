@@ -226,12 +226,12 @@ final class BenchTest extends AppTestCase
         self::em()->persist($gauge = new Gauge('Micrometer', Method::Reading, '0.001 mm', '0.003 mm', null));
         self::em()->flush();
         $this->signIn(Role::Bench);
-        self::assertSame(303, $this->read($case, 'drive-gear/thickness', '1.0231; 1.0232 in', '0.0001 in', '', (string) $gauge->id));
+        self::assertSame(303, $this->read($case, 'drive-gear/seal-land', '0.7868; 0.7869 in', '0.0001 in', '', (string) $gauge->id));
         $reading = self::em()->getRepository(Reading::class)->findOneBy(['case' => $case]);
-        self::assertSame(['1.0231 in', '1.0232 in'], $reading?->typed);
+        self::assertSame(['0.7868 in', '0.7869 in'], $reading?->typed);
         $this->browser->request('GET', '/cases/'.$case->number.'/readings');
-        // (1.0231 + 1.0232)/2 − 0.0001 in = 1.02305 in = 25.98547 mm
-        self::assertStringContainsString('25.985 mm', $this->said());
+        // Repeats at one spot: (0.7868 + 0.7869)/2 − 0.0001 in = 0.78675 in = 19.98345 mm
+        self::assertStringContainsString('19.983 mm', $this->said());
         self::assertStringContainsString('within', $this->said());
     }
 
@@ -257,7 +257,7 @@ final class BenchTest extends AppTestCase
         self::em()->persist($gauge = new Gauge('Micrometer', Method::Reading, '0.001 mm', '0.003 mm', new \DateTimeImmutable('2026-09-14')));
         self::em()->flush();
         $this->signIn(Role::Bench);
-        $this->read($case, 'drive-gear/thickness', '25.98 mm', '', '', (string) $gauge->id);
+        $this->read($case, 'drive-gear/seal-land', '19.98 mm', '', '', (string) $gauge->id);
         $stored = self::em()->find(Gauge::class, $gauge->id);
         self::assertNotNull($stored);
         [$stored->expanded, $stored->calibratedOn] = ['0.3 mm', new \DateTimeImmutable('2026-11-20')];
@@ -277,7 +277,7 @@ final class BenchTest extends AppTestCase
         self::assertStringContainsString('value="25,98 bar"', (string) $this->browser->getResponse()->getContent());
         self::assertSame(422, $this->read($case, 'drive-gear/thickness', '25.98 mm', '1 bar'));
         self::assertSame(422, $this->read($case, 'front-block/flatness', '0.02 mm'));
-        self::assertStringContainsString('two values', $this->said());
+        self::assertStringContainsString('half a pair', $this->said());
         self::assertSame(422, $this->read($case, 'front-block/flatness', '0.03; 0.02 mm'));
         self::assertStringContainsString('must be larger', $this->said());
         self::assertSame(422, $this->read($case, 'front-block/flatness', str_repeat('1 mm;', 5000)));

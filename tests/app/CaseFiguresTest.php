@@ -100,20 +100,24 @@ final class CaseFiguresTest extends AppTestCase
         self::em()->flush();
         $check = fn () => self::service(WearCheck::class)->of($this->fresh($case));
         self::assertSame(0, $check()?->known());
-        self::assertSame(WearPattern::Never, $check()->pattern, 'what is not measured counts as new');
+        self::assertNull($check()->judgement?->pattern, 'nothing was measured: nothing is judged');
         $this->reading($this->fresh($case), 'body/side-clearance', '0.26 mm', '0.27 mm');
         $checked = $check();
-        self::assertSame(WearPattern::HotIdle, $checked?->pattern);
-        self::assertTrue($checked->isProvisional());
-        self::assertTrue($checked->fits[0]['fit']->explains);
+        self::assertSame(WearPattern::HotIdle, $checked?->judgement?->pattern);
+        self::assertTrue($checked->judgement->atLeast, 'three paths are not measured, they can only add');
+        self::assertTrue($checked->fits[0]['fit']?->explains);
         // 0.265 mm shared by four gaps.
         self::assertStringContainsString('slot:30 mm,0.06625 mm,10 mm x4', $checked->asked->typed['found-paths']);
         $this->signIn(Role::Viewer);
-        foreach (['wear', 'report'] as $page) {
-            $this->browser->request('GET', '/cases/'.$case->number.'/'.$page);
-            self::assertStringContainsString('exactly where the pump as found fails', $this->said(), $page);
-            self::assertSelectorCount(4, 'svg.plot');
-        }
+        $this->browser->request('GET', '/cases/'.$case->number.'/wear');
+        self::assertStringContainsString('exactly where the pump as found fails', $this->said());
+        self::assertSelectorCount(4, 'svg.plot');
+        $this->browser->request('GET', '/cases/'.$case->number.'/report');
+        self::assertStringNotContainsString('explain the complaint', $this->said(), 'it stands in the report once it is kept as evidence');
+        $this->signIn(Role::Analyst);
+        $this->act($this->fresh($case), 'figures/complaint-check', ['typed' => $checked->asked->typed, 'remark' => 'the wear does it'], 'wear');
+        $this->browser->request('GET', '/cases/'.$case->number.'/report');
+        self::assertStringContainsString('exactly where the pump as found fails', $this->said());
         self::assertNotNull(self::service(Snapshot::class)->of($this->fresh($case))['wear and complaint']);
     }
 

@@ -6,7 +6,6 @@ namespace Japhrex\Tests\app;
 
 use App\Evidence\NotAPicture;
 use App\Evidence\Vips;
-use App\Measuring\Assessor;
 use App\Measuring\Gauge;
 use App\Measuring\ReadingEntry;
 use App\Platform\AssetVersion;
@@ -15,6 +14,7 @@ use App\Platform\ShopTwig;
 use App\Platform\Tool;
 use App\Platform\ToolFailed;
 use Japhrex\Core\Family\Field;
+use Japhrex\Core\Family\FieldReadings;
 use Japhrex\Core\Family\LimitSet;
 use Japhrex\Core\Family\Method;
 use Japhrex\Core\Measuring\Limits;
@@ -37,7 +37,7 @@ final class SmallThingsTest extends TestCase
 
     private static function entry(string $text, string $zero = '', ?Gauge $gauge = null, Method $method = Method::Reading): ReadingEntry
     {
-        return ReadingEntry::of(self::field($method), [$text], $zero, $gauge, '', new Assessor());
+        return ReadingEntry::of(self::field($method), [$text], $zero, $gauge, '');
     }
 
     public function testAUnitTypedLastGoesForAllBeforeIt(): void
@@ -49,9 +49,9 @@ final class SmallThingsTest extends TestCase
 
     public function testWithoutAGaugeTheStepsTypedAreItsResolution(): void
     {
-        $judged = (new Assessor())->assess(self::field(), ['25.98 mm'], '', '', '', self::field()->limits());
+        $judged = FieldReadings::typed(self::field(), ['25.98 mm'])->sizes()[0]->size;
         // Two decimals: 0.01 mm, u = 0.01/√12.
-        self::assertEqualsWithDelta(0.01e-3 / sqrt(12), $judged?->u, 1e-12);
+        self::assertEqualsWithDelta(0.01e-3 / sqrt(12), $judged->u, 1e-12);
     }
 
     public function testAGaugeForAngleDoesNotMeasureALength(): void

@@ -8,8 +8,8 @@ namespace Japhrex\Core\Figure\Fill;
  * A figure with what its keys are filled from.
  *
  * The text of a key is taken as it stands, but for what lies between braces: references to readings
- * (`{drive-gear/thickness}`) and facts (`{case:displacement}`), added with ` + ` or ` - ` and divided by a number
- * (`{front-bushes/bore - drive-gear/journal / 2}`).
+ * (`{drive-gear/seal-land}`) and facts (`{case:displacement}`), added with ` + ` or ` - ` and divided by a number. Of a
+ * reading at several places it says what it takes (`{each(front-bushes/bore) - each(drive-gear/journal) / 2}`).
  */
 final readonly class Fill
 {
@@ -24,14 +24,26 @@ final readonly class Fill
     /** @return list<string> the readings and facts it looks at, each once */
     public function references(): array
     {
-        $references = [];
+        return array_values(array_unique(array_map(static fn (Term $term): string => $term->reference, $this->readings())));
+    }
+
+    /** @return list<Term> each reading or fact with what is taken of it */
+    public function readings(): array
+    {
+        $terms = [];
         foreach ($this->keys as $text) {
             preg_match_all('/\{([^{}]*)\}/', $text, $found);
             foreach ($found[1] as $inside) {
-                $references = [...$references, ...Expression::of($inside)->references()];
+                $terms = [...$terms, ...Expression::of($inside)->readings()];
             }
         }
 
-        return array_values(array_unique($references));
+        return $terms;
+    }
+
+    /** @return list<string> what it takes place by place; what does not say is not averaged either */
+    public function eachOf(): array
+    {
+        return array_values(array_unique(array_map(static fn (Term $term): string => $term->reference, array_filter($this->readings(), static fn (Term $term): bool => null === $term->take || Take::Each === $term->take))));
     }
 }

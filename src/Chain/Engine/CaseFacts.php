@@ -22,6 +22,7 @@ use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
+use Japhrex\Core\Measuring\Verdict;
 use Japhrex\Core\Teardown\LookTime;
 
 /** What a case says, for the engine: looks, complaints, readings; and how long a look at each part would take. */
@@ -46,7 +47,7 @@ final readonly class CaseFacts
         foreach ($this->measures->of($case) as $part => $fields) {
             foreach ($fields as $one) {
                 $assessment = $one->assessment();
-                if (null !== $assessment) {
+                if (null !== $assessment && Verdict::Open !== $assessment->verdict) {
                     $readings[] = ['part' => $part, 'name' => $one->field->name, 'verdict' => $assessment->verdict];
                 }
             }

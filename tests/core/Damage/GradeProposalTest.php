@@ -7,6 +7,8 @@ namespace Japhrex\Tests\core\Damage;
 use Japhrex\Core\Damage\Feel;
 use Japhrex\Core\Damage\GradeProposal;
 use Japhrex\Core\Measuring\Assessment;
+use Japhrex\Core\Measuring\FieldAssessment;
+use Japhrex\Core\Measuring\JudgedPlace;
 use Japhrex\Core\Measuring\Limits;
 use Japhrex\Core\Measuring\Verdict;
 use Japhrex\Core\Quantity\Dimension;
@@ -15,11 +17,11 @@ use PHPUnit\Framework\TestCase;
 
 final class GradeProposalTest extends TestCase
 {
-    private static function read(Verdict $verdict, ?float $used): Assessment
+    private static function read(Verdict $verdict, ?float $used): FieldAssessment
     {
         $length = static fn (float $mm): Quantity => Quantity::of($mm, 'mm', Dimension::Length);
 
-        return new Assessment(new Limits($length(24), $length(23.94), null), 0.0239, 1e-6, 1e-6, 0.5, $used, $verdict);
+        return new FieldAssessment([new JudgedPlace('', new Assessment(new Limits($length(24), $length(23.94), null), 0.0239, 1e-6, 1e-6, 0.5, $used, $verdict))]);
     }
 
     public function testTheWorstOfWhatIsKnownCountsAndTheArithmeticIsShown(): void

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Repair;
+
+use Japhrex\Core\Damage\Disposition;
+use Japhrex\Core\Family\Field;
+use Japhrex\Core\Family\Part;
+use Japhrex\Core\Family\Reuse;
+use Japhrex\Core\Measuring\Assessment;
+use Japhrex\Core\Measuring\FieldAssessment;
+use Japhrex\Core\Measuring\Verdict;
+
+/**
+ * How limits bind what may become of a part. What lies outside a limit, in service or in a rebuild, or too near to tell,
+ * goes back in as it is only with an analyst's reason; past a hard stop, and where the book never reuses, not at all.
+ */
+final readonly class BoundByLimits
+{
+    /**
+     * @param list<string> $stops why no reason helps, in words
+     * @param array<string, string> $asks what asks for a reason: field => in words
+     */
+    private function __construct(public array $stops, public array $asks)
+    {
+    }
+
+    /** @param iterable<array{field: Field, service: FieldAssessment|null, rebuild: FieldAssessment|null, form?: Assessment|null}> $measured */
+    public static function of(Part $part, iterable $measured): self
+    {
+        $stops = Reuse::Never === $part->reuse ? [trim('it is never reused. '.$part->reuseWhy)] : [];
+        $asks = [];
+        foreach ($measured as $one) {
+            $name = lcfirst($one['field']->name);
+            if ($one['field']->hardStop && Verdict::Outside === $one['service']?->verdict) {
+                $stops[] = $name.' is '.$one['service']->says().', and that limit is a hard stop.';
+            }
+            $says = array_filter([
+                self::binds($one['service']?->verdict) ? $one['service']?->says() : null,
+                self::binds($one['rebuild']?->verdict) ? 'in a rebuild '.$one['rebuild']?->says() : null,
+                self::binds(($one['form'] ?? null)?->verdict) ? 'out of its form: '.($one['form'] ?? null)?->verdict->value : null,
+            ]);
+            if ([] !== $says) {
+                $asks[$one['field']->key] = $name.' is '.implode(', ', $says);
+            }
+        }
+
+        return new self($stops, $asks);
+    }
+
+    /** @return list<Disposition> decisions that no reason allows */
+    public function refused(): array
+    {
+        return [] === $this->stops ? [] : self::asItIs();
+    }
+
+    /** @return list<Disposition> decisions that an analyst has to give a reason for */
+    public function needsReason(): array
+    {
+        return [] === $this->stops && [] !== $this->asks ? self::asItIs() : [];
+    }
+
+    /**
+     * Why a decision does not stand; null: it does.
+     *
+     * @param array<string, string> $reasoned what a reason was given for, as `asks` was then; what has changed since asks anew
+     */
+    public function against(Disposition $decision, array $reasoned): ?string
+    {
+        if (!\in_array($decision, self::asItIs(), true)) {
+            return null;
+        }
+        if ([] !== $this->stops) {
+            return implode(' ', $this->stops);
+        }
+        $open = array_diff_assoc($this->asks, $reasoned);
+
+        return [] === $open ? null : implode('; ', $open).'.';
+    }
+
+    /** @return list<Disposition> that leave the sizes of a part as they are */
+    private static function asItIs(): array
+    {
+        return [Disposition::Reuse, Disposition::CleanUp, Disposition::OneMoreRun];
+    }
+
+    private static function binds(?Verdict $verdict): bool
+    {
+        return Verdict::Outside === $verdict || Verdict::Undecided === $verdict;
+    }
+}
