@@ -94,7 +94,7 @@ final readonly class BookFactory
             $kits,
             $hours,
             $choices,
-            array_map(static fn (Data $one): BuildSetting => new BuildSetting($one->text('what'), $one->text('value'), $one->textOrNull('how') ?? '', $one->flag('sample'), $one->textOrNull('after') ?? '', $one->textOrNull('reads') ?? '', $one->flag('two')), $data->maps('settings')),
+            array_map(static fn (Data $one): BuildSetting => new BuildSetting($one->text('what'), $one->text('value'), $one->textOrNull('how') ?? '', $one->flag('sample'), $one->textOrNull('after') ?? '', $one->textOrNull('reads') ?? '', $one->flag('two'), $one->flag('tab')), $data->maps('settings')),
             array_map(static fn (Data $one): ProofStep => new ProofStep($one->text('step'), $one->text('expect'), $one->textOrNull('caution') ?? '', array_map(self::proofRead(...), $one->maps('reads'))), $data->maps('proof')),
         );
     }

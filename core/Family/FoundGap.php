@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Japhrex\Core\Family;
 
 use Japhrex\Core\Figure\Fill\Expression;
-use Japhrex\Core\Figure\Fill\Spread;
 use Japhrex\Core\Figure\Fill\Sources;
+use Japhrex\Core\Figure\Fill\Spread;
 use Japhrex\Core\Figure\Fill\Take;
 use Japhrex\Core\Figure\Fill\Term;
 use Japhrex\Core\Quantity\Dimension;

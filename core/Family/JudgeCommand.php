@@ -83,7 +83,7 @@ final readonly class JudgeCommand
     /** @param array<string, string> $asked */
     private function book(array $asked): Book
     {
-        $books = ($this->shelf)($asked['book']) ?? throw new JudgeError(\sprintf('There is no book "%s"; ./japhrex book depth lists them.', $asked['book']), 'book');
+        $books = (1 === preg_match('/^[a-z0-9-]+$/', $asked['book']) ? ($this->shelf)($asked['book']) : null) ?? throw new JudgeError(\sprintf('There is no book "%s"; ./japhrex book depth lists them.', $asked['book']), 'book');
         $type = $asked['type'] ?? '';
         if ('' === $type && 1 === \count($books)) {
             return reset($books);

@@ -21,6 +21,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 #[ORM\UniqueConstraint(columns: ['case_id', 'part'])]
 class PartRecord implements Audited
 {
+    use Decided;
     use Identified;
     use OfACase;
     use Versioned;
@@ -48,13 +49,6 @@ class PartRecord implements Audited
     /** Key of the duty of its stage, where that differs from the unit's; empty: as the unit. */
     #[ORM\Column(length: 60)]
     public string $duty = '';
-
-    #[ORM\Column(length: 20, nullable: true, enumType: Disposition::class)]
-    public ?Disposition $disposition = null;
-
-    #[ORM\Column(type: 'text')]
-    #[Assert\Length(max: 2000)]
-    public string $dispositionReason = '';
 
     public function __construct(
         #[ORM\ManyToOne]

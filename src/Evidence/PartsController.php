@@ -11,6 +11,7 @@ use App\Evidence\Form\PartRecordType;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Intake\Stage;
+use App\Measuring\BoundParts;
 use App\Platform\BookShelf;
 use App\Platform\FormAnswer;
 use App\Platform\ShopError;
@@ -18,6 +19,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\Part;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\Form\FormError;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -33,6 +35,7 @@ final class PartsController extends AbstractController
         private readonly BookShelf $shelf,
         private readonly FormFactoryInterface $forms,
         private readonly CurrentPerson $person,
+        private readonly BoundParts $bound,
     ) {
     }
 
@@ -65,8 +68,10 @@ final class PartsController extends AbstractController
         $case = $this->gate->open($number, Permission::BENCH);
         $part = $this->bookPart($case, $part);
         $record = $this->record($case, $part);
+        $said = $record->despite;
         $form = $this->recordForm($record, $part);
         $form->handleRequest($request);
+        $this->bindToLimits($form, $record, $part, $said);
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page($case, $part, record: $form);
         }
@@ -167,6 +172,28 @@ final class PartsController extends AbstractController
         ], new Response(status: $record->isSubmitted() || [] !== $findings ? 422 : 200));
     }
 
+    /**
+     * A decision that a limit speaks against is refused until an analyst says why.
+     *
+     * @param FormInterface<mixed> $form
+     * @param string $said the reason that was given before
+     */
+    private function bindToLimits(FormInterface $form, PartRecord $record, Part $part, string $said): void
+    {
+        if (!$form->has('disposition')) {
+            return;
+        }
+        $bound = $this->bound->of($record->case)[$part->key];
+        if ($said !== $record->despite || '' === $record->despite) {
+            $record->reasoned($record->despite, $bound, $this->person->get()->name);
+        }
+        $why = $record->against($bound);
+        if (null !== $why) {
+            $at = $form->has('despite') ? 'despite' : 'disposition';
+            $form->get($at)->addError(new FormError(\sprintf('%s is refused: %s %s', $record->disposition?->label(), $why, 'despite' === $at ? 'Say why it may go back in all the same, or decide otherwise.' : 'Decide otherwise.')));
+        }
+    }
+
     private function record(CaseFile $case, Part $part): PartRecord
     {
         return $this->em->getRepository(PartRecord::class)->findOneBy(['case' => $case, 'part' => $part->key]) ?? new PartRecord($case, $part->key);
@@ -175,7 +202,7 @@ final class PartsController extends AbstractController
     /** @return FormInterface<mixed> */
     private function recordForm(PartRecord $record, Part $part): FormInterface
     {
-        return $this->forms->createNamed('part', PartRecordType::class, $record, ['part' => $part, 'decides' => $this->isGranted(Permission::ANALYSE), 'duties' => $this->shelf->book($record->case->family)->duties]);
+        return $this->forms->createNamed('part', PartRecordType::class, $record, ['part' => $part, 'decides' => $this->isGranted(Permission::ANALYSE), 'bound' => $this->isGranted(Permission::ANALYSE) ? $this->bound->of($record->case)[$part->key] : null, 'duties' => $this->shelf->book($record->case->family)->duties]);
     }
 
     /** @return FormInterface<mixed> */

@@ -36,6 +36,10 @@ class Offer implements Audited
     #[ORM\Column(type: 'json', options: ['jsonb' => true])]
     public array $options = [];
 
+    /** @var list<string> parts that are bought and have no price yet, in words: in no sum of the options */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
+    public array $unpriced = [];
+
     /** What failed and why, in the customer's words. */
     #[ORM\Column(type: 'text')]
     public string $story = '';

@@ -42,6 +42,10 @@ final class OfferController extends AbstractController
         if ('' === $text('story')) {
             throw new ShopError('Tell the customer what failed and why, in plain words.', 422);
         }
+        $unpriced = $this->offers->unpriced($case);
+        if ([] !== $unpriced && 'yes' !== $request->request->get('unpriced')) {
+            throw new ShopError(\sprintf('Without a price are: %s. The customer is told so before choosing; tick that you send it all the same, or give prices first.', implode(', ', $unpriced)), 422);
+        }
         try {
             $offer = $this->offers->make($case, $text('story'), $text('theory'), array_values(array_filter($request->request->all('photos'), is_string(...))), array_values(array_filter(array_map(trim(...), explode("\n", $text('questions'))))), $until, $person->get()->name);
         } catch (\DomainException $e) {

@@ -67,6 +67,12 @@ final readonly class Offers
         return new ShopError('This link has expired. Ask the workshop for a new one; prices may have changed since.', 410);
     }
 
+    /** @return list<string> parts that are bought and have no price, in words */
+    public function unpriced(CaseFile $case): array
+    {
+        return $this->desk->unpriced($case);
+    }
+
     /** @return array{story: string, photos: list<Photo>} a first draft to be read over */
     public function suggested(CaseFile $case): array
     {
@@ -93,7 +99,7 @@ final readonly class Offers
     {
         $rates = $this->desk->rates();
         $offer = new Offer($case, $until, $who);
-        [$offer->story, $offer->theory, $offer->tax] = [$story, $theory, $rates->tax];
+        [$offer->story, $offer->theory, $offer->tax, $offer->unpriced] = [$story, $theory, $rates->tax, $this->unpriced($case)];
         $offer->photos = array_values(array_map(static fn (Photo $photo): string => (string) $photo->id, array_filter($this->em->getRepository(Photo::class)->findBy(['case' => $case]), static fn (Photo $photo): bool => \in_array((string) $photo->id, $photos, true))));
         foreach (OptionKind::cases() as $kind) {
             $option = $this->em->getRepository(RepairOption::class)->findOneBy(['case' => $case, 'kind' => $kind]);

@@ -37,7 +37,7 @@ use Twig\Attribute\AsTwigFunction;
 /** What becomes of the parts of a case, and what each option would take. */
 final readonly class RepairDesk
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private CaseAnalysis $engine, private CaseMeasures $measures, private Signing $signing, private OwnRecord $record, private BuildDesk $build)
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private CaseAnalysis $engine, private CaseMeasures $measures, private Signing $signing, private OwnRecord $record, private BuildDesk $build, private Decisions $decisions)
     {
     }
 
@@ -48,18 +48,13 @@ final readonly class RepairDesk
 
     public function plan(CaseFile $case): RepairPlan
     {
-        return RepairPlan::of($this->shelf->book($case->family), array_filter(array_map(static fn (PartRecord $record): ?Disposition => $record->disposition, $this->records($case))));
+        return RepairPlan::of($this->shelf->book($case->family), array_filter(array_map(static fn (PartRecord|PartDecision $one): ?Disposition => $one->disposition, $this->decisions->standing($case))));
     }
 
-    /** @return array<string, PartRecord> by part */
+    /** @return array<string, PartRecord|PartDecision> what was decided, by part */
     public function records(CaseFile $case): array
     {
-        $records = [];
-        foreach ($this->em->getRepository(PartRecord::class)->findBy(['case' => $case]) as $record) {
-            $records[$record->part] = $record;
-        }
-
-        return $records;
+        return $this->decisions->taken($case);
     }
 
     /** @return array<string, Price> standard prices of the family by part */
@@ -73,7 +68,7 @@ final readonly class RepairDesk
         return $prices;
     }
 
-    /** @return list<string> damaged parts of which nobody has decided */
+    /** @return list<string> damaged parts of which nobody has decided, and parts whose decision a limit speaks against */
     public function undecided(CaseFile $case, RepairPlan $plan): array
     {
         $damaged = [];
@@ -81,7 +76,7 @@ final readonly class RepairDesk
             $damaged[$finding->part] = true;
         }
 
-        return array_values(array_diff(array_keys($damaged), array_keys($plan->decided)));
+        return array_values(array_diff(array_keys($damaged + $this->decisions->refused($case)), array_keys($plan->decided)));
     }
 
     /** @return array<string, KeptFigure> machining budgets that were worked out, by part; the last counts */
@@ -119,6 +114,14 @@ final readonly class RepairDesk
         }
 
         return $chosen;
+    }
+
+    /** @return list<string> parts that are bought and have no price, in words */
+    public function unpriced(CaseFile $case): array
+    {
+        $book = $this->shelf->book($case->family);
+
+        return array_map(static fn (string $part): string => lcfirst($book->part($part)->name ?? $part), $this->draft($case)->unpriced());
     }
 
     public function draft(CaseFile $case): OptionDraft
@@ -220,6 +223,8 @@ final readonly class RepairDesk
 
         return trim(implode(' ', array_filter([
             [] === $again ? '' : \sprintf('Accepted for one more run: %s.', implode(', ', array_map($name, $again))),
+            ...array_map(static fn (PartRecord|PartDecision $one): string => '' === $one->despite ? '' : \sprintf('The %s goes back in although %s: %s.', $name($one->part), implode('; ', $one->despiteFor), rtrim($one->despite, '.')), array_values($this->decisions->standing($case))),
+            ...array_map(static fn (PartRecord|PartDecision $one): string => '' === $one->hangsOn ? '' : \sprintf('What becomes of the %s hangs on: %s.', $name($one->part), rtrim($one->hangsOn, '.')), array_values($this->decisions->standing($case))),
             ...array_map(fn (string $part): string => $this->machined($case, $name($part), $part), array_keys($this->plan($case)->decided, Disposition::Machine, true)),
             [] === $draft->gone() ? '' : \sprintf('No longer made: %s; salvage, a donor or made new.', implode(', ', array_map($name, $draft->gone()))),
         ])));

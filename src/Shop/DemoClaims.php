@@ -8,13 +8,14 @@ use App\Chain\Refusal;
 use App\Chain\Theory;
 use App\Figures\CaseFigures;
 use App\Figures\FigureDesk;
+use App\Figures\WearCheck;
 use App\Intake\CaseFile;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** What people of the demo think it was, what was refused, and the figures that bear on it. */
 final readonly class DemoClaims
 {
-    public function __construct(private EntityManagerInterface $em, private FigureDesk $desk, private CaseFigures $figures)
+    public function __construct(private EntityManagerInterface $em, private FigureDesk $desk, private CaseFigures $figures, private WearCheck $wear)
     {
     }
 
@@ -26,8 +27,9 @@ final readonly class DemoClaims
     public function add(CaseFile $case, array $kept, array $theories, array $refusals, string $who): void
     {
         foreach ($kept as $one) {
-            /** @var array{figure: string, part: string, typed: array<string, string>, remark: string} $one */
-            $asked = $this->desk->ask($this->desk->card($one['figure']) ?? throw new \LogicException("There is no figure {$one['figure']}."), $one['typed']);
+            /** @var array{figure: string, part: string, typed?: array<string, string>, remark: string} $one */
+            // The complaint check is asked with what the case itself knows.
+            $asked = !isset($one['typed']) ? $this->wear->of($case)?->asked ?? throw new \LogicException('This family has no leak paths.') : $this->desk->ask($this->desk->card($one['figure']) ?? throw new \LogicException("There is no figure {$one['figure']}."), $one['typed']);
             $this->figures->keep($case, $one['part'], $asked, $one['remark'], $who);
         }
         foreach ($theories as $one) {

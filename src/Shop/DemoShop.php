@@ -16,6 +16,7 @@ use App\Intake\CaseNumbers;
 use App\Intake\Complaint;
 use App\Intake\Stage;
 use App\Intake\Statement;
+use App\Measuring\BoundParts;
 use App\Measuring\Gauge;
 use App\Measuring\GaugeKind;
 use App\Measuring\Reading;
@@ -69,6 +70,7 @@ final class DemoShop
         private readonly DemoClaims $claims,
         private readonly DemoWarranties $warranties,
         private readonly DemoRepairs $repairs,
+        private readonly BoundParts $bound,
     ) {
     }
 
@@ -270,6 +272,7 @@ final class DemoShop
         if ([] === $row) {
             return;
         }
+        $this->reasons($case);
         $verdict = $this->signing->current($case);
         $verdict->origin = $nodes[self::word($row, 'origin')] ?? null;
         $verdict->despite = $this->despite($case, self::row($row, 'despite'));
@@ -281,6 +284,16 @@ final class DemoShop
         $this->em->persist($report);
         $this->em->flush();
         $this->bus->dispatch(new MakeReport($report->id));
+    }
+
+    /** Why parts go back in although a limit speaks against it: the reasons are given for what the limits ask. */
+    private function reasons(CaseFile $case): void
+    {
+        $bound = $this->bound->of($case);
+        foreach ($this->em->getRepository(PartRecord::class)->findBy(['case' => $case]) as $record) {
+            $record->reasoned($record->despite, $bound[$record->part], $this->people['analyst']->name);
+        }
+        $this->em->flush();
     }
 
     /**

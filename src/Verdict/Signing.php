@@ -7,8 +7,10 @@ namespace App\Verdict;
 use App\Account\User;
 use App\Chain\CaseChain;
 use App\Chain\ChainLink;
+use App\Evidence\OpenDecisions;
 use App\Intake\CaseFile;
 use App\Intake\Stage;
+use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Verdict\Responsibility;
@@ -17,7 +19,7 @@ use Japhrex\Core\Verdict\Shares;
 /** Draft, first signature, second signature, frozen; and the way back: a new revision. */
 final readonly class Signing
 {
-    public function __construct(private EntityManagerInterface $em, private Snapshot $snapshot, private CaseChain $chains)
+    public function __construct(private EntityManagerInterface $em, private Snapshot $snapshot, private CaseChain $chains, private OpenDecisions $decisions, private BookShelf $shelf)
     {
     }
 
@@ -38,7 +40,17 @@ final readonly class Signing
             '' === trim($verdict->statement) ? 'the statement' : null,
             $this->sharesAreStale($verdict) ? 'the shares anew, since the chain has changed' : null,
             $verdict->case->complaints->isEmpty() ? 'a complaint (see Intake)' : null,
+            ...$this->againstLimits($verdict->case),
         ]));
+    }
+
+    /** @return list<string> decisions that a limit speaks against, without a reason */
+    private function againstLimits(CaseFile $case): array
+    {
+        $book = $this->shelf->book($case->family);
+        $open = $this->decisions->of($case);
+
+        return array_map(static fn (string $part, string $why): string => \sprintf('a reason, or another decision, for the %s (%s)', lcfirst($book->part($part)->name ?? $part), rtrim($why, '.')), array_keys($open), $open);
     }
 
     /** Were the shares set for another chain than there is now? */

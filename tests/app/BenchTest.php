@@ -112,16 +112,15 @@ final class BenchTest extends AppTestCase
         self::assertStringContainsString('No part of this unit goes by “carburettor”', $this->said());
     }
 
-    public function testWhatANailFeelsIsMeasuredAndWhatIsNeverReusedIsQuestioned(): void
+    public function testWhatANailFeelsIsMeasuredAndWhatIsNeverReusedIsRefused(): void
     {
         $case = $this->aCase();
         $this->signIn(Role::Analyst);
         $this->send('/cases/'.$case->number.'/parts/body', '/parts/body', ['part[feel]' => 'catches']);
         $this->browser->request('GET', '/cases/'.$case->number.'/parts/body');
         self::assertStringContainsString('A nail feels it', $this->said());
-        $this->send('/cases/'.$case->number.'/parts/shaft-seal', '/parts/shaft-seal', ['part[disposition]' => 'reuse', 'part[dispositionReason]' => 'none in stock']);
-        $this->browser->request('GET', '/cases/'.$case->number.'/parts/shaft-seal');
-        self::assertStringContainsString('It is to go back in, against the book', $this->said());
+        self::assertSame(422, $this->send('/cases/'.$case->number.'/parts/shaft-seal', '/parts/shaft-seal', ['part[disposition]' => 'reuse', 'part[dispositionReason]' => 'none in stock']));
+        self::assertStringContainsString('Reuse is refused: it is never reused', $this->said());
     }
 
     public function testBeforeAPartWithAFacingComesOffItsMarkAndPhotoAreAskedFor(): void

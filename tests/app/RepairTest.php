@@ -48,7 +48,7 @@ final class RepairTest extends AppTestCase
     private function offer(CaseFile $case, string $until = '+30 days'): Offer
     {
         $this->act($case, 'options/cured', [], 'repair');
-        self::assertSame(303, $this->act($case, 'offers', ['story' => 'Grains got in.', 'theory' => '', 'questions' => "Was the tank emptied?\n\n", 'until' => (new \DateTimeImmutable("today $until"))->format('Y-m-d')], 'repair'));
+        self::assertSame(303, $this->act($case, 'offers', ['story' => 'Grains got in.', 'theory' => '', 'questions' => "Was the tank emptied?\n\n", 'unpriced' => 'yes', 'until' => (new \DateTimeImmutable("today $until"))->format('Y-m-d')], 'repair'));
 
         return self::em()->getRepository(Offer::class)->findOneBy(['case' => $case], ['id' => 'DESC']) ?? self::fail('There is no offer.');
     }

@@ -100,9 +100,13 @@ final readonly class BuildAnswer
         if ([] === $readings) {
             throw new \DomainException('What was read? Such as 0.08 mm; several readings are parted by a semicolon.');
         }
-        $check = PlayCheck::of(array_sum($readings) / \count($readings), $window, $present, $stock, max(1, min(4, (int) ($typed['most'] ?? 1))));
+        $most = max(1, min(4, (int) ($typed['most'] ?? 1)));
+        // Each place is a play of its own: the one farthest from the middle of what is wanted counts.
+        usort($readings, static fn (float $a, float $b): int => abs($b - ($window->low + $window->high) / 2) <=> abs($a - ($window->low + $window->high) / 2));
+        $check = PlayCheck::of($readings[0], $window, $present, $stock, $most);
+        $spread = max($readings) - min($readings);
 
-        return new self($check->fits, $check->fits ? [\sprintf('%s, as wanted.', $length($check->play))] : $check->advice($window, $length));
+        return new self($check->fits, $check->fits ? [\sprintf('%s, as wanted.', $length($check->play))] : [...$check->advice($window, $length), ...($spread > $window->high - $window->low ? [\sprintf('The places differ by %s, more than the window is wide: no shim puts that right. Look for dirt, a burr or a face out of true.', $length($spread))] : [])]);
     }
 
     /** @param list<string> $rounds */
@@ -113,10 +117,13 @@ final readonly class BuildAnswer
         } catch (QuantityError) {
             throw new \DomainException('To which torque is the wrench set? With its unit, such as 45 N·m or 33 ft·lb.');
         }
-        preg_match('/[\d.]+\s*N·m/u', $step->value, $m);
-        $target = Quantity::parse($m[0] ?? '', Dimension::Torque)->si;
-        if (abs($set->si / $target - 1.0) > self::WRENCH) {
-            return new self(false, [\sprintf('The wrench is set to %s, the book says %s. Slacken what was tightened, set it anew, and begin at the first fastener.', $typed, $step->value)]);
+        [$low, $high] = $step->torqueBand(self::WRENCH);
+        if (!Quantity::atMost($low, $set->si, Dimension::Torque) || !Quantity::atMost($set->si, $high, Dimension::Torque)) {
+            return new self(false, [\sprintf('%s %s, the book says %s. %s', $step->tab ? 'The tab lined up at' : 'The wrench is set to', $typed, $step->value, match (true) {
+                !$step->tab => 'Slacken what was tightened, set it anew, and begin at the first fastener.',
+                $set->si < $low => 'Go on until a slot lines up within the band; never back.',
+                default => 'Slacken it, take another tab washer or turn it over, and begin at the lower value again; never back.',
+            })]);
         }
         $missing = array_diff(array_map(strval(...), range(1, $step->rounds)), $rounds);
 

@@ -88,7 +88,7 @@ final class BuildSheet
         if (self::torque($setting)) {
             $rounds = preg_match('/in (\w+) rounds/', $setting->value, $m) ? self::WORDS[$m[1]] ?? (int) $m[1] : 2;
 
-            return new BuildStep($key, BuildKind::Torque, $setting->what, $setting->value, $setting->how, fasteners: self::fasteners($book, $setting->what), rounds: max(1, $rounds), two: $setting->two);
+            return new BuildStep($key, BuildKind::Torque, $setting->what, $setting->value, $setting->tab ? trim($setting->how.' To the lower value, then on until the tab lines up with a slot, never back; then the tab is bent.') : $setting->how, fasteners: self::fasteners($book, $setting->what), rounds: max(1, $rounds), two: $setting->two, tab: $setting->tab);
         }
         $window = self::window($setting->value);
 

@@ -21,6 +21,7 @@ final readonly class BuildStep
      * @param int $rounds in which they are tightened
      * @param string $catch what it means when it catches
      * @param bool $two do two people sign it?
+     * @param bool $tab is it locked by a tab, which lines up somewhere in the band?
      * @param string $reads the reading (`part/field`) that a play is; empty: none of the book's
      */
     public function __construct(
@@ -40,7 +41,25 @@ final readonly class BuildStep
         public string $caution = '',
         public bool $two = false,
         public string $reads = '',
+        public bool $tab = false,
     ) {
+    }
+
+    /**
+     * Between which torques it is tight. One value has the tolerance of a wrench; a band is the band that the book writes.
+     *
+     * @param float $wrench share that a wrench may be off
+     *
+     * @return array{float, float} N·m
+     */
+    public function torqueBand(float $wrench): array
+    {
+        if (1 === preg_match('/([\d.]+)\s*(?:N·m)?\s*to\s*([\d.]+)\s*N·m/u', $this->value, $m)) {
+            return [(float) $m[1], (float) $m[2]];
+        }
+        preg_match('/([\d.]+)\s*N·m/u', $this->value, $m);
+
+        return [(float) ($m[1] ?? 0) * (1 - $wrench), (float) ($m[1] ?? 0) * (1 + $wrench)];
     }
 
     /** @throws \DomainException if two people sign it, and the second is missing or the same */

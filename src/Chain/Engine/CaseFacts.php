@@ -19,10 +19,10 @@ use App\Teardown\StripBench;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Measuring\Verdict;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
-use Japhrex\Core\Measuring\Verdict;
 use Japhrex\Core\Teardown\LookTime;
 
 /** What a case says, for the engine: looks, complaints, readings; and how long a look at each part would take. */

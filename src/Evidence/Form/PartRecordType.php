@@ -11,6 +11,7 @@ use Japhrex\Core\Damage\Feel;
 use Japhrex\Core\Damage\Sense;
 use Japhrex\Core\Family\Duty;
 use Japhrex\Core\Family\Part;
+use Japhrex\Core\Repair\BoundByLimits;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
@@ -49,15 +50,22 @@ final class PartRecordType extends AbstractType
         if (true === $options['decides']) {
             $builder
                 ->add('disposition', Choices::class, ['class' => Disposition::class, 'label' => 'What becomes of it'])
-                ->add('dispositionReason', TextType::class, ['label' => 'Because', 'required' => false, 'empty_data' => '']);
+                ->add('dispositionReason', TextType::class, ['label' => 'Because', 'required' => false, 'empty_data' => ''])
+                ->add('hangsOn', TextType::class, ['label' => 'It hangs on', 'required' => false, 'empty_data' => '', 'help' => 'a proof step, the customer, what machining disturbs; empty: on nothing']);
+            /** @var BoundByLimits $bound */
+            $bound = $options['bound'];
+            if ([] !== $bound->asks && [] === $bound->stops) {
+                $builder->add('despite', TextType::class, ['label' => ucfirst(implode('; ', $bound->asks)).'. It may go back in all the same, because', 'required' => false, 'empty_data' => '']);
+            }
         }
     }
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => PartRecord::class, 'three_way' => true, 'decides' => false, 'duties' => []]);
+        $resolver->setDefaults(['data_class' => PartRecord::class, 'three_way' => true, 'decides' => false, 'duties' => [], 'bound' => null]);
         $resolver->setRequired('part');
         $resolver->setAllowedTypes('part', Part::class);
         $resolver->setAllowedTypes('decides', 'bool');
+        $resolver->setAllowedTypes('bound', ['null', BoundByLimits::class]);
     }
 }

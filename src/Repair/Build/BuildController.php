@@ -49,6 +49,11 @@ final class BuildController extends AbstractController
         if (null === $step || $step->key !== $key) {
             throw new ShopError(null === $step ? 'The build is done.' : \sprintf('First: %s. What is stopped, or not done, stops all after it.', $step->title), 409);
         }
+        $open = array_intersect($step->parts, $this->repair->undecided($case, $this->repair->plan($case)));
+        if ([] !== $open) {
+            $book = $this->shelf->book($case->family);
+            throw new ShopError(\sprintf('Not put back: nobody has decided of %s, or a limit speaks against what was decided. Decide on the repair page first.', implode(', ', array_map(static fn (string $part): string => lcfirst($book->part($part)->name ?? $part), $open))), 409);
+        }
         $typed = self::typed($request);
         $with = mb_substr(trim((string) $request->request->get('withWhom', '')), 0, 80);
         $who = $person->get()->name;
@@ -115,7 +120,7 @@ final class BuildController extends AbstractController
         }
 
         return $this->render('repair/build.html.twig', [
-            'case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $sheet, 'next' => $next, 'order' => $order, 'typed' => $typed, 'adjusters' => $this->adjusters->of($case), 'decided' => $this->repair->plan($case)->decided,
+            'case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $sheet, 'next' => $next, 'order' => $order, 'typed' => $typed, 'adjusters' => $this->adjusters->of($case), 'decided' => ($plan = $this->repair->plan($case))->decided, 'open' => null === $next ? [] : array_values(array_intersect($next->parts, $this->repair->undecided($case, $plan))), 'hanging' => array_filter(array_map(static fn (object $one): string => $one->hangsOn, $this->repair->records($case))),
             'fitted' => null === $next || [] === $next->parts ? [] : $this->em->getRepository(Photo::class)->findBy(['case' => $case, 'part' => $next->parts, 'stage' => PhotoStage::Fitted], ['id' => 'DESC'], 3),
         ], new Response(status: [] === $typed ? 200 : 422));
     }

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Measuring;
+
+use App\Intake\CaseFile;
+use App\Platform\BookShelf;
+use Japhrex\Core\Repair\BoundByLimits;
+
+/** What the limits of a case let become of its parts. */
+final readonly class BoundParts
+{
+    public function __construct(private BookShelf $shelf, private CaseMeasures $measures)
+    {
+    }
+
+    /** @return array<string, BoundByLimits> by part, for every part of the book */
+    public function of(CaseFile $case): array
+    {
+        $book = $this->shelf->book($case->family);
+        $bound = [];
+        foreach ($this->measures->of($case) + array_fill_keys(array_keys($book->parts), []) as $part => $measured) {
+            if (isset($book->parts[$part])) {
+                $bound[$part] = BoundByLimits::of($book->parts[$part], array_map(static fn (Measured $one): array => ['field' => $one->field, 'service' => $one->assessment(), 'rebuild' => $one->rebuild, 'form' => $one->form?->judged], array_values($measured)));
+            }
+        }
+
+        return $bound;
+    }
+}

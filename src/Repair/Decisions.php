@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair;
+
+use App\Account\CurrentPerson;
+use App\Evidence\PartRecord;
+use App\Intake\CaseFile;
+use App\Measuring\BoundParts;
+use App\Platform\ShopError;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Damage\Disposition;
+
+/** What becomes of the parts: as it was found and, once the case is signed, as it was decided since for the repair. */
+final readonly class Decisions
+{
+    public function __construct(private EntityManagerInterface $em, private BoundParts $bound, private CurrentPerson $person)
+    {
+    }
+
+    /** @return array<string, PartRecord|PartDecision> by part: those that were taken, whether or not they stand */
+    public function taken(CaseFile $case): array
+    {
+        $taken = [];
+        foreach ([PartRecord::class, PartDecision::class] as $kind) {
+            foreach ($this->em->getRepository($kind)->findBy(['case' => $case], ['id' => 'ASC']) as $one) {
+                if (null !== $one->disposition) {
+                    $taken[$one->part] = $one;
+                }
+            }
+        }
+
+        return $taken;
+    }
+
+    /** @return array<string, PartRecord|PartDecision> those that stand */
+    public function standing(CaseFile $case): array
+    {
+        $refused = $this->refused($case);
+
+        return array_filter($this->taken($case), static fn (PartRecord|PartDecision $one): bool => !isset($refused[$one->part]));
+    }
+
+    /** @return array<string, string> part => why its decision does not stand */
+    public function refused(CaseFile $case): array
+    {
+        $bound = $this->bound->of($case);
+
+        return array_filter(array_map(static fn (PartRecord|PartDecision $one): ?string => isset($bound[$one->part]) ? $one->against($bound[$one->part]) : null, $this->taken($case)));
+    }
+
+    /** @throws ShopError if a limit speaks against it and no reason is given */
+    public function decide(CaseFile $case, string $part, Disposition $disposition, string $reason, string $despite, string $hangsOn): void
+    {
+        $bound = $this->bound->of($case)[$part] ?? throw new ShopError('The book has no such part.', 404);
+        $decision = $case->isSigned() ? new PartDecision($case, $part, $this->person->get()->name) : $this->em->getRepository(PartRecord::class)->findOneBy(['case' => $case, 'part' => $part]) ?? new PartRecord($case, $part);
+        if ('' === trim($reason) && Disposition::AlwaysReplace !== $disposition) {
+            throw new ShopError('Why? One line that still makes sense in a year.', 422);
+        }
+        $why = $bound->against($disposition, '' === trim($despite) ? [] : $bound->asks);
+        if (null !== $why) {
+            throw new ShopError(\sprintf('%s is refused: %s %s', $disposition->label(), $why, [] === $bound->stops ? 'Say why it may go back in all the same, or decide otherwise.' : 'Decide otherwise.'), 422);
+        }
+        $decision->disposition = $disposition;
+        [$decision->dispositionReason, $decision->hangsOn] = [mb_substr(trim($reason), 0, 2000), mb_substr(trim($hangsOn), 0, 200)];
+        $decision->reasoned(mb_substr($despite, 0, 2000), $bound, $this->person->get()->name);
+        $this->em->persist($decision);
+        $this->em->flush();
+    }
+}

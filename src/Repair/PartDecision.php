@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair;
+
+use App\Account\Audited;
+use App\Evidence\Decided;
+use App\Intake\CaseFile;
+use App\Intake\OfACase;
+use App\Platform\Identified;
+use Doctrine\ORM\Mapping as ORM;
+
+/** What becomes of a part, decided for the repair after the case was signed. The last of a part counts; none is changed. */
+#[ORM\Entity]
+#[ORM\Table(name: 'part_decision')]
+class PartDecision implements Audited
+{
+    use Decided;
+    use Identified;
+    use OfACase;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public CaseFile $case,
+        #[ORM\Column(length: 60)]
+        public string $part,
+        #[ORM\Column(length: 80)]
+        public string $byWhom,
+    ) {
+        $this->identify();
+    }
+
+    public function auditName(): string
+    {
+        return 'Decision for the repair of '.$this->part;
+    }
+}
