@@ -49,14 +49,15 @@ document.addEventListener('htmx:beforeSwap', (event) => {
   }
   // The event comes from what would be swapped; a row of the readings sheet is swapped by the form in it.
   const row = detail.requestConfig?.elt?.closest?.('form[data-row]');
+  if (row && status === 422) {
+    // What becomes of it is the row's own business.
+    return;
+  }
   const form = row ?? detail.elt?.closest?.('form');
   detail.isError = false;
   if (status === 422 || (!form && status !== 401)) {
     // The page comes back with its fields as typed and what was wrong beside them.
     detail.shouldSwap = true;
-    if (row) {
-      return;
-    }
     const own = form?.matches('[data-autosave]') ? form : null;
     if (own && sent.has(own) && sent.get(own) !== held(own)) {
       // Somebody is still typing in it: what is typed now is not replaced; leaving the field sends it.
@@ -80,7 +81,7 @@ document.addEventListener('htmx:beforeSwap', (event) => {
 });
 
 // A field that could not be sent waits on the page and is sent again.
-document.addEventListener('htmx:sendError', (event) => {
+function waits(event) {
   const form = event.detail.elt?.closest?.('form[data-autosave], form[data-row]');
   if (!form) {
     return;
@@ -92,7 +93,9 @@ document.addEventListener('htmx:sendError', (event) => {
   }
   form.dataset.waiting = '1';
   window.setTimeout(() => form.isConnected && htmx.trigger(form, 'again'), 4000);
-});
+}
+document.addEventListener('htmx:sendError', waits);
+document.addEventListener('htmx:timeout', waits);
 // Whoever types and goes straight to the button: the field on its way is saved first, then the form is sent.
 const saving = new WeakSet();
 document.addEventListener('change', (event) => event.target.form?.matches('form[data-autosave]') && saving.add(event.target.form), true);

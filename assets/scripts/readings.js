@@ -1,4 +1,6 @@
 // The readings sheet: Enter moves on and saves, and what a gauge of this bench sends goes into the field in hand.
+import { send } from './rows.js';
+
 const values = () => [...document.querySelectorAll('.zeros .value, .sheetrun .entry .value')];
 let hand = null;
 let stream = null;
@@ -14,12 +16,12 @@ function isChanged(field) {
 const changed = (form) => [...form.elements].some(isChanged);
 
 function save(form) {
-  if (form?.isConnected && changed(form)) {
+  if (form?.isConnected && !form.closest('[data-leaving]') && changed(form)) {
     const mark = form.querySelector('.saved');
     if (mark) {
       mark.textContent = 'saving';
     }
-    form.requestSubmit();
+    send(form);
   }
 }
 

@@ -30,7 +30,7 @@ export async function takeIn(browser, family, whose) {
   const desk = await (await browser.newContext()).newPage();
   await signIn(desk, 'desk');
   await desk.getByRole('link', { name: 'Take in a unit' }).click();
-  await desk.getByRole('link', { name: family }).click();
+  await desk.getByRole('link', { name: family, exact: true }).click();
   await desk.getByLabel('Whose').fill(whose);
   await desk.getByRole('button', { name: 'Take it in' }).click();
   const number = (await desk.locator('.caseline .num').textContent()).trim();
