@@ -34,6 +34,10 @@ class Statement implements Audited
     #[ORM\JoinColumn(onDelete: 'SET NULL')]
     public ?self $contradicts = null;
 
+    /** Said after the case was signed, as an answer to an offer: no part of what was signed. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $afterwards = false;
+
     public function __construct(
         #[ORM\ManyToOne(inversedBy: 'statements')]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]

@@ -160,6 +160,7 @@ final readonly class Offers
     {
         $statement = new Statement($offer->case);
         [$statement->who, $statement->words, $statement->source] = [mb_substr($who, 0, 100).', customer', mb_substr($words, 0, 4000), SourceKind::FirstHand];
+        $statement->afterwards = $offer->case->isSigned();
         $this->em->persist($statement);
     }
 }

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace App\Report;
 
-use App\Evidence\Clips\Clip;
-use App\Evidence\Photo;
 use App\Evidence\PictureSize;
 use App\Evidence\ShownPictures;
-use App\Platform\BookShelf;
 use App\Platform\PdfTool;
 use App\Platform\StoredFiles;
 use App\Platform\WorkFolder;
@@ -23,7 +20,7 @@ final readonly class MakeReportHandler
 {
     public function __construct(
         private EntityManagerInterface $em,
-        private BookShelf $shelf,
+        private ReportText $text,
         private ShownPictures $shown,
         private StoredFiles $stored,
         private Signing $signing,
@@ -50,22 +47,20 @@ final readonly class MakeReportHandler
     private function make(Report $report, string $folder): void
     {
         $this->step($report, 10, 'gathering the case');
-        $photos = $this->em->getRepository(Photo::class)->findBy(['case' => $report->case], ['stage' => 'ASC', 'id' => 'ASC']);
+        $photos = $this->text->photos($report->case);
         foreach ($photos as $i => $photo) {
             $this->step($report, 15 + (int) (45 * $i / max(1, \count($photos))), \sprintf('photo %d of %d', $i + 1, \count($photos)));
             file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));
         }
         $this->step($report, 62, 'drawing the chain');
+        $verdict = $report->verdict ?? $this->signing->current($report->case);
         $html = $this->twig->render('report/pdf.html.twig', [
             'case' => $report->case,
-            'book' => $this->shelf->book($report->case->family),
-            'modes' => $this->shelf->modes(),
-            'verdict' => $report->verdict ?? $this->signing->current($report->case),
-            'photos' => $photos,
-            'clips' => $this->em->getRepository(Clip::class)->findBy(['case' => $report->case], ['id' => 'ASC']),
+            'verdict' => $verdict,
+            'text' => $verdict->reportText() ?? $this->text->of($report->case, $verdict),
             'assets' => 'file://'.$this->projectDir.'/assets',
-            'made' => $report->madeAt,
-            'bywhom' => $report->byWhom,
+            'made' => $verdict->secondAt ?? $report->madeAt,
+            'bywhom' => $verdict->secondBy->name ?? $report->byWhom,
         ]);
         $this->step($report, 70, 'setting the pages');
         $target = $folder.'/report.pdf';

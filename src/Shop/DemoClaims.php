@@ -29,7 +29,7 @@ final readonly class DemoClaims
         foreach ($kept as $one) {
             /** @var array{figure: string, part: string, typed?: array<string, string>, remark: string} $one */
             // The complaint check is asked with what the case itself knows.
-            $asked = !isset($one['typed']) ? $this->wear->of($case)?->asked ?? throw new \LogicException('This family has no leak paths.') : $this->desk->ask($this->desk->card($one['figure']) ?? throw new \LogicException("There is no figure {$one['figure']}."), $one['typed']);
+            $asked = !isset($one['typed']) ? $this->wear->of($case)->asked ?? throw new \LogicException('This family has no leak paths.') : $this->desk->ask($this->desk->card($one['figure']) ?? throw new \LogicException("There is no figure {$one['figure']}."), $one['typed']);
             $this->figures->keep($case, $one['part'], $asked, $one['remark'], $who);
         }
         foreach ($theories as $one) {

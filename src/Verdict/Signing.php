@@ -7,6 +7,7 @@ namespace App\Verdict;
 use App\Account\User;
 use App\Chain\CaseChain;
 use App\Chain\ChainLink;
+use App\Chain\Engine\Opinion;
 use App\Evidence\OpenDecisions;
 use App\Intake\CaseFile;
 use App\Intake\Stage;
@@ -19,7 +20,7 @@ use Japhrex\Core\Verdict\Shares;
 /** Draft, first signature, second signature, frozen; and the way back: a new revision. */
 final readonly class Signing
 {
-    public function __construct(private EntityManagerInterface $em, private Snapshot $snapshot, private CaseChain $chains, private OpenDecisions $decisions, private BookShelf $shelf)
+    public function __construct(private EntityManagerInterface $em, private Snapshot $snapshot, private CaseChain $chains, private OpenDecisions $decisions, private BookShelf $shelf, private Opinion $opinion, private SignedText $text)
     {
     }
 
@@ -93,11 +94,22 @@ final readonly class Signing
         if (null !== $verdict->signedAt) {
             throw new ShopError('It is signed already and waits for the second person.', 409);
         }
-        $verdict->signedBy = $user;
-        $verdict->signedAt = new \DateTimeImmutable();
         $verdict->case->moveTo(Stage::Verdict);
         $this->em->persist($verdict);
+        // What is signed is what is stored.
         $this->em->flush();
+        $document = $this->snapshot->of($verdict->case, $verdict);
+        [$verdict->signedBy, $verdict->signedAt, $verdict->voided] = [$user, new \DateTimeImmutable(), ''];
+        [$verdict->snapshot, $verdict->snapshotHash] = [$document + ['engine' => $this->opinion->now($verdict->case)], Snapshot::hash($document)];
+        $this->em->flush();
+    }
+
+    /** @return list<string> what is no more as it was signed first, in words; none: the second signs the same */
+    public function changedSince(Verdict $verdict): array
+    {
+        $now = $this->snapshot->of($verdict->case, $verdict);
+
+        return !$verdict->awaitsSecond() || Snapshot::hash($now) === $verdict->snapshotHash ? [] : (Snapshot::changed($verdict->snapshot ?? [], $now) ?: ['how the document is written']);
     }
 
     /** Takes the first signature back, so that the verdict can be changed. */
@@ -106,15 +118,14 @@ final readonly class Signing
         if (!$verdict->awaitsSecond()) {
             throw new ShopError('There is no first signature to take back.', 409);
         }
-        $verdict->signedBy = null;
-        $verdict->signedAt = null;
+        $verdict->void('');
         $this->em->flush();
     }
 
     /**
-     * The second pair of eyes. From here on the case is frozen.
+     * The second pair of eyes, on the same document. From here on it is frozen.
      *
-     * @throws ShopError if it is the same person, or the first signature is missing
+     * @throws ShopError if it is the same person, the first signature is missing, or something has changed since
      */
     public function second(Verdict $verdict, User $user): void
     {
@@ -124,13 +135,25 @@ final readonly class Signing
         if ($verdict->signedBy?->id->equals($user->id)) {
             throw new ShopError('A second pair of eyes is somebody else. Ask another analyst to read it and sign.', 409);
         }
-        $verdict->secondBy = $user;
-        $verdict->secondAt = new \DateTimeImmutable();
-        $verdict->snapshot = $this->snapshot->of($verdict->case);
-        $verdict->snapshotHash = Snapshot::hash($verdict->snapshot);
+        $changed = $this->changedSince($verdict);
+        if ([] !== $changed) {
+            $verdict->void(\sprintf('changed since: %s.', implode(', ', $changed)));
+            $this->em->flush();
+            throw new ShopError(\sprintf('Nothing is signed. Since the first signature this has changed: %s. The first person signs anew.', implode(', ', $changed)), 409);
+        }
+        [$verdict->secondBy, $verdict->secondAt] = [$user, new \DateTimeImmutable()];
         $verdict->case->moveTo(Stage::Signed);
         $verdict->case->signedAt = $verdict->secondAt;
+        $report = $this->text->of($verdict->case, $verdict);
+        $verdict->snapshot = ($verdict->snapshot ?? []) + ['report' => $report];
+        $verdict->reportHash = self::hashOf($report);
         $this->em->flush();
+    }
+
+    /** @param array{body: string, plates: string} $report */
+    public static function hashOf(array $report): string
+    {
+        return hash('sha256', $report['body']."\n".$report['plates']);
     }
 
     /** Opens a signed case again: the signed verdict stays, a new revision starts from it. */

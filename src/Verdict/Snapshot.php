@@ -4,73 +4,40 @@ declare(strict_types=1);
 
 namespace App\Verdict;
 
-use App\Chain\CaseChain;
-use App\Chain\ChainLink;
-use App\Chain\ChainNode;
-use App\Chain\Engine\Opinion;
-use App\Chain\Theory;
-use App\Evidence\Clips\Clip;
-use App\Evidence\ContentCheck;
-use App\Evidence\Finding;
-use App\Evidence\Mark;
-use App\Evidence\PartRecord;
-use App\Evidence\Photo;
-use App\Figures\KeptFigure;
-use App\Figures\WearCheck;
 use App\Intake\CaseFile;
-use App\Intake\Complaint;
-use App\Intake\Statement;
-use App\Intake\WatchTick;
-use App\Library\SchoolPick;
-use App\Measuring\CaseMeasures;
-use App\Measuring\LimitChoice;
-use App\Measuring\Measured;
-use App\Teardown\StepRecord;
-use App\Verdict\Warranty\Policies;
-use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Measuring\JudgedPlace;
-use Japhrex\Core\Measuring\PlaceSize;
-use Japhrex\Core\Verdict\Policy\Judgement;
-use Japhrex\Core\Verdict\Policy\Line;
+use App\Intake\SnapshotPart;
+use App\Platform\Plain;
+use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 
-/** The whole case as a document, taken when it is signed, so that nobody can wonder later what was signed. */
+/**
+ * The whole case as a document: what the signatures cover. Each stage contributes its part; its shape is
+ * books/schema/signed-case.schema.json.
+ */
 final readonly class Snapshot
 {
-    public function __construct(private EntityManagerInterface $em, private CaseChain $chains, private CaseMeasures $measures, private WearCheck $wear, private Opinion $opinion, private Policies $policies)
+    /** Raised whenever the document changes its shape. */
+    public const VERSION = 2;
+
+    /** What stands beside what is signed and is no part of its digest. */
+    private const BESIDE = ['engine', 'report'];
+
+    /** @param iterable<SnapshotPart> $parts */
+    public function __construct(#[AutowireIterator(SnapshotPart::TAG)] private iterable $parts)
     {
     }
 
     /** @return array<string, mixed> */
-    public function of(CaseFile $case): array
+    public function of(CaseFile $case, Verdict $verdict): array
     {
-        $by = ['case' => $case];
+        $document = ['version' => self::VERSION];
+        foreach ($this->parts as $part) {
+            $document += $part->snapshot($case);
+        }
+        // Who signed, when, and what was made of it stands with the signatures.
+        $document['verdict'] = Plain::of($verdict, ['signedBy', 'signedAt', 'digest', 'engine', 'voided', 'secondBy', 'secondAt', 'snapshot', 'snapshotHash', 'reportHash', 'madeAt']);
+        ksort($document);
 
-        return [
-            'unit' => self::fields($case),
-            'arrival' => null === $case->arrival ? null : self::fields($case->arrival),
-            'complaints' => array_map(static fn (Complaint $c): array => self::fields($c), $case->complaints->getValues()),
-            'statements' => array_map(static fn (Statement $s): array => self::fields($s), $case->statements->getValues()),
-            'watch list' => array_map(self::fields(...), $this->em->getRepository(WatchTick::class)->findBy($by, ['id' => 'ASC'])),
-            'contents' => array_map(self::fields(...), $this->em->getRepository(ContentCheck::class)->findBy($by, ['id' => 'ASC'])),
-            'choices used' => array_map(self::fields(...), $this->em->getRepository(SchoolPick::class)->findBy($by, ['id' => 'ASC'])),
-            'steps' => array_map(self::fields(...), $this->em->getRepository(StepRecord::class)->findBy($by, ['id' => 'ASC'])),
-            'parts' => array_map(self::fields(...), $this->em->getRepository(PartRecord::class)->findBy($by, ['part' => 'ASC'])),
-            'findings' => array_map(self::fields(...), $this->em->getRepository(Finding::class)->findBy($by, ['id' => 'ASC'])),
-            'readings' => $this->readings($case),
-            'limits chosen' => array_map(self::fields(...), $this->em->getRepository(LimitChoice::class)->findBy($by, ['id' => 'ASC'])),
-            'figures' => array_map(self::fields(...), $this->em->getRepository(KeptFigure::class)->findBy($by, ['id' => 'ASC'])),
-            'wear and complaint' => $this->wear->asData($case),
-            'photos' => array_map(static fn (Photo $photo): array => self::fields($photo) + [
-                'sha256' => $photo->picture->hash,
-                'marks' => array_map(static fn (Mark $mark): array => self::fields($mark), $photo->marks->getValues()),
-            ], $this->em->getRepository(Photo::class)->findBy($by, ['id' => 'ASC'])),
-            'clips' => array_map(self::fields(...), $this->em->getRepository(Clip::class)->findBy($by, ['id' => 'ASC'])),
-            'theories' => array_map(self::fields(...), $this->em->getRepository(Theory::class)->findBy($by, ['id' => 'ASC'])),
-            'warranty' => ['asked' => $this->em->contains($facts = $this->policies->facts($case)) ? self::fields($facts) : null, 'judged' => array_map(self::policy(...), $this->policies->of($case))],
-            'engine' => $this->opinion->now($case),
-            'nodes' => array_map(static fn (ChainNode $node): array => self::fields($node), $this->chains->nodes($case)),
-            'links' => array_map(static fn (ChainLink $link): array => self::fields($link) + ['from' => (string) $link->from?->id, 'to' => (string) $link->to?->id], $this->chains->links($case)),
-        ];
+        return $document;
     }
 
     /**
@@ -80,69 +47,29 @@ final readonly class Snapshot
      */
     public static function hash(array $snapshot): string
     {
-        return hash('sha256', json_encode(self::sorted($snapshot), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION));
+        $covered = self::VERSION === ($snapshot['version'] ?? null) ? array_diff_key($snapshot, array_flip(self::BESIDE)) : $snapshot;
+
+        return hash('sha256', json_encode(self::sorted($covered), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION));
     }
 
     /**
-     * Readings, and sizes worked out, with the limits that counted when it was signed and what they said; in SI.
+     * Which parts of two documents differ, in words.
      *
-     * @return list<array<string, mixed>>
+     * @param array<mixed> $before
+     * @param array<mixed> $after
+     *
+     * @return list<string>
      */
-    private function readings(CaseFile $case): array
+    public static function changed(array $before, array $after): array
     {
-        $readings = [];
-        foreach (array_merge(...array_map(array_values(...), array_values($this->measures->of($case)))) as $one) {
-            if (null !== $one->reading || [] !== ($one->derived->at ?? [])) {
-                $readings[] = self::judged($one);
+        $changed = [];
+        foreach (array_keys($before + $after) as $part) {
+            if (!\in_array($part, self::BESIDE, true) && self::sorted($before[$part] ?? null) !== self::sorted($after[$part] ?? null)) {
+                $changed[] = str_replace('-', ' ', (string) $part);
             }
         }
 
-        return $readings;
-    }
-
-    /** @return array<string, mixed> */
-    private static function judged(Measured $one): array
-    {
-        $judged = $one->assessment();
-        $worst = $judged?->atWorst();
-
-        return (null === $one->reading ? ['part' => $one->part, 'field' => $one->field->key] : self::fields($one->reading)) + array_filter([
-            'new' => $one->limits?->new?->si, 'min' => $one->limits?->min?->si, 'max' => $one->limits?->max?->si,
-            'mean' => $worst?->mean, 'guard' => $worst?->guard, 'verdict' => $judged?->verdict->value,
-            'place' => $judged?->worst->place ?: null, 'wear used' => $judged?->wearUsed, 'unread' => $judged?->unread ?: null,
-            'places' => null === $judged || \count($judged->places) < 2 ? null : array_map(static fn (JudgedPlace $at): array => ['place' => $at->place, 'size' => $at->assessment->mean, 'guard' => $at->assessment->guard, 'verdict' => $at->assessment->verdict->value], $judged->places),
-            'form' => null === $one->form ? null : [$one->form->name => $one->form->spread, 'u' => $one->form->u] + (null === $one->form->judged ? [] : ['verdict' => $one->form->judged->verdict->value]),
-            'in a rebuild' => $one->rebuild?->verdict->value,
-            'worked out' => null === $one->derived || [] === $one->derived->at ? null : ['figure' => $one->derived->fill->figure, 'typed' => $one->derived->typed, 'at' => array_map(static fn (PlaceSize $at): array => ['place' => $at->place, 'value' => $at->size->x, 'u' => $at->size->u], $one->derived->at)],
-        ], static fn (mixed $value): bool => null !== $value);
-    }
-
-    /** @return array<string, mixed> */
-    private static function policy(Judgement $one): array
-    {
-        return ['policy' => $one->policy->key, 'name' => $one->policy->name, 'standing' => $one->standing()->value, 'lines' => array_map(static fn (Line $line): array => ['clause' => $line->clause, 'standing' => $line->standing->value, 'fact' => $line->fact], $one->lines)];
-    }
-
-    /** @return array<string, mixed> the plain fields of a thing */
-    private static function fields(object $thing): array
-    {
-        $fields = [];
-        foreach (get_object_vars($thing) as $name => $value) {
-            if ('version' === $name) {
-                continue;
-            }
-            if (null === $value || \is_scalar($value) || \is_array($value)) {
-                $fields[$name] = $value;
-            } elseif ($value instanceof \BackedEnum) {
-                $fields[$name] = $value->value;
-            } elseif ($value instanceof \DateTimeInterface) {
-                $fields[$name] = $value->format(\DATE_ATOM);
-            } elseif ($value instanceof \Stringable) {
-                $fields[$name] = (string) $value;
-            }
-        }
-
-        return $fields;
+        return $changed;
     }
 
     private static function sorted(mixed $value): mixed

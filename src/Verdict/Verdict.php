@@ -81,16 +81,25 @@ class Verdict implements Audited
     #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
     public ?\DateTimeImmutable $secondAt = null;
 
+    /** Why the first signature holds no more: what changed after it, by whom; empty: nothing did. */
+    #[ORM\Column(type: 'text', options: ['default' => ''])]
+    public string $voided = '';
+
     /**
-     * The whole case as it was signed: a document, kept to compare a later state with.
+     * The whole case as it was signed first, and what the engine thought then; once both have signed with the text of the report.
      *
      * @var array<string, mixed>|null
      */
     #[ORM\Column(type: 'json', nullable: true, options: ['jsonb' => true])]
     public ?array $snapshot = null;
 
+    /** What the signatures cover: the digest of that document. */
     #[ORM\Column(length: 64, nullable: true)]
     public ?string $snapshotHash = null;
+
+    /** Digest of the report's text as it was signed; null for what was signed before there was one. */
+    #[ORM\Column(length: 64, nullable: true)]
+    public ?string $reportHash = null;
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -110,6 +119,21 @@ class Verdict implements Audited
     public function awaitsSecond(): bool
     {
         return null !== $this->signedAt && null === $this->secondAt;
+    }
+
+    /** @return array{body: string, plates: string}|null the report as it was signed; null while it is not, or before there was such a text */
+    public function reportText(): ?array
+    {
+        $text = $this->isSigned() ? $this->snapshot['report'] ?? null : null;
+
+        return \is_array($text) && \is_string($text['body'] ?? null) && \is_string($text['plates'] ?? null) ? ['body' => $text['body'], 'plates' => $text['plates']] : null;
+    }
+
+    /** Takes the first signature away: what it covered is no more. */
+    public function void(string $because): void
+    {
+        [$this->signedBy, $this->signedAt, $this->snapshot, $this->snapshotHash] = [null, null, null, null];
+        $this->voided = $because;
     }
 
     public function auditName(): string

@@ -23,6 +23,8 @@ use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Messenger\MessageBusInterface;
+use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -38,6 +40,7 @@ final class VerdictController extends AbstractController
         private readonly Signing $signing,
         private readonly FormFactoryInterface $forms,
         private readonly CurrentPerson $person,
+        private readonly UserPasswordHasherInterface $hasher,
     ) {
     }
 
@@ -111,6 +114,9 @@ final class VerdictController extends AbstractController
         }
         $verdict = $this->signing->current($case);
         $verdict->despite = $despite;
+        if (!$this->isHim($request)) {
+            return $this->page($case, reasons: $reasons);
+        }
         $this->signing->sign($verdict, $this->person->get());
 
         return $this->redirectToRoute('verdict', ['number' => $case->number], Response::HTTP_SEE_OTHER);
@@ -128,12 +134,28 @@ final class VerdictController extends AbstractController
 
     #[Route('/cases/{number}/verdict/second', name: 'verdict_second', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function second(string $number): Response
+    public function second(string $number, Request $request, MessageBusInterface $bus): Response
     {
         $case = $this->gate->open($number, Permission::SIGN);
-        $this->signing->second($this->signing->current($case), $this->person->get());
+        $verdict = $this->signing->current($case);
+        if (!$this->isHim($request)) {
+            return $this->page($case, reasons: []);
+        }
+        $this->signing->second($verdict, $this->person->get());
+        $bus->dispatch(new Signed($verdict->id));
 
         return $this->redirectToRoute('report', ['number' => $case->number], Response::HTTP_SEE_OTHER);
+    }
+
+    /** Who signs proves once more who he is. */
+    private function isHim(Request $request): bool
+    {
+        $him = $this->hasher->isPasswordValid($this->person->get(), (string) $request->request->get('password', ''));
+        if (!$him) {
+            $this->addFlash('refused', 'Nothing is signed: that is not your password. Who signs proves once more who it is.');
+        }
+
+        return $him;
     }
 
     #[Route('/cases/{number}/verdict/reopen', name: 'verdict_reopen', methods: ['POST'])]
@@ -162,6 +184,7 @@ final class VerdictController extends AbstractController
             'verdict' => $verdict,
             'form' => ($submitted ?? $this->form($verdict))->createView(),
             'missing' => $this->signing->missing($verdict),
+            'changed' => $this->signing->changedSince($verdict),
             'problems' => $case->isSigned() ? [] : $this->closure->of($case),
             'reasons' => $reasons ?? [],
             'shares' => $shares ?? ['percent' => array_column($verdict->shares, 'percent', 'who'), 'links' => array_column($verdict->shares, 'links', 'who')],

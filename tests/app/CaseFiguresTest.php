@@ -15,6 +15,7 @@ use App\Intake\Complaint;
 use App\Intake\Warmth;
 use App\Measuring\CaseMeasures;
 use App\Measuring\Reading;
+use App\Verdict\Signing;
 use App\Verdict\Snapshot;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Hydraulics\WearPattern;
@@ -81,7 +82,7 @@ final class CaseFiguresTest extends AppTestCase
         }
         $this->browser->request('GET', '/cases/'.$case->number.'/history');
         self::assertStringContainsString('Figure tip-clearance', $this->said());
-        $snapshot = self::service(Snapshot::class)->of($this->fresh($case));
+        $snapshot = self::service(Snapshot::class)->of($case = $this->fresh($case), self::service(Signing::class)->current($case));
         self::assertSame('tip-clearance', $snapshot['figures'][0]['figure'] ?? null);
         self::assertSame(303, $this->act($case, 'kept-figures/'.$kept->id.'/remove', [], 'readings'));
         self::assertCount(0, self::em()->getRepository(KeptFigure::class)->findBy(['figure' => 'tip-clearance', 'part' => 'body', 'remark' => 'more than the maker allows']));
@@ -118,7 +119,7 @@ final class CaseFiguresTest extends AppTestCase
         $this->act($this->fresh($case), 'figures/complaint-check', ['typed' => $checked->asked->typed, 'remark' => 'the wear does it'], 'wear');
         $this->browser->request('GET', '/cases/'.$case->number.'/report');
         self::assertStringContainsString('exactly where the pump as found fails', $this->said());
-        self::assertNotNull(self::service(Snapshot::class)->of($this->fresh($case))['wear and complaint']);
+        self::assertSame('complaint-check', self::service(Snapshot::class)->of($case = $this->fresh($case), self::service(Signing::class)->current($case))['figures'][0]['figure'] ?? null);
     }
 
     public function testWithoutADisplacementTheCheckSaysWhatItNeeds(): void

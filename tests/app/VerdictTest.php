@@ -11,6 +11,8 @@ use App\Chain\ChainNode;
 use App\Evidence\Finding;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
+use App\Measuring\ShopLimit;
+use App\Platform\ShopError;
 use App\Platform\StoredFiles;
 use App\Report\MakeReport;
 use App\Report\MakeReportHandler;
@@ -129,18 +131,18 @@ final class VerdictTest extends AppTestCase
         self::assertStringContainsString('The chain leaves 2 points open', $this->said());
         $reasons = $this->reasons($case);
         self::assertCount(2, $reasons['despite']);
-        self::assertSame(422, $this->act($case, 'verdict/sign', ['despite' => \array_slice($reasons['despite'], 0, 1)], 'verdict'), 'a reason for each');
+        self::assertSame(422, $this->act($case, 'verdict/sign', ['despite' => \array_slice($reasons['despite'], 0, 1)] + $reasons, 'verdict'), 'a reason for each');
         self::assertStringContainsString('seen and left', (string) $this->browser->getResponse()->getContent(), 'what was typed stays');
         self::assertSame(409, $this->act($case, 'verdict/sign', $reasons, 'verdict'));
         self::assertStringContainsString('Missing: the origin, or “cause not found”; who carries it; the statement', $this->said());
     }
 
-    /** @return array{despite: array<string, string>} a reason for each point that the chain leaves open, as the page asks for them */
+    /** @return array{despite: array<string, string>, password: string} a reason for each point that the chain leaves open, as the page asks for them */
     private function reasons(CaseFile $case): array
     {
         $fields = $this->browser->request('GET', '/cases/'.$case->number.'/verdict')->filter('input[name^="despite["]');
 
-        return ['despite' => array_fill_keys($fields->each(static fn ($field): string => substr((string) $field->attr('name'), 8, -1)), 'seen and left')];
+        return ['despite' => array_fill_keys($fields->each(static fn ($field): string => substr((string) $field->attr('name'), 8, -1)), 'seen and left'), 'password' => 'quay'];
     }
 
     public function testCauseNotFoundIsAnHonestVerdictThatSaysWhatStaysAtRisk(): void
@@ -163,10 +165,12 @@ final class VerdictTest extends AppTestCase
         self::assertSame(422, $this->act($case, 'verdict/sign', [], 'verdict'), 'one scored face can be told from several ends');
         self::assertSame(303, $this->act($case, 'verdict/sign', $this->reasons($case), 'verdict'));
         self::assertSame('seen and left', self::em()->getRepository(Verdict::class)->findOneBy(['case' => $case->id->toRfc4122()])?->despite[0]['reason']);
-        self::assertSame(409, $this->act($case, 'verdict/second', [], 'verdict'));
+        self::assertSame(409, $this->act($case, 'verdict/second', ['password' => 'quay'], 'verdict'));
         self::assertStringContainsString('A second pair of eyes is somebody else', $this->said());
         $this->signIn(Role::Analyst, 'second');
-        self::assertSame(303, $this->act($case, 'verdict/second', [], 'verdict'));
+        self::assertSame(422, $this->act($case, 'verdict/second', ['password' => 'a guess'], 'verdict'), 'who signs proves who it is');
+        self::assertFalse($this->fresh($case)->isSigned());
+        self::assertSame(303, $this->act($case, 'verdict/second', ['password' => 'quay'], 'verdict'));
         self::assertTrue($this->fresh($case)->isSigned());
         foreach (['intake/unit', 'strip/outside', 'parts/body', 'chain/nodes', 'verdict'] as $path) {
             $this->browser->request('POST', '/cases/'.$case->number.'/'.$path);
@@ -199,6 +203,67 @@ final class VerdictTest extends AppTestCase
         $page = $this->browser->request('GET', '/cases/'.$case->number.'/verdict')->text();
         self::assertStringContainsString('The chain has changed since the shares were set.', $page);
         self::assertStringContainsString('the shares anew, since the chain has changed', $page, 'it is not signed over');
+    }
+
+    public function testEvidenceThatChangesBetweenTheSignaturesVoidsTheFirst(): void
+    {
+        $case = $this->judged();
+        $signing = self::service(Signing::class);
+        $verdict = $signing->current($case);
+        [$verdict->origin, $verdict->responsibility, $verdict->statement] = [$this->chained($case), Responsibility::Maintenance, 'Dirt came in.'];
+        $signing->sign($verdict, $this->person(Role::Analyst));
+        self::assertTrue($verdict->awaitsSecond());
+        // A page left open still has its button; the finding is gone.
+        $finding = self::em()->getRepository(Finding::class)->findOneBy(['case' => $case, 'kind' => 'damage']) ?? self::fail();
+        $finding->grade = 1;
+        self::em()->flush();
+        self::assertFalse($verdict->awaitsSecond(), 'at once');
+        self::assertStringContainsString('Finding', $verdict->voided);
+        $this->signIn(Role::Analyst, 'second');
+        self::assertSame(409, $this->act($case, 'verdict/second', ['password' => 'quay'], 'verdict'));
+        $this->browser->request('GET', '/cases/'.$case->number.'/verdict');
+        self::assertStringContainsString('The first signature holds no more: Finding', $this->said());
+        self::assertFalse($this->fresh($case)->isSigned());
+    }
+
+    public function testABookThatChangesBetweenTheSignaturesIsNamedAndNothingIsSigned(): void
+    {
+        $case = $this->judged();
+        $signing = self::service(Signing::class);
+        $verdict = $signing->current($case);
+        [$verdict->origin, $verdict->responsibility, $verdict->statement] = [$this->chained($case), Responsibility::Maintenance, 'Dirt came in.'];
+        $signing->sign($verdict, $this->person(Role::Analyst));
+        self::em()->persist(new ShopLimit($case->family, 'drive-gear', 'thickness', '26 mm', '25.99 mm', '', 'our own sheet', 'analyst'));
+        self::em()->flush();
+        try {
+            $signing->second($verdict, $this->person(Role::Analyst, 'second'));
+            self::fail('it is not the same document');
+        } catch (ShopError $error) {
+            self::assertStringContainsString('Nothing is signed. Since the first signature this has changed: shop limits.', $error->getMessage());
+        }
+        self::assertNull($verdict->signedBy);
+    }
+
+    public function testOpeningEveryPageAndSigningAnotherCaseChangesNothingThatWasSigned(): void
+    {
+        $case = $this->judged();
+        $signing = self::service(Signing::class);
+        $verdict = $signing->current($case);
+        [$verdict->origin, $verdict->responsibility, $verdict->statement] = [$this->chained($case), Responsibility::Maintenance, 'Dirt came in.'];
+        $signing->sign($verdict, $this->person(Role::Analyst));
+        $digest = $verdict->snapshotHash;
+        $this->signIn(Role::Analyst, 'second');
+        foreach (['intake', 'strip', 'parts', 'parts/front-block', 'readings', 'wear', 'chain', 'verdict', 'warranty', 'repair', 'build', 'proof', 'report', 'history', 'phone', 'photos'] as $page) {
+            $this->browser->request('GET', '/cases/'.$case->number.'/'.$page);
+            self::assertResponseIsSuccessful($page);
+        }
+        $this->signed($this->judged());
+        $case = $this->fresh($case);
+        $verdict = $signing->current($case);
+        self::assertSame($digest, Snapshot::hash(self::service(Snapshot::class)->of($case, $verdict)));
+        $signing->second($verdict, $this->person(Role::Analyst, 'second'));
+        self::assertTrue($verdict->isSigned());
+        self::assertSame($digest, $verdict->snapshotHash);
     }
 
     public function testALaterChangeMakesANewRevisionAndTheSignedOneStays(): void

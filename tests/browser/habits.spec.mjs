@@ -155,17 +155,23 @@ test('a refusal that comes late does not take away what is being typed', async (
   await signIn(page, 'analyst');
   await page.goto('/cases/OQ-26-0105/parts/rear-cover');
   let refused = 0;
+  let refuse;
+  const typed = new Promise((done) => {
+    refuse = done;
+  });
   await page.route('**/parts/rear-cover', async (route) => {
     if (route.request().method() === 'POST' && refused++ === 0) {
-      await new Promise((done) => setTimeout(done, 900));
+      await typed;
     }
     await route.continue();
   });
+  const answered = page.waitForResponse((response) => response.request().method() === 'POST');
   // A decision without its reason is refused; the reason is typed while the refusal is under way.
   await page.locator('#form_part fieldset', { hasText: 'What becomes of it' }).getByRole('radio', { name: 'Reuse', exact: true }).check();
-  await page.waitForTimeout(300);
-  await page.getByLabel('Because').pressSequentially('flat within limit', { delay: 60 });
-  await page.waitForTimeout(300);
+  await expect.poll(() => refused).toBeGreaterThan(0);
+  await page.getByLabel('Because').pressSequentially('flat within limit');
+  refuse();
+  await answered;
   await expect(page.getByLabel('Because')).toHaveValue('flat within limit');
   await page.getByLabel('Because').blur();
   await expect(page.locator('#saved_part')).toContainText('saved');

@@ -36,6 +36,17 @@ final readonly class Policies
         return $this->em->getRepository(ShopPolicy::class)->findBy(['endedAt' => null], ['policy' => 'ASC']);
     }
 
+    /** @return array<string, mixed> the content of those in force, by their key */
+    public function asTheyAre(): array
+    {
+        $policies = [];
+        foreach ($this->inForce() as $one) {
+            $policies[$one->policy] = $one->content;
+        }
+
+        return $policies;
+    }
+
     public function facts(CaseFile $case): WarrantyFacts
     {
         return $this->em->getRepository(WarrantyFacts::class)->findOneBy(['case' => $case]) ?? new WarrantyFacts($case);

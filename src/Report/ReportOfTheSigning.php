@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Report;
+
+use App\Verdict\Signed;
+use App\Verdict\Verdict;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Messenger\Attribute\AsMessageHandler;
+use Symfony\Component\Messenger\MessageBusInterface;
+
+/** Once both have signed the PDF is made by itself, stored, and served as it is from then on. */
+#[AsMessageHandler]
+final readonly class ReportOfTheSigning
+{
+    public function __construct(private EntityManagerInterface $em, private MessageBusInterface $bus)
+    {
+    }
+
+    public function __invoke(Signed $signed): void
+    {
+        $verdict = $this->em->find(Verdict::class, $signed->verdict);
+        if (null === $verdict || null !== $this->em->getRepository(Report::class)->findOneBy(['verdict' => $verdict])) {
+            return;
+        }
+        $report = new Report($verdict->case, $verdict, $verdict->secondBy->name ?? '');
+        $this->em->persist($report);
+        $this->em->flush();
+        $this->bus->dispatch(new MakeReport($report->id));
+    }
+}

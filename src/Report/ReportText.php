@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Report;
+
+use App\Evidence\Clips\Clip;
+use App\Evidence\Photo;
+use App\Evidence\PhotoStage;
+use App\Intake\CaseFile;
+use App\Platform\BookShelf;
+use App\Verdict\SignedText;
+use App\Verdict\Verdict;
+use Doctrine\ORM\EntityManagerInterface;
+use Twig\Environment;
+
+final readonly class ReportText implements SignedText
+{
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private Environment $twig)
+    {
+    }
+
+    public function of(CaseFile $case, Verdict $verdict): array
+    {
+        $with = [
+            'case' => $case, 'verdict' => $verdict, 'book' => $this->shelf->book($case->family), 'modes' => $this->shelf->modes(), 'print' => true,
+            'photos' => $this->photos($case), 'clips' => $this->em->getRepository(Clip::class)->findBy(['case' => $case], ['id' => 'ASC']),
+        ];
+
+        return ['body' => $this->twig->render('report/_body.html.twig', $with), 'plates' => $this->twig->render('report/_plates.html.twig', $with)];
+    }
+
+    /** @return list<Photo> of the evidence: how the unit went together again is told in the work report */
+    public function photos(CaseFile $case): array
+    {
+        return array_values(array_filter($this->em->getRepository(Photo::class)->findBy(['case' => $case], ['stage' => 'ASC', 'id' => 'ASC']), static fn (Photo $photo): bool => PhotoStage::Fitted !== $photo->stage));
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Verdict;
+
+use App\Intake\CaseFile;
+
+/** The words of the report, taken when the second signs: whatever is made of a signed case later says the same. */
+interface SignedText
+{
+    /** @return array{body: string, plates: string} HTML; pictures by the key of their photo */
+    public function of(CaseFile $case, Verdict $verdict): array;
+}
