@@ -15,12 +15,11 @@ run_checks() {
   echo "container, templates and YAML are sound"
   step "Migrations: up, down, up"
   make_database japhrex_test
-  export DATABASE_URL; local shop=$DATABASE_URL; DATABASE_URL=$(database_url japhrex_test)
-  migrate && quietly php bin/console doctrine:migrations:migrate first -n && migrate && quietly php bin/console doctrine:schema:validate && echo "in step with the entities"
-  DATABASE_URL=$shop
+  local owner; owner=$(database_url japhrex_test)
+  migrate japhrex_test && DATABASE_URL=$owner quietly php bin/console doctrine:migrations:migrate first -n && migrate japhrex_test && DATABASE_URL=$owner quietly php bin/console doctrine:schema:validate && echo "in step with the entities"
   step "Browser"; npx --no-install playwright test -c tests/browser/playwright.config.mjs
   step "Tests"
-  DATABASE_URL=$(database_url japhrex_test) APP_ENV=test JAPHREX_STORE="$SCRATCH/test-store" php vendor/bin/phpunit --no-progress
+  DATABASE_URL=$(app_database_url japhrex_test) DATABASE_OWNER_URL=$(database_url japhrex_test) APP_ENV=test JAPHREX_STORE="$SCRATCH/test-store" php vendor/bin/phpunit --no-progress
 }
 
 # run_bench [photos|chain|stories|recording]: the pages, the taking in of photos, the inference, failures whose origin is known, or a recording of the stand.

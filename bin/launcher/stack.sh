@@ -27,9 +27,10 @@ quietly() {
 app_env() {
   mkdir -p "$VAR"
   [ -f "$VAR/secret" ] || (umask 077; php -r 'echo bin2hex(random_bytes(24));' >"$VAR/secret")
-  export APP_SECRET APP_ENV=prod APP_DEBUG=0 DATABASE_URL
+  export APP_SECRET APP_ENV=prod APP_DEBUG=0 DATABASE_URL DATABASE_OWNER_URL
   APP_SECRET=$(cat "$VAR/secret")
-  DATABASE_URL=$(database_url "$1")
+  DATABASE_URL=$(app_database_url "$1")
+  DATABASE_OWNER_URL=$(database_url "$1")
 }
 
 # Compiles the container when a file that it is made of has changed since.
@@ -176,7 +177,8 @@ CONF
   tail -5 "$VAR/log/nginx.log" "$VAR/log/php-fpm.log" >&2; echo "The server did not come up; see var/log." >&2; exit 1
 }
 
-migrate() { quietly php bin/console doctrine:migrations:migrate -n --allow-no-migration; }
+# migrate DATABASE: as the owner of the tables; the application then gets its rights.
+migrate() { DATABASE_URL=$(database_url "$1") quietly php bin/console doctrine:migrations:migrate -n --allow-no-migration && grant_app "$1"; }
 
 # start_stack CLUSTER DATABASE PORT [PostgreSQL options]: everything up to a page that answers, with the demo shop if empty.
 start_stack() {
@@ -188,9 +190,10 @@ start_stack() {
   STACK_CLUSTER=$cluster
   start_cluster "$cluster" "$@"
   make_database "$database"
+  make_app_role "$cluster"
   app_env "$database"
   warm
-  migrate
+  migrate "$database"
   quietly php bin/console app:demo --if-empty
   serve "$port"
 }

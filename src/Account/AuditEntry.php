@@ -9,7 +9,10 @@ use Doctrine\ORM\Mapping as ORM;
 use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
 
-/** One change of one field: who, when, what before and after. Never changed, never deleted. */
+/**
+ * One change of one field: who, when, what before and after. Never changed, never deleted. Each carries the digest of the
+ * one before in its case; the database sets both as it is added.
+ */
 #[ORM\Entity]
 #[ORM\Table(name: 'audit_entry')]
 #[ORM\Index(columns: ['case_id', 'made_at'])]
@@ -17,9 +20,19 @@ class AuditEntry
 {
     use Identified;
 
+    #[ORM\Column(insertable: false, updatable: false, generated: 'INSERT')]
+    public int $seq = 0;
+
+    #[ORM\Column(length: 64, insertable: false, updatable: false)]
+    public string $previous = '';
+
+    #[ORM\Column(length: 64, insertable: false, updatable: false)]
+    public string $digest = '';
+
     public function __construct(
         #[ORM\Column(type: UuidType::NAME, nullable: true)]
         public ?Uuid $caseId,
+        /** Digest of the person's name; see TrailNames. */
         #[ORM\Column(length: 80)]
         public string $who,
         #[ORM\Column(length: 10)]

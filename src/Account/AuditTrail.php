@@ -15,7 +15,13 @@ final readonly class AuditTrail
 {
     private const SILENT = ['id', 'madeAt', 'version', 'case'];
 
-    public function __construct(private CurrentPerson $person)
+    /** Fields in which the name of a person stands. */
+    private const NAMES = ['byWhom', 'withWhom', 'signedBy', 'secondBy', 'holder', 'despiteBy', 'answeredBy'];
+
+    /** Fields whose change is told, and not what they hold. */
+    private const SECRET = ['password', 'token', 'tokenHash'];
+
+    public function __construct(private CurrentPerson $person, private TrailNames $names)
     {
     }
 
@@ -43,17 +49,28 @@ final readonly class AuditTrail
         }
         $metadata = $em->getClassMetadata(AuditEntry::class);
         foreach ($changes as $field => $change) {
-            if (!\is_array($change) || \in_array($field, self::SILENT, true) || str_ends_with($field, '_id')) {
+            if (!\is_array($change) || ($entity instanceof AuditedInPart && !\in_array($field, $entity->auditFields(), true)) || \in_array($field, self::SILENT, true) || str_ends_with($field, '_id')) {
                 continue;
             }
             [$before, $after] = [self::text($change[0] ?? null), self::text($change[1] ?? null)];
             if ($before === $after) {
                 continue;
             }
-            $entry = new AuditEntry($entity->auditCase(), $this->person->orNull()->name ?? 'the program', $action, mb_substr($entity->auditName(), 0, 200), $entity->id, $field, $before, $after);
+            [$before, $after] = [$this->kept($field, $before), $this->kept($field, $after)];
+            $entry = new AuditEntry($entity->auditCase(), $this->names->digest($this->person->name()), $action, mb_substr($entity->auditName(), 0, 200), $entity->id, $field, $before, $after);
             $em->persist($entry);
             $em->getUnitOfWork()->computeChangeSet($metadata, $entry);
         }
+    }
+
+    private function kept(string $field, ?string $text): ?string
+    {
+        return match (true) {
+            null === $text => null,
+            \in_array($field, self::NAMES, true) => $this->names->person($text),
+            \in_array($field, self::SECRET, true) => 'not kept here',
+            default => $text,
+        };
     }
 
     private static function text(mixed $value): ?string

@@ -8,10 +8,25 @@ use Japhrex\Core\Quantity\UnitSystem;
 use Symfony\Bundle\SecurityBundle\Security;
 
 /** Who is at the screen. */
-final readonly class CurrentPerson
+final class CurrentPerson
 {
-    public function __construct(private Security $security)
+    /** Who acts where nobody is signed in. */
+    private string $otherwise = 'the program';
+
+    public function __construct(private readonly Security $security)
     {
+    }
+
+    /** A phone with its pass acts. */
+    public function otherwise(string $who): void
+    {
+        $this->otherwise = $who;
+    }
+
+    /** For the trail. */
+    public function name(): string
+    {
+        return $this->orNull()->name ?? $this->otherwise;
     }
 
     public function get(): User

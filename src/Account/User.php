@@ -9,11 +9,12 @@ use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Quantity\UnitSystem;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 use Symfony\Component\Security\Core\User\UserInterface;
+use Symfony\Component\Uid\Uuid;
 
 /** A person who signs in. */
 #[ORM\Entity]
 #[ORM\Table(name: 'person')]
-class User implements UserInterface, PasswordAuthenticatedUserInterface
+class User implements UserInterface, PasswordAuthenticatedUserInterface, Audited
 {
     use Identified;
 
@@ -51,5 +52,15 @@ class User implements UserInterface, PasswordAuthenticatedUserInterface
 
     public function eraseCredentials(): void
     {
+    }
+
+    public function auditCase(): ?Uuid
+    {
+        return null;
+    }
+
+    public function auditName(): string
+    {
+        return 'Person '.$this->username;
     }
 }

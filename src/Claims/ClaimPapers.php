@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\Claims;
 
+use App\Account\AuditedInPart;
 use App\Platform\Identified;
 use App\Report\InTheMaking;
 use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
 
 /** The papers of a claim: a PDF, and a bundle of it with the photos as they came and lists that a program can read. */
 #[ORM\Entity]
 #[ORM\Table(name: 'claim_papers')]
-class ClaimPapers
+class ClaimPapers implements AuditedInPart
 {
     use Identified;
     use InTheMaking;
@@ -38,6 +40,21 @@ class ClaimPapers
     ) {
         $this->identify();
         $this->touchedAt = $this->madeAt;
+    }
+
+    public function auditCase(): Uuid
+    {
+        return $this->claim->case->id;
+    }
+
+    public function auditFields(): array
+    {
+        return ['byWhom', 'hash', 'bundle', 'version'];
+    }
+
+    public function auditName(): string
+    {
+        return 'Papers of claim '.$this->claim->nr;
     }
 
     /** @param string $file that is kept under that hash */

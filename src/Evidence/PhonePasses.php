@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Account\CurrentPerson;
 use App\Intake\CaseFile;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
@@ -11,7 +12,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Hands out passes for phones, and looks whether one holds. */
 final readonly class PhonePasses
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private EntityManagerInterface $em, private CurrentPerson $person)
     {
     }
 
@@ -32,6 +33,8 @@ final readonly class PhonePasses
         if (null === $pass || !$pass->isValid(new \DateTimeImmutable())) {
             throw new ShopError('This pass holds no longer: it was for one shift, was taken back, or the case is signed. Scan the code at the bench again. Pictures that still wait on this phone are not lost.', 410);
         }
+
+        $this->person->otherwise(mb_substr(\sprintf('phone of %s, pass %s', $pass->byWhom, substr($pass->tokenHash, 0, 6)), 0, 80));
 
         return $pass;
     }

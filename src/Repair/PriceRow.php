@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Account\Audited;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Repair\Price;
 use Japhrex\Core\Repair\Supply;
+use Symfony\Component\Uid\Uuid;
 
 /** A line of the price list of a supplier. */
 #[ORM\Entity]
 #[ORM\Table(name: 'price')]
 #[ORM\Index(columns: ['family'])]
-class PriceRow
+class PriceRow implements Audited
 {
     use Identified;
 
@@ -55,5 +57,15 @@ class PriceRow
     public function price(): Price
     {
         return new Price($this->family, $this->part, $this->upgrade, Money::parse($this->price), $this->days, $this->supply, $this->number);
+    }
+
+    public function auditCase(): ?Uuid
+    {
+        return null;
+    }
+
+    public function auditName(): string
+    {
+        return 'Price of '.$this->part.' ('.$this->family.')';
     }
 }

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Account\Audited;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Repair\Rates;
+use Symfony\Component\Uid\Uuid;
 
 /** What the shop reckons with, since a day. The last counts; offers keep those that they were made with. */
 #[ORM\Entity]
 #[ORM\Table(name: 'shop_rates')]
-class ShopRates
+class ShopRates implements Audited
 {
     use Identified;
 
@@ -34,5 +36,15 @@ class ShopRates
     public function rates(): Rates
     {
         return new Rates(Money::parse($this->hour), $this->tax, $this->hoursADay);
+    }
+
+    public function auditCase(): ?Uuid
+    {
+        return null;
+    }
+
+    public function auditName(): string
+    {
+        return 'Rates';
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Report;
 
+use App\Account\AuditedInPart;
 use App\Intake\CaseFile;
+use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Verdict\Verdict;
 use Doctrine\ORM\Mapping as ORM;
@@ -13,10 +15,11 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Entity]
 #[ORM\Table(name: 'report')]
 #[ORM\Index(columns: ['case_id', 'made_at'])]
-class Report
+class Report implements AuditedInPart
 {
     use Identified;
     use InTheMaking;
+    use OfACase;
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -29,5 +32,15 @@ class Report
     ) {
         $this->identify();
         $this->touchedAt = $this->madeAt;
+    }
+
+    public function auditFields(): array
+    {
+        return ['byWhom', 'hash'];
+    }
+
+    public function auditName(): string
+    {
+        return 'Report'.(null === $this->verdict ? '' : ', revision '.$this->verdict->revision);
     }
 }

@@ -56,7 +56,7 @@ final readonly class VoidFirstSignature
         if (null === $verdict || !$verdict->awaitsSecond()) {
             return;
         }
-        $verdict->void(\sprintf('%s by %s, %s.', $what, $this->person->orNull()->name ?? 'the program', (new \DateTimeImmutable())->format('j M Y H:i')));
+        $verdict->void(\sprintf('%s by %s, %s.', $what, $this->person->name(), (new \DateTimeImmutable())->format('j M Y H:i')));
         $em->getUnitOfWork()->computeChangeSet($em->getClassMetadata(Verdict::class), $verdict);
     }
 }

@@ -233,7 +233,8 @@ final class VerdictTest extends AppTestCase
         $verdict = $signing->current($case);
         [$verdict->origin, $verdict->responsibility, $verdict->statement] = [$this->chained($case), Responsibility::Maintenance, 'Dirt came in.'];
         $signing->sign($verdict, $this->person(Role::Analyst));
-        self::em()->persist(new ShopLimit($case->family, 'drive-gear', 'thickness', '26 mm', '25.99 mm', '', 'our own sheet', 'analyst'));
+        self::em()->persist($limit = new ShopLimit($case->family, 'drive-gear', 'thickness'));
+        [$limit->min, $limit->source] = ['25.99 mm', 'our own sheet'];
         self::em()->flush();
         try {
             $signing->second($verdict, $this->person(Role::Analyst, 'second'));
