@@ -66,15 +66,5 @@ ALTER ROLE japhrex_app LOGIN NOSUPERUSER NOCREATEDB NOCREATEROLE PASSWORD '$(cat
 SQL
 }
 
-# grant_app DATABASE: what the application may do with the tables as they are now. The trail it only adds to.
-grant_app() {
-  "$PGBIN/psql" -h 127.0.0.1 -p "$PGPORT" -U japhrex -d "$1" -qv ON_ERROR_STOP=1 <<'SQL'
-REVOKE CREATE ON SCHEMA public FROM PUBLIC;
-GRANT USAGE ON SCHEMA public TO japhrex_app;
-GRANT SELECT, INSERT, UPDATE, DELETE ON ALL TABLES IN SCHEMA public TO japhrex_app;
-GRANT USAGE, SELECT, UPDATE ON ALL SEQUENCES IN SCHEMA public TO japhrex_app;
-REVOKE UPDATE, DELETE ON audit_entry, trail_night FROM japhrex_app;
-REVOKE INSERT, UPDATE, DELETE ON trail_head, doctrine_migration_versions FROM japhrex_app;
-REVOKE DELETE ON trail_name FROM japhrex_app;
-SQL
-}
+# grant_app DATABASE: its rights on the tables as they are now.
+grant_app() { "$PGBIN/psql" -h 127.0.0.1 -p "$PGPORT" -U japhrex -d "$1" -qv ON_ERROR_STOP=1 -f "$ROOT/bin/launcher/grant-app.sql"; }

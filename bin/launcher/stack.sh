@@ -64,14 +64,14 @@ inbox() {
   done
 }
 
-# Reads every stored photo anew at three in the morning; what it finds wrong stands on the floor page.
+# Checks everything that carries a digest at three in the morning; what it finds wrong stands on the floor and over the case.
 nightly() {
   local child=""
   trap 'trap "" TERM; [ -z "$child" ] || kill "$child" 2>/dev/null; wait; exit 0' TERM INT
   while :; do
     sleep $(($(date -d 'tomorrow 03:00' +%s) - $(date +%s))) & child=$!
     wait "$child" || true
-    php bin/console app:photos:verify & child=$!
+    php bin/console app:verify & child=$!
     wait "$child" || true
   done
 }
@@ -168,7 +168,7 @@ CONF
   /usr/sbin/nginx -c "$STACK_TMP/nginx.conf" -e "$VAR/log/nginx.log" >>"$VAR/log/nginx.log" 2>&1 & STACK_PIDS+=($!)
   worker >>"$VAR/log/worker.log" 2>&1 & STACK_PIDS+=($!)
   inbox >>"$VAR/log/inbox.log" 2>&1 & STACK_PIDS+=($!)
-  nightly >>"$VAR/log/photos.log" 2>&1 & STACK_PIDS+=($!)
+  nightly >>"$VAR/log/verify.log" 2>&1 & STACK_PIDS+=($!)
   local i
   for ((i = 0; i < 100; i++)); do
     php -r 'exit(@file_get_contents($argv[1]) === "" ? 0 : 1);' "http://127.0.0.1:$port/empty" 2>/dev/null && return 0

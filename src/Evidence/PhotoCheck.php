@@ -8,14 +8,11 @@ use App\Evidence\Clips\Clip;
 use App\Evidence\Clips\ClipIntake;
 use App\Platform\StoredFiles;
 use Doctrine\ORM\EntityManagerInterface;
-use League\Flysystem\FilesystemOperator;
 
-/** Reads every stored photo and clip anew and compares its hash; what the last check said lies beside them in the store. */
+/** Reads every stored photo and clip anew and compares its hash. */
 final readonly class PhotoCheck
 {
-    private const SAID = 'checked.json';
-
-    public function __construct(private EntityManagerInterface $em, private StoredFiles $stored, private FilesystemOperator $files)
+    public function __construct(private EntityManagerInterface $em, private StoredFiles $stored)
     {
     }
 
@@ -28,7 +25,7 @@ final readonly class PhotoCheck
         foreach ($this->em->createQuery('SELECT p FROM '.Picture::class.' p ORDER BY p.id')->toIterable() as $picture) {
             ++$said['photos'];
             $known[$picture->hash] = true;
-            $state = $this->state('photos', $picture->hash);
+            $state = $this->stored->state('photos', $picture->hash);
             if (null !== $state) {
                 $said['lost'][] = \sprintf('%s: %s, in %s', $state, $picture->hash, implode(', ', $this->cases($picture)) ?: 'no case');
             }
@@ -38,7 +35,7 @@ final readonly class PhotoCheck
         foreach ($this->em->createQuery('SELECT c FROM '.Clip::class.' c ORDER BY c.id')->toIterable() as $clip) {
             ++$said['photos'];
             $known[$clip->hash] = true;
-            $state = $this->state(ClipIntake::AREA, $clip->hash);
+            $state = $this->stored->state(ClipIntake::AREA, $clip->hash);
             if (null !== $state) {
                 $said['lost'][] = \sprintf('%s: %s, in %s', $state, $clip->hash, $clip->case->number);
             }
@@ -48,23 +45,8 @@ final readonly class PhotoCheck
                 $said['orphaned'][] = 'orphaned: '.$hash.', no record speaks of it';
             }
         }
-        $this->files->write(self::SAID, json_encode($said, \JSON_THROW_ON_ERROR));
 
         return $said;
-    }
-
-    /** What is to be said of the last check: null if it found all photos as they came, or none was made yet. */
-    public function alarm(): ?string
-    {
-        $said = $this->files->fileExists(self::SAID) ? json_decode($this->files->read(self::SAID), true) : null;
-        $lost = \is_array($said) && \is_array($said['lost'] ?? null) ? array_values(array_filter($said['lost'], is_string(...))) : [];
-
-        return [] === $lost ? null : \sprintf('The check of the stored photos (%s) found %d not as they came: %s. Tell whoever looks after the server: they have to come from the backup.', $said['at'] ?? '', \count($lost), implode('; ', \array_slice($lost, 0, 3)));
-    }
-
-    private function state(string $area, string $hash): ?string
-    {
-        return !$this->stored->has($area, $hash) ? 'missing' : ($this->stored->hashOf($area, $hash) === $hash ? null : 'damaged');
     }
 
     /** @return list<string> */

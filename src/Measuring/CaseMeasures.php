@@ -18,7 +18,7 @@ use Japhrex\Core\Quantity\QuantityError;
 /** Everything measured in a case, judged. */
 final readonly class CaseMeasures
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private Assessor $assessor, private Filler $filler, private ShopLimits $shop)
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private Assessor $assessor, private Filler $filler, private ShopLimits $shop, private SignedVerdicts $signed)
     {
     }
 
@@ -38,11 +38,12 @@ final readonly class CaseMeasures
             $duties[$record->part] = $record->duty;
         }
         $sources = $this->sources($case, $readings);
+        $signed = $this->signed->of($case);
         $measured = [];
         foreach ($book->parts as $part) {
             foreach ($part->fields as $key => $field) {
                 $reference = $part->key.'/'.$key;
-                $measured[$part->key][$key] = $this->one(($duties[$part->key] ?? '') ?: $case->duty, $part->key, isset($own[$reference]) ? $field->with($own[$reference]->set($field)) : $field, $readings[$part->key][$key] ?? null, $choices[$reference] ?? null, $sources, $asFound[$reference] ?? '');
+                $measured[$part->key][$key] = $this->one(($duties[$part->key] ?? '') ?: $case->duty, $part->key, isset($own[$reference]) ? $field->with($own[$reference]->set($field)) : $field, $readings[$part->key][$key] ?? null, $choices[$reference] ?? null, $sources, $asFound[$reference] ?? '', $signed[$reference] ?? null);
             }
         }
 
@@ -77,7 +78,7 @@ final readonly class CaseMeasures
         return $found;
     }
 
-    private function one(string $duty, string $part, Field $field, ?Reading $reading, ?LimitChoice $choice, CaseSources $sources, string $asFound): Measured
+    private function one(string $duty, string $part, Field $field, ?Reading $reading, ?LimitChoice $choice, CaseSources $sources, string $asFound, ?string $signedAs): Measured
     {
         $sets = $field->setsFor($duty);
         // A source chosen for another duty chooses nothing here.
@@ -104,6 +105,7 @@ final readonly class CaseMeasures
             $read?->form(),
             $asFound,
             null === $reading ? [] : $this->warnings($read, $reading),
+            $signedAs,
         );
     }
 

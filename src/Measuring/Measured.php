@@ -26,6 +26,7 @@ final readonly class Measured
      * @param FieldAssessment|null $rebuild of either, against what is allowed in a rebuild; null: the same as in service
      * @param string $asFound of an adjuster, before it was touched
      * @param list<string> $warnings
+     * @param string|null $signedAs verdict that was signed; null while the case is open
      */
     public function __construct(
         public string $part,
@@ -43,6 +44,7 @@ final readonly class Measured
         public ?FormSpread $form,
         public string $asFound,
         public array $warnings,
+        public ?string $signedAs = null,
     ) {
     }
 
@@ -78,6 +80,12 @@ final readonly class Measured
     public function isOpen(): bool
     {
         return $this->field->isTyped() && (null === $this->reading || [] !== ($this->readings?->unread() ?? []));
+    }
+
+    /** Was it signed under another rule than today's, or with other limits? */
+    public function differsFromSigned(): bool
+    {
+        return null !== $this->signedAs && $this->signedAs !== ($this->verdict()->value ?? 'open');
     }
 
     public function verdict(): ?Verdict

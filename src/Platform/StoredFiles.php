@@ -103,9 +103,22 @@ final readonly class StoredFiles
         }
     }
 
-    /** Sends a stored file, shown or saved under a name. */
+    /** What is wrong with a stored file: missing, damaged, or null: nothing. */
+    public function state(string $area, string $hash): ?string
+    {
+        return !$this->has($area, $hash) ? 'missing' : ($this->hashOf($area, $hash) === $hash ? null : 'damaged');
+    }
+
+    /**
+     * Sends a stored file, shown or saved under a name.
+     *
+     * @throws ShopError if it is not what it was: a damaged file is never sent as if it were whole
+     */
     public function send(string $area, string $hash, string $type, string $name, bool $save = false): StreamedResponse
     {
+        if ('damaged' === $this->state($area, $hash)) {
+            throw new ShopError('This file is not what it was: it does not fit the digest that it was kept under. Tell whoever looks after the server; it has to come from the backup.', 410);
+        }
         $stream = $this->open($area, $hash);
 
         return new StreamedResponse(static function () use ($stream): void {

@@ -11,6 +11,7 @@ use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
 use App\Verdict\Signing;
+use App\Verdict\Verdict;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;
@@ -34,7 +35,8 @@ final class ReportController extends AbstractController
             'case' => $case,
             'book' => $this->shelf->book($case->family),
             'modes' => $this->shelf->modes(),
-            'verdict' => $signing->current($case),
+            'verdict' => $verdict = $signing->current($case),
+            'signed' => $this->asSigned($verdict),
             'reports' => $this->em->getRepository(Report::class)->findBy(['case' => $case], ['id' => 'DESC'], 8),
         ]);
     }
@@ -52,6 +54,12 @@ final class ReportController extends AbstractController
         $bus->dispatch(new MakeReport($report->id));
 
         return $this->redirectToRoute('report', ['number' => $case->number], Response::HTTP_SEE_OTHER);
+    }
+
+    /** The words of a signed report as they are kept, with its pictures from here; empty while there are none. */
+    private function asSigned(Verdict $verdict): string
+    {
+        return (string) preg_replace_callback('~src="([0-9a-f-]{36})\.jpg"~', fn (array $found): string => \sprintf('src="%s" loading="lazy"', $this->generateUrl('picture', ['id' => $found[1], 'size' => 480])), $verdict->reportText()['body'] ?? '');
     }
 
     /** Where the making of it stands; asked again and again while it is made. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use App\Account\AuditEntry;
-use App\Evidence\PhotoCheck;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\BookShelf;
@@ -24,7 +23,7 @@ final class FloorController extends AbstractController
     }
 
     #[Route('/', name: 'floor', methods: ['GET'])]
-    public function floor(Request $request, Boards $boards, PhotoCheck $photos): Response
+    public function floor(Request $request, Boards $boards): Response
     {
         $words = trim((string) $request->query->get('q', ''));
         $cases = $this->find($words);
@@ -32,7 +31,7 @@ final class FloorController extends AbstractController
             return $this->redirectToRoute('case', ['number' => $cases[0]->number]);
         }
 
-        return $this->render('shop/floor.html.twig', ['cases' => $cases, 'strips' => $boards->wearStrips($cases), 'words' => $words, 'shelf' => $this->shelf, 'alarm' => $photos->alarm()]);
+        return $this->render('shop/floor.html.twig', ['cases' => $cases, 'strips' => $boards->wearStrips($cases), 'words' => $words, 'shelf' => $this->shelf]);
     }
 
     /** A case by its number alone leads to where its work stands. */

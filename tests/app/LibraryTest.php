@@ -14,6 +14,7 @@ use App\Measuring\ShopLimit;
 use App\Platform\BookShelf;
 use App\Verdict\Signing;
 use App\Verdict\Snapshot;
+use App\Verdict\Verdict as CaseVerdict;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\CarrierKind;
@@ -150,6 +151,8 @@ final class LibraryTest extends AppTestCase
         self::assertSame(303, $enter(['min' => '37.9 mm', 'source' => 'manual, next edition']));
         self::assertSame(Verdict::Within, $verdict());
         $signed = $this->fresh($case);
+        // Only a new revision opens it again.
+        self::em()->persist(new CaseVerdict($signed, 1));
         $signed->signedAt = null;
         self::em()->flush();
         self::assertSame(Verdict::Outside, $verdict());

@@ -9,13 +9,13 @@ use App\Evidence\Finding;
 use App\Evidence\Inbox;
 use App\Evidence\PhonePass;
 use App\Evidence\Photo;
-use App\Evidence\PhotoCheck;
 use App\Evidence\PhotoIntake;
 use App\Evidence\PhotoStage;
 use App\Evidence\Picture;
 use App\Intake\CaseFile;
 use App\Measuring\Reading;
 use App\Platform\StoredFiles;
+use App\Shop\Verify\Verification;
 use App\Teardown\StepRecord;
 use League\Flysystem\FilesystemOperator;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
@@ -199,7 +199,7 @@ final class PhoneAndTrayTest extends AppTestCase
             self::assertStringContainsString('missing: '.$scored, $said);
             self::assertStringContainsString('orphaned: '.$orphan, $said);
             // The floor says it until a check finds all as they came; an orphan harms nobody.
-            self::assertStringContainsString('found 2 not as they came', (string) self::service(PhotoCheck::class)->alarm());
+            self::service(Verification::class)->run();
             $this->browser->request('GET', '/');
             self::assertStringContainsString('missing: '.$scored, $this->said());
         } finally {
@@ -208,6 +208,7 @@ final class PhoneAndTrayTest extends AppTestCase
             $files->delete($path($orphan));
         }
         $verify();
-        self::assertNull(self::service(PhotoCheck::class)->alarm());
+        self::service(Verification::class)->run();
+        self::assertSame([], self::service(Verification::class)->alarms($case->number));
     }
 }

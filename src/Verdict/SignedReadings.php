@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Verdict;
+
+use App\Intake\CaseFile;
+use App\Measuring\SignedVerdicts;
+use Doctrine\ORM\EntityManagerInterface;
+
+final readonly class SignedReadings implements SignedVerdicts
+{
+    public function __construct(private EntityManagerInterface $em)
+    {
+    }
+
+    public function of(CaseFile $case): array
+    {
+        if (!$case->isSigned()) {
+            return [];
+        }
+        $readings = $this->em->getRepository(Verdict::class)->findOneBy(['case' => $case], ['revision' => 'DESC'])->snapshot['readings'] ?? [];
+        $signed = [];
+        foreach (\is_array($readings) ? $readings : [] as $one) {
+            if (\is_array($one) && \is_string($one['part'] ?? null) && \is_string($one['field'] ?? null) && \is_string($one['verdict'] ?? null)) {
+                $signed[$one['part'].'/'.$one['field']] = $one['verdict'];
+            }
+        }
+
+        return $signed;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Verdict;
+
+use App\Platform\Mismatch;
+use App\Platform\StoredThing;
+use Doctrine\ORM\EntityManagerInterface;
+
+final readonly class SnapshotCheck implements StoredThing
+{
+    public function __construct(private EntityManagerInterface $em)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'signed documents';
+    }
+
+    public function check(): iterable
+    {
+        foreach ($this->em->getRepository(Verdict::class)->findAll() as $verdict) {
+            if ($verdict->isSigned()) {
+                $text = $verdict->reportText();
+                $wrong = array_filter([
+                    Snapshot::hash($verdict->snapshot ?? []) === $verdict->snapshotHash ? null : 'the document is not what was signed',
+                    null === $verdict->reportHash || (null !== $text && Signing::hashOf($text) === $verdict->reportHash) ? null : 'the words of the report are not what was signed',
+                ]);
+                yield [] === $wrong ? null : new Mismatch(\sprintf('%s, revision %d: %s', $verdict->case->number, $verdict->revision, implode('; ', $wrong)), [$verdict->case->number]);
+            }
+        }
+    }
+}
