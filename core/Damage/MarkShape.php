@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Damage;
 
+use Japhrex\Core\Quantity\BareNumber;
+
 /** A mark drawn over a photo. Points are shares of the picture's width and height, 0 to 1, upright. */
 enum MarkShape: string
 {
@@ -34,7 +36,7 @@ enum MarkShape: string
     {
         $checked = [];
         foreach ($points as $point) {
-            if (!\is_array($point) || 2 !== \count($point) || !array_is_list($point) || !is_numeric($point[0]) || !is_numeric($point[1])) {
+            if (!\is_array($point) || 2 !== \count($point) || !array_is_list($point) || null === BareNumber::of($point[0]) || null === BareNumber::of($point[1])) {
                 throw new \DomainException('A mark is a list of points [x, y].');
             }
             [$x, $y] = [(float) $point[0], (float) $point[1]];

@@ -161,6 +161,9 @@ final readonly class BookCheck
         }
         $keys = [];
         foreach ($field->sets as $set) {
+            if ($set->limits->contradictNew()) {
+                yield new BookProblem($path, 'the size when new lies outside its own limits.');
+            }
             if ('' === $set->source) {
                 yield new BookProblem($path, 'has a limit without a source.');
             }

@@ -6,6 +6,7 @@ namespace Japhrex\Core\Family;
 
 use Japhrex\Core\Figure\Fill\Fill;
 use Japhrex\Core\Measuring\Limits;
+use Japhrex\Core\Quantity\BareNumber;
 use Japhrex\Core\Quantity\Dimension;
 
 /** Makes a book of what its file holds. */
@@ -87,7 +88,7 @@ final readonly class BookFactory
             $choices[$key] = new SchoolChoice($key, $choice->text('question'), $sides);
         }
         foreach ($data->words('hours') as $work => $time) {
-            $hours[$work] = is_numeric($time) && (float) $time > 0 ? (float) $time : $data->fail('expected hours above 0, such as 1.5.', 'hours/'.$work);
+            $hours[$work] = null !== BareNumber::of($time) && (float) $time > 0 ? (float) $time : $data->fail('expected hours above 0, such as 1.5.', 'hours/'.$work);
         }
 
         return new Upkeep(

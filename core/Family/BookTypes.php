@@ -32,6 +32,9 @@ final readonly class BookTypes
         }
         $kept = [];
         $types = $data->named('types');
+        if ([] === $types) {
+            throw new BookError('is empty; expected the types that this file describes, or no types at all.', 'types');
+        }
         self::checkNames($file, array_keys($types), '');
         unset($file['types']);
         foreach ($types as $type => $about) {

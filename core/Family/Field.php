@@ -95,8 +95,26 @@ final readonly class Field
         return [] === $own ? $of('') : $own;
     }
 
-    /** The limits that count: those of the source that was chosen, else the tighter of all. Null: none known. */
+    /**
+     * The limits that count: those of the source that was chosen, else the tighter of all. Null: none known. A size when
+     * new that they forbid is asked about and not used.
+     */
     public function limits(string $duty = '', string $chosen = ''): ?Limits
+    {
+        $limits = $this->tightest($duty, $chosen);
+
+        return true === $limits?->contradictNew() ? $limits->withoutNew() : $limits;
+    }
+
+    /** The size when new that another source's limit forbids, so that one of the two is wrong; null: there is none. */
+    public function doubtfulNew(string $duty = '', string $chosen = ''): ?Quantity
+    {
+        $limits = $this->tightest($duty, $chosen);
+
+        return true === $limits?->contradictNew() ? $limits->new : null;
+    }
+
+    private function tightest(string $duty, string $chosen): ?Limits
     {
         $sets = $this->setsFor($duty);
         foreach ($sets as $set) {

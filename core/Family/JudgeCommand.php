@@ -14,7 +14,11 @@ use Japhrex\Core\Quantity\QuantityError;
 use Japhrex\Core\Quantity\Units;
 use Japhrex\Core\Repair\BoundByLimits;
 
-/** `japhrex judge …` without its terminal: the verdict of a field of a book on readings, as the application would give it. */
+/**
+ * `japhrex judge …` without its terminal: the verdict of a field of a book on readings, as the application would give it.
+ *
+ * @phpstan-type Judged array{verdict: string, place: string, places: list<array{place: string, value: float, unit: string, verdict: string}>, unread: list<string>, worst: array{value: float, unit: string}|null, 'wear-used': float|null, form: array<string, mixed>|null, rebuild: string, decisions: array{'needs-reason': list<string>, refused: list<string>}, notes: list<string>}
+ */
 final readonly class JudgeCommand
 {
     /** What may be asked, and in which words. */
@@ -28,7 +32,7 @@ final readonly class JudgeCommand
     /**
      * @param array<string, string> $asked by KEYS
      *
-     * @return array<string, mixed>
+     * @return Judged
      *
      * @throws JudgeError naming the key at fault
      */
@@ -142,7 +146,7 @@ final readonly class JudgeCommand
     /**
      * No limit known: none is invented, the verdict stays open.
      *
-     * @return array<string, mixed>
+     * @return Judged
      */
     private function withoutLimit(FieldReadings $readings): array
     {

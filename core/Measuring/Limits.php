@@ -40,6 +40,18 @@ final readonly class Limits
         return new self($this->new ?? $other->new, $min, $max);
     }
 
+    /** Does the size when new lie where these limits forbid it? Then one of them is wrong. */
+    public function contradictNew(): bool
+    {
+        return null !== $this->new && !$this->hold($this->new->si, 0.0);
+    }
+
+    /** The same limits, nothing being known of the size when new. */
+    public function withoutNew(): self
+    {
+        return new self(null, $this->min, $this->max);
+    }
+
     /** Do both draw the same lines? */
     public function sameAs(self $other): bool
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Proof;
 
+use Japhrex\Core\Quantity\BareNumber;
+
 /** Rows of a stand that is running: they come a few at a time, each lot with its head. */
 final class LiveRows
 {
@@ -55,6 +57,22 @@ final class LiveRows
     public static function points(Recording $rows, float $start): array
     {
         return array_map(static fn (array $point): array => ['t' => $point['t'] + $rows->times[0] - $start] + $point, $rows->drawn(max(1, (int) round($rows->seconds() / self::SPAN))));
+    }
+
+    /**
+     * The points that can be read: what was stored before such rows were refused may hold numbers beyond any stand.
+     *
+     * @param list<mixed> $points
+     *
+     * @return list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}>
+     */
+    public static function readable(array $points): array
+    {
+        /** @var list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}> $readable */
+        $readable = array_values(array_filter($points, static fn (mixed $point): bool => \is_array($point) && null !== BareNumber::of($point['t'] ?? null)
+            && [] === array_filter(['low', 'high', 'mean'], static fn (string $of): bool => !\is_array($point[$of] ?? null) || [] !== array_filter($point[$of], static fn (mixed $value): bool => null === BareNumber::of($value)))));
+
+        return $readable;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Proof;
 
+use Japhrex\Core\Quantity\BareNumber;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Units;
 
@@ -180,7 +181,7 @@ final readonly class Recording
         $plain = trim($cell, " \t\"");
         $plain = ';' === $separator ? strtr($plain, ',', '.') : $plain;
 
-        return is_numeric($plain) ? (float) $plain : throw new \DomainException(\sprintf('Line %d: “%s” is no number.', $line, mb_substr($plain, 0, 20)));
+        return BareNumber::of($plain) ?? throw new \DomainException(\sprintf(is_numeric($plain) ? 'Line %d: “%s” is more than any stand could show.' : 'Line %d: “%s” is no number.', $line, mb_substr($plain, 0, 20)));
     }
 
     private static function plain(float $seconds): string

@@ -11,6 +11,7 @@ use App\Measuring\Measured;
 use App\Platform\StoredFiles;
 use App\Verdict\Warranty\Custody;
 use Japhrex\Core\Chain\Exchange\JsonForm;
+use Japhrex\Core\Photo\PlaceTakenOut;
 use Japhrex\Core\Verdict\Policy\Line;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
 use Twig\Environment;
@@ -29,8 +30,9 @@ final readonly class Bundle
      * @param list<Photo> $photos
      * @param string $pdf the claim as PDF
      * @param string $target where the ZIP is written
+     * @param bool $withPlaces do the photos go out with where they were taken?
      */
-    public function pack(Claim $claim, array $photos, string $pdf, string $target): void
+    public function pack(Claim $claim, array $photos, string $pdf, string $target, bool $withPlaces = false): void
     {
         $zip = new \ZipArchive();
         if (true !== $zip->open($target, \ZipArchive::CREATE | \ZipArchive::EXCL)) {
@@ -38,16 +40,20 @@ final readonly class Bundle
         }
         $sums = [];
         $names = [];
+        $blanked = [];
         foreach ($photos as $i => $photo) {
             $name = \sprintf('photos/%02d-%s-%s.%s', $i + 1, $photo->part ?? 'unit', $photo->stage->value, $photo->picture->extension());
             $names[(string) $photo->id] = $name;
             $copy = $this->stored->copyOut('photos', $photo->picture->hash);
-            $sums[$name] = $this->put($zip, $name, (string) file_get_contents($copy));
+            $bytes = (string) file_get_contents($copy);
             unlink($copy);
+            $without = $withPlaces ? null : PlaceTakenOut::of($bytes);
+            $sums[$name] = $this->put($zip, $name, $without ?? $bytes);
+            $blanked += null === $without ? [] : [(string) $photo->id => $sums[$name]];
         }
         $texts = [
             'claim.pdf' => (string) file_get_contents($pdf),
-            'claim.json' => json_encode($this->document($claim, $photos, $names), \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES)."\n",
+            'claim.json' => json_encode($this->document($claim, $photos, $names, $blanked), \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES)."\n",
             'readings.csv' => $this->readings($claim),
             'chain.json' => JsonForm::write($this->documents->of($claim->case)),
             'chain.svg' => $this->twig->render('chain/export.svg.twig', ['case' => $claim->case]),
@@ -74,10 +80,11 @@ final readonly class Bundle
     /**
      * @param list<Photo> $photos
      * @param array<string, string> $names
+     * @param array<string, string> $blanked photo => digest of its file without the place where it was taken
      *
      * @return array<string, mixed>
      */
-    private function document(Claim $claim, array $photos, array $names): array
+    private function document(Claim $claim, array $photos, array $names, array $blanked): array
     {
         $case = $claim->case;
         $judged = $this->claims->judged($claim);
@@ -90,7 +97,7 @@ final readonly class Bundle
             'clauses' => array_map(static fn (Line $line): array => ['clause' => $line->clause, 'standing' => $line->standing->value, 'fact' => $line->fact, 'answer' => $claim->answers[$line->proof->value ?? ''] ?? ''], $judged->lines ?? []),
             'costs' => array_map(static fn (array $line): array => ['of' => $line['cover']->value, 'amount' => $line['amount']->format(), 'paid-by-policy' => $line['paid']], $sum->lines ?? []),
             'deductible' => $sum?->deductible?->format(), 'claimed' => $sum?->total->format(),
-            'photos' => array_map(static fn (Photo $photo): array => ['file' => $names[(string) $photo->id], 'as-it-came' => $photo->originalName, 'part' => $photo->part, 'caption' => $photo->caption, 'taken' => $photo->takenAt()?->format(\DATE_ATOM), 'sha256' => $photo->picture->hash], $photos),
+            'photos' => array_map(static fn (Photo $photo): array => ['file' => $names[(string) $photo->id], 'as-it-came' => $photo->originalName, 'part' => $photo->part, 'caption' => $photo->caption, 'taken' => $photo->takenAt()?->format(\DATE_ATOM), 'sha256' => $photo->picture->hash] + (isset($blanked[(string) $photo->id]) ? ['without-the-place-sha256' => $blanked[(string) $photo->id]] : []), $photos),
             'parts' => array_map(static fn (array $entries): array => array_map(static fn (Custody $one): array => ['what' => $one->what->value, 'day' => $one->day->format('Y-m-d'), 'place' => $one->place, 'by' => $one->byWhom], $entries), $this->claims->parts($case)),
         ];
     }
@@ -104,7 +111,7 @@ final readonly class Bundle
             }
         }
 
-        return (new CsvEncoder())->encode($rows, 'csv', [CsvEncoder::HEADERS_KEY => ['part', 'size', 'read', 'gauge', 'resolution', 'expanded uncertainty', 'calibrated on', 'zero', 'at', 'by', 'verdict']]);
+        return (new CsvEncoder())->encode($rows, 'csv', [CsvEncoder::ESCAPE_FORMULAS_KEY => true, CsvEncoder::HEADERS_KEY => ['part', 'size', 'read', 'gauge', 'resolution', 'expanded uncertainty', 'calibrated on', 'zero', 'at', 'by', 'verdict']]);
     }
 
     /** @return array<string, string> */

@@ -28,6 +28,10 @@ class ClaimPapers implements AuditedInPart
     #[ORM\Column(nullable: true)]
     public ?int $bundleBytes = null;
 
+    /** Do the photos go out with where they were taken? Only where somebody asked for it. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $withPlaces = false;
+
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
@@ -49,7 +53,7 @@ class ClaimPapers implements AuditedInPart
 
     public function auditFields(): array
     {
-        return ['byWhom', 'hash', 'bundle', 'version'];
+        return ['byWhom', 'hash', 'bundle', 'version', 'withPlaces'];
     }
 
     public function auditName(): string

@@ -68,7 +68,7 @@ final readonly class MakeClaimHandler
         $this->pdf->make($html, $folder, $target);
         $this->step($papers, 80, 'packing the bundle');
         $bundle = $folder.'/bundle.zip';
-        $this->bundle->pack($claim, $photos, $target, $bundle);
+        $this->bundle->pack($claim, $photos, $target, $bundle, $papers->withPlaces);
         $this->step($papers, 95, 'storing them');
         $papers->bundled($this->stored->keep('claims', $bundle), $bundle);
         $papers->kept($this->stored->keep('claims', $target), $target);

@@ -42,6 +42,7 @@ final class PapersController extends AbstractController
         }
         $papers = new ClaimPapers($claim, $request->getSchemeAndHttpHost(), $person->get()->name);
         $papers->version = $claim->version;
+        $papers->withPlaces = 'yes' === $request->request->get('places');
         $this->em->persist($papers);
         $this->em->flush();
         $bus->dispatch(new MakeClaim($papers->id));

@@ -11,6 +11,7 @@ use Japhrex\Core\Photo\Point;
 use Japhrex\Core\Photo\Ruler;
 use Japhrex\Core\Photo\Scale;
 use Japhrex\Core\Photo\Target;
+use Japhrex\Core\Quantity\BareNumber;
 
 /** The ruler of a photo, and measuring with it. Points are kept as shares of the picture and measured in its own pixels. */
 final readonly class PhotoRulers
@@ -99,7 +100,7 @@ final readonly class PhotoRulers
         $points = json_decode($json, true);
         $shares = [];
         foreach (\is_array($points) ? $points : [] as $point) {
-            if (!\is_array($point) || !is_numeric($point[0] ?? null) || !is_numeric($point[1] ?? null) || min($point[0], $point[1]) < 0 || max($point[0], $point[1]) > 1) {
+            if (!\is_array($point) || null === BareNumber::of($point[0] ?? null) || null === BareNumber::of($point[1] ?? null) || min($point[0], $point[1]) < 0 || max($point[0], $point[1]) > 1) {
                 throw new PhotoError('A point lies on its picture: x and y are from 0 to 1.');
             }
             $shares[] = [(float) $point[0], (float) $point[1]];

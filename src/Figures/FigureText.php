@@ -55,7 +55,7 @@ final readonly class FigureText
             $rows[] = ['kind' => 'note', 'name' => '', 'value' => self::cell($note), 'unit' => ''];
         }
 
-        return (new CsvEncoder())->encode($rows, 'csv');
+        return (new CsvEncoder())->encode($rows, 'csv', [CsvEncoder::ESCAPE_FORMULAS_KEY => true]);
     }
 
     #[AsTwigFunction('figure_json')]

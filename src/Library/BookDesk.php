@@ -10,6 +10,9 @@ use App\Intake\CaseFile;
 use App\Platform\BookFiles;
 use App\Platform\BookShelf;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Chain\Ground\Facts;
+use Japhrex\Core\Chain\Ground\Grounding;
+use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookTypes;
 use Symfony\Component\Yaml\Yaml;
 
@@ -31,7 +34,7 @@ final readonly class BookDesk
         $file = (array) Yaml::parse($text);
         $book = \is_string($file['book'] ?? null) ? $file['book'] : '';
         $content = (new BookTypes($file))->books();
-        $problems = $this->stillNeeded($content);
+        $problems = $this->tried($content) ?: $this->stillNeeded($content);
         if ([] !== $problems) {
             return $problems;
         }
@@ -47,6 +50,31 @@ final readonly class BookDesk
         }
 
         return [];
+    }
+
+    /**
+     * Tries it whole on a shelf of its own, as every page would use it, before it stands on that of the shop.
+     *
+     * @param array<string, array<mixed>> $content
+     *
+     * @return list<array{line: int, message: string}>
+     */
+    private function tried(array $content): array
+    {
+        try {
+            foreach ($content as $key => $one) {
+                $book = (new BookFactory())->book($one);
+                if ($book->key !== $key || [] === $book->parts || [] === $book->strip) {
+                    return [['line' => 1, 'message' => \sprintf('%s: a book has parts, and steps by which they come off.', '' === (string) $key ? 'it' : $key)]];
+                }
+                $mechanisms = $this->shelf->mechanismBook()->with($book);
+                (new Grounding($book, $this->shelf->modes(), $mechanisms->mechanisms, $mechanisms->vocabulary))->of(new Facts([], [], [], false));
+            }
+        } catch (\Throwable $error) {
+            return [['line' => 1, 'message' => 'it cannot be used: '.$error->getMessage()]];
+        }
+
+        return [] === $content ? [['line' => 1, 'message' => 'there is no book in it.']] : [];
     }
 
     /**

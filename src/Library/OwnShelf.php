@@ -15,7 +15,7 @@ final readonly class OwnShelf implements OwnBooks
 
     public function keys(): array
     {
-        return array_values(array_filter($this->database->fetchFirstColumn('SELECT json_object_keys(content) FROM shop_book WHERE ended_at IS NULL ORDER BY 1'), is_string(...)));
+        return array_values(array_filter($this->database->fetchFirstColumn("SELECT json_object_keys(content) FROM shop_book WHERE ended_at IS NULL AND json_typeof(content) = 'object' ORDER BY 1"), is_string(...)));
     }
 
     public function content(string $key): ?array

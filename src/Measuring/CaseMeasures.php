@@ -106,6 +106,7 @@ final readonly class CaseMeasures
             $asFound,
             null === $reading ? [] : $this->warnings($read, $reading),
             $signedAs,
+            $duty,
         );
     }
 

@@ -13,6 +13,7 @@ use Japhrex\Core\Figure\Fill\Filler;
 use Japhrex\Core\Figure\Fill\Known;
 use Japhrex\Core\Figure\Fill\Sources;
 use Japhrex\Core\Measuring\PlaceSize;
+use Japhrex\Core\Quantity\BareNumber;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 
@@ -107,8 +108,8 @@ final class CaseSources implements Sources
         if ('' === trim($typed)) {
             return null;
         }
-        if (is_numeric($typed)) {
-            return new Known((float) $typed, 0.0, Dimension::Number, '', $name, $typed);
+        if (null !== $number = BareNumber::of($typed)) {
+            return new Known($number, 0.0, Dimension::Number, '', $name, $typed);
         }
         $quantity = Quantity::parse($typed, Quantity::dimensionsOf($typed)[0]);
 

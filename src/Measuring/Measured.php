@@ -13,6 +13,7 @@ use Japhrex\Core\Measuring\FormSpread;
 use Japhrex\Core\Measuring\Limits;
 use Japhrex\Core\Measuring\Size;
 use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Quantity\Quantity;
 
 /** One field of a part in a case: what was read, what was worked out, against which limits. */
 final readonly class Measured
@@ -26,6 +27,7 @@ final readonly class Measured
      * @param FieldAssessment|null $rebuild of either, against what is allowed in a rebuild; null: the same as in service
      * @param string $asFound of an adjuster, before it was touched
      * @param list<string> $warnings
+     * @param string $duty of its stage, or of the unit
      * @param string|null $signedAs verdict that was signed; null while the case is open
      */
     public function __construct(
@@ -45,7 +47,14 @@ final readonly class Measured
         public string $asFound,
         public array $warnings,
         public ?string $signedAs = null,
+        public string $duty = '',
     ) {
+    }
+
+    /** The size when new that the limits forbid, so that one of the two is wrong. */
+    public function doubtfulNew(): ?Quantity
+    {
+        return $this->field->doubtfulNew($this->duty, $this->choice->chosen ?? '');
     }
 
     /** What counts: what was read before what was worked out. */
@@ -100,6 +109,6 @@ final readonly class Measured
      */
     public function formFigures(): array
     {
-        return null === $this->form ? [] : ['smallest' => $this->form->form->min(), 'largest' => $this->form->form->max(), $this->form->name => $this->form->spread] + (null === $this->form->taper ? [] : ['taper' => $this->form->taper]);
+        return null === $this->form ? [] : [$this->form->name => $this->form->spread] + (null === $this->form->taper ? [] : ['taper' => $this->form->taper]);
     }
 }

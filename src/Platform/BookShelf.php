@@ -8,6 +8,7 @@ use Japhrex\Core\Chain\Mechanism\Mechanism;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookTypes;
 use Symfony\Component\Yaml\Yaml;
@@ -31,7 +32,11 @@ final class BookShelf
     /** @throws ShopError if there is no such book, or it is refused */
     public function book(string $key): Book
     {
-        return $this->books[$key] ??= (new BookFactory())->book($this->contentOf($key))->inWords($this->words?->of($key) ?? []);
+        try {
+            return $this->books[$key] ??= (new BookFactory())->book($this->contentOf($key))->inWords($this->words?->of($key) ?? []);
+        } catch (BookError $error) {
+            throw new ShopError(\sprintf('The book "%s" cannot be read any more and is set aside: %s', $key, $error->getMessage()), 422, $error);
+        }
     }
 
     /** @return array<mixed> */

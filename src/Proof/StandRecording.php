@@ -10,6 +10,7 @@ use App\Intake\OfACase;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Proof\ExpectedFlow;
+use Japhrex\Core\Proof\LiveRows;
 use Japhrex\Core\Proof\Trace;
 
 /**
@@ -75,7 +76,7 @@ class StandRecording implements Audited
 
     public function trace(): Trace
     {
-        return new Trace($this->units, $this->drawn, $this->expected, $this->flowU, $this->seconds, $this->gaps);
+        return new Trace($this->units, LiveRows::readable($this->drawn), $this->expected, $this->flowU, $this->seconds, $this->gaps);
     }
 
     /** What the judgement says; empty: there is none. */

@@ -9,6 +9,7 @@ use App\Account\Permission;
 use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Quantity\BareNumber;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Repair\PriceList;
 use Japhrex\Core\Repair\Rates;
@@ -73,7 +74,7 @@ final class PricesController extends AbstractController
     {
         $typed = array_map(static fn (string $name): string => trim((string) $request->request->get($name, '')), ['hour' => 'hour', 'tax' => 'tax', 'hoursADay' => 'hoursADay']);
         try {
-            if (1 !== preg_match('/^(\d{1,2})(?:[.,](\d{1,2}))?\s*%?$/', $typed['tax'], $tax) || !is_numeric($day = strtr($typed['hoursADay'], ',', '.'))) {
+            if (1 !== preg_match('/^(\d{1,2})(?:[.,](\d{1,2}))?\s*%?$/', $typed['tax'], $tax) || null === BareNumber::of($day = strtr($typed['hoursADay'], ',', '.'))) {
                 throw new \DomainException('Expected a tax such as 19 % and hours a day such as 6.');
             }
             $rates = new Rates(Money::parse($typed['hour']), (int) $tax[1] * 100 + (int) str_pad($tax[2] ?? '', 2, '0'), (float) $day);

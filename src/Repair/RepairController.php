@@ -13,6 +13,7 @@ use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\Disposition;
+use Japhrex\Core\Quantity\BareNumber;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Repair\KitCheck;
 use Japhrex\Core\Repair\Line;
@@ -127,7 +128,7 @@ final class RepairController extends AbstractController
         if ('' === $row['what'] && '' === $row['low']) {
             return null;
         }
-        $number = static fn (string $typed, string $what): float => '' === $typed ? 0.0 : (is_numeric($plain = strtr($typed, ',', '.')) ? (float) $plain : throw new \DomainException(\sprintf('%s: “%s” is no number of %s.', $row['what'], $typed, $what)));
+        $number = static fn (string $typed, string $what): float => '' === $typed ? 0.0 : (BareNumber::of(strtr($typed, ',', '.')) ?? throw new \DomainException(\sprintf('%s: “%s” is no number of %s.', $row['what'], $typed, $what)));
         try {
             $low = Money::parse($row['low']);
             $high = '' === $row['high'] ? $low : Money::parse($row['high']);

@@ -34,6 +34,8 @@ final class BadInputTest extends AppTestCase
         yield 'an order that is a word' => ['chain/nodes', ['kind' => 'state', 'state' => ['name' => 'hot oil', 'order' => 'first']]];
         yield 'a responsibility nobody has' => ['verdict', ['verdict' => ['responsibility' => 'the-weather']]];
         yield 'a complaint of another family' => ['intake/complaints', ['complaint' => ['what' => 'slips']]];
+        yield 'a size beyond measure' => ['readings/body/gear-bore', ['readings' => '1e999 mm']];
+        yield 'a size whose square is beyond a double' => ['readings/body/gear-bore', ['readings' => '1e308 mm']];
         yield 'an empty form' => ['intake/unit', []];
     }
 

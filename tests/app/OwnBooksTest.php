@@ -53,6 +53,30 @@ final class OwnBooksTest extends AppTestCase
         self::assertSame(0, self::em()->getRepository(ShopBook::class)->count([]));
     }
 
+    public function testABookThatWouldTakeTheShelfDownIsRefusedAndOneThatStandsThereIsSetAside(): void
+    {
+        $this->signIn(Role::Analyst);
+        $types = (string) preg_replace('/^types:\n(?: .*\n)+/m', "types: []\n", self::text());
+        self::assertStringContainsString('types: []', $types);
+        foreach ([$types, str_replace('types: []', 'types: {}', $types)] as $text) {
+            self::assertSame(422, $this->take($text));
+        }
+        // Ten times ten times ten …: refused before it is unfolded.
+        self::assertSame(422, $this->take("book: own-bomb\na: &a [x, x]\nb: &b [*a, *a]\nc: [*b, *b]\n"));
+        self::assertStringContainsString('no anchors and aliases', $this->said());
+        self::assertSame(0, self::em()->getRepository(ShopBook::class)->count([]));
+        // What an earlier version took is set aside; everything else stays on its feet.
+        self::em()->persist(new ShopBook('own-list', 'types: []', [], 'test analyst'));
+        self::em()->persist(new ShopBook('own-torn', 'book: own-torn', ['own-torn' => ['book' => 'own-torn']], 'test analyst'));
+        self::em()->flush();
+        foreach (['/', '/library', '/cases/new', '/prices'] as $page) {
+            $this->browser->request('GET', $page);
+            self::assertResponseIsSuccessful($page);
+        }
+        $this->browser->request('GET', '/library');
+        self::assertStringContainsString('"own-torn" cannot be read any more and is set aside', $this->said());
+    }
+
     public function testANameOfTwoWordsThatWouldBeCutIsPointedOut(): void
     {
         $this->signIn(Role::Analyst);

@@ -8,6 +8,7 @@ use Japhrex\Core\Chain\OriginKind;
 use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\CarrierKind;
 use Japhrex\Core\Family\Data;
+use Japhrex\Core\Quantity\BareNumber;
 
 /** Makes mechanisms and their vocabulary of what their files hold. */
 final class MechanismFactory
@@ -51,7 +52,7 @@ final class MechanismFactory
 
     private function times(string $text, string $at): float
     {
-        return is_numeric($text) && (float) $text > 1 ? (float) $text : throw new BookError(\sprintf('“%s” is no number above 1.', $text), $at);
+        return null !== BareNumber::of($text) && (float) $text > 1 ? (float) $text : throw new BookError(\sprintf('“%s” is no number above 1.', $text), $at);
     }
 
     private function chance(string $text, string $at): float

@@ -88,7 +88,7 @@ final readonly class LiveStand
         $points = [];
         foreach ($this->em->createQuery('SELECT l.points FROM '.LiveLot::class.' l WHERE l.run = :run ORDER BY l.number')->setParameter('run', $run)->toIterable() as $lot) {
             \assert(\is_array($lot) && \is_array($lot['points']));
-            array_push($points, ...$lot['points']);
+            array_push($points, ...LiveRows::readable(array_values($lot['points'])));
         }
         /** @var list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}> $points */
         $drawn = LiveRows::thinned($points, Stand::POINTS);

@@ -46,7 +46,11 @@ final class LeakRoutesTest extends TestCase
         };
     }
 
-    /** @param array<string, array<string, float>> $sizes @return array{float, float} L/min: the least and the most it may be */
+    /**
+     * @param array<string, array<string, float>> $sizes
+     *
+     * @return array{float, float} L/min: the least and the most it may be
+     */
     private static function leak(LeakRoute $route, array $sizes, string $pressure, string $v40, string $v100, string $density, string $at): array
     {
         $gap = FoundGap::of($route, self::sources($sizes), static fn (string $reference): string => $reference);

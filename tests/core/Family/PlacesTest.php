@@ -35,7 +35,7 @@ final class PlacesTest extends TestCase
     /**
      * @param array<string, string> $asked
      *
-     * @return array<string, mixed>
+     * @return array{verdict: string, place: string, places: list<array{place: string, value: float, unit: string, verdict: string}>, unread: list<string>, worst: array{value: float, unit: string}|null, 'wear-used': float|null, form: array<string, mixed>|null, rebuild: string, decisions: array{'needs-reason': list<string>, refused: list<string>}, notes: list<string>}
      */
     private static function judge(array $asked): array
     {
@@ -57,7 +57,6 @@ final class PlacesTest extends TestCase
     {
         $said = self::judge(['book' => $book, 'field' => $field, 'readings' => $readings] + ('' === $type ? [] : ['type' => $type]));
         self::assertSame([$verdict, $place], [$said['verdict'], $said['place']]);
-        self::assertIsArray($said['places']);
         self::assertCount(substr_count($readings, ';') + 1, $said['places']);
         if ('' === $used) {
             self::assertNull($said['wear-used']);
@@ -93,14 +92,14 @@ final class PlacesTest extends TestCase
     public function testTheFourThatSaidWithinOrUndecided(): void
     {
         $width = self::judge(['book' => 'external-gear-pump', 'field' => 'drive-gear/thickness', 'readings' => '26.000 mm; 26.000 mm; 26.000 mm; 25.960 mm']);
-        self::assertSame(['outside', "9 o'clock", 25.96], [$width['verdict'], $width['place'], $width['worst']['value'] ?? null]);
+        self::assertSame(['outside', "9 o'clock", 25.96], [$width['verdict'], $width['place'], $width['worst']['value'] ?? 0.0]);
         // (26 − 25.960)/(26 − 25.965)
         self::assertEqualsWithDelta(1.142857, $width['wear-used'], 1e-6);
         self::assertSame(['outside', 'shortest'], [($rollers = self::judge(['book' => 'roller-pump', 'field' => 'rollers/length', 'readings' => '33.28 mm; 33.00 mm']))['verdict'], $rollers['place']]);
-        self::assertSame('outside', $rollers['form']['verdict'] ?? null, 'their difference is a limit of its own');
+        self::assertSame('outside', $rollers['form']['verdict'] ?? '', 'their difference is a limit of its own');
         self::assertSame(['outside', 'rear end'], [($vane = self::judge(['book' => 'vane-pump', 'type' => 'hydraulic', 'field' => 'vanes/height', 'readings' => '17.0 mm; 17.0 mm; 16.75 mm']))['verdict'], $vane['place']]);
         $land = self::judge(['book' => 'roller-pump', 'field' => 'shaft/seal-land', 'readings' => '15.78 mm; 15.80 mm']);
-        self::assertSame(['outside', 'outside'], array_column((array) $land['places'], 'verdict'));
+        self::assertSame(['outside', 'outside'], array_column($land['places'], 'verdict'));
     }
 
     public function testAPlaceNotReadKeepsItOpenUnlessOneIsOutsideAlready(): void
@@ -120,7 +119,7 @@ final class PlacesTest extends TestCase
         self::assertSame(['needs-reason' => ['reuse', 'clean-up', 'one-more-run'], 'refused' => []], $used['decisions']);
         self::assertSame(['needs-reason' => [], 'refused' => []], self::judge($gear + ['readings' => '26.00 mm; 26.00 mm; 26.00 mm; 26.00 mm'])['decisions']);
         // A lip worn into the body is scrap: no reason helps.
-        self::assertSame(['reuse', 'clean-up', 'one-more-run'], self::judge(['book' => 'roller-pump', 'field' => 'body/lip', 'readings' => '0.09 mm'])['decisions']['refused'] ?? null);
+        self::assertSame(['reuse', 'clean-up', 'one-more-run'], self::judge(['book' => 'roller-pump', 'field' => 'body/lip', 'readings' => '0.09 mm'])['decisions']['refused']);
     }
 
     /** @return iterable<string, array{array<string, string>, string}> */
@@ -157,7 +156,10 @@ final class PlacesTest extends TestCase
         }
     }
 
-    /** @param list<string> $typed @param list<string> $places */
+    /**
+     * @param list<string> $typed
+     * @param list<string> $places
+     */
     private static function read(PlaceKind $kind, array $typed, array $places, string $expanded = '', string $zero = ''): FieldReadings
     {
         $mm = static fn (float $value): Quantity => Quantity::of($value, 'mm', Dimension::Length);
@@ -193,8 +195,17 @@ final class PlacesTest extends TestCase
         $typed = ['10.00 mm', '9.97 mm', '10.01 mm'];
         $form = self::read(PlaceKind::Positions, $typed, ['one', 'two', 'three'], '0.02 mm', '0.005 mm')->form();
         self::assertEqualsWithDelta(0.04e-3, $form?->spread, 1e-12);
-        self::assertEqualsWithDelta(0.0, $form->u, 1e-15, 'no step, no repeats: nothing is left of its doubt');
+        self::assertEqualsWithDelta(0.0, $form?->u, 1e-15, 'no step, no repeats: nothing is left of its doubt');
         self::assertEqualsWithDelta(0.01e-3, self::read(PlaceKind::Positions, $typed, ['one', 'two', 'three'], '0.02 mm')->sizes()[0]->size->u, 1e-12, 'a size keeps it');
+    }
+
+    public function testASizeWhenNewThatAnotherSourceForbidsIsAskedAboutAndNotUsed(): void
+    {
+        $mm = static fn (float $value): Quantity => Quantity::of($value, 'mm', Dimension::Length);
+        $field = new Field('length', 'Roller length', Dimension::Length, Method::Reading, [new LimitSet('book', new Limits($mm(33.00), $mm(32.80), null), 'sample', true), new LimitSet('shop', new Limits(null, $mm(33.05), null), 'our sheet', false)], '', [], '', '');
+        self::assertNull($field->limits()?->new);
+        self::assertTrue($field->doubtfulNew()?->equals($mm(33.00)));
+        self::assertNull($field->doubtfulNew(chosen: 'book'), 'the source that was chosen is at one with itself');
     }
 
     public function testReadingsWhosePlacesNobodyToldAreJudgedOneByOne(): void
