@@ -15,8 +15,10 @@ use App\Evidence\PhotoStage;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
 use App\Platform\BookShelf;
-use App\Proof\ProofRecord;
+use App\Proof\ProofDesk;
+use App\Repair\Build\BuildDesk;
 use App\Repair\Offer;
+use App\Repair\RepairDesk;
 use App\Report\Report;
 use App\Report\ReportState;
 use App\Teardown\StripBench;
@@ -36,6 +38,10 @@ final readonly class Boards
         private CaseMeasures $measures,
         private CarriedDecisions $carried,
         private CasePhotos $casePhotos,
+        private RepairDesk $repair,
+        private BuildDesk $build,
+        private ProofDesk $proof,
+        private Standings $standings,
     ) {
     }
 
@@ -84,19 +90,36 @@ final readonly class Boards
             $this->shownFindings($case),
             $this->shelf->modes(),
             \count(array_filter($this->em->getRepository(Offer::class)->findBy($by), static fn (Offer $offer): bool => $offer->isOpen(new \DateTimeImmutable()))),
-            $this->missed($by),
+            $this->undecided($case) + $this->ahead($case),
+            $this->unproved($case),
         );
     }
 
-    /** @param array{case: CaseFile} $by */
-    private function missed(array $by): int
+    /** Damaged parts of which nobody has decided, and decisions that a limit speaks against: work of the repair once the case is signed. */
+    private function undecided(CaseFile $case): int
     {
-        $last = [];
-        foreach ($this->em->getRepository(ProofRecord::class)->findBy($by, ['id' => 'ASC']) as $record) {
-            $last[$record->item] = $record->outcome;
+        return $case->isSigned() && !$this->standings->isOut($case) ? \count($this->repair->undecided($case, $this->repair->plan($case))) : 0;
+    }
+
+    /** Steps of a build that was begun, and of a proof that was, which are not done. */
+    private function ahead(CaseFile $case): int
+    {
+        $sheet = $this->build->sheet($case);
+        $done = \count(array_filter($sheet, static fn (array $row): bool => $row['done']));
+
+        return 0 === $done || $this->standings->isOut($case) ? 0 : \count($sheet) - $done;
+    }
+
+    private function unproved(CaseFile $case): int
+    {
+        $sheet = $this->proof->sheet($case);
+        $built = $this->build->sheet($case);
+        $begun = array_filter($sheet, static fn (array $row): bool => '' !== $row['outcome']);
+        if ($this->standings->isOut($case) || ([] === $begun && [] !== array_filter($built, static fn (array $row): bool => !$row['done']))) {
+            return $this->standings->missedOf($case);
         }
 
-        return \count(array_keys($last, ProofEntry::MISSED, true));
+        return \count(array_filter($sheet, static fn (array $row): bool => ProofEntry::PASSED !== $row['outcome']));
     }
 
     /** @return list<string> */

@@ -43,8 +43,10 @@ final readonly class CaseBoard
         private ?ModeCatalogue $modes = null,
         /** Offers that wait for the customer's answer. */
         public int $toChoose = 0,
-        /** Steps of the proof that were missed, and not passed since. */
-        public int $missed = 0,
+        /** Parts that are not decided on in a signed case, and steps of a build that was begun. */
+        public int $toDo = 0,
+        /** Steps of the proof that are not passed, once it is due. */
+        public int $unproved = 0,
     ) {
     }
 
@@ -63,8 +65,8 @@ final readonly class CaseBoard
             'readings' => ['label' => 'Readings', 'route' => 'readings', 'open' => (int) $readings, 'say' => 'readings to take'],
             'chain' => ['label' => 'Chain', 'route' => 'chain', 'open' => $this->case->isSigned() ? 0 : \count($this->problems), 'say' => 'points open'],
             'verdict' => ['label' => 'Verdict', 'route' => 'verdict', 'open' => $this->case->isSigned() ? 0 : 1, 'say' => 'to sign'],
-            'repair' => ['label' => 'Repair', 'route' => 'repair', 'open' => $this->toChoose, 'say' => 'offers to be answered'],
-            'proof' => ['label' => 'Proof', 'route' => 'proof', 'open' => $this->missed, 'say' => 'steps missed'],
+            'repair' => ['label' => 'Repair', 'route' => 'repair', 'open' => $this->toChoose + $this->toDo, 'say' => 'offers to be answered, parts to decide on and steps to build'],
+            'proof' => ['label' => 'Proof', 'route' => 'proof', 'open' => $this->unproved, 'say' => 'steps not passed'],
             'report' => ['label' => 'Report', 'route' => 'report', 'open' => $this->case->isSigned() && !$this->hasReport ? 1 : 0, 'say' => 'to make'],
         ];
     }

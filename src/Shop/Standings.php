@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Intake\CaseFile;
+use App\Proof\Handover;
+use App\Proof\ProofRecord;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Proof\ProofEntry;
+use Twig\Attribute\AsTwigFunction;
+
+/** Where cases stand, in a word: their stage, and once they are signed what came of them. */
+final readonly class Standings
+{
+    public function __construct(private EntityManagerInterface $em)
+    {
+    }
+
+    /**
+     * @param list<CaseFile> $cases
+     *
+     * @return array<string, string> by case id
+     */
+    #[AsTwigFunction('standings')]
+    public function of(array $cases): array
+    {
+        [$out, $missed] = [$this->out($cases), $this->missed($cases)];
+        $words = [];
+        foreach ($cases as $case) {
+            $id = (string) $case->id;
+            $words[$id] = (isset($out[$id]) ? 'Out' : $case->stage->label()).(($missed[$id] ?? 0) > 0 ? ', proof missed' : '');
+        }
+
+        return $words;
+    }
+
+    public function isOut(CaseFile $case): bool
+    {
+        return [] !== $this->out([$case]);
+    }
+
+    /** Steps of the proof that were missed, and not passed since. */
+    public function missedOf(CaseFile $case): int
+    {
+        return $this->missed([$case])[(string) $case->id] ?? 0;
+    }
+
+    /**
+     * @param list<CaseFile> $cases
+     *
+     * @return array<string, true> those whose unit has gone out
+     */
+    private function out(array $cases): array
+    {
+        $out = [];
+        foreach ([] === $cases ? [] : $this->em->getRepository(Handover::class)->findBy(['case' => $cases]) as $handover) {
+            if (null !== $handover->goneAt) {
+                $out[(string) $handover->case->id] = true;
+            }
+        }
+
+        return $out;
+    }
+
+    /**
+     * @param list<CaseFile> $cases
+     *
+     * @return array<string, int>
+     */
+    private function missed(array $cases): array
+    {
+        $last = [];
+        foreach ([] === $cases ? [] : $this->em->getRepository(ProofRecord::class)->findBy(['case' => $cases], ['id' => 'ASC']) as $record) {
+            $last[(string) $record->case->id][$record->item] = $record->outcome;
+        }
+
+        return array_map(static fn (array $outcomes): int => \count(array_keys($outcomes, ProofEntry::MISSED, true)), $last);
+    }
+}
