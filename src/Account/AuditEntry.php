@@ -20,7 +20,7 @@ class AuditEntry
 {
     use Identified;
 
-    #[ORM\Column(insertable: false, updatable: false, generated: 'INSERT')]
+    #[ORM\Column(insertable: false, updatable: false)]
     public int $seq = 0;
 
     #[ORM\Column(length: 64, insertable: false, updatable: false)]

@@ -34,6 +34,13 @@ final readonly class FigureTwig
         };
     }
 
+    /** What a figure was asked with, without digits that nobody measured: at most four decimals that are not zero at their head. */
+    #[AsTwigFilter('asked_words')]
+    public static function asked(string $typed): string
+    {
+        return (string) preg_replace_callback('/\d+\.\d{5,}/', static fn (array $found): string => rtrim(rtrim(number_format((float) $found[0], 5, '.', ''), '0'), '.'), $typed);
+    }
+
     /** The text with its first letter large; the rest as it stands, units and symbols with it. */
     #[AsTwigFilter('as_sentence')]
     public static function sentence(string $text): string

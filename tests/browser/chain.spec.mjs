@@ -1,6 +1,6 @@
 // The engine beside the analyst's chain: what the finds speak for, and a story taken into the chain.
 import { finding } from './looks.mjs';
-import { press, signIn, takeIn } from './people.mjs';
+import { PASSWORD, press, signIn, takeIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
 
 test('a case is graded step by step, the right candidate rises, and its story goes into the chain', async ({ page, browser }) => {
@@ -80,6 +80,7 @@ test('the next look is followed, a link is refused with a reason, a theory is an
 
   // The signature waits until every open point is mended or reasoned.
   await page.goto(`/cases/${number}/verdict`);
+  await page.getByLabel('Your password, once more').fill(PASSWORD);
   await page.getByRole('button', { name: 'Sign as analyst 1' }).click();
   await expect(page.locator('body')).toContainText(/The chain leaves \d+ points open/);
   await expect(page.getByText('It is signed already')).toHaveCount(0);

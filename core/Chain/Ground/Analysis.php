@@ -73,6 +73,23 @@ final readonly class Analysis
         return array_values(array_filter($candidates, static fn (Candidate $one, int $i): bool => 0 === $i || ($one->posterior >= self::TOLD && [] !== $one->explains), \ARRAY_FILTER_USE_BOTH));
     }
 
+    /**
+     * The one whose own story tells most of what was found; of several that tell as much the likeliest.
+     *
+     * @param list<Candidate> $candidates the likeliest first
+     */
+    public static function singleStory(array $candidates): ?Candidate
+    {
+        $best = null;
+        foreach ($candidates as $one) {
+            if ([] !== $one->explains && [] === $one->contradicts && (null === $best || \count($one->explains) > \count($best->explains))) {
+                $best = $one;
+            }
+        }
+
+        return $best;
+    }
+
     /** @param list<Candidate> $candidates the likeliest first */
     public static function isUndetermined(array $candidates): bool
     {

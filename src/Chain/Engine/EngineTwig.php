@@ -21,6 +21,15 @@ final class EngineTwig
     }
 
     /** The text with its first letter small; the rest as it stands. */
+    /** How many times as likely, of a weight in tenths of a power of ten. */
+    #[AsTwigFunction('times_likely')]
+    public function times(float $weight): string
+    {
+        $times = 10 ** ($weight / 10);
+
+        return $times >= 1000 ? 'over 1000' : number_format($times, $times < 10 ? 1 : 0, '.', '');
+    }
+
     #[AsTwigFilter('lower_first')]
     public static function lowerFirst(string $text): string
     {

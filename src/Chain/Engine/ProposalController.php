@@ -67,6 +67,7 @@ final class ProposalController extends AbstractController
             'ground' => $analysis->ground,
             'candidates' => $told,
             'undetermined' => Analysis::isUndetermined($all),
+            'single' => Analysis::singleStory($all),
             'well' => Analysis::isUndetermined($all) ? [] : $analysis->toldAsWell($told),
             'looks' => \array_slice($analysis->looks, 0, self::LOOKS),
             'shown' => $shown,
