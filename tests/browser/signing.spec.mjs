@@ -60,7 +60,7 @@ test('evidence that changes between the signatures is not signed by the second f
 
   // The work goes on: a warranty fact is filled in, a part is decided on.
   await page.goto(`/cases/${number}/warranty`);
-  await page.locator('fieldset', { hasText: 'oil sample' }).getByLabel('yes').check();
+  await page.locator('input[name="warranty[oilSample]"][value=yes]').check();
   await expect(page.locator('#saved_warranty')).toContainText('saved');
   await page.goto(`/cases/${number}/repair`);
   await page.getByText('Decide anew of a part').click();
