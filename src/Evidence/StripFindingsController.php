@@ -44,7 +44,10 @@ final class StripFindingsController extends AbstractController
         return $this->redirectToRoute('strip', ['number' => $case->number, 'step' => $step], Response::HTTP_SEE_OTHER);
     }
 
-    /** A small part that is not found went somewhere: from here on it is debris. */
+    /**
+     * A small part that is not found went somewhere: what it is, where it can have gone, and whether that is inside. Only what
+     * may be inside is debris, and nobody has seen what it did yet.
+     */
     #[Route('/cases/{number}/strip/{step}/missing', name: 'strip_missing', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
     public function missing(string $number, string $step, Request $request): Response
@@ -58,7 +61,15 @@ final class StripFindingsController extends AbstractController
             if ($short->what === $what && !\in_array($what, $record->searched, true)) {
                 $part = $known->removes[0] ?? throw new ShopError('This step takes no part off.', 422);
                 $record->searched[] = $what;
-                $this->keep($case, $part, FindingKind::Damage, 'debris', 4, $short->sentence().' Searched for and not found: what is not there went somewhere.');
+                $where = mb_substr(trim((string) $request->request->get('where', '')), 0, 300);
+                $inside = (string) $request->request->get('inside', '');
+                if ('no' === $inside) {
+                    $record->note = mb_substr(trim(\sprintf('%s %s Outside the unit%s.', $record->note, $short->sentence(), '' === $where ? '' : ': '.rtrim($where, '.'))), 0, 4000);
+                    $this->em->flush();
+
+                    return $this->redirectToRoute('strip', ['number' => $case->number, 'step' => $step], Response::HTTP_SEE_OTHER);
+                }
+                $this->keep($case, $part, FindingKind::Damage, 'debris', 'yes' === $inside ? 2 : 1, \sprintf('%s Searched for and not found. %s%s', $short->sentence(), 'yes' === $inside ? 'It is inside' : 'Whether it is inside nobody knows', '' === $where ? '.' : '; it can have gone: '.rtrim($where, '.').'.'));
 
                 return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part], Response::HTTP_SEE_OTHER);
             }

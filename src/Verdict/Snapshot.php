@@ -11,7 +11,7 @@ use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 
 /**
  * The whole case as a document: what the signatures cover. Each stage contributes its part; its shape is
- * books/schema/signed-case.schema.json.
+ * docs/formats/signed-case.schema.json.
  */
 final readonly class Snapshot
 {

@@ -163,6 +163,11 @@ final class BenchTest extends AppTestCase
         self::assertSame('debris', $findings[1]->mode, 'what is not there went somewhere');
         self::assertSame(404, $this->act($case, 'strip/coupling/missing', ['what' => 'set screws'], 'strip?step=coupling'), 'told once');
         self::assertStringContainsString('Set screws: 1 of 2 counted out. Searched for and not found', $findings[1]->note);
+        self::assertSame(1, $findings[1]->grade, 'nobody has seen what it did');
+        // What was lost outside the unit is no debris in it.
+        self::assertSame(303, $this->act($case, 'strip/coupling/missing', ['what' => 'key', 'inside' => 'no', 'where' => 'left on the stand'], 'strip?step=coupling'));
+        self::assertSame(2, self::em()->getRepository(Finding::class)->count(['case' => $case->id->toRfc4122()]));
+        self::assertSame('Key: 0 of 1 counted out. Outside the unit: left on the stand.', self::em()->getRepository(StepRecord::class)->findOneBy(['case' => $case->id->toRfc4122(), 'step' => 'coupling'])?->note);
     }
 
     public function testASubAssemblyMayStayShutAndEveryPageSaysSo(): void

@@ -76,7 +76,7 @@ test('an axial piston pump is stripped by two hands on two devices', async ({ pa
   await page.getByRole('button', { name: 'Done, it is off' }).click();
   await expect(page.getByText('Missing: Needles: 21 of 22 counted out.')).toBeVisible();
   await expect(page.getByText('Needles: 21 counted, 22 belong here.')).toBeVisible();
-  await page.getByRole('button', { name: 'Searched, not found: keep it as a finding' }).click();
+  await page.getByRole('button', { name: 'Searched, not found: keep it so' }).click();
   await expect(page.locator('.finding', { hasText: '21 of 22 counted out. Searched for and not found' })).toBeVisible();
   await expect(page.locator('.finding', { hasText: 'mallet mark at the rim' })).toBeVisible();
 

@@ -76,13 +76,14 @@ final class BuildAnswerTest extends TestCase
         self::assertTrue(self::answer($fit, ['counts' => ['needles' => '21']])->done);
     }
 
-    public function testAPlayIsTheMeanOfWhatWasReadAndStopsTheBuildOutsideItsTarget(): void
+    public function testAPlayIsJudgedAtItsWorstPlaceAndStopsTheBuildOutsideItsTarget(): void
     {
         $play = new BuildStep('set-0', BuildKind::Play, 'End play', window: new Window(0.00005, 0.0001));
         $this->refused('What was read?', $play, ['readings' => '']);
         $this->refused('thick', $play, ['readings' => 'thick']);
-        // (0.08 + 0.10) / 2 = 0.09 mm, inside 0.05 to 0.10.
-        self::assertSame(['0.09 mm, as wanted.'], self::answer($play, ['readings' => '0.08 mm; 0.10 mm'])->says);
+        // 0.05 to 0.10 mm is wanted: 0.10 lies nearest to an end of it. The mean of 0.08 and 0.12 would pass, 0.12 does not.
+        self::assertSame(['0.10 mm, as wanted.'], self::answer($play, ['readings' => '0.08 mm; 0.10 mm'])->says);
+        self::assertFalse(self::answer($play, ['readings' => '0.08 mm; 0.12 mm'])->done);
         self::assertFalse(self::answer($play, ['readings' => '0.14 mm'])->done);
     }
 
