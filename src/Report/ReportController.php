@@ -59,7 +59,10 @@ final class ReportController extends AbstractController
     /** The words of a signed report as they are kept, with its pictures from here; empty while there are none. */
     private function asSigned(Verdict $verdict): string
     {
-        return (string) preg_replace_callback('~src="([0-9a-f-]{36})\.jpg"~', fn (array $found): string => \sprintf('src="%s" loading="lazy"', $this->generateUrl('picture', ['id' => $found[1], 'size' => 480])), $verdict->reportText()['body'] ?? '');
+        // What styles a drawing on paper stands within it; a page has its own style and allows no other.
+        $text = (string) preg_replace('~<style>.*?</style>~s', '', $verdict->reportText()['body'] ?? '');
+
+        return (string) preg_replace_callback('~src="([0-9a-f-]{36})\.jpg"~', fn (array $found): string => \sprintf('src="%s" loading="lazy"', $this->generateUrl('picture', ['id' => $found[1], 'size' => 480])), $text);
     }
 
     /** Where the making of it stands; asked again and again while it is made. */

@@ -37,8 +37,8 @@ test('a clearance out of its target stops the build until it is mended', async (
   await page.getByLabel('Shims that are in now').fill('1.20 mm');
   await page.getByLabel('Shims on the shelf, each with how many').fill('1.25mm; 1.35mmx2');
   await page.getByRole('button', { name: 'Sign this step' }).click();
-  await expect(hand).toContainText('0.23 mm is too loose by 0.12 mm.');
-  await expect(hand).toContainText('Lay in 1.35 mm: then it is 0.08 mm.');
+  await expect(hand).toContainText('0.24 mm is too loose by 0.13 mm.');
+  await expect(hand).toContainText('Lay in 1.35 mm: then it is 0.09 mm.');
   await expect(hand).toContainText('Side clearance', { useInnerText: true });
   await page.getByLabel('Read, several with a semicolon').fill('0.08 mm');
   await page.getByRole('button', { name: 'Try it again' }).click();

@@ -56,6 +56,8 @@ test('a customer opens the link on a phone, answers and chooses; an altered and 
     (await story.isVisible()) || (await page.getByText('Make an offer of the options above').click());
     await story.fill(told);
     await page.getByLabel('Questions to them, one a line').fill(asked);
+    // Some parts have no price: that is sent only by somebody who saw it.
+    await page.getByRole('checkbox', { name: /Send it although/ }).check();
     await page.getByRole('button', { name: 'Make the page and its link' }).click();
     await expect(links).toHaveCount(before + 1);
     return links.first().inputValue();
@@ -65,6 +67,7 @@ test('a customer opens the link on a phone, answers and chooses; an altered and 
   const customer = await phone.newPage();
   await customer.goto(link);
   await expect(customer.getByText('A ring was left out in the last repair.')).toBeVisible();
+  await expect(customer.getByText('Not in these prices:').first()).toBeVisible();
   expect((await new AxeBuilder({ page: customer }).analyze()).violations.map((v) => `${v.id}: ${v.nodes[0].html.slice(0, 160)}`)).toEqual([]);
   await customer.getByLabel('Your answer').fill('A yard on the mainland.');
   await customer.getByRole('button', { name: 'Send the answer' }).click();
