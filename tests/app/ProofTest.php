@@ -78,9 +78,12 @@ final class ProofTest extends AppTestCase
         self::assertSame(303, $this->act($case, 'proof/'.$last, ['outcome' => 'missed', 'words' => '11 L/min hot'], 'proof'));
         $page = $this->browser->request('GET', "/cases/{$case->number}/proof")->text();
         self::assertStringContainsString('Leakage inside', $page);
-        self::assertStringContainsString('1 steps missed', $page);
+        self::assertStringContainsString('proof missed', $page);
+        self::assertStringContainsString('4 steps not passed', $page);
         self::assertSame(303, $this->act($case, 'proof/'.$last, ['outcome' => 'passed', 'words' => '17.9 L/min hot'], 'proof'));
-        self::assertStringNotContainsString('steps missed', $this->browser->request('GET', "/cases/{$case->number}/proof")->text());
+        $page = $this->browser->request('GET', "/cases/{$case->number}/proof")->text();
+        self::assertStringNotContainsString('proof missed', $page);
+        self::assertStringContainsString('3 steps not passed', $page);
     }
 
     public function testAUnitGoesOutWithAdviceAndAWatchDayAndComesBackWithIt(): void
