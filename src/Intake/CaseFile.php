@@ -26,7 +26,8 @@ class CaseFile implements Audited
     #[ORM\Column(length: 20, unique: true)]
     public string $number;
 
-    #[ORM\Column(length: 20, enumType: Stage::class)]
+    /** Written by {@see StageMoves}, apart from the version that guards the other fields. */
+    #[ORM\Column(length: 20, updatable: false, enumType: Stage::class)]
     public Stage $stage = Stage::Intake;
 
     #[ORM\Column(length: 120)]

@@ -146,4 +146,21 @@ final class IntakeTest extends AppTestCase
         $this->signIn(Role::Desk);
         self::assertSame(404, $this->act($case, 'intake/complaints/'.$complaint->id.'/remove'));
     }
+
+    /** Two rows of the readings sheet left one after the other: both begin the stage, and both are saved. */
+    public function testTwoHandsThatBeginAStageAreNotInEachOthersWay(): void
+    {
+        $case = $this->aCase();
+        $other = self::em()->getConnection();
+        $other->executeStatement("UPDATE case_file SET stage = 'parts' WHERE id = ?", [$case->id]);
+        $case->moveTo(Stage::Parts);
+        self::em()->flush();
+        self::assertSame(Stage::Parts, $this->fresh($case)->stage);
+
+        $case = $this->fresh($case);
+        $other->executeStatement("UPDATE case_file SET stage = 'verdict' WHERE id = ?", [$case->id]);
+        $case->moveTo(Stage::Chain);
+        self::em()->flush();
+        self::assertSame(Stage::Verdict, $this->fresh($case)->stage, 'none takes back what the other has moved');
+    }
 }

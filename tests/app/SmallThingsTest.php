@@ -9,6 +9,7 @@ use App\Evidence\Vips;
 use App\Measuring\Gauge;
 use App\Measuring\ReadingEntry;
 use App\Platform\AssetVersion;
+use App\Platform\CsrfSeed;
 use App\Platform\Seen;
 use App\Platform\ShopTwig;
 use App\Platform\Tool;
@@ -22,6 +23,12 @@ use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\RequestStack;
+use Symfony\Component\HttpFoundation\Session\Session;
+use Symfony\Component\HttpFoundation\Session\Storage\MockArraySessionStorage;
+use Symfony\Component\Security\Csrf\CsrfToken;
+use Symfony\Component\Security\Csrf\CsrfTokenManager;
 
 /** Services that need neither kernel nor database. */
 final class SmallThingsTest extends TestCase
@@ -175,5 +182,21 @@ final class SmallThingsTest extends TestCase
         unlink($folder.'/assets/a.css');
         rmdir($folder.'/assets');
         rmdir($folder);
+    }
+
+    public function testAFormShownMeanwhileOutlivesARequestThatWritesItsOlderSessionBack(): void
+    {
+        [$session, $requests] = [new Session(new MockArraySessionStorage()), new RequestStack()];
+        $requests->push($request = new Request());
+        $request->setSession($session);
+        $tokens = new CsrfTokenManager(null, new CsrfSeed($requests), '');
+        $tokens->getToken('before');
+        $older = $session->all();
+        $token = $tokens->getToken('meanwhile');
+        $session->replace($older);
+        self::assertTrue($tokens->isTokenValid($token));
+        self::assertFalse($tokens->isTokenValid(new CsrfToken('another form', $token->getValue())));
+        (new CsrfSeed($requests))->clear();
+        self::assertFalse($tokens->isTokenValid($token), 'somebody else signed in');
     }
 }
