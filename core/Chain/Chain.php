@@ -57,6 +57,19 @@ final readonly class Chain
         return false;
     }
 
+    /**
+     * What leads to these conditions, and they themselves.
+     *
+     * @param list<string> $ends ids; those that the chain does not hold lead to nothing
+     */
+    public function towards(array $ends): self
+    {
+        $leads = fn (Node $node): bool => [] !== array_filter($ends, fn (string $end): bool => $node->id === $end || $this->reaches($node->id, $end));
+        $nodes = array_filter($this->nodes, $leads);
+
+        return new self(array_values($nodes), array_values(array_filter($this->links, static fn (Link $link): bool => isset($nodes[$link->from], $nodes[$link->to]))));
+    }
+
     /** The same as long as nothing that it says has changed: SHA-256 over its conditions and links. */
     public function hash(): string
     {

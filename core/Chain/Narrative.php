@@ -44,12 +44,14 @@ final readonly class Narrative
     /**
      * The shortest way from an origin to a condition; empty: no origin leads to it.
      *
+     * @param string|null $origin the one that is to be followed; null: the nearest of all
+     *
      * @return list<Node> the origin first
      */
-    public static function pathTo(Chain $chain, string $node): array
+    public static function pathTo(Chain $chain, string $node, ?string $origin = null): array
     {
         $from = [];
-        $open = array_map(static fn (Node $origin): string => $origin->id, $chain->ofKind(NodeKind::Origin));
+        $open = null === $origin ? array_map(static fn (Node $one): string => $one->id, $chain->ofKind(NodeKind::Origin)) : [$origin];
         $seen = array_fill_keys($open, true);
         while (null !== $at = array_shift($open)) {
             if ($at === $node) {

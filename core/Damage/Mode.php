@@ -8,6 +8,7 @@ namespace Japhrex\Core\Damage;
 final readonly class Mode
 {
     /**
+     * @param string $told what a part did, as a customer is told: follows its name
      * @param array<int, string> $grades anchors in words for grades 0 to 4
      * @param array<string, string> $lookAlikes key of another mode, or words => how to tell them apart
      */
@@ -18,6 +19,7 @@ final readonly class Mode
         public array $grades,
         public array $lookAlikes,
         public string $speaksFor,
+        public string $told = '',
     ) {
     }
 }

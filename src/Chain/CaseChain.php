@@ -27,20 +27,36 @@ final readonly class CaseChain
     {
     }
 
-    /** @return list<ChainNode> */
-    public function nodes(CaseFile $case): array
+    /**
+     * @param list<Complaint>|null $about only what leads to these complaints; null: all of it
+     *
+     * @return list<ChainNode>
+     */
+    public function nodes(CaseFile $case, ?array $about = null): array
     {
-        return $this->em->getRepository(ChainNode::class)->findBy(['case' => $case], ['order' => 'ASC', 'id' => 'ASC']);
+        $nodes = $this->em->getRepository(ChainNode::class)->findBy(['case' => $case], ['order' => 'ASC', 'id' => 'ASC']);
+        $held = null === $about ? null : $this->chain($case, $about)->nodes;
+
+        return null === $held ? $nodes : array_values(array_filter($nodes, static fn (ChainNode $node): bool => isset($held[(string) $node->id])));
     }
 
-    /** @return list<ChainLink> */
-    public function links(CaseFile $case): array
+    /**
+     * @param list<Complaint>|null $about only what leads to these complaints; null: all of it
+     *
+     * @return list<ChainLink>
+     */
+    public function links(CaseFile $case, ?array $about = null): array
     {
-        return $this->em->getRepository(ChainLink::class)->findBy(['case' => $case], ['id' => 'ASC']);
+        $links = $this->em->getRepository(ChainLink::class)->findBy(['case' => $case], ['id' => 'ASC']);
+        $held = null === $about ? null : $this->chain($case, $about)->nodes;
+
+        return null === $held ? $links : array_values(array_filter($links, static fn (ChainLink $link): bool => isset($held[(string) $link->from?->id], $held[(string) $link->to?->id])));
     }
 
-    public function chain(CaseFile $case): Chain
+    /** @param list<Complaint>|null $about only what leads to these complaints; null: all of it */
+    public function chain(CaseFile $case, ?array $about = null): Chain
     {
+        $all = $this->nodes($case);
         $nodes = array_map(static fn (ChainNode $node): Node => new Node(
             (string) $node->id,
             $node->kind,
@@ -48,10 +64,17 @@ final readonly class CaseChain
             $node->place,
             $node->order,
             (null === $node->finding ? 0 : 1) + (null === $node->complaint ? 0 : 1) + ('' === trim($node->evidence) ? 0 : 1),
-        ), $this->nodes($case));
+        ), $all);
         $links = array_map(static fn (ChainLink $link): Link => new Link((string) $link->id, (string) $link->from?->id, (string) $link->to?->id, $link->mechanism, $link->carrier), $this->links($case));
+        $chain = new Chain($nodes, $links);
 
-        return new Chain($nodes, $links);
+        return null === $about ? $chain : $chain->towards(array_values(array_map(static fn (ChainNode $node): string => (string) $node->id, array_filter($all, static fn (ChainNode $node): bool => \in_array($node->complaint, $about, true)))));
+    }
+
+    /** The condition of the chain that stands for a complaint; null: it is not in the chain. */
+    public function nodeOf(Complaint $complaint): ?ChainNode
+    {
+        return $this->em->getRepository(ChainNode::class)->findOneBy(['case' => $complaint->case, 'complaint' => $complaint], ['id' => 'ASC']);
     }
 
     /** @return list<ClosureProblem> */

@@ -7,6 +7,7 @@ namespace App\Chain;
 use App\Chain\Engine\Proposal;
 use App\Evidence\Photo;
 use App\Intake\CaseFile;
+use App\Intake\Complaint;
 use App\Platform\BookShelf;
 use Twig\Attribute\AsTwigFunction;
 
@@ -21,16 +22,17 @@ final readonly class ChainDrawing
 
     /**
      * @param list<Proposal> $proposals links that would come, drawn faint
+     * @param list<Complaint>|null $about only what leads to these complaints; null: all of it
      *
      * @return array{width: float, height: float, nodes: list<array{node: ChainNode, x: float, y: float, w: int, h: int, lines: list<string>, place: string, says: string, photo: Photo|null}>, links: list<array{link: ChainLink, path: string, mechanism: string}>, ghosts: list<array{x: float, y: float, w: int, h: int, lines: list<string>, says: string}>, faint: list<array{proposal: Proposal, path: string, mechanism: string}>}
      */
     #[AsTwigFunction('chain_drawing')]
-    public function of(CaseFile $case, array $proposals = []): array
+    public function of(CaseFile $case, array $proposals = [], ?array $about = null): array
     {
         $book = $this->shelf->book($case->family);
         $mechanisms = $this->shelf->mechanisms($case->family);
-        $nodes = $this->chains->nodes($case);
-        $links = $this->chains->links($case);
+        $nodes = $this->chains->nodes($case, $about);
+        $links = $this->chains->links($case, $about);
         $lines = [];
         foreach ($nodes as $node) {
             $lines[(string) $node->id] = self::wrapped($node->name);

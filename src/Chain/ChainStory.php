@@ -6,12 +6,14 @@ namespace App\Chain;
 
 use App\Evidence\Photo;
 use App\Intake\CaseFile;
+use App\Intake\Complaint;
 use App\Measuring\CaseMeasures;
 use App\Measuring\Measured;
 use App\Platform\BookShelf;
 use Japhrex\Core\Chain\Link;
 use Japhrex\Core\Chain\Narrative;
 use Japhrex\Core\Chain\Node;
+use Japhrex\Core\Chain\PlainWords;
 use Japhrex\Core\Measuring\Verdict;
 use Twig\Attribute\AsTwigFunction;
 
@@ -22,9 +24,13 @@ final readonly class ChainStory
     {
     }
 
-    /** @return list<array{node: ChainNode, because: list<array{from: string, how: string, why: string}>, photo: Photo|null, readings: list<Measured>}> */
+    /**
+     * @param list<Complaint>|null $about only what leads to these complaints; null: all of it
+     *
+     * @return list<array{node: ChainNode, because: list<array{from: string, how: string, why: string}>, photo: Photo|null, readings: list<Measured>}>
+     */
     #[AsTwigFunction('chain_story')]
-    public function of(CaseFile $case): array
+    public function of(CaseFile $case, ?array $about = null): array
     {
         $nodes = [];
         foreach ($this->chains->nodes($case) as $node) {
@@ -37,7 +43,7 @@ final readonly class ChainStory
         $mechanisms = $this->shelf->mechanisms($case->family);
         $measures = $this->measures->of($case);
         $steps = [];
-        foreach (Narrative::of($this->chains->chain($case)) as $step) {
+        foreach (Narrative::of($this->chains->chain($case, $about)) as $step) {
             $node = $nodes[$step->node->id];
             $part = null === $node->finding ? null : explode('/', (string) $node->place)[0];
             $steps[] = [
@@ -52,18 +58,55 @@ final readonly class ChainStory
         return $steps;
     }
 
-    /** @return list<array{complaint: ChainNode, path: list<string>}> each complaint with the way from its origin; empty: none leads there */
+    /**
+     * @param list<Complaint>|null $about these complaints; null: all that stand in the chain
+     * @param ChainNode|null $origin the one to start from, where it leads there; null: the nearest
+     *
+     * @return list<array{complaint: ChainNode, path: list<string>}> each complaint with the way from its origin; empty: none leads there
+     */
     #[AsTwigFunction('chain_paths')]
-    public function paths(CaseFile $case): array
+    public function paths(CaseFile $case, ?array $about = null, ?ChainNode $origin = null): array
     {
         $chain = $this->chains->chain($case);
         $paths = [];
         foreach ($this->chains->nodes($case) as $node) {
-            if (null !== $node->complaint) {
-                $paths[] = ['complaint' => $node, 'path' => array_map(static fn (Node $one): string => $one->name, Narrative::pathTo($chain, (string) $node->id))];
+            if (null !== $node->complaint && (null === $about || \in_array($node->complaint, $about, true))) {
+                $path = Narrative::pathTo($chain, (string) $node->id, null === $origin ? null : (string) $origin->id);
+                $paths[] = ['complaint' => $node, 'path' => array_map(static fn (Node $one): string => $one->name, $path)];
             }
         }
 
         return $paths;
+    }
+
+    /**
+     * The way to each of these complaints in clauses that a customer understands.
+     *
+     * @param list<Complaint> $about
+     *
+     * @return list<list<string>> the origin first, without the complaint itself; a complaint that no way leads to is left out
+     */
+    public function plainly(CaseFile $case, array $about, ?ChainNode $origin): array
+    {
+        $words = new PlainWords($this->shelf->book($case->family), $this->shelf->modes(), $this->shelf->mechanismBook()->vocabulary);
+        $chain = $this->chains->chain($case);
+        $told = $nodes = [];
+        foreach ($this->chains->nodes($case) as $node) {
+            $nodes[(string) $node->id] = $node;
+        }
+        foreach ($about as $complaint) {
+            $end = $this->chains->nodeOf($complaint);
+            $path = null === $end ? [] : \array_slice(Narrative::pathTo($chain, (string) $end->id, null === $origin ? null : (string) $origin->id), 0, -1);
+            if ([] !== $path) {
+                $told[] = array_map(static fn (Node $one): string => self::clause($words, $nodes[$one->id]), $path);
+            }
+        }
+
+        return $told;
+    }
+
+    private static function clause(PlainWords $words, ChainNode $node): string
+    {
+        return (null === $node->finding?->mode ? null : $words->ofDamage($node->finding->mode, $node->finding->place())) ?? $words->of($node->spot, $node->name);
     }
 }

@@ -55,8 +55,8 @@ final readonly class Bundle
             'claim.pdf' => (string) file_get_contents($pdf),
             'claim.json' => json_encode($this->document($claim, $photos, $names, $blanked), \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES)."\n",
             'readings.csv' => $this->readings($claim),
-            'chain.json' => JsonForm::write($this->documents->of($claim->case)),
-            'chain.svg' => $this->twig->render('chain/export.svg.twig', ['case' => $claim->case]),
+            'chain.json' => JsonForm::write($this->documents->of($claim->case, $this->claims->about($claim)->about())),
+            'chain.svg' => $this->twig->render('chain/export.svg.twig', ['case' => $claim->case, 'about' => $this->claims->about($claim)->about()]),
         ];
         foreach ($texts as $name => $text) {
             $sums[$name] = $this->put($zip, $name, $text);

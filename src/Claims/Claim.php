@@ -6,6 +6,7 @@ namespace App\Claims;
 
 use App\Account\Audited;
 use App\Intake\CaseFile;
+use App\Intake\Complaint;
 use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Platform\Versioned;
@@ -59,6 +60,11 @@ class Claim implements Audited
     #[ORM\OneToMany(mappedBy: 'claim', targetEntity: ClaimMove::class, cascade: ['persist'])]
     #[ORM\OrderBy(['id' => 'ASC'])]
     public Collection $moves;
+
+    /** The complaint that it is about, where that has an origin of its own; null: it is about what the verdict answers to all. */
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(onDelete: 'SET NULL')]
+    public ?Complaint $complaint = null;
 
     public function __construct(
         #[ORM\ManyToOne]

@@ -8,10 +8,13 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Claims\Form\ClaimType;
 use App\Intake\CaseGate;
+use App\Intake\Complaint;
 use App\Platform\BookShelf;
 use App\Platform\FormAnswer;
 use App\Platform\ShopError;
 use App\Report\ReportState;
+use App\Verdict\Explained;
+use App\Verdict\Signing;
 use App\Verdict\Warranty\Policies;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Quantity\Money;
@@ -42,11 +45,14 @@ final class ClaimController extends AbstractController
     #[Route('/cases/{number}/claims', name: 'claim_draft', methods: ['POST'])]
     #[IsGranted(Permission::CLAIM)]
     #[IsCsrfTokenValid('act')]
-    public function draft(string $number, Request $request, Policies $policies): Response
+    public function draft(string $number, Request $request, Policies $policies, Signing $signing): Response
     {
         $case = $this->gate->find($number);
-        $judged = $policies->one($case, (string) $request->request->get('policy', '')) ?? throw new ShopError('That policy is not in force for this unit. Choose one of those on the warranty page.', 422);
-        $this->em->persist($claim = $this->claims->draft($case, $judged, $this->person->get()->name));
+        $of = (string) $request->request->get('complaint', '');
+        $complaint = $case->complaints->findFirst(static fn (int $i, Complaint $one): bool => (string) $one->id === $of);
+        $about = array_values(array_filter($signing->current($case)->explained(), static fn (Explained $one): bool => $one->own() === $complaint))[0] ?? null;
+        $judged = $policies->one($case, (string) $request->request->get('policy', ''), $about) ?? throw new ShopError('That policy is not in force for this unit. Choose one of those on the warranty page.', 422);
+        $this->em->persist($claim = $this->claims->draft($case, $judged, $this->person->get()->name, $about?->own()));
         $this->em->flush();
 
         return $this->to($claim);
@@ -151,7 +157,7 @@ final class ClaimController extends AbstractController
         }
 
         return $this->render('claims/claim.html.twig', [
-            'case' => $claim->case, 'book' => $this->shelf->book($claim->case->family), 'claim' => $claim, 'judged' => $this->claims->judged($claim), 'sum' => $sum, 'wrong' => $wrong,
+            'case' => $claim->case, 'book' => $this->shelf->book($claim->case->family), 'claim' => $claim, 'for' => $this->claims->about($claim), 'judged' => $this->claims->judged($claim), 'sum' => $sum, 'wrong' => $wrong,
             'missing' => $this->claims->missing($claim), 'papers' => $this->papers($claim), 'parts' => $this->claims->parts($claim->case),
             'form' => ($form ?? $this->form($claim))->createView(), 'typed' => $typed, 'today' => new \DateTimeImmutable('today'),
         ], new Response(status: $status));

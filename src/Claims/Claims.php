@@ -6,6 +6,8 @@ namespace App\Claims;
 
 use App\Chain\ChainStory;
 use App\Intake\CaseFile;
+use App\Intake\Complaint;
+use App\Verdict\Explained;
 use App\Verdict\Signing;
 use App\Verdict\Warranty\Custodies;
 use App\Verdict\Warranty\Custody;
@@ -33,18 +35,32 @@ final readonly class Claims
     }
 
     /** A new draft, with the statement that the case gives. */
-    public function draft(CaseFile $case, Judgement $judged, string $who): Claim
+    public function draft(CaseFile $case, Judgement $judged, string $who, ?Complaint $about = null): Claim
     {
         $claim = new Claim($case, \count($this->of($case)) + 1, $judged->policy->key, $who);
         $claim->addressee = $judged->policy->maker ?: $judged->policy->name;
-        $claim->statement = $this->statement($case);
+        $claim->complaint = $about;
+        $claim->statement = $this->statement($claim);
 
         return $claim;
     }
 
+    /** The answer of the verdict that a claim rests on, with the complaints that it is for. */
+    public function about(Claim $claim): Explained
+    {
+        $all = $this->signing->current($claim->case)->explained();
+        foreach ($all as $one) {
+            if ($one->answers($claim->complaint)) {
+                return $one;
+            }
+        }
+
+        return $all[0];
+    }
+
     public function judged(Claim $claim): ?Judgement
     {
-        return $this->policies->one($claim->case, $claim->policy);
+        return $this->policies->one($claim->case, $claim->policy, $this->about($claim));
     }
 
     /** @throws \DomainException saying which cost cannot be read */
@@ -135,26 +151,21 @@ final readonly class Claims
         return [] === $days ? null : min($days);
     }
 
-    /** What the case says, as a first draft to be read over. */
-    private function statement(CaseFile $case): string
+    /** What the case says of the complaint that it is about, as a first draft to be read over. */
+    private function statement(Claim $claim): string
     {
-        $verdict = $this->signing->current($case);
+        [$case, $about] = [$claim->case, $this->about($claim)];
         $unit = trim($case->maker.' '.$case->model);
         $lines = [\sprintf('%s%s of %s failed%s.', '' === $unit ? $case->name() : $unit, '' === $case->serial ? '' : ', serial '.$case->serial.',', $case->customer, '' === $case->serviceSinceNew ? '' : ' after '.$case->serviceSinceNew.' of service')];
-        foreach ($case->complaints as $complaint) {
-            if ('' !== $complaint->words) {
-                $lines[] = 'Complaint: '.$complaint->words;
-                break;
-            }
+        foreach ($about->complaints as $complaint) {
+            $lines[] = '' === $complaint->words ? '' : 'Complaint: '.$complaint->words;
         }
-        foreach ($this->story->paths($case) as $one) {
-            if ([] !== $one['path']) {
-                $lines[] = 'Damage chain: '.implode(', then ', array_map(lcfirst(...), $one['path'])).'.';
-                break;
-            }
+        foreach ($this->story->paths($case, $about->complaints, $about->by->origin) as $one) {
+            $lines[] = [] === $one['path'] ? '' : 'Damage chain: '.implode(', then ', array_map(lcfirst(...), $one['path'])).'.';
         }
-        $lines[] = $verdict->causeNotFound ? 'The cause was not found.' : (null === $verdict->origin ? '' : \sprintf('Origin: %s (%s).', lcfirst($verdict->origin->name), lcfirst($verdict->origin->origin?->label() ?? 'no kind given')));
+        $origin = $about->by->origin;
+        $lines[] = $about->by->causeNotFound ? 'The cause was not found.' : (null === $origin ? '' : \sprintf('Origin: %s (%s).', lcfirst($origin->name), lcfirst($origin->origin?->label() ?? 'no kind given')));
 
-        return implode("\n", array_filter([...$lines, trim($verdict->statement)]));
+        return implode("\n", array_filter([...$lines, trim($about->by->statement)]));
     }
 }

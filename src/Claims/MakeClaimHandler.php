@@ -60,7 +60,7 @@ final readonly class MakeClaimHandler
         $this->step($papers, 48, 'writing the claim');
         $html = $this->twig->render('claims/pdf.html.twig', [
             'case' => $claim->case, 'book' => $this->shelf->book($claim->case->family), 'modes' => $this->shelf->modes(), 'verdict' => $this->signing->current($claim->case),
-            'claim' => $claim, 'judged' => $this->claims->judged($claim), 'sum' => $this->claims->sum($claim), 'missing' => $this->claims->missing($claim), 'parts' => $this->claims->parts($claim->case),
+            'claim' => $claim, 'for' => $this->claims->about($claim), 'judged' => $this->claims->judged($claim), 'sum' => $this->claims->sum($claim), 'missing' => $this->claims->missing($claim), 'parts' => $this->claims->parts($claim->case),
             'photos' => $photos, 'base' => $papers->base, 'assets' => 'file://'.$this->projectDir.'/assets', 'made' => $papers->madeAt, 'bywhom' => $papers->byWhom,
         ]);
         $this->step($papers, 60, 'setting the pages');

@@ -7,9 +7,11 @@ namespace App\Repair;
 use App\Chain\ChainStory;
 use App\Evidence\Photo;
 use App\Intake\CaseFile;
+use App\Intake\Complaint;
 use App\Intake\SourceKind;
 use App\Intake\Statement;
 use App\Platform\ShopError;
+use App\Verdict\Explained;
 use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Repair\Line;
@@ -78,17 +80,28 @@ final readonly class Offers
     {
         $verdict = $this->signing->current($case);
         $lines = [];
-        foreach ($this->story->paths($case) as $one) {
-            if ([] !== $one['path']) {
-                $lines[] = \sprintf('You told us: %s. It began with this: %s.%s', lcfirst($one['complaint']->name), lcfirst($one['path'][0]), \count($one['path']) < 3 ? '' : \sprintf(' From there: %s.', implode(', then ', array_map(lcfirst(...), \array_slice($one['path'], 1, -1)))));
-            }
+        foreach ($verdict->explained() as $one) {
+            array_push($lines, ...$this->told($case, $one));
         }
-        if ($verdict->causeNotFound) {
-            $lines[] = 'We could not find what started it. '.$verdict->atRisk;
-        }
-        $lines[] = $verdict->statement;
+        $lines[] = $verdict->leavesOpen() ? $verdict->atRisk : '';
 
         return ['story' => trim(implode("\n\n", array_filter($lines))), 'photos' => $this->em->getRepository(Photo::class)->findBy(['case' => $case], ['stage' => 'ASC', 'id' => 'ASC'], 24)];
+    }
+
+    /** @return list<string> a complaint and what it came from, in plain sentences */
+    private function told(CaseFile $case, Explained $one): array
+    {
+        $said = array_map(static fn (Complaint $complaint): string => '' === $complaint->words ? '' : \sprintf('“%s”', rtrim($complaint->words, '.')), $one->complaints);
+        $lines = [] === array_filter($said) ? [] : [\sprintf('You told us: %s.', implode(' and ', array_filter($said)))];
+        foreach ($this->story->plainly($case, $one->complaints, $one->by->origin) as $path) {
+            $after = \array_slice($path, 1);
+            $lines[] = \sprintf('What started it: %s.%s That is what you noticed.', $path[0], [] === $after ? '' : \sprintf(' After that %s.', implode('; then ', $after)));
+        }
+        if ($one->by->causeNotFound) {
+            $lines[] = 'We could not find what started it.';
+        }
+
+        return [...$lines, $one->by->statement];
     }
 
     /**

@@ -75,7 +75,7 @@ final readonly class DemoWarranties
             return;
         }
         /** @var array{policy: string, addressee: string, costs: array<string, string>, answers?: array<string, string>, moves: list<array{state: string, days: int, words?: string, amount?: string}>} $row */
-        $claim = $this->claims->draft($case, $this->policies->one($case, $row['policy']) ?? throw new \LogicException("No policy {$row['policy']} for case {$case->number}."), $who);
+        $claim = $this->claims->draft($case, $this->policies->one($case, $row['policy'], $this->policies->each($case)[0]['for']) ?? throw new \LogicException("No policy {$row['policy']} for case {$case->number}."), $who);
         [$claim->addressee, $claim->costs, $claim->answers] = [$row['addressee'], $row['costs'], $row['answers'] ?? []];
         $claim->madeAt = self::day($row['moves'][0]['days']);
         $this->em->persist($claim);

@@ -18,7 +18,7 @@ final readonly class SignedOrigin implements EarlierOrigin
     {
         foreach ($this->em->getRepository(Verdict::class)->findBy(['case' => $earlier], ['revision' => 'DESC']) as $verdict) {
             if ($verdict->isSigned()) {
-                return $verdict->causeNotFound ? 'cause not found' : $verdict->origin?->name;
+                return implode('; ', array_unique(array_map(static fn (Explained $one): string => $one->by->causeNotFound ? 'cause not found' : (string) $one->by->origin?->name, $verdict->explained())));
             }
         }
 

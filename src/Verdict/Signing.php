@@ -8,10 +8,8 @@ use App\Account\User;
 use App\Chain\CaseChain;
 use App\Chain\ChainLink;
 use App\Chain\Engine\Opinion;
-use App\Evidence\OpenDecisions;
 use App\Intake\CaseFile;
 use App\Intake\Stage;
-use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Verdict\Responsibility;
@@ -20,7 +18,7 @@ use Japhrex\Core\Verdict\Shares;
 /** Draft, first signature, second signature, frozen; and the way back: a new revision. */
 final readonly class Signing
 {
-    public function __construct(private EntityManagerInterface $em, private Snapshot $snapshot, private CaseChain $chains, private OpenDecisions $decisions, private BookShelf $shelf, private Opinion $opinion, private SignedText $text)
+    public function __construct(private EntityManagerInterface $em, private Snapshot $snapshot, private CaseChain $chains, private Missing $missing, private Opinion $opinion, private SignedText $text)
     {
     }
 
@@ -30,45 +28,16 @@ final readonly class Signing
         return $this->em->getRepository(Verdict::class)->findOneBy(['case' => $case], ['revision' => 'DESC']) ?? new Verdict($case, 1);
     }
 
-    /** @return list<string> what is missing before it can be signed */
-    public function missing(Verdict $verdict): array
-    {
-        return array_values(array_filter([
-            null === $verdict->origin && !$verdict->causeNotFound ? 'the origin, or “cause not found”' : null,
-            null !== $verdict->origin && $verdict->causeNotFound ? 'one of the two: an origin, or “cause not found”' : null,
-            $verdict->causeNotFound && '' === trim($verdict->atRisk) ? 'what stays at risk' : null,
-            null === $verdict->responsibility ? 'who carries it' : null,
-            '' === trim($verdict->statement) ? 'the statement' : null,
-            $this->sharesAreStale($verdict) ? 'the shares anew, since the chain has changed' : null,
-            $verdict->case->complaints->isEmpty() ? 'a complaint (see Intake)' : null,
-            ...$this->againstLimits($verdict->case),
-        ]));
-    }
-
-    /** @return list<string> decisions that a limit speaks against, without a reason */
-    private function againstLimits(CaseFile $case): array
-    {
-        $book = $this->shelf->book($case->family);
-        $open = $this->decisions->of($case);
-
-        return array_map(static fn (string $part, string $why): string => \sprintf('a reason, or another decision, for the %s (%s)', lcfirst($book->part($part)->name ?? $part), rtrim($why, '.')), array_keys($open), $open);
-    }
-
-    /** Were the shares set for another chain than there is now? */
-    public function sharesAreStale(Verdict $verdict): bool
-    {
-        return [] !== $verdict->shares && $this->chains->chain($verdict->case)->hash() !== $verdict->sharesFor;
-    }
-
     /**
      * @param array<string, string> $typed responsibility => per cent
      * @param array<string, list<string>> $links responsibility => ids of links that it rests on
      *
      * @throws \DomainException saying what does not add up
      */
-    public function share(Verdict $verdict, array $typed, array $links): void
+    public function share(Explained $of, array $typed, array $links): void
     {
-        $known = array_map(static fn (ChainLink $link): string => (string) $link->id, $this->chains->links($verdict->case));
+        $answer = $of->by;
+        $known = array_map(static fn (ChainLink $link): string => (string) $link->id, $this->chains->links($answer->case, $of->about()));
         $shares = [];
         foreach (Shares::read($typed) as $who => $percent) {
             $rests = array_values(array_intersect($known, $links[$who] ?? []));
@@ -77,17 +46,17 @@ final readonly class Signing
             }
             $shares[] = ['who' => $who, 'percent' => $percent, 'links' => $rests];
         }
-        [$verdict->shares, $verdict->sharesFor] = [$shares, [] === $shares ? '' : $this->chains->chain($verdict->case)->hash()];
+        [$answer->shares, $answer->sharesFor] = [$shares, [] === $shares ? '' : $this->chains->chain($answer->case)->hash()];
         // Who carries most is who carries it, in a word.
-        $verdict->responsibility = [] === $shares ? $verdict->responsibility : Responsibility::from($shares[0]['who']);
-        $this->em->persist($verdict);
+        $answer->responsibility = [] === $shares ? $answer->responsibility : Responsibility::from($shares[0]['who']);
+        $this->em->persist($answer);
         $this->em->flush();
     }
 
     /** @throws ShopError saying what is missing */
     public function sign(Verdict $verdict, User $user): void
     {
-        $missing = $this->missing($verdict);
+        $missing = $this->missing->of($verdict);
         if ([] !== $missing) {
             throw new ShopError('It cannot be signed yet. Missing: '.implode('; ', $missing).'.', 409);
         }
@@ -166,14 +135,7 @@ final readonly class Signing
         if ('' === trim($because)) {
             throw new ShopError('Why is it opened again? The reason stands in the report.');
         }
-        $next = new Verdict($case, $signed->revision + 1);
-        $next->origin = $signed->origin;
-        $next->causeNotFound = $signed->causeNotFound;
-        $next->responsibility = $signed->responsibility;
-        $next->statement = $signed->statement;
-        $next->atRisk = $signed->atRisk;
-        [$next->shares, $next->sharesFor] = [$signed->shares, $signed->sharesFor];
-        $next->reopenedBecause = mb_substr(trim($because), 0, 2000);
+        $next = $signed->next(mb_substr(trim($because), 0, 2000));
         $case->moveTo(Stage::Verdict);
         $case->signedAt = null;
         $this->em->persist($next);

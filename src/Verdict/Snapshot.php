@@ -35,7 +35,26 @@ final readonly class Snapshot
         }
         // Who signed, when, and what was made of it stands with the signatures.
         $document['verdict'] = Plain::of($verdict, ['signedBy', 'signedAt', 'digest', 'engine', 'voided', 'secondBy', 'secondAt', 'snapshot', 'snapshotHash', 'reportHash', 'madeAt']);
+        $document['verdict']['own'] = Plain::all($verdict->own, ['verdict', 'madeAt']);
         ksort($document);
+
+        return self::said($document);
+    }
+
+    /**
+     * Numbers as they are said: what is beyond the twelfth digit is the machine's, not the gauge's.
+     *
+     * @template T of array<mixed>
+     *
+     * @param T $document
+     *
+     * @return T
+     */
+    private static function said(array $document): array
+    {
+        array_walk_recursive($document, static function (mixed &$value): void {
+            $value = \is_float($value) ? (float) \sprintf('%.12G', $value) : $value;
+        });
 
         return $document;
     }

@@ -6,13 +6,14 @@ namespace App\Verdict;
 
 use App\Account\Audited;
 use App\Account\User;
-use App\Chain\ChainNode;
 use App\Intake\CaseFile;
+use App\Intake\Complaint;
 use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Platform\Versioned;
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
-use Japhrex\Core\Verdict\Responsibility;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** What the shop says it was, signed by two. Once both have signed it is never changed: a later one supersedes it. */
@@ -21,26 +22,12 @@ use Symfony\Component\Validator\Constraints as Assert;
 #[ORM\UniqueConstraint(columns: ['case_id', 'revision'])]
 class Verdict implements Audited
 {
+    use Answer;
     use Identified;
     use OfACase;
     use Versioned;
 
-    /** The origin in the chain; null with `causeNotFound`. */
-    #[ORM\ManyToOne]
-    #[ORM\JoinColumn(onDelete: 'SET NULL')]
-    public ?ChainNode $origin = null;
-
-    /** "Cause not found" is an honest verdict; `atRisk` then says what stays at risk. */
-    #[ORM\Column]
-    public bool $causeNotFound = false;
-
-    #[ORM\Column(length: 20, nullable: true, enumType: Responsibility::class)]
-    public ?Responsibility $responsibility = null;
-
-    #[ORM\Column(type: 'text')]
-    #[Assert\Length(max: 8000)]
-    public string $statement = '';
-
+    /** What stays at risk where a cause was not found. */
     #[ORM\Column(type: 'text')]
     #[Assert\Length(max: 4000)]
     public string $atRisk = '';
@@ -52,18 +39,6 @@ class Verdict implements Audited
      */
     #[ORM\Column(type: 'json')]
     public array $despite = [];
-
-    /**
-     * Responsibility divided, each share with the links of the chain that it rests on; empty: all of it is carried by `responsibility`.
-     *
-     * @var list<array{who: string, percent: int, links: list<string>}>
-     */
-    #[ORM\Column(type: 'json')]
-    public array $shares = [];
-
-    /** Hash of the chain that the shares were set for. */
-    #[ORM\Column(length: 64)]
-    public string $sharesFor = '';
 
     /** Why this revision was opened; empty for the first. */
     #[ORM\Column(type: 'text')]
@@ -101,6 +76,11 @@ class Verdict implements Audited
     #[ORM\Column(length: 64, nullable: true)]
     public ?string $reportHash = null;
 
+    /** @var Collection<int, OwnAnswer> complaints that have an origin of their own */
+    #[ORM\OneToMany(mappedBy: 'verdict', targetEntity: OwnAnswer::class, cascade: ['persist'], orphanRemoval: true)]
+    #[ORM\OrderBy(['id' => 'ASC'])]
+    public Collection $own;
+
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'RESTRICT')]
@@ -109,6 +89,40 @@ class Verdict implements Audited
         public int $revision,
     ) {
         $this->identify();
+        $this->own = new ArrayCollection();
+    }
+
+    /** The next revision, which starts from this one. */
+    public function next(string $because): self
+    {
+        $next = new self($this->case, $this->revision + 1);
+        $next->takeFrom($this);
+        [$next->atRisk, $next->reopenedBecause] = [$this->atRisk, $because];
+        foreach ($this->own as $answer) {
+            $next->own->add($answer->in($next));
+        }
+
+        return $next;
+    }
+
+    public function ownOf(Complaint $complaint): ?OwnAnswer
+    {
+        return $this->own->findFirst(static fn (int $i, OwnAnswer $own): bool => $own->complaint === $complaint);
+    }
+
+    /** @return non-empty-list<Explained> each answer with the complaints that it is for; the verdict's own first, for all that have none of theirs */
+    public function explained(): array
+    {
+        $rest = array_values(array_filter($this->case->complaints->getValues(), fn (Complaint $one): bool => null === $this->ownOf($one)));
+        $own = array_values(array_map(static fn (OwnAnswer $one): Explained => new Explained($one, [$one->complaint], false), $this->own->getValues()));
+
+        return [] === $rest && [] !== $own ? $own : [new Explained($this, $rest, [] === $own), ...$own];
+    }
+
+    /** Was the cause of any complaint not found? */
+    public function leavesOpen(): bool
+    {
+        return [] !== array_filter($this->explained(), static fn (Explained $one): bool => $one->by->causeNotFound);
     }
 
     public function isSigned(): bool

@@ -18,6 +18,7 @@ use App\Report\MakeReport;
 use App\Report\MakeReportHandler;
 use App\Report\Report;
 use App\Report\ReportState;
+use App\Verdict\Missing;
 use App\Verdict\Signing;
 use App\Verdict\Snapshot;
 use App\Verdict\Verdict;
@@ -150,9 +151,9 @@ final class VerdictTest extends AppTestCase
         $verdict = new Verdict($this->judged(), 1);
         [$verdict->causeNotFound, $verdict->responsibility, $verdict->statement] = [true, Responsibility::Undetermined, 'Not found.'];
         $signing = self::service(Signing::class);
-        self::assertSame(['what stays at risk'], $signing->missing($verdict));
+        self::assertSame(['what stays at risk'], self::service(Missing::class)->of($verdict));
         $verdict->atRisk = 'It may come back.';
-        self::assertSame([], $signing->missing($verdict));
+        self::assertSame([], self::service(Missing::class)->of($verdict));
     }
 
     public function testASecondPairOfEyesIsSomebodyElseAndThenTheCaseIsFrozen(): void

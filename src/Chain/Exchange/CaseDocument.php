@@ -9,6 +9,7 @@ use App\Chain\ChainLink;
 use App\Chain\ChainNode;
 use App\Evidence\Finding;
 use App\Intake\CaseFile;
+use App\Intake\Complaint;
 use App\Intake\Stage;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
@@ -28,17 +29,18 @@ final readonly class CaseDocument
     {
     }
 
-    public function of(CaseFile $case): ChainDocument
+    /** @param list<Complaint>|null $about only what leads to these complaints; null: all of it */
+    public function of(CaseFile $case, ?array $about = null): ChainDocument
     {
         $ids = $nodes = [];
-        foreach ($this->chains->nodes($case) as $i => $node) {
+        foreach ($this->chains->nodes($case, $about) as $i => $node) {
             $ids[(string) $node->id] = 'n'.($i + 1);
             $nodes[] = [
                 'id' => 'n'.($i + 1), 'kind' => $node->kind->value, 'name' => $node->name, 'place' => $node->place, 'origin' => $node->origin?->value, 'order' => $node->order,
                 'mode' => $node->finding?->mode, 'grade' => $node->finding?->grade, 'complaint' => $node->complaint?->what, 'evidence' => $node->evidence, 'by' => $node->byWhom,
             ];
         }
-        $links = array_map(static fn (ChainLink $link): array => ['from' => $ids[(string) $link->from?->id], 'to' => $ids[(string) $link->to?->id], 'mechanism' => $link->mechanism, 'carrier' => $link->carrier?->value, 'why' => $link->why, 'by' => $link->byWhom], $this->chains->links($case));
+        $links = array_map(static fn (ChainLink $link): array => ['from' => $ids[(string) $link->from?->id], 'to' => $ids[(string) $link->to?->id], 'mechanism' => $link->mechanism, 'carrier' => $link->carrier?->value, 'why' => $link->why, 'by' => $link->byWhom], $this->chains->links($case, $about));
 
         return new ChainDocument($case->family, $case->number, $nodes, $links);
     }

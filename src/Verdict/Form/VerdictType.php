@@ -4,36 +4,26 @@ declare(strict_types=1);
 
 namespace App\Verdict\Form;
 
-use App\Chain\ChainNode;
-use App\Platform\Form\Choices;
 use App\Verdict\Verdict;
-use Japhrex\Core\Verdict\Responsibility;
 use Symfony\Component\Form\AbstractType;
-use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
-use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 
 final class VerdictType extends AbstractType
 {
+    public function getParent(): string
+    {
+        return AnswerType::class;
+    }
+
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
-        $builder
-            ->add('origin', ChoiceType::class, [
-                'choices' => $options['origins'],
-                'choice_value' => static fn (?ChainNode $node): string => null === $node ? '' : (string) $node->id,
-                'choice_label' => static fn (ChainNode $node): string => $node->name,
-                'label' => 'Origin', 'placeholder' => 'choose from the chain', 'required' => false,
-            ])
-            ->add('causeNotFound', CheckboxType::class, ['label' => 'Cause not found', 'required' => false])
-            ->add('responsibility', Choices::class, ['class' => Responsibility::class, 'label' => 'Who carries it'])
-            ->add('statement', TextareaType::class, ['label' => 'What failed first, what it did, and why we say so', 'required' => false, 'empty_data' => ''])
-            ->add('atRisk', TextareaType::class, ['label' => 'What stays at risk', 'help' => 'needed when the cause was not found', 'required' => false, 'empty_data' => '']);
+        $builder->add('atRisk', TextareaType::class, ['label' => 'What stays at risk', 'help' => 'needed when a cause was not found', 'required' => false, 'empty_data' => '']);
     }
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => Verdict::class, 'three_way' => true, 'origins' => []]);
+        $resolver->setDefaults(['data_class' => Verdict::class]);
     }
 }

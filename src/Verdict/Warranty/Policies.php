@@ -8,6 +8,7 @@ use App\Chain\CaseChain;
 use App\Chain\ChainNode;
 use App\Intake\CaseFile;
 use App\Intake\YesNo;
+use App\Verdict\Explained;
 use App\Verdict\Verdict;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\NodeKind;
@@ -52,16 +53,28 @@ final readonly class Policies
         return $this->em->getRepository(WarrantyFacts::class)->findOneBy(['case' => $case]) ?? new WarrantyFacts($case);
     }
 
-    /** @return list<Judgement> of those policies that are for this unit */
-    #[AsTwigFunction('warranty')]
-    public function of(CaseFile $case): array
+    /** @return list<array{for: Explained|null, judged: list<Judgement>}> the policies for each answer of the verdict; null: there is none yet */
+    #[AsTwigFunction('warranties')]
+    public function each(CaseFile $case): array
+    {
+        $verdict = $this->em->getRepository(Verdict::class)->findOneBy(['case' => $case], ['revision' => 'DESC']);
+
+        return array_map(fn (?Explained $one): array => ['for' => $one, 'judged' => $this->of($case, $one)], $verdict?->explained() ?? [null]);
+    }
+
+    /**
+     * @param Explained|null $about the origin that is judged; null: none is answered yet
+     *
+     * @return list<Judgement> of those policies that are for this unit
+     */
+    public function of(CaseFile $case, ?Explained $about): array
     {
         $facts = $this->facts($case);
         $judged = [];
         foreach ($this->inForce() as $one) {
             $policy = (new PolicyFactory())->policy($one->content);
             if ($policy->isFor($case->maker, null !== $case->comebackOf)) {
-                $judged[] = PolicyRules::judge($policy, $this->known($case, $facts, $policy));
+                $judged[] = PolicyRules::judge($policy, $this->known($case, $facts, $policy, $about));
             }
         }
 
@@ -69,9 +82,9 @@ final readonly class Policies
     }
 
     /** What one policy says; null: it is in force no more, or not for this unit. */
-    public function one(CaseFile $case, string $key): ?Judgement
+    public function one(CaseFile $case, string $key, ?Explained $about): ?Judgement
     {
-        foreach ($this->of($case) as $one) {
+        foreach ($this->of($case, $about) as $one) {
             if ($one->policy->key === $key) {
                 return $one;
             }
@@ -80,9 +93,8 @@ final readonly class Policies
         return null;
     }
 
-    private function known(CaseFile $case, WarrantyFacts $facts, Policy $policy): ClaimFacts
+    private function known(CaseFile $case, WarrantyFacts $facts, Policy $policy, ?Explained $about): ClaimFacts
     {
-        $verdict = $this->em->getRepository(Verdict::class)->findOneBy(['case' => $case], ['revision' => 'DESC']);
         $service = $policy->editions[0]->fromFitting ? $case->serviceSinceRepair : $case->serviceSinceNew;
         $hours = self::size($service, Dimension::Time);
         $distance = self::size($service, Dimension::Distance);
@@ -90,15 +102,15 @@ final readonly class Policies
         return new ClaimFacts(
             $facts->delivered, $facts->fitted, $facts->failed, $facts->told,
             null === $hours ? null : $hours / 3600.0, null === $distance ? null : $distance / 1000.0,
-            $this->origin($case, $verdict), $verdict->causeNotFound ?? false, self::proofs($case, $facts) + ($this->custodies->hasSent($case) ? [Proof::PartReturned->value => true] : []),
+            $this->origin($case, $about), $about->by->causeNotFound ?? false, self::proofs($case, $facts) + ($this->custodies->hasSent($case) ? [Proof::PartReturned->value => true] : []),
         );
     }
 
     /** Of the verdict; before there is one, of the chain, if it has a single origin. */
-    private function origin(CaseFile $case, ?Verdict $verdict): ?OriginKind
+    private function origin(CaseFile $case, ?Explained $about): ?OriginKind
     {
-        if (null !== $verdict?->origin) {
-            return $verdict->origin->origin;
+        if (null !== $about?->by->origin) {
+            return $about->by->origin->origin;
         }
         $origins = array_values(array_filter($this->chains->nodes($case), static fn (ChainNode $node): bool => NodeKind::Origin === $node->kind));
 

@@ -55,7 +55,7 @@ final class RivalsTest extends TestCase
         $at = static fn (string $key, ?string $place): Candidate => new Candidate(new Spot('origin', $key, $place, $key, 0.01), 0.2, [], [], ['a'], [], [], []);
         $candidates = [$at('seam', 'gear'), $at('dirt', null), $at('seam', 'strainer')];
         $kinds = ['seam' => OriginKind::PartDefect, 'dirt' => OriginKind::Contamination];
-        $vocabulary = new Vocabulary([], array_map(static fn (OriginKind $kind): array => ['name' => 'x', 'spread' => 'part', 'kind' => $kind, 'prior' => 0.1, 'more' => []], $kinds), [], [], [], []);
+        $vocabulary = new Vocabulary([], array_map(static fn (OriginKind $kind): array => ['name' => 'x', 'told' => 'x', 'spread' => 'part', 'kind' => $kind, 'prior' => 0.1, 'more' => []], $kinds), [], [], [], []);
         $means = static fn (?string $spot, ?OriginKind $kind, ?string $place): array => Rivals::named([['spot' => $spot, 'kind' => $kind, 'place' => $place]], $candidates, $vocabulary, ['origin:dirt']);
         self::assertSame(['origin:seam@strainer'], $means(null, OriginKind::PartDefect, 'strainer/mesh'));
         self::assertSame(['origin:seam@gear'], $means(null, OriginKind::PartDefect, null));

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Verdict;
+
+use App\Intake\Complaint;
+
+/** Complaints that one answer explains. */
+final readonly class Explained
+{
+    /**
+     * @param list<Complaint> $complaints none: the case has none yet
+     * @param bool $isAll is there no other answer in the verdict?
+     */
+    public function __construct(public Verdict|OwnAnswer $by, public array $complaints, private bool $isAll)
+    {
+    }
+
+    /** @return list<Complaint>|null what of the chain belongs to it; null: all of it */
+    public function about(): ?array
+    {
+        return $this->isAll ? null : $this->complaints;
+    }
+
+    public function answers(?Complaint $complaint): bool
+    {
+        return null !== $complaint && \in_array($complaint, $this->complaints, true);
+    }
+
+    /** The complaint by which an answer of its own is found; null: it is the verdict's. */
+    public function own(): ?Complaint
+    {
+        return $this->by instanceof OwnAnswer ? $this->by->complaint : null;
+    }
+}
