@@ -95,13 +95,13 @@ final readonly class Offers
         $lines = [] === array_filter($said) ? [] : [\sprintf('You told us: %s.', implode(' and ', array_filter($said)))];
         foreach ($this->story->plainly($case, $one->complaints, $one->by->origin) as $path) {
             $after = \array_slice($path, 1);
-            $lines[] = \sprintf('What started it: %s.%s That is what you noticed.', $path[0], [] === $after ? '' : \sprintf(' After that %s.', implode('; then ', $after)));
+            $lines[] = \sprintf('What started it: %s.%s', $path[0], [] === $after ? '' : \sprintf(' After that %s. That is what you noticed.', implode('; then ', $after)));
         }
         if ($one->by->causeNotFound) {
             $lines[] = 'We could not find what started it.';
         }
 
-        return [...$lines, $one->by->statement];
+        return [implode(' ', $lines), $one->by->statement];
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Chain\ChainNode;
 use App\Chain\Engine\CaseAnalysis;
 use App\Evidence\Finding;
 use App\Evidence\PartRecord;
@@ -155,9 +156,9 @@ final readonly class RepairDesk
         $option->byWhom = $who;
         $draft = $this->draft($case);
         $option->write($draft->lines($kind));
-        $origin = $this->signing->current($case)->origin;
-        $outside = null === $origin?->origin ? '' : Outside::of($origin->origin);
-        $again = null === $origin ? '' : \sprintf('“%s” is not cured by it.', $origin->name);
+        $origins = $this->signing->current($case)->origins();
+        $outside = implode(' ', array_unique(array_map(static fn (ChainNode $one): string => null === $one->origin ? '' : Outside::of($one->origin), $origins)));
+        $again = [] === $origins ? '' : \sprintf('%s %s not cured by it.', implode(' and ', array_map(static fn (ChainNode $one): string => "“{$one->name}”", $origins)), 1 === \count($origins) ? 'is' : 'are');
         [$option->life, $option->risk, $option->outside] = match ($kind) {
             OptionKind::AsItWas => [trim($this->lastTime($case).' '.$this->record($case)), $again, $outside],
             OptionKind::Cured => [trim(($this->lasting($case) ?: $this->lastTime($case)).' '.$this->record($case)), $this->risks($case, $draft), $outside],

@@ -6,6 +6,7 @@ namespace App\Verdict;
 
 use App\Account\Audited;
 use App\Account\User;
+use App\Chain\ChainNode;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\OfACase;
@@ -117,6 +118,17 @@ class Verdict implements Audited
         $own = array_values(array_map(static fn (OwnAnswer $one): Explained => new Explained($one, [$one->complaint], false), $this->own->getValues()));
 
         return [] === $rest && [] !== $own ? $own : [new Explained($this, $rest, [] === $own), ...$own];
+    }
+
+    /** @return list<ChainNode> the origins that it names, each once */
+    public function origins(): array
+    {
+        $origins = [];
+        foreach ($this->explained() as $one) {
+            $origins[(string) $one->by->origin?->id] = $one->by->origin;
+        }
+
+        return array_values(array_filter($origins));
     }
 
     /** Was the cause of any complaint not found? */

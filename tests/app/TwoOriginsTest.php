@@ -123,8 +123,8 @@ final class TwoOriginsTest extends AppTestCase
 
         // The customer reads both, in plain sentences.
         $told = self::service(Offers::class)->suggested($case)['story'];
-        self::assertStringContainsString("You told us: “The winch creeps”.\n\nWhat started it: sand let in at the hose. After that the front bearing block got grooves at the running face. That is what you noticed.\n\nSand cut the block.", $told);
-        self::assertStringContainsString("You told us: “A puddle under the shaft”.\n\nWhat started it: seal lip cut by its maker.", $told);
+        self::assertStringContainsString("You told us: “The winch creeps”. What started it: sand let in at the hose. After that the front bearing block got grooves at the running face. That is what you noticed.\n\nSand cut the block.", $told);
+        self::assertStringContainsString('You told us: “A puddle under the shaft”. What started it: seal lip cut by its maker.', $told);
 
         $report = $this->browser->request('GET', "/cases/{$case->number}/report")->filter('article.paper')->text();
         self::assertStringContainsString('Leak at the shaftSeal lip cut by its maker (part defect). Carried by: supplier of a part. The lip was cut before it was fitted.', $report);
