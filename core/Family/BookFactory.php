@@ -71,7 +71,7 @@ final readonly class BookFactory
     {
         $watch = [];
         foreach ($data->named('watch') as $key => $one) {
-            $watch[$key] = new Watch($key, $one->text('place'), $one->text('what'), $one->text('tell'), $one->texts('shared'));
+            $watch[$key] = new Watch($key, $one->text('place'), $one->text('what'), $one->text('tell'), $one->texts('shared'), $one->textOrNull('mode'));
         }
 
         return $watch;

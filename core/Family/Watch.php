@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Family;
 
-/** A known weak place of a type, to be ticked seen, clean or not looked at in every case. */
+/** A known weak place of a type, to be looked at in every case. */
 final readonly class Watch
 {
     /**
@@ -12,8 +12,9 @@ final readonly class Watch
      * @param string $what what fails there
      * @param string $tell how it shows, and where to look
      * @param list<string> $shared families (keys of books) that have the same weak place
+     * @param string|null $mode damage mode by which it is found; null: any damage at its place
      */
-    public function __construct(public string $key, public string $place, public string $what, public string $tell, public array $shared)
+    public function __construct(public string $key, public string $place, public string $what, public string $tell, public array $shared, public ?string $mode = null)
     {
     }
 }

@@ -21,7 +21,7 @@ final class ContentsController extends AbstractController
 {
     #[Route('/cases/{number}/contents', name: 'content_check', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function check(string $number, Request $request, CaseGate $gate, Contents $contents, EntityManagerInterface $em, CurrentPerson $person): Response
+    public function check(string $number, Request $request, CaseGate $gate, Contents $contents, EntityManagerInterface $em, CurrentPerson $person, RecordFinding $record): Response
     {
         $case = $gate->open($number, Permission::BENCH);
         [$part, $what] = [(string) $request->request->get('part', ''), (string) $request->request->get('what', '')];
@@ -40,9 +40,9 @@ final class ContentsController extends AbstractController
             $em->persist($check);
             if ($news) {
                 $finding = new Finding($case, $part);
-                [$finding->kind, $finding->mode, $finding->grade, $finding->byWhom] = [FindingKind::Damage, 'assembly-fault', 2, $person->get()->name];
+                [$finding->kind, $finding->mode, $finding->grade] = [FindingKind::Damage, 'assembly-fault', 2];
                 $finding->note = \sprintf('Earlier repair: %s found %s%s.', $what, $found, '' === $one['should'] ? '' : '; this model should have '.$one['should']);
-                $em->persist($finding);
+                $record($finding, $person->get()->name);
             }
             $em->flush();
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Evidence\Clips\Clip;
+use App\Evidence\Watch\WatchTick;
 use App\Intake\CaseFile;
 use App\Intake\SnapshotPart;
 use App\Platform\Plain;
@@ -23,6 +24,7 @@ final readonly class EvidenceSnapshot implements SnapshotPart
         return [
             'contents' => Plain::all($this->em->getRepository(ContentCheck::class)->findBy($of, ['id' => 'ASC'])),
             'parts' => Plain::all($this->em->getRepository(PartRecord::class)->findBy($of, ['part' => 'ASC'])),
+            'watch-list' => Plain::all($this->em->getRepository(WatchTick::class)->findBy($of, ['id' => 'ASC'])),
             'findings' => Plain::all($this->em->getRepository(Finding::class)->findBy($of, ['id' => 'ASC'])),
             'photos' => array_map(static fn (Photo $photo): array => Plain::of($photo, ['hints']) + [
                 'sha256' => $photo->picture->hash,

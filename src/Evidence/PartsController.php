@@ -35,6 +35,7 @@ final class PartsController extends AbstractController
         private readonly BookShelf $shelf,
         private readonly FormFactoryInterface $forms,
         private readonly CurrentPerson $person,
+        private readonly RecordFinding $recordFinding,
         private readonly BoundParts $bound,
     ) {
     }
@@ -121,10 +122,7 @@ final class PartsController extends AbstractController
         $finding = new Finding($case, $part->key);
         $finding->kind = FindingKind::Clean;
         $finding->surface = isset($part->surfaces[$surface]) ? $surface : null;
-        $finding->byWhom = $this->person->get()->name;
-        $this->em->persist($finding);
-        $case->moveTo(Stage::Parts);
-        $this->em->flush();
+        ($this->recordFinding)($finding, $this->person->get()->name);
 
         return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part->key], Response::HTTP_SEE_OTHER);
     }
@@ -136,13 +134,7 @@ final class PartsController extends AbstractController
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page($case, $part, findings: [$name => $form]);
         }
-        if (FindingKind::Damage !== $finding->kind) {
-            $finding->grade = 0;
-        }
-        $finding->byWhom = $this->person->get()->name;
-        $this->em->persist($finding);
-        $case->moveTo(Stage::Parts);
-        $this->em->flush();
+        ($this->recordFinding)($finding, $this->person->get()->name);
 
         return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part->key], Response::HTTP_SEE_OTHER);
     }

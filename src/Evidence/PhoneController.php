@@ -112,7 +112,7 @@ final class PhoneController extends AbstractController
     }
 
     #[Route('/phone/{token}/look', name: 'phone_look', methods: ['POST'])]
-    public function look(string $token, Request $request): Response
+    public function look(string $token, Request $request, RecordFinding $record): Response
     {
         $pass = $this->passes->mustHold($token);
         $part = $this->shelf->book($pass->case->family)->part((string) $request->request->get('part', '')) ?? throw new ShopError('Which part was looked at?', 422);
@@ -130,9 +130,7 @@ final class PhoneController extends AbstractController
         [$finding->mode, $finding->surface] = [$grade > 0 ? $mode : null, isset($part->surfaces[$surface]) ? $surface : null];
         $finding->made = DebrisKind::MODE === $finding->mode ? array_map(static fn (DebrisKind $kind): string => $kind->value, DebrisKind::of(array_values($request->request->all('made')))) : [];
         $finding->note = mb_substr(trim((string) $request->request->get('note', '')), 0, 2000);
-        $finding->byWhom = mb_substr('phone of '.$pass->byWhom, 0, 80);
-        $this->em->persist($finding);
-        $this->em->flush();
+        $record($finding, 'phone of '.$pass->byWhom);
 
         return $this->back($token, $part->key, 'Look kept.');
     }

@@ -8,6 +8,7 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
+use App\Intake\Stage;
 use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use App\Teardown\StepRecord;
@@ -24,7 +25,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** What is found on the spot while stripping: damage made by us, and small parts that are not there. */
 final class StripFindingsController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly CurrentPerson $person)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly CurrentPerson $person, private readonly RecordFinding $record)
     {
     }
 
@@ -85,8 +86,7 @@ final class StripFindingsController extends AbstractController
     private function keep(CaseFile $case, string $part, FindingKind $kind, ?string $mode, int $grade, string $note): void
     {
         $finding = new Finding($case, $part);
-        [$finding->kind, $finding->mode, $finding->grade, $finding->note, $finding->byWhom] = [$kind, $mode, $grade, mb_substr($note, 0, 4000), $this->person->get()->name];
-        $this->em->persist($finding);
-        $this->em->flush();
+        [$finding->kind, $finding->mode, $finding->grade, $finding->note] = [$kind, $mode, $grade, mb_substr($note, 0, 4000)];
+        ($this->record)($finding, $this->person->get()->name, Stage::Strip);
     }
 }

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Japhrex\Tests\app;
 
 use App\Account\Role;
+use App\Chain\ChainNode;
 use App\Evidence\Finding;
-use App\Intake\WatchTick;
+use App\Evidence\RecordFinding;
 use App\Library\UnitMap;
 use App\Measuring\CaseMeasures;
 use App\Measuring\Reading;
 use App\Measuring\ShopLimit;
 use App\Platform\BookShelf;
-use App\Verdict\Signing;
-use App\Verdict\Snapshot;
 use App\Verdict\Verdict as CaseVerdict;
+use Japhrex\Core\Chain\NodeKind;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\CarrierKind;
@@ -251,25 +251,39 @@ final class LibraryTest extends AppTestCase
         self::assertResponseStatusCodeSame(403);
     }
 
-    public function testAWeakPlaceIsTickedTakenBackAndKept(): void
+    public function testAWeakPlaceIsAnsweredByWhatWasFoundThere(): void
     {
         $case = $this->aCase();
         $this->signIn(Role::Bench);
-        $this->browser->request('GET', '/cases/'.$case->number.'/intake');
-        self::assertStringContainsString('5 of 5 not looked at', $this->said());
-        self::assertSame(303, $this->act($case, 'watch/drain', ['state' => 'seen']));
-        self::assertSame(404, $this->act($case, 'watch/moon', ['state' => 'seen']));
-        self::assertSame(422, $this->act($case, 'watch/drain', ['state' => 'perhaps']));
-        $this->browser->request('GET', '/cases/'.$case->number.'/parts/front-cover');
-        self::assertStringContainsString('It is there, test bench', $this->said());
-        $snapshot = self::service(Snapshot::class)->of($case = $this->fresh($case), self::service(Signing::class)->current($case));
-        self::assertIsArray($snapshot['watch-list']);
-        self::assertSame(['drain', 'seen'], [$snapshot['watch-list'][0]['watch'], $snapshot['watch-list'][0]['state']]);
-        $this->act($case, 'watch/drain', ['state' => 'clean']);
-        $this->act($case, 'watch/drain', ['state' => 'clean']);
-        self::assertCount(0, self::em()->getRepository(WatchTick::class)->findBy(['case' => $case->id->toRfc4122()]), 'ticked once more it is open again');
+        $open = function () use ($case): string {
+            $this->browser->request('GET', '/cases/'.$case->number.'/intake');
+
+            return $this->browser->getCrawler()->filter('#watch header')->text();
+        };
+        self::assertStringContainsString('5 of 5 not looked at', $open());
+        self::assertSelectorCount(5, '#watch .watchgrades');
+        self::assertSame(303, $this->act($case, 'watch/drain', ['grade' => '3']));
+        self::assertSame(404, $this->act($case, 'watch/moon', ['grade' => '3']));
+        self::assertSame(422, $this->act($case, 'watch/drain', ['grade' => '9']));
+        self::assertSame(303, $this->act($case, 'watch/strainer', ['grade' => '0']));
+        // It is a finding of its part like any other: page, counts and closure agree.
+        $drain = self::em()->getRepository(Finding::class)->findOneBy(['case' => $case->id->toRfc4122(), 'part' => 'front-cover']) ?? self::fail();
+        self::assertSame(['drain', 'deposits', 3], [$drain->surface, $drain->mode, $drain->grade]);
+        self::assertStringContainsString('3 of 5 not looked at', $open());
+        // A finding that is made elsewhere answers it too, and the chain that had only supposed it.
+        $case = $this->fresh($case);
+        $supposed = new ChainNode($case, NodeKind::Damage);
+        [$supposed->name, $supposed->spot, $supposed->evidence] = ['Jet erosion, load seal', 'damage:jet-erosion@rear-load-seal', 'Proposed by the engine; nobody has looked for it yet.'];
+        self::em()->persist($supposed);
+        self::em()->flush();
+        $seal = new Finding($case, 'rear-load-seal');
+        [$seal->mode, $seal->grade] = ['jet-erosion', 2];
+        self::service(RecordFinding::class)($seal, 'bench 2');
+        self::assertSame([$seal, ''], [$supposed->finding, $supposed->evidence]);
+        self::assertStringContainsString('2 of 5 not looked at', $open());
+        self::assertStringContainsString('Found there: jet erosion, grade 2', $this->said());
         $this->signIn(Role::Viewer);
-        $this->browser->request('POST', '/cases/'.$case->number.'/watch/drain', ['_token' => $this->token('/'), 'state' => 'seen']);
+        $this->browser->request('POST', '/cases/'.$case->number.'/watch/drain', ['_token' => $this->token('/'), 'grade' => '0']);
         self::assertResponseStatusCodeSame(403);
     }
 

@@ -2,13 +2,15 @@
 
 declare(strict_types=1);
 
-namespace App\Intake;
+namespace App\Evidence\Watch;
 
 use App\Account\Audited;
+use App\Intake\CaseFile;
+use App\Intake\OfACase;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 
-/** A known weak place of the family, looked at in a case. */
+/** A known weak place that was ticked by hand, as it was done before what was found answered it. None is added. */
 #[ORM\Entity]
 #[ORM\Table(name: 'watch_tick')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'watch'])]

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Intake;
+namespace App\Evidence\Watch;
 
 /** What came of looking at a known weak place. Without one it was not looked at. */
 enum WatchState: string

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Family;
+
+use Japhrex\Core\Damage\FindingKind;
+
+/** What the finds of a unit say to a known weak place: nobody has to tick what was graded. */
+enum WatchAnswer
+{
+    /** Damage was found at that very place. */
+    case Found;
+    /** The place, or the whole part, was looked at and is good. */
+    case Clean;
+    /** The part was looked at; this place of it is not told. */
+    case PartSeen;
+    /** Nobody has looked. */
+    case Open;
+
+    /**
+     * @param list<array{surface: string|null, kind: FindingKind}> $finds on the part of the weak place
+     *
+     * @return array{self, int|null} with which of the finds answers it; null: none does alone
+     */
+    public static function to(Watch $watch, array $finds): array
+    {
+        $surface = explode('/', $watch->place, 2)[1] ?? null;
+        $there = static fn (array $find): bool => null === $surface || $find['surface'] === $surface;
+        foreach ($finds as $i => $find) {
+            if (FindingKind::Damage === $find['kind'] && ($there($find) || null === $find['surface'])) {
+                return [self::Found, $i];
+            }
+        }
+        foreach ($finds as $i => $find) {
+            if (\in_array($find['kind'], [FindingKind::Clean, FindingKind::Normal], true) && ($there($find) || null === $find['surface'])) {
+                return [self::Clean, $i];
+            }
+        }
+
+        return [[] === $finds ? self::Open : self::PartSeen, null];
+    }
+
+    /** Is it told how this place looks? */
+    public function isAnswered(): bool
+    {
+        return self::Found === $this || self::Clean === $this;
+    }
+}

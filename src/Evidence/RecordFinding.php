@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Intake\Stage;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Damage\FindingKind;
+use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
+
+/** The one way in for what a look found, whoever looked: desk, strip bench, phone, watch list. */
+final readonly class RecordFinding
+{
+    /** @param iterable<AfterFinding> $after */
+    public function __construct(private EntityManagerInterface $em, #[AutowireIterator(AfterFinding::TAG)] private iterable $after)
+    {
+    }
+
+    /** @param Stage $work what is being worked on: the case moves on to it */
+    public function __invoke(Finding $finding, string $who, Stage $work = Stage::Parts): void
+    {
+        // Only damage has a grade.
+        $finding->grade = FindingKind::Damage === $finding->kind ? $finding->grade : 0;
+        $finding->byWhom = mb_substr($who, 0, 80);
+        $finding->case->moveTo($work);
+        $this->em->persist($finding);
+        foreach ($this->after as $one) {
+            $one->found($finding);
+        }
+        $this->em->flush();
+    }
+}

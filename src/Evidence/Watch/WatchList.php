@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence\Watch;
+
+use App\Evidence\Finding;
+use App\Intake\CaseFile;
+use App\Platform\BookShelf;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Family\WatchAnswer;
+use Twig\Attribute\AsTwigFunction;
+
+/** The watch list of a case: every known weak place of its family with what was found there. */
+final readonly class WatchList
+{
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf)
+    {
+    }
+
+    /** @return list<Watched> of one part where it is named */
+    #[AsTwigFunction('watch_list')]
+    public function of(CaseFile $case, string $part = ''): array
+    {
+        $ticks = $finds = [];
+        foreach ($this->em->getRepository(WatchTick::class)->findBy(['case' => $case]) as $tick) {
+            $ticks[$tick->watch] = $tick;
+        }
+        foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case], ['grade' => 'DESC', 'id' => 'ASC']) as $finding) {
+            $finds[$finding->part][] = $finding;
+        }
+        $list = [];
+        foreach ($this->shelf->book($case->family)->watch as $key => $watch) {
+            $of = explode('/', $watch->place)[0];
+            if ('' === $part || $of === $part) {
+                [$answer, $by] = WatchAnswer::to($watch, array_map(static fn (Finding $one): array => ['surface' => $one->surface, 'kind' => $one->kind], $finds[$of] ?? []));
+                $finding = null === $by ? null : $finds[$of][$by];
+                $list[] = new Watched($watch, $answer, $finding, $ticks[$key] ?? null, $this->shelf->modes()->get($watch->mode), $this->shelf->modes()->get($finding?->mode)->name ?? 'damage');
+            }
+        }
+
+        return $list;
+    }
+}
