@@ -18,6 +18,7 @@ use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\Part;
+use Japhrex\Core\Repair\HangsOn;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormError;
 use Symfony\Component\Form\FormFactoryInterface;
@@ -37,6 +38,7 @@ final class PartsController extends AbstractController
         private readonly CurrentPerson $person,
         private readonly RecordFinding $recordFinding,
         private readonly BoundParts $bound,
+        private readonly Conditions $conditions,
     ) {
     }
 
@@ -194,7 +196,7 @@ final class PartsController extends AbstractController
     /** @return FormInterface<mixed> */
     private function recordForm(PartRecord $record, Part $part): FormInterface
     {
-        return $this->forms->createNamed('part', PartRecordType::class, $record, ['part' => $part, 'decides' => $this->isGranted(Permission::ANALYSE), 'bound' => $this->isGranted(Permission::ANALYSE) ? $this->bound->of($record->case)[$part->key] : null, 'duties' => $this->shelf->book($record->case->family)->duties]);
+        return $this->forms->createNamed('part', PartRecordType::class, $record, ['part' => $part, 'decides' => $this->isGranted(Permission::ANALYSE), 'bound' => $this->isGranted(Permission::ANALYSE) ? $this->bound->of($record->case)[$part->key] : null, 'conditions' => array_values(array_unique(array_filter([...HangsOn::choices($this->conditions->steps($record->case)), $record->hangsOn]))), 'duties' => $this->shelf->book($record->case->family)->duties]);
     }
 
     /** @return FormInterface<mixed> */

@@ -5,17 +5,20 @@ declare(strict_types=1);
 namespace App\Repair;
 
 use App\Account\CurrentPerson;
+use App\Evidence\Conditions;
 use App\Evidence\PartRecord;
 use App\Intake\CaseFile;
 use App\Measuring\BoundParts;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\Disposition;
+use Japhrex\Core\Repair\HangsOn;
+use Symfony\Component\Uid\Uuid;
 
 /** What becomes of the parts: as it was found and, once the case is signed, as it was decided since for the repair. */
 final readonly class Decisions
 {
-    public function __construct(private EntityManagerInterface $em, private BoundParts $bound, private CurrentPerson $person)
+    public function __construct(private EntityManagerInterface $em, private BoundParts $bound, private Conditions $conditions, private CurrentPerson $person)
     {
     }
 
@@ -46,8 +49,32 @@ final readonly class Decisions
     public function refused(CaseFile $case): array
     {
         $bound = $this->bound->of($case);
+        $missed = $this->conditions->missed($case);
 
-        return array_filter(array_map(static fn (PartRecord|PartDecision $one): ?string => isset($bound[$one->part]) ? $one->against($bound[$one->part]) : null, $this->taken($case)));
+        return array_filter(array_map(static fn (PartRecord|PartDecision $one): ?string => (isset($bound[$one->part]) ? $one->against($bound[$one->part]) : null) ?? self::failed($one, $missed), $this->taken($case)));
+    }
+
+    /** @return list<string> parts that go back in for now: what they hang on may still ask for a new one */
+    public function provisional(CaseFile $case): array
+    {
+        return array_keys(array_filter($this->standing($case), static fn (PartRecord|PartDecision $one): bool => '' !== $one->hangsOn && true === $one->disposition?->keepsThePart()));
+    }
+
+    /**
+     * A decision that hung on a step of the proof which was missed since.
+     *
+     * @param array<string, Uuid> $missed
+     */
+    private static function failed(PartRecord|PartDecision $one, array $missed): ?string
+    {
+        foreach ($missed as $title => $entry) {
+            // A decision that was taken after the miss knows of it.
+            if (HangsOn::isStep($one->hangsOn, $title) && !($one instanceof PartDecision && $one->id->compare($entry) > 0)) {
+                return \sprintf('It hung on this: %s. That was missed; decide anew.', $one->hangsOn);
+            }
+        }
+
+        return null;
     }
 
     /** @throws ShopError if a limit speaks against it and no reason is given */

@@ -6,6 +6,7 @@ namespace App\Repair;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Evidence\Conditions;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Measuring\BoundParts;
@@ -15,6 +16,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Quantity\BareNumber;
 use Japhrex\Core\Quantity\Money;
+use Japhrex\Core\Repair\HangsOn;
 use Japhrex\Core\Repair\KitCheck;
 use Japhrex\Core\Repair\Line;
 use Japhrex\Core\Repair\OptionKind;
@@ -29,7 +31,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The work that the decisions make, the kits, and the options side by side. It goes on after the case is signed. */
 final class RepairController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly RepairDesk $desk, private readonly Offers $offers, private readonly CurrentPerson $person, private readonly Decisions $decisions, private readonly BoundParts $bound)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly RepairDesk $desk, private readonly Offers $offers, private readonly CurrentPerson $person, private readonly Decisions $decisions, private readonly BoundParts $bound, private readonly Conditions $conditions)
     {
     }
 
@@ -152,7 +154,7 @@ final class RepairController extends AbstractController
         }
 
         return $this->render('repair/repair.html.twig', [
-            'case' => $case, 'book' => $this->shelf->book($case->family), 'plan' => $plan, 'records' => $this->desk->records($case), 'refused' => $this->decisions->refused($case), 'bound' => $this->bound->of($case), 'dispositions' => Disposition::cases(), 'prices' => $this->desk->prices($case), 'undecided' => $this->desk->undecided($case, $plan),
+            'case' => $case, 'book' => $this->shelf->book($case->family), 'plan' => $plan, 'records' => $this->desk->records($case), 'refused' => $this->decisions->refused($case), 'bound' => $this->bound->of($case), 'dispositions' => Disposition::cases(), 'conditions' => HangsOn::choices($this->conditions->steps($case)), 'prices' => $this->desk->prices($case), 'undecided' => $this->desk->undecided($case, $plan),
             'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'options' => $options, 'rates' => $rates, 'kinds' => Line::KINDS, 'typed' => $typed, 'offers' => $this->offers->of($case), 'now' => new \DateTimeImmutable(),
             'suggested' => $this->offers->suggested($case), 'budgets' => $this->desk->budgets($case), 'ticks' => $ticks = $this->desk->ticks($case), 'selective' => $this->desk->selective($case),
             'kit' => KitCheck::of($plan->bought(), array_map(static fn (KitTick $tick): string => $tick->state, $ticks)),

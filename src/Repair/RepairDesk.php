@@ -130,7 +130,7 @@ final readonly class RepairDesk
         $book = $this->shelf->book($case->family);
         $plan = $this->plan($case);
 
-        return new OptionDraft($book, $plan, $this->rates(), array_values($this->prices($case)), $this->undecided($case, $plan), array_values(array_filter(Reach::after($book, $this->engine->ground($case)), static fn (array $one): bool => !$one['past'])));
+        return new OptionDraft($book, $plan, $this->rates(), array_values($this->prices($case)), [...$this->undecided($case, $plan), ...$this->decisions->provisional($case)], array_values(array_filter(Reach::after($book, $this->engine->ground($case)), static fn (array $one): bool => !$one['past'])));
     }
 
     /**

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Japhrex\Tests\app;
 
 use App\Account\Role;
+use App\Evidence\Conditions;
 use App\Evidence\Finding;
 use App\Evidence\PartRecord;
 use App\Intake\Statement;
 use App\Proof\Handover;
+use App\Proof\ProofDesk;
+use App\Proof\ProofRecord;
 use App\Repair\Build\BuildRecord;
 use App\Repair\Decisions;
 use App\Repair\PartDecision;
@@ -47,6 +50,25 @@ final class AfterSigningTest extends SignedCaseTestCase
         self::assertStringContainsString('Not to be put back yet: Front bearing block', $this->said());
         self::assertSame(409, $this->act($case, 'build/fit-front-block', [], 'repair'));
         self::assertStringContainsString('Not put back: nobody has decided of front bearing block', $this->said());
+    }
+
+    public function testADecisionThatHungOnAStepOfTheProofComesBackWhenTheStepIsMissed(): void
+    {
+        $case = $this->signedCase();
+        $this->signIn(Role::Analyst);
+        $step = self::service(Conditions::class)->steps($case)[1];
+        self::assertSame(303, $this->act($case, 'decisions/front-block', ['disposition' => 'clean-up', 'reason' => 'lapped', 'hangsOn' => 'until proved: '.$step], 'repair'));
+        $decisions = self::service(Decisions::class);
+        self::assertSame(['front-block'], $decisions->provisional($this->fresh($case)), 'a new one may still be needed: it is in the upper price');
+        self::assertArrayHasKey('front-block', $decisions->standing($case = $this->fresh($case)));
+
+        self::em()->persist(new ProofRecord($case, self::service(ProofDesk::class)->sheet($case)[1]['item']->key, 'missed', 'short when hot', 'test bench'));
+        self::em()->flush();
+        self::assertSame(['front-block' => 'It hung on this: until proved: '.$step.'. That was missed; decide anew.'], $decisions->refused($case));
+        $this->browser->request('GET', '/cases/'.$case->number.'/repair');
+        self::assertStringContainsString('is refused: It hung on this', $this->said());
+        self::assertSame(303, $this->act($case, 'decisions/front-block', ['disposition' => 'replace', 'reason' => 'short when hot'], 'repair'));
+        self::assertSame([], $decisions->refused($this->fresh($case)));
     }
 
     public function testTheFactsOfAWarrantyAreFilledInAndEvidenceIsNot(): void

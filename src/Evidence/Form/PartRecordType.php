@@ -51,7 +51,9 @@ final class PartRecordType extends AbstractType
             $builder
                 ->add('disposition', Choices::class, ['class' => Disposition::class, 'label' => 'What becomes of it'])
                 ->add('dispositionReason', TextType::class, ['label' => 'Because', 'required' => false, 'empty_data' => ''])
-                ->add('hangsOn', TextType::class, ['label' => 'It hangs on', 'required' => false, 'empty_data' => '', 'help' => 'a proof step, the customer, what machining disturbs; empty: on nothing']);
+                ->add('hangsOn', ChoiceType::class, ['label' => 'It hangs on', 'choices' => array_combine($options['conditions'], $options['conditions']), 'required' => false, 'placeholder' => 'nothing: it is decided', 'empty_data' => '', 'setter' => static function (PartRecord $record, ?string $hangsOn): void {
+                    $record->hangsOn = $hangsOn ?? '';
+                }]);
             /** @var BoundByLimits $bound */
             $bound = $options['bound'];
             if ([] !== $bound->asks && [] === $bound->stops) {
@@ -62,10 +64,12 @@ final class PartRecordType extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => PartRecord::class, 'three_way' => true, 'decides' => false, 'duties' => [], 'bound' => null]);
+        $resolver->setDefaults(['data_class' => PartRecord::class, 'three_way' => true, 'decides' => false, 'duties' => [], 'bound' => null, 'conditions' => []]);
         $resolver->setRequired('part');
         $resolver->setAllowedTypes('part', Part::class);
         $resolver->setAllowedTypes('decides', 'bool');
+        // What its decision may hang on.
+        $resolver->setAllowedTypes('conditions', 'string[]');
         $resolver->setAllowedTypes('bound', ['null', BoundByLimits::class]);
     }
 }
