@@ -52,4 +52,14 @@ final class NarrativeTest extends TestCase
         self::assertSame(['dirt', 'grains', 'scored block', 'weak'], array_map(static fn (Node $node): string => $node->id, Narrative::pathTo($chain, 'weak')));
         self::assertSame([], Narrative::pathTo($chain, 'leak'), 'nothing leads there yet');
     }
+
+    public function testWhatBelongsToOneComplaintLeavesTheOtherOut(): void
+    {
+        $chain = self::chain(['dirt>grains', 'grains>scored block', 'scored block>weak', 'grains>leak', 'heat>hard lip', 'hard lip>leak']);
+        $weak = $chain->towards(['weak']);
+        self::assertSame(['weak', 'scored block', 'grains', 'dirt'], array_keys($weak->nodes));
+        self::assertSame(['dirt>grains', 'grains>scored block', 'scored block>weak'], array_map(static fn (Link $link): string => $link->id, $weak->links));
+        self::assertSame([], $chain->towards(['nowhere'])->nodes);
+        self::assertSame(['heat', 'hard lip', 'leak'], array_map(static fn (Node $node): string => $node->id, Narrative::pathTo($chain, 'leak', 'heat')), 'from the origin that is asked for');
+    }
 }
