@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Account\User;
 use App\Intake\CaseFile;
 use App\Platform\BookShelf;
 use App\Proof\Live\TestStand;
@@ -17,6 +18,9 @@ use App\Repair\Offers;
 use App\Repair\PriceRow;
 use App\Repair\RepairDesk;
 use App\Repair\ShopRates;
+use App\Report\Work\MakeWorkReport;
+use App\Report\Work\WorkReport;
+use App\Report\Work\WorkText;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Repair\Build\BuildKind;
@@ -29,7 +33,7 @@ use Symfony\Component\Messenger\MessageBusInterface;
 /** Prices of the demo, and what its customers were offered and chose. */
 final readonly class DemoRepairs
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private RepairDesk $desk, private Offers $offers, private MessageBusInterface $bus, private ProofDesk $proofs, private Stand $stand, private string $projectDir)
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private RepairDesk $desk, private Offers $offers, private MessageBusInterface $bus, private ProofDesk $proofs, private Stand $stand, private WorkText $work, private string $projectDir)
     {
     }
 
@@ -108,6 +112,16 @@ final readonly class DemoRepairs
         $handover->checks = trim($handover->checks."\n".($row['checks'] ?? ''));
         $this->em->persist($handover);
         $this->em->flush();
+    }
+
+    /** Whoever built and proved a unit that went out signs for it. */
+    public function signWork(CaseFile $case, User $who): void
+    {
+        if (null !== $this->proofs->handover($case)) {
+            $this->em->persist($report = new WorkReport($case, 1, $who, $this->work->of($case)));
+            $this->em->flush();
+            $this->bus->dispatch(new MakeWorkReport($report->id));
+        }
     }
 
     /** @param array<string, mixed> $row */

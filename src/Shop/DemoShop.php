@@ -148,6 +148,7 @@ final class DemoShop
         $this->repairs->offer($case, self::row($row, 'offer'), $this->people['desk']->name);
         $this->repairs->build($case, self::row($row, 'build'), $this->people['bench']->name);
         $this->em->flush();
+        $this->repairs->signWork($case, $this->people['bench']);
     }
 
     /** @param Row $row */

@@ -6,6 +6,7 @@ namespace App\Verdict;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Account\WhoSigns;
 use App\Chain\Engine\Closure;
 use App\Intake\CaseGate;
 use App\Platform\FormAnswer;
@@ -15,7 +16,6 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Messenger\MessageBusInterface;
-use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -29,7 +29,7 @@ final class VerdictController extends AbstractController
         private readonly Signing $signing,
         private readonly VerdictPage $page,
         private readonly CurrentPerson $person,
-        private readonly UserPasswordHasherInterface $hasher,
+        private readonly WhoSigns $who,
     ) {
     }
 
@@ -81,7 +81,9 @@ final class VerdictController extends AbstractController
         }
         $verdict = $this->signing->current($case);
         $verdict->despite = $despite;
-        if (!$this->isHim($request)) {
+        if (!$this->who->isProved($request)) {
+            $this->addFlash('refused', WhoSigns::REFUSED);
+
             return $this->page->show($case, reasons: $reasons);
         }
         $this->signing->sign($verdict, $this->person->get());
@@ -105,24 +107,15 @@ final class VerdictController extends AbstractController
     {
         $case = $this->gate->open($number, Permission::SIGN);
         $verdict = $this->signing->current($case);
-        if (!$this->isHim($request)) {
+        if (!$this->who->isProved($request)) {
+            $this->addFlash('refused', WhoSigns::REFUSED);
+
             return $this->page->show($case, reasons: []);
         }
         $this->signing->second($verdict, $this->person->get());
         $bus->dispatch(new Signed($verdict->id));
 
         return $this->redirectToRoute('report', ['number' => $case->number], Response::HTTP_SEE_OTHER);
-    }
-
-    /** Who signs proves once more who he is. */
-    private function isHim(Request $request): bool
-    {
-        $him = $this->hasher->isPasswordValid($this->person->get(), (string) $request->request->get('password', ''));
-        if (!$him) {
-            $this->addFlash('refused', 'Nothing is signed: that is not your password. Who signs proves once more who it is.');
-        }
-
-        return $him;
     }
 
     #[Route('/cases/{number}/verdict/reopen', name: 'verdict_reopen', methods: ['POST'])]

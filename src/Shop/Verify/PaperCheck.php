@@ -11,6 +11,7 @@ use App\Platform\StoredThing;
 use App\Proof\StandRecording;
 use App\Repair\Offer;
 use App\Report\Report;
+use App\Report\Work\WorkReport;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** Files that were made or came in: reports, papers of claims, offers, recordings of the stand. */
@@ -29,6 +30,10 @@ final readonly class PaperCheck implements StoredThing
     {
         foreach ($this->em->getRepository(Report::class)->findAll() as $one) {
             yield from $this->file('reports', $one->hash, 'report', $one->case->number);
+        }
+        foreach ($this->em->getRepository(WorkReport::class)->findAll() as $one) {
+            yield WorkReport::digestOf($one->body) === $one->digest ? null : new Mismatch(\sprintf('work report %d of %s: its words are not what was signed', $one->nr, $one->case->number), [$one->case->number]);
+            yield from $this->file('work', $one->hash, 'work report', $one->case->number);
         }
         foreach ($this->em->getRepository(ClaimPapers::class)->findAll() as $one) {
             yield from $this->file('claims', $one->hash, 'papers of claim '.$one->claim->number(), $one->claim->case->number);

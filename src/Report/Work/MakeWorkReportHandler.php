@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Report\Work;
+
+use App\Evidence\PictureSize;
+use App\Evidence\ShownPictures;
+use App\Platform\PdfTool;
+use App\Platform\StoredFiles;
+use App\Platform\WorkFolder;
+use App\Report\ReportState;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Messenger\Attribute\AsMessageHandler;
+use Twig\Environment;
+
+#[AsMessageHandler]
+final readonly class MakeWorkReportHandler
+{
+    public function __construct(private EntityManagerInterface $em, private WorkText $text, private ShownPictures $shown, private StoredFiles $stored, private PdfTool $pdf, private Environment $twig, private string $projectDir)
+    {
+    }
+
+    public function __invoke(MakeWorkReport $message): void
+    {
+        $report = $this->em->find(WorkReport::class, $message->report);
+        if (null === $report || ReportState::Ready === $report->state) {
+            return;
+        }
+        try {
+            WorkFolder::during(fn (string $folder) => $this->make($report, $folder));
+        } catch (\Throwable $error) {
+            $report->failed($error);
+            $this->em->flush();
+        }
+    }
+
+    private function make(WorkReport $report, string $folder): void
+    {
+        $report->step(20, 'setting the pages');
+        $this->em->flush();
+        foreach ($this->text->photos($report->case) as $photo) {
+            if (str_contains($report->body, $photo->id.'.jpg')) {
+                file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));
+            }
+        }
+        $target = $folder.'/work.pdf';
+        $this->pdf->make($this->twig->render('report/work/pdf.html.twig', ['report' => $report, 'case' => $report->case, 'assets' => 'file://'.$this->projectDir.'/assets']), $folder, $target);
+        $report->kept($this->stored->keep('work', $target), $target);
+        $this->em->flush();
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Report\Work;
+
+use App\Account\AuditedInPart;
+use App\Account\User;
+use App\Intake\CaseFile;
+use App\Intake\OfACase;
+use App\Platform\Identified;
+use App\Report\InTheMaking;
+use Doctrine\ORM\Mapping as ORM;
+
+/** What was done after the failure report: decisions, build, proof, return to service. Signed by who did it; what follows makes the next one. */
+#[ORM\Entity]
+#[ORM\Table(name: 'work_report')]
+#[ORM\UniqueConstraint(columns: ['case_id', 'nr'])]
+class WorkReport implements AuditedInPart
+{
+    use Identified;
+    use InTheMaking;
+    use OfACase;
+
+    /** SHA-256 of the words. */
+    #[ORM\Column(length: 64)]
+    public string $digest;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'RESTRICT')]
+        public CaseFile $case,
+        /** Counted within the case from 1. */
+        #[ORM\Column(type: 'smallint')]
+        public int $nr,
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false)]
+        public User $signedBy,
+        /** Its words as they were signed, HTML; pictures are `<id>.jpg`. */
+        #[ORM\Column(type: 'text')]
+        public string $body,
+    ) {
+        $this->identify();
+        $this->touchedAt = $this->madeAt;
+        $this->digest = self::digestOf($body);
+    }
+
+    public static function digestOf(string $body): string
+    {
+        return hash('sha256', $body);
+    }
+
+    public function name(): string
+    {
+        return $this->case->number.'-work-'.$this->nr;
+    }
+
+    public function auditFields(): array
+    {
+        return ['nr', 'signedBy', 'digest', 'hash'];
+    }
+
+    public function auditName(): string
+    {
+        return 'Work report '.$this->nr;
+    }
+}
