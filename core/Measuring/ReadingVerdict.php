@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Measuring;
 
+use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Statistics\StudentT;
 
@@ -104,7 +105,8 @@ final readonly class ReadingVerdict
         if (Quantity::same($distance, 0.0, $limits->dimension)) {
             return 'The value lies on the limit: no gauge and no number of readings will settle it.';
         }
-        $show = static fn (float $u): string => Sizes::show($u, $limits->dimension->difference());
+        // Of a length in micrometres, as uncertainties of gauges are told.
+        $show = static fn (float $u): string => Dimension::Length === $limits->dimension && $u < 99.5e-6 ? \sprintf('%.2G µm', 1e6 * $u) : Sizes::show($u, $limits->dimension->difference());
         $needed = $distance / StudentT::normal()->quantile(max($this->confidence, 0.5 + 1e-9));
         $finer = \sprintf('a gauge and method with a standard uncertainty of %s or less would settle it', $show($needed));
         if (0.0 === $scatter->variance) {

@@ -12,7 +12,7 @@ final class Sizes
 {
     public static function show(float $si, Dimension $dimension): string
     {
-        $unit = Units::of($dimension)[0];
+        $unit = Dimension::Time === $dimension && 0.0 !== $si ? Units::forTime($si) : Units::of($dimension)[0];
         $value = $unit->fromSi($si);
 
         return trim((0.0 === $value ? '0' : rtrim(rtrim(\sprintf('%.'.max(0, min(9, 3 - (int) floor(log10(abs($value))) - 1)).'F', $value), '0'), '.')).' '.$unit->symbol());

@@ -42,7 +42,7 @@ enum UnitSystem: string
     /** Value and unit for a screen; lengths to 1 µm or a tenth of a thou, all else to four digits. */
     public function show(float $si, Dimension $dimension): string
     {
-        $symbol = $this->unit($dimension);
+        $symbol = Dimension::Time === $dimension && 0.0 !== $si ? Units::forTime($si)->symbol() : $this->unit($dimension);
         $value = Units::named($symbol, $dimension)->fromSi($si);
         $decimals = match (true) {
             Dimension::Length === $dimension => self::Inch === $this ? 4 : 3,

@@ -67,6 +67,12 @@ final class Units
         return array_values(array_filter($likely, static fn (Dimension $dimension): bool => null !== self::find($typed, $dimension)));
     }
 
+    /** The unit in which people say a time: seconds under two minutes, minutes under two hours, hours above. */
+    public static function forTime(float $si): Unit
+    {
+        return self::named(abs($si) < 120.0 ? 's' : (abs($si) < 7200.0 ? 'min' : 'h'), Dimension::Time);
+    }
+
     /** @throws \LogicException if this program itself asks for a unit that does not exist */
     public static function named(string $symbol, Dimension $dimension): Unit
     {

@@ -34,12 +34,12 @@ final readonly class BoundByLimits
         foreach ($measured as $one) {
             $name = lcfirst($one['field']->name);
             if ($one['field']->hardStop && Verdict::Outside === $one['service']?->verdict) {
-                $stops[] = $name.' is '.$one['service']->says().', and that limit is a hard stop.';
+                $stops[] = $name.' is '.self::ofLimit($one['service']->says(), 'its limit').', and that limit is a hard stop.';
             }
             $says = array_filter([
-                self::binds($one['service']?->verdict) ? $one['service']?->says() : null,
-                self::binds($one['rebuild']?->verdict) ? 'in a rebuild '.$one['rebuild']?->says() : null,
-                self::binds(($one['form'] ?? null)?->verdict) ? 'out of its form: '.($one['form'] ?? null)?->verdict->value : null,
+                self::binds($one['service']?->verdict) ? self::ofLimit($one['service']?->says(), 'its limit') : null,
+                self::binds($one['rebuild']?->verdict) ? self::ofLimit($one['rebuild']?->says(), 'the rebuild limit') : null,
+                self::binds(($one['form'] ?? null)?->verdict) ? 'in its form '.self::ofLimit(($one['form'] ?? null)?->verdict->value, 'its limit') : null,
             ]);
             if ([] !== $says) {
                 $asks[$one['field']->key] = $name.' is '.implode(', ', $says);
@@ -47,6 +47,12 @@ final readonly class BoundByLimits
         }
 
         return new self($stops, $asks);
+    }
+
+    /** "outside at the front" as "outside the rebuild limit at the front". */
+    private static function ofLimit(?string $says, string $limit): string
+    {
+        return strtr((string) $says, ['outside' => 'outside '.$limit, 'undecided' => 'too near '.$limit.' to tell']);
     }
 
     /** @return list<Disposition> decisions that no reason allows */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Account\CurrentPerson;
+use Japhrex\Core\Figure\Input\Paths;
 use Japhrex\Core\Figure\Result;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Units;
@@ -38,7 +39,7 @@ final readonly class FigureTwig
     #[AsTwigFilter('asked_words')]
     public static function asked(string $typed): string
     {
-        return (string) preg_replace_callback('/\d+\.\d{5,}/', static fn (array $found): string => rtrim(rtrim(number_format((float) $found[0], 5, '.', ''), '0'), '.'), $typed);
+        return (string) preg_replace_callback('/\d+\.\d{5,}/', static fn (array $found): string => rtrim(rtrim(number_format((float) $found[0], 5, '.', ''), '0'), '.'), Paths::inWords($typed));
     }
 
     /** The text with its first letter large; the rest as it stands, units and symbols with it. */

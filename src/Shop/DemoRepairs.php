@@ -88,7 +88,8 @@ final readonly class DemoRepairs
             $this->em->persist($record);
         }
         foreach ($this->desk->plan($case)->bought() as $part) {
-            $this->em->persist(new KitTick($case, $part, KitCheck::USED, '', $who));
+            $this->em->persist($tick = new KitTick($case, $part, KitCheck::USED, '', $who));
+            $tick->madeAt = $at;
         }
         $this->em->flush();
         $stand = $this->em->getRepository(TestStand::class)->findOneBy([]);

@@ -67,7 +67,8 @@ final class FloorController extends AbstractController
 
         return $this->render('shop/history.html.twig', [
             'case' => $case,
-            'entries' => $this->em->getRepository(AuditEntry::class)->findBy(['caseId' => $case->id], ['id' => 'DESC'], self::MOST, ($page - 1) * self::MOST),
+            'entries' => $this->em->createQuery('SELECT e FROM '.AuditEntry::class.' e WHERE e.caseId = :case AND e.field NOT IN (:inside) ORDER BY e.id DESC')
+                ->setParameters(['case' => $case->id, 'inside' => HistoryWords::INSIDE])->setMaxResults(self::MOST)->setFirstResult(($page - 1) * self::MOST)->getResult(),
             'page' => $page,
             'most' => self::MOST,
         ]);

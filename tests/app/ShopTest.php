@@ -33,6 +33,9 @@ use Symfony\Component\Messenger\Transport\InMemory\InMemoryTransport;
 
 final class ShopTest extends AppTestCase
 {
+    /** What only the program needs to know: units of information, names of fields, empty lists, digits that nobody measured. */
+    private const INSIDE = '/deciban|\bbits\b|^[a-z]+[A-Z]\w*$|\[\]|\{"|\d\.\d{6,}/';
+
     private function board(CaseFile $case): CaseBoard
     {
         return self::service(Boards::class)->of($case);
@@ -162,10 +165,12 @@ final class ShopTest extends AppTestCase
             foreach (self::em()->getRepository(Complaint::class)->findBy(['case' => $case->id->toRfc4122()]) as $complaint) {
                 self::assertArrayHasKey($complaint->what, $book->complaints, $case->family);
             }
-            foreach (['intake', 'strip', 'parts', 'parts/'.array_key_first($book->parts), 'readings', 'chain', 'verdict', 'report', 'history', 'next'] as $page) {
+            foreach (['intake', 'strip', 'parts', 'parts/'.array_key_first($book->parts), 'readings', 'chain', 'verdict', 'report', 'work-report', 'history', 'next'] as $page) {
                 $this->browser->request('GET', '/cases/'.$case->number.'/'.$page);
                 self::assertContains($this->browser->getResponse()->getStatusCode(), [200, 302], $case->number.' '.$page);
                 self::assertSelectorNotExists('form[data-autosave]');
+                $cells = $this->browser->getCrawler()->filter('main td, main p, main dd, main li')->each(static fn ($node): string => $node->text());
+                self::assertSame([], array_values(preg_grep(self::INSIDE, $cells) ?: []), $case->number.' '.$page.': words from the inside stay inside');
             }
         }
     }

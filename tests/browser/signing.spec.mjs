@@ -87,7 +87,7 @@ test('a part outside its limit goes back in only with a reason, and the reason i
   await form.locator('fieldset', { hasText: 'What becomes of it' }).getByRole('radio', { name: 'Reuse', exact: true }).check();
   await form.getByLabel('Because', { exact: true }).fill('looks good');
   await form.getByLabel('Because', { exact: true }).blur();
-  await expect(form).toContainText("Reuse is refused: gear width is outside at 9 o'clock");
+  await expect(form).toContainText("Reuse is refused: gear width is outside its limit at 9 o'clock");
   await form.getByLabel(/It may go back in all the same, because/).fill('one nick at the edge, stoned off');
   await form.getByLabel(/It may go back in all the same, because/).blur();
   await expect(page.locator('#saved_part')).toContainText('saved');

@@ -18,6 +18,27 @@ final readonly class Paths implements Takes
         return 'paths slot:width,gap,length or annulus:diameter,gap,length,eccentricity or face:inner,outer,gap,angle, such as slot:25mm,0.04mm,8mmx2';
     }
 
+    /** Paths as typed, in words: "4 slots 30 mm wide, 10 mm long, gap 0.015 mm"; any other text as it is. */
+    public static function inWords(string $typed): string
+    {
+        if (1 !== preg_match('/^(slot|annulus|face):/', $typed)) {
+            return $typed;
+        }
+
+        return implode('; ', array_map(static function (string $one): string {
+            preg_match('/^(\w+):(.*?)(?:\s*[x×](\d+))?$/u', trim($one), $parts);
+            [$kind, $v, $times] = [$parts[1] ?? '', array_map(trim(...), explode(',', $parts[2] ?? '')), (int) ($parts[3] ?? 1)];
+            $many = static fn (string $single, string $several): string => 1 === $times ? '1 '.$single : $times.' '.$several;
+
+            return match ($kind) {
+                'slot' => \sprintf('%s %s wide, %s long, gap %s', $many('slot', 'slots'), $v[0], $v[2] ?? '', $v[1] ?? ''),
+                'annulus' => \sprintf('%s of %s, %s long, gap %s%s', $many('ring gap', 'ring gaps'), $v[0], $v[2] ?? '', $v[1] ?? '', isset($v[3]) ? ', eccentricity '.$v[3] : ''),
+                'face' => \sprintf('%s from %s to %s, gap %s%s', $many('face', 'faces'), $v[0], $v[1] ?? '', $v[2] ?? '', isset($v[3]) ? ', over '.$v[3] : ''),
+                default => $one,
+            };
+        }, explode(';', $typed)));
+    }
+
     public function take(string $text, ?Dimension $open): Taken
     {
         $values = $echo = [];

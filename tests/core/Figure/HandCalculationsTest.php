@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\core\Figure;
 
+use Japhrex\Core\Figure\Input\Paths;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -172,5 +173,11 @@ final class HandCalculationsTest extends TestCase
         $spline = ['spline-stress', 'torque=500Nm', 'pitch-diameter=40mm', 'teeth=20', 'tooth-height=2mm', 'engaged-length=30mm', 'root-diameter=36mm'];
         self::assertStringContainsString('fretting', implode('', self::notes(...[...$spline, 'allow-flank=100MPa'])));
         self::assertSame([], self::notes(...[...$spline, 'allow-flank=60MPa']));
+    }
+
+    public function testPathsAreToldInWordsOnPaper(): void
+    {
+        self::assertSame('4 slots 30 mm wide, 10 mm long, gap 0.015 mm; 1 ring gap of 20 mm, 18 mm long, gap 0.020 mm, eccentricity 0.7; 2 faces from 10mm to 20mm, gap 0.04mm', Paths::inWords('slot:30 mm,0.015 mm,10 mm x4;annulus:20 mm,0.020 mm,18 mm,0.7;face:10mm,20mm,0.04mmx2'));
+        self::assertSame('28.7 cc/rev', Paths::inWords('28.7 cc/rev'));
     }
 }

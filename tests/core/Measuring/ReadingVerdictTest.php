@@ -57,7 +57,7 @@ final class ReadingVerdictTest extends TestCase
     {
         $judged = self::judge([25.968], 26.0, 25.965, null, 0.01, 0.006);
         self::assertSame(Verdict::Undecided, $judged->verdict);
-        self::assertStringContainsString('0.00182 mm', $judged->notes[0]); // 0.003/1.644854
+        self::assertStringContainsString('1.8 µm', $judged->notes[0]); // 0.003/1.644854
         self::assertStringContainsString('More readings alone cannot', $judged->notes[0]);
     }
 
