@@ -23,7 +23,7 @@ use Twig\Attribute\AsTwigFunction;
 /**
  * What the engine says of a case, in words: for the report, and to be kept with the signature.
  *
- * @phpstan-type OpinionData array{candidates: list<array{name: string, share: float, explains: int, of: int, leaves: list<string>, against: list<string>, refused: string|null}>, undetermined: bool, complaints: list<array{name: string, by: list<string>}>, theories: list<array{words: string, by: string, answer: string, figures: list<string>}>, reach: list<array{part: string, do: string, done: string}>, leads: list<array{name: string, share: float, because: string, at: string}>, refused: list<array{name: string, reason: string, by: string, at: string}>, conditions: int, seen: int, method: string}
+ * @phpstan-type OpinionData array{candidates: list<array{name: string, share: float, explains: int, of: int, leaves: list<string>, against: list<string>, refused: string|null}>, undetermined: bool, single?: string|null, complaints: list<array{name: string, by: list<string>}>, theories: list<array{words: string, by: string, answer: string, figures: list<string>}>, reach: list<array{part: string, do: string, done: string}>, leads: list<array{name: string, share: float, because: string, at: string}>, refused: list<array{name: string, reason: string, by: string, at: string}>, conditions: int, seen: int, method: string}
  */
 final readonly class Opinion
 {
@@ -64,6 +64,7 @@ final readonly class Opinion
                 'leaves' => self::names($ground, $one->leaves), 'against' => self::against($ground, $one), 'refused' => $excluded[$one->origin->id()] ?? null,
             ], $told),
             'undetermined' => Analysis::isUndetermined($candidates),
+            'single' => Analysis::singleStory($candidates)?->origin->name,
             'complaints' => self::complaints($ground, $told),
             'theories' => array_map(fn (array $one): array => [
                 'words' => $one['theory']->words, 'by' => $one['theory']->byWhom,
