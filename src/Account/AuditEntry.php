@@ -13,7 +13,7 @@ use Symfony\Component\Uid\Uuid;
  * One change of one field: who, when, what before and after. Never changed, never deleted. Each carries the digest of the
  * one before in its case; the database sets both as it is added.
  */
-#[ORM\Entity]
+#[ORM\Entity(readOnly: true)]
 #[ORM\Table(name: 'audit_entry')]
 #[ORM\Index(columns: ['case_id', 'made_at'])]
 class AuditEntry
