@@ -29,7 +29,6 @@ final readonly class BookCheck
             ...$this->parts($book),
             ...$this->oil($book),
             ...$this->leaks($book),
-            ...$this->upkeep($book),
             ...(new UpkeepCheck($this->figures))->problems($book),
         ]);
     }
@@ -224,25 +223,6 @@ final readonly class BookCheck
             }
         } catch (\DomainException $error) {
             yield new BookProblem($path.'/fill', $error->getMessage());
-        }
-    }
-
-    /** @return iterable<int, BookProblem> */
-    private function upkeep(Book $book): iterable
-    {
-        foreach ($book->watch as $watch) {
-            if (!$book->hasPlace($watch->place)) {
-                yield new BookProblem('watch/'.$watch->key.'/place', \sprintf('"%s" is no part or surface of this book.', $watch->place));
-            }
-        }
-        $models = array_map(static fn (Model $model): string => strtolower($model->name()), $book->models);
-        foreach ($book->contents as $i => $content) {
-            if (!isset($book->parts[$content->part])) {
-                yield new BookProblem("contents/$i/part", \sprintf('there is no part "%s".', $content->part));
-            }
-            foreach (array_diff(array_map(strtolower(...), array_keys($content->should)), $models, ['all']) as $model) {
-                yield new BookProblem("contents/$i/should", \sprintf('there is no model "%s"; expected maker and model as at the head, or "all".', $model));
-            }
         }
     }
 

@@ -18,7 +18,7 @@ final readonly class UpkeepCheck
     /** @return list<BookProblem> */
     public function problems(Book $book): array
     {
-        return array_values([...$this->settings($book), ...$this->proof($book), ...$this->kits($book)]);
+        return array_values([...$this->settings($book), ...$this->proof($book), ...$this->kits($book), ...$this->watchAndContents($book)]);
     }
 
     /** @return iterable<int, BookProblem> */
@@ -66,6 +66,25 @@ final readonly class UpkeepCheck
                 if (Reuse::Never === $part->reuse && !\in_array($part->key, $named, true)) {
                     yield new BookProblem('parts/'.$part->key, 'is never reused, but no kit has it nor says that it has to be bought besides (without).');
                 }
+            }
+        }
+    }
+
+    /** @return iterable<int, BookProblem> */
+    private function watchAndContents(Book $book): iterable
+    {
+        foreach ($book->watch as $watch) {
+            if (!$book->hasPlace($watch->place)) {
+                yield new BookProblem('watch/'.$watch->key.'/place', \sprintf('"%s" is no part or surface of this book.', $watch->place));
+            }
+        }
+        $models = array_map(static fn (Model $model): string => strtolower($model->name()), $book->models);
+        foreach ($book->contents as $i => $content) {
+            if (!isset($book->parts[$content->part])) {
+                yield new BookProblem("contents/$i/part", \sprintf('there is no part "%s".', $content->part));
+            }
+            foreach (array_diff(array_map(strtolower(...), array_keys($content->should)), $models, ['all']) as $model) {
+                yield new BookProblem("contents/$i/should", \sprintf('there is no model "%s"; expected maker and model as at the head, or "all".', $model));
             }
         }
     }

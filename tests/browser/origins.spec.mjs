@@ -70,7 +70,13 @@ test('two complaints with two origins: verdict, claim and customer keep them apa
   await page.reload();
   await expect(page.getByText('a way in the chain from “Sand let in at the hose” to “Leak at the shaft”')).toBeVisible();
   await page.locator('#own summary', { hasText: 'Leak at the shaft' }).click();
-  await answered(page.locator('#own form').first(), page.locator('#own .saved').first(), 'Seal lip cut by its maker', 'Supplier of a part', 'The lip was cut before it was fitted.');
+  await answered(
+    page.locator('#own form').first(),
+    page.locator('#own .saved').first(),
+    'Seal lip cut by its maker',
+    'Supplier of a part',
+    'The lip was cut before it was fitted.',
+  );
   await page.reload();
   await expect(page.getByText('Before it can be signed')).toHaveCount(0);
   await asked(page);

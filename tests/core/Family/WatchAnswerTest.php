@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Family;
 
 use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Watch;
 use Japhrex\Core\Family\WatchAnswer;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Yaml\Yaml;
 
 final class WatchAnswerTest extends TestCase
 {
+    private const BOOKS = __DIR__.'/../../../books/';
+
     /** @return iterable<string, array{string, list<array{string|null, FindingKind}>, WatchAnswer}> */
     public static function finds(): iterable
     {
@@ -32,5 +36,20 @@ final class WatchAnswerTest extends TestCase
     {
         $watch = new Watch('w', $place, 'what', 'tell', []);
         self::assertSame($expected, WatchAnswer::to($watch, array_map(static fn (array $find): array => ['surface' => $find[0], 'kind' => $find[1]], $finds))[0]);
+    }
+
+    public function testEveryWeakPlaceOfTheBooksSaysByWhichDamageItIsFound(): void
+    {
+        $modes = ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml'));
+        $named = 0;
+        foreach (glob(self::BOOKS.'*.yaml') ?: [] as $file) {
+            foreach ((array) (((array) Yaml::parseFile($file))['watch'] ?? []) as $key => $watch) {
+                self::assertIsArray($watch);
+                self::assertIsString($watch['mode'] ?? null, basename($file).' '.$key);
+                self::assertNotNull($modes->get($watch['mode']), $watch['mode']);
+                ++$named;
+            }
+        }
+        self::assertGreaterThan(60, $named);
     }
 }
