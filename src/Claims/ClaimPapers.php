@@ -7,13 +7,14 @@ namespace App\Claims;
 use App\Account\AuditedInPart;
 use App\Platform\Identified;
 use App\Report\InTheMaking;
+use App\Report\Paper;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 
 /** The papers of a claim: a PDF, and a bundle of it with the photos as they came and lists that a program can read. */
 #[ORM\Entity]
 #[ORM\Table(name: 'claim_papers')]
-class ClaimPapers implements AuditedInPart
+class ClaimPapers implements AuditedInPart, Paper
 {
     use Identified;
     use InTheMaking;

@@ -10,8 +10,7 @@ use App\Evidence\ShownPictures;
 use App\Platform\BookShelf;
 use App\Platform\PdfTool;
 use App\Platform\StoredFiles;
-use App\Platform\WorkFolder;
-use App\Report\ReportState;
+use App\Report\PaperMaker;
 use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
@@ -23,6 +22,7 @@ final readonly class MakeClaimHandler
 {
     public function __construct(
         private EntityManagerInterface $em,
+        private PaperMaker $maker,
         private BookShelf $shelf,
         private ShownPictures $shown,
         private StoredFiles $stored,
@@ -37,16 +37,7 @@ final readonly class MakeClaimHandler
 
     public function __invoke(MakeClaim $message): void
     {
-        $papers = $this->em->find(ClaimPapers::class, $message->papers);
-        if (null === $papers || ReportState::Ready === $papers->state) {
-            return;
-        }
-        try {
-            WorkFolder::during(fn (string $folder) => $this->make($papers, $folder));
-        } catch (\Throwable $error) {
-            $papers->failed($error);
-            $this->em->flush();
-        }
+        $this->maker->make($this->em->find(ClaimPapers::class, $message->papers), $this->make(...));
     }
 
     private function make(ClaimPapers $papers, string $folder): void
@@ -54,30 +45,24 @@ final readonly class MakeClaimHandler
         $claim = $papers->claim;
         $photos = $this->em->getRepository(Photo::class)->findBy(['case' => $claim->case], ['stage' => 'ASC', 'id' => 'ASC']);
         foreach ($photos as $i => $photo) {
-            $this->step($papers, 5 + (int) (40 * $i / max(1, \count($photos))), \sprintf('photo %d of %d', $i + 1, \count($photos)));
+            $this->maker->step($papers, 5 + (int) (40 * $i / max(1, \count($photos))), \sprintf('photo %d of %d', $i + 1, \count($photos)));
             file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));
         }
-        $this->step($papers, 48, 'writing the claim');
+        $this->maker->step($papers, 48, 'writing the claim');
         $html = $this->twig->render('claims/pdf.html.twig', [
             'case' => $claim->case, 'book' => $this->shelf->book($claim->case->family), 'modes' => $this->shelf->modes(), 'verdict' => $this->signing->current($claim->case),
             'claim' => $claim, 'for' => $this->claims->about($claim), 'judged' => $this->claims->judged($claim), 'sum' => $this->claims->sum($claim), 'missing' => $this->claims->missing($claim), 'parts' => $this->claims->parts($claim->case),
             'photos' => $photos, 'base' => $papers->base, 'assets' => 'file://'.$this->projectDir.'/assets', 'made' => $papers->madeAt, 'bywhom' => $papers->byWhom,
         ]);
-        $this->step($papers, 60, 'setting the pages');
+        $this->maker->step($papers, 60, 'setting the pages');
         $target = $folder.'/claim.pdf';
         $this->pdf->make($html, $folder, $target);
-        $this->step($papers, 80, 'packing the bundle');
+        $this->maker->step($papers, 80, 'packing the bundle');
         $bundle = $folder.'/bundle.zip';
         $this->bundle->pack($claim, $photos, $target, $bundle, $papers->withPlaces);
-        $this->step($papers, 95, 'storing them');
+        $this->maker->step($papers, 95, 'storing them');
         $papers->bundled($this->stored->keep('claims', $bundle), $bundle);
         $papers->kept($this->stored->keep('claims', $target), $target);
-        $this->em->flush();
-    }
-
-    private function step(ClaimPapers $papers, int $percent, string $doing): void
-    {
-        $papers->step($percent, $doing);
         $this->em->flush();
     }
 }

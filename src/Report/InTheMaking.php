@@ -31,6 +31,11 @@ trait InTheMaking
     #[ORM\Column(type: 'datetimetz_immutable')]
     public \DateTimeImmutable $touchedAt;
 
+    public function isMade(): bool
+    {
+        return ReportState::Ready === $this->state;
+    }
+
     public function step(int $percent, string $doing): void
     {
         $this->state = ReportState::Making;

@@ -8,7 +8,6 @@ use App\Evidence\PictureSize;
 use App\Evidence\ShownPictures;
 use App\Platform\PdfTool;
 use App\Platform\StoredFiles;
-use App\Platform\WorkFolder;
 use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
@@ -20,6 +19,7 @@ final readonly class MakeReportHandler
 {
     public function __construct(
         private EntityManagerInterface $em,
+        private PaperMaker $maker,
         private ReportText $text,
         private ShownPictures $shown,
         private StoredFiles $stored,
@@ -32,27 +32,18 @@ final readonly class MakeReportHandler
 
     public function __invoke(MakeReport $message): void
     {
-        $report = $this->em->find(Report::class, $message->report);
-        if (null === $report || ReportState::Ready === $report->state) {
-            return;
-        }
-        try {
-            WorkFolder::during(fn (string $folder) => $this->make($report, $folder));
-        } catch (\Throwable $error) {
-            $report->failed($error);
-            $this->em->flush();
-        }
+        $this->maker->make($this->em->find(Report::class, $message->report), $this->make(...));
     }
 
     private function make(Report $report, string $folder): void
     {
-        $this->step($report, 10, 'gathering the case');
+        $this->maker->step($report, 10, 'gathering the case');
         $photos = $this->text->photos($report->case);
         foreach ($photos as $i => $photo) {
-            $this->step($report, 15 + (int) (45 * $i / max(1, \count($photos))), \sprintf('photo %d of %d', $i + 1, \count($photos)));
+            $this->maker->step($report, 15 + (int) (45 * $i / max(1, \count($photos))), \sprintf('photo %d of %d', $i + 1, \count($photos)));
             file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));
         }
-        $this->step($report, 62, 'drawing the chain');
+        $this->maker->step($report, 62, 'drawing the chain');
         $verdict = $report->verdict ?? $this->signing->current($report->case);
         $html = $this->twig->render('report/pdf.html.twig', [
             'case' => $report->case,
@@ -62,17 +53,11 @@ final readonly class MakeReportHandler
             'made' => $verdict->secondAt ?? $report->madeAt,
             'bywhom' => $verdict->secondBy->name ?? $report->byWhom,
         ]);
-        $this->step($report, 70, 'setting the pages');
+        $this->maker->step($report, 70, 'setting the pages');
         $target = $folder.'/report.pdf';
         $this->pdf->make($html, $folder, $target);
-        $this->step($report, 95, 'storing it');
+        $this->maker->step($report, 95, 'storing it');
         $report->kept($this->stored->keep('reports', $target), $target);
-        $this->em->flush();
-    }
-
-    private function step(Report $report, int $percent, string $doing): void
-    {
-        $report->step($percent, $doing);
         $this->em->flush();
     }
 }

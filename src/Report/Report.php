@@ -15,7 +15,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Entity]
 #[ORM\Table(name: 'report')]
 #[ORM\Index(columns: ['case_id', 'made_at'])]
-class Report implements AuditedInPart
+class Report implements AuditedInPart, Paper
 {
     use Identified;
     use InTheMaking;

@@ -1,5 +1,5 @@
 // Two complaints of one unit with two origins: the verdict answers each, and claim and customer's page keep them apart.
-import { PASSWORD, signIn, takeIn } from './people.mjs';
+import { PASSWORD, readyToSign, signIn, takeIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
 
 const complaints = { 'Low flow or slow movement': 'The winch creeps.', 'Leak at the shaft': 'A puddle under the shaft.' };
@@ -38,13 +38,6 @@ async function answered(form, saved, origin, who, statement) {
   await expect(saved).toContainText('saved');
 }
 
-async function asked(page) {
-  for (const field of await page.locator('input[name^="despite["]').all()) {
-    await field.fill('known, and it changes nothing here');
-  }
-  await page.getByLabel('Your password, once more').fill(PASSWORD);
-}
-
 test('two complaints with two origins: verdict, claim and customer keep them apart, and the claim is completed after signing', async ({ page, browser }) => {
   const number = await takeIn(browser, 'External gear pump', 'Cable ferry');
   await signIn(page, 'analyst');
@@ -79,7 +72,7 @@ test('two complaints with two origins: verdict, claim and customer keep them apa
   );
   await page.reload();
   await expect(page.getByText('Before it can be signed')).toHaveCount(0);
-  await asked(page);
+  await readyToSign(page);
   await page.getByRole('button', { name: 'Sign as analyst 1' }).click();
   await expect(page.getByText('waits for a second person')).toBeVisible();
   const second = await (await browser.newContext()).newPage();

@@ -43,3 +43,11 @@ export async function press(page, key) {
   await page.waitForLoadState('load');
   await page.keyboard.press(key);
 }
+
+// Why each open point may stay open, and the password once more: what a signature asks for.
+export async function readyToSign(page) {
+  for (const field of await page.locator('input[name^="despite["]').all()) {
+    await field.fill('known, and it changes nothing here');
+  }
+  await page.getByLabel('Your password, once more').fill(PASSWORD);
+}

@@ -1,13 +1,6 @@
 // Two sign the same document: what changes between the signatures voids the first, and a limit binds what may be signed.
-import { PASSWORD, signIn, takeIn } from './people.mjs';
+import { PASSWORD, readyToSign, signIn, takeIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
-
-async function asked(page) {
-  for (const field of await page.locator('input[name^="despite["]').all()) {
-    await field.fill('known, and it changes nothing here');
-  }
-  await page.getByLabel('Your password, once more').fill(PASSWORD);
-}
 
 test('evidence that changes between the signatures is not signed by the second from a stale page', async ({ page, browser }) => {
   const number = await takeIn(browser, 'External gear pump', 'Timber yard');
@@ -24,11 +17,11 @@ test('evidence that changes between the signatures is not signed by the second f
   await page.getByLabel('What stays at risk').blur();
   await expect(page.locator('#saved_verdict')).toContainText('saved');
   await page.reload();
-  await asked(page);
+  await readyToSign(page);
   await page.getByLabel('Your password, once more').fill('not mine');
   await page.getByRole('button', { name: 'Sign as analyst 1' }).click();
   await expect(page.getByText('Nothing is signed: that is not your password.')).toBeVisible();
-  await asked(page);
+  await readyToSign(page);
   await page.getByRole('button', { name: 'Sign as analyst 1' }).click();
   await expect(page.getByText('waits for a second person')).toBeVisible();
 
@@ -50,7 +43,7 @@ test('evidence that changes between the signatures is not signed by the second f
 
   // The first reads it again and signs anew; then the second signs what is there.
   await page.goto(`/cases/${number}/verdict`);
-  await asked(page);
+  await readyToSign(page);
   await page.getByRole('button', { name: 'Sign as analyst 1' }).click();
   await expect(page.getByText('waits for a second person')).toBeVisible();
   await second.goto(`/cases/${number}/verdict`);

@@ -8,8 +8,7 @@ use App\Evidence\PictureSize;
 use App\Evidence\ShownPictures;
 use App\Platform\PdfTool;
 use App\Platform\StoredFiles;
-use App\Platform\WorkFolder;
-use App\Report\ReportState;
+use App\Report\PaperMaker;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 use Twig\Environment;
@@ -17,28 +16,18 @@ use Twig\Environment;
 #[AsMessageHandler]
 final readonly class MakeWorkReportHandler
 {
-    public function __construct(private EntityManagerInterface $em, private WorkText $text, private ShownPictures $shown, private StoredFiles $stored, private PdfTool $pdf, private Environment $twig, private string $projectDir)
+    public function __construct(private EntityManagerInterface $em, private PaperMaker $maker, private WorkText $text, private ShownPictures $shown, private StoredFiles $stored, private PdfTool $pdf, private Environment $twig, private string $projectDir)
     {
     }
 
     public function __invoke(MakeWorkReport $message): void
     {
-        $report = $this->em->find(WorkReport::class, $message->report);
-        if (null === $report || ReportState::Ready === $report->state) {
-            return;
-        }
-        try {
-            WorkFolder::during(fn (string $folder) => $this->make($report, $folder));
-        } catch (\Throwable $error) {
-            $report->failed($error);
-            $this->em->flush();
-        }
+        $this->maker->make($this->em->find(WorkReport::class, $message->report), $this->make(...));
     }
 
     private function make(WorkReport $report, string $folder): void
     {
-        $report->step(20, 'setting the pages');
-        $this->em->flush();
+        $this->maker->step($report, 20, 'setting the pages');
         foreach ($this->text->photos($report->case) as $photo) {
             if (str_contains($report->body, $photo->id.'.jpg')) {
                 file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));

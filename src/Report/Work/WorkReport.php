@@ -10,13 +10,14 @@ use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Report\InTheMaking;
+use App\Report\Paper;
 use Doctrine\ORM\Mapping as ORM;
 
 /** What was done after the failure report: decisions, build, proof, return to service. Signed by who did it; what follows makes the next one. */
 #[ORM\Entity]
 #[ORM\Table(name: 'work_report')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'nr'])]
-class WorkReport implements AuditedInPart
+class WorkReport implements AuditedInPart, Paper
 {
     use Identified;
     use InTheMaking;
