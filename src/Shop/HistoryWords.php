@@ -19,7 +19,7 @@ final readonly class HistoryWords
     private const FIELDS = [
         'at' => 'taken at', 'atSpeed' => 'at which speed', 'byWhom' => 'by', 'withWhom' => 'with', 'despite' => 'in spite of a limit, because', 'despiteBy' => 'reason given by', 'despiteFor' => 'what the limits said',
         'dispositionReason' => 'decided because', 'disposition' => 'what becomes of it', 'made' => 'made of', 'mode' => 'damage', 'madeAt' => 'at', 'name' => 'called', 'nr' => 'number', 'says' => 'found',
-        'typed' => 'as typed', 'underLoad' => 'under load', 'what' => 'what', 'why' => 'because', 'stands' => 'does it stand', 'to' => 'to', 'from' => 'from', 'extent' => 'how many of them', 'watch' => 'weak place', 'order' => 'happened as number',
+        'typed' => 'as typed', 'underLoad' => 'under load', 'what' => 'what', 'why' => 'because', 'stands' => 'does it stand', 'to' => 'to', 'from' => 'from', 'extent' => 'how many of them', 'watch' => 'to be asked after on', 'order' => 'happened as number',
         'hangsOn' => 'hangs on', 'holdsFor' => 'holds for', 'own' => 'answers of their own', 'earlierOriginDealt' => 'done about the earlier origin', 'goneAt' => 'went out', 'checks' => 'to check', 'stop' => 'to stop at',
     ];
 
@@ -39,7 +39,7 @@ final readonly class HistoryWords
         $text = $this->names->shown($stored);
         $data = 1 === preg_match('/^[\[{]/', $text) ? json_decode($text, true) : null;
 
-        return \is_array($data) ? self::listed($data) : self::number($text);
+        return \is_array($data) ? self::listed($data) : self::number((string) preg_replace('/^(\d{4}-\d\d-\d\d) 00:00:00$/', '$1', $text));
     }
 
     /** @param array<mixed> $data */

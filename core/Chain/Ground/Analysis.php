@@ -74,20 +74,21 @@ final readonly class Analysis
     }
 
     /**
-     * The one whose own story tells most of what was found; of several that tell as much the likeliest.
+     * The likeliest of those whose own story tells as much of what was found as any, or one find less. What speaks against
+     * a story is in its chance already.
      *
      * @param list<Candidate> $candidates the likeliest first
      */
     public static function singleStory(array $candidates): ?Candidate
     {
-        $best = null;
+        $most = max([0, ...array_map(static fn (Candidate $one): int => \count($one->explains), $candidates)]);
         foreach ($candidates as $one) {
-            if ([] !== $one->explains && [] === $one->contradicts && (null === $best || \count($one->explains) > \count($best->explains))) {
-                $best = $one;
+            if ([] !== $one->explains && \count($one->explains) >= $most - 1) {
+                return $one;
             }
         }
 
-        return $best;
+        return null;
     }
 
     /** @param list<Candidate> $candidates the likeliest first */

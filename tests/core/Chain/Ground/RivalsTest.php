@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\core\Chain\Ground;
 
+use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Circumstances;
 use Japhrex\Core\Chain\Ground\Evidence;
@@ -98,5 +99,15 @@ final class RivalsTest extends TestCase
         self::assertSame(1.0, $factor(500.0, OriginKind::AssemblyError));
         self::assertSame(1.0, $factor(20.0, OriginKind::Contamination));
         self::assertSame(1.0, $factor(null, OriginKind::AssemblyError));
+    }
+
+    /** What one story tells: the likely one, though one look speaks against it, before a rare one that tells a find more. */
+    public function testTheSingleStoryIsTheLikeliestOfThoseThatTellMost(): void
+    {
+        $dirt = self::candidate('dirt', 0.93, ['a', 'b', 'c'], ['d']);
+        $rare = self::candidate('rare', 0.22, ['a', 'b', 'c', 'e']);
+        $part = self::candidate('part', 0.95, ['a']);
+        self::assertSame($dirt, Analysis::singleStory([$part, $dirt, $rare]));
+        self::assertNull(Analysis::singleStory([self::candidate('idle', 0.99, [])]));
     }
 }
