@@ -68,7 +68,7 @@ final readonly class WearJudgement
      */
     private static function unseen(array $read, array $unread, array $beside): string
     {
-        $seen = [] === $read ? 'No leak path is read whole' : 'Only '.FieldAssessment::listed($read).' '.(1 === \count($read) ? 'is' : 'are').' read';
+        $seen = [] === $read ? 'No leak path is read whole' : 'Only '.FieldAssessment::listed($read).' '.(1 === \count($read) && !str_ends_with($read[0], 's') ? 'is' : 'are').' read';
         $missing = array_filter([
             [] === $unread ? '' : 'not read: '.implode('; ', \array_slice($unread, 0, 6)).(\count($unread) > 6 ? \sprintf(' and %d more', \count($unread) - 6) : ''),
             [] === $beside ? '' : 'found damaged, but in no arithmetic here: '.FieldAssessment::listed($beside),
