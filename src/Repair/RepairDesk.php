@@ -222,7 +222,7 @@ final readonly class RepairDesk
         $name = static fn (string $part): string => lcfirst($book->parts[$part]->name ?? $part);
         $again = array_keys($this->plan($case)->decided, Disposition::OneMoreRun, true);
 
-        return trim(implode(' ', array_filter([
+        return trim(implode("\n", array_filter([
             [] === $again ? '' : \sprintf('Accepted for one more run: %s.', implode(', ', array_map($name, $again))),
             ...array_map(static fn (PartRecord|PartDecision $one): string => '' === $one->despite ? '' : \sprintf('The %s goes back in although %s: %s.', $name($one->part), implode('; ', $one->despiteFor), rtrim($one->despite, '.')), array_values($this->decisions->standing($case))),
             ...array_map(static fn (PartRecord|PartDecision $one): string => '' === $one->hangsOn ? '' : \sprintf('What becomes of the %s hangs on: %s.', $name($one->part), rtrim($one->hangsOn, '.')), array_values($this->decisions->standing($case))),

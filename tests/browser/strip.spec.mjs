@@ -83,10 +83,10 @@ test('an axial piston pump is stripped by two hands on two devices', async ({ pa
   await page.goto(`/cases/${number}/strip`);
   await expect(page.getByText('Missing: Needles')).toHaveCount(0);
 
-  // The part it left has its known weak place ticked, and the desk sees it.
+  // The part it left has its known weak place graded where it is asked, and the desk sees it.
   await page.goto(`/cases/${number}/parts/port-plate`);
-  await page.getByRole('button', { name: 'It is there' }).click();
-  await expect(page.getByText('It is there, bench 2')).toBeVisible();
+  await page.getByRole('button', { name: /^It is there, grade 2/ }).click();
+  await expect(page.getByText('Found there: cavitation erosion, grade 2')).toBeVisible();
   await desk.reload();
   await expect(desk.getByText('5 of 6 not looked at')).toBeVisible();
 });
