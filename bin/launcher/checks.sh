@@ -8,8 +8,7 @@ run_checks() {
   step "Types and architecture"; php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M -q -c phpstan.core.neon || php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M -c phpstan.core.neon
   php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M -q || php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M
   step "Books"; php bin/book check
-  # What takes long comes with all tests at the end.
-  step "Core without kernel or database"; env -u DATABASE_URL php vendor/bin/phpunit --testsuite core --exclude-group slow --no-progress
+  step "Core without kernel or database"; env -u DATABASE_URL php vendor/bin/phpunit --testsuite core --no-progress
   step "Server on a throwaway cluster"; throwaway_stack
   quietly php bin/console lint:container && quietly php bin/console lint:twig templates && quietly php bin/console lint:yaml --parse-tags config books
   echo "container, templates and YAML are sound"
@@ -18,8 +17,9 @@ run_checks() {
   local owner; owner=$(database_url japhrex_test)
   migrate japhrex_test && DATABASE_URL=$owner quietly php bin/console doctrine:migrations:migrate first -n && migrate japhrex_test && DATABASE_URL=$owner quietly php bin/console doctrine:schema:validate && echo "in step with the entities"
   step "Browser"; npx --no-install playwright test -c tests/browser/playwright.config.mjs
-  step "Tests"
-  DATABASE_URL=$(app_database_url japhrex_test) DATABASE_OWNER_URL=$(database_url japhrex_test) APP_ENV=test JAPHREX_STORE="$SCRATCH/test-store" php vendor/bin/phpunit --no-progress
+  step "Application, on two databases"
+  local lane; for lane in 1 2; do clone_database japhrex_test "japhrex_test_$lane"; done
+  DATABASE_URL=$(app_database_url japhrex_test) DATABASE_OWNER_URL=$owner APP_ENV=test JAPHREX_STORE="$SCRATCH/test-store" php vendor/bin/paratest --processes=2 --testsuite app --no-progress
 }
 
 # run_bench [photos|chain|stories|recording]: the pages, the taking in of photos, the inference, failures whose origin is known, or a recording of the stand.

@@ -51,7 +51,7 @@ final class OldShopTest extends AppTestCase
 
     private static function at(string $url): string
     {
-        return (string) preg_replace('~/[a-z_]+(\?|$)~', '/'.self::DATABASE.'$1', $url);
+        return (string) preg_replace('~/[a-z_0-9]+(\?|$)~', '/'.self::DATABASE.'$1', $url);
     }
 
     private static function use(string $url): void

@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { signIn } from './people.mjs';
+import { BY_THE_WORKER, signIn } from './people.mjs';
 
 test('the papers of a claim are made, and the sums of the bundle agree', async ({ page }) => {
   await signIn(page, 'desk');
@@ -17,7 +17,7 @@ test('the papers of a claim are made, and the sums of the bundle agree', async (
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.locator('.stagehead')).toContainText('280.00 EUR');
   await page.getByRole('button', { name: 'Make the papers' }).click();
-  await expect(page.getByRole('link', { name: /\.zip$/ })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('link', { name: /\.zip$/ })).toBeVisible(BY_THE_WORKER);
   const waits = page.waitForEvent('download');
   await page.getByRole('link', { name: /\.zip$/ }).click();
   const folder = mkdtempSync(path.join(tmpdir(), 'claim-'));

@@ -66,7 +66,6 @@ test('a figure opened from a part is filled, and kept as evidence', async ({ pag
 });
 
 test('a run of readings with a gauge that sends, from the first field to the last', async ({ page, browser }) => {
-  test.setTimeout(120_000);
   // A unit of its own, taken in at the desk.
   const desk = await (await browser.newContext()).newPage();
   await signIn(desk, 'desk');

@@ -43,7 +43,7 @@ test('what cannot be sent waits on the page and is sent again', async ({ page, c
   await page.locator('#arrival_oilSmell').blur();
   await expect(page.locator('#saved_arrival')).toContainText('not saved yet');
   await context.setOffline(false);
-  await expect(page.locator('#saved_arrival')).toContainText('saved', { timeout: 15_000 });
+  await expect(page.locator('#saved_arrival')).toContainText('saved');
   await expect(page.locator('#saved_arrival')).not.toContainText('not saved');
   await page.reload();
   await expect(page.locator('#arrival_oilSmell')).toHaveValue(smell);

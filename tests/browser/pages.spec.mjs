@@ -65,7 +65,6 @@ for (const [width, height] of [
   [390, 844],
 ]) {
   test(`every page is accessible and fits at ${width}`, async ({ page }) => {
-    test.setTimeout(300_000);
     await page.setViewportSize({ width, height });
     await signIn(page, 'analyst');
     for (const [name, at] of Object.entries(cases)) {
@@ -91,7 +90,6 @@ for (const [width, height] of [
 }
 
 test('dark rooms keep their contrast', async ({ page }) => {
-  test.setTimeout(300_000);
   await page.emulateMedia({ colorScheme: 'dark' });
   await signIn(page, 'analyst');
   for (const at of ['/', cases.part, cases.chain, cases['strip, stuck'], cases['readings, signed'], cases.readings, cases.wear, cases['a figure']]) {

@@ -1,6 +1,9 @@
 // The demo people and how the browser is started, for tests and pictures alike.
 export const PASSWORD = 'ostrey-quay';
 
+// What the worker makes stands behind all that was asked for before.
+export const BY_THE_WORKER = { timeout: 300_000 };
+
 export const launchOptions = {
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
   args: [

@@ -80,7 +80,7 @@ test('a connection that is cut in mid-upload goes on where it broke off, once', 
   });
   await page.goto(`/cases/${number}/parts/body`);
   await page.locator('form[data-upload] input[type=file]').setInputFiles(file);
-  await expect(page.locator('.film li')).toHaveCount(1, { timeout: 20_000 });
+  await expect(page.locator('.film li')).toHaveCount(1);
   expect(cut).toBe(1);
   expect(offsets.filter((offset) => offset === 0)).toHaveLength(1);
   const id = (await page.locator('.film a').getAttribute('href')).split('/').pop();

@@ -5,7 +5,6 @@ import { expect, test } from './watch.mjs';
 const heading = (page) => page.locator('.step h2');
 
 test('an axial piston pump is stripped by two hands on two devices', async ({ page, browser }) => {
-  test.setTimeout(120_000);
   const desk = await (await browser.newContext()).newPage();
   await signIn(desk, 'desk');
   await desk.getByRole('link', { name: 'Take in a unit' }).click();

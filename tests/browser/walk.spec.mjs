@@ -2,7 +2,7 @@
 import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { choose, finding } from './looks.mjs';
-import { PASSWORD, signIn } from './people.mjs';
+import { BY_THE_WORKER, PASSWORD, signIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
 
 const photo = (name) => `demo/photos/${name}.jpg`;
@@ -54,7 +54,6 @@ async function link(page, from, to, how, way) {
 }
 
 test('a failed pump is taken in, stripped, judged, explained and signed', async ({ page, browser }) => {
-  test.setTimeout(240_000);
   await signIn(page, 'desk');
 
   // Intake at the desk.
@@ -203,7 +202,7 @@ test('a failed pump is taken in, stripped, judged, explained and signed', async 
 
   // The report of the signing is made by itself.
   const file = second.getByRole('link', { name: `${number}-report-r1.pdf` });
-  await expect(file).toBeVisible({ timeout: 60_000 });
+  await expect(file).toBeVisible(BY_THE_WORKER);
   const pdf = await second.request.get(await file.getAttribute('href'));
   expect(pdf.headers()['content-type']).toBe('application/pdf');
   writeFileSync('var/walk.pdf', await pdf.body());
