@@ -28,20 +28,29 @@ final class Version20261128180000 extends AbstractMigration
         $this->addSql(<<<'SQL'
             CREATE FUNCTION own_answer_stays() RETURNS trigger LANGUAGE plpgsql AS $$
             BEGIN
+              IF TG_OP = 'UPDATE' AND NEW.origin_id IS NULL AND to_jsonb(OLD) - 'origin_id' = to_jsonb(NEW) - 'origin_id' THEN RETURN NEW; END IF;
               IF EXISTS (SELECT 1 FROM verdict WHERE second_at IS NOT NULL AND id IN ((to_jsonb(OLD)->>'verdict_id')::uuid, (to_jsonb(NEW)->>'verdict_id')::uuid)) THEN
                 RAISE EXCEPTION 'a signed verdict is superseded, never changed';
               END IF;
               RETURN COALESCE(NEW, OLD);
             END $$
             SQL);
+        // An origin may leave the chain of a later revision: what was signed is told by its document.
+        $this->addSql(self::signedStays("IF TG_OP = 'UPDATE' AND NEW.origin_id IS NULL AND to_jsonb(OLD) - 'origin_id' = to_jsonb(NEW) - 'origin_id' THEN RETURN NEW; END IF; "));
         $this->addSql('CREATE TRIGGER own_answer_stays BEFORE INSERT OR UPDATE OR DELETE ON own_answer FOR EACH ROW EXECUTE FUNCTION own_answer_stays()');
         $this->addSql('CREATE TRIGGER is_never_emptied BEFORE TRUNCATE ON own_answer FOR EACH STATEMENT EXECUTE FUNCTION is_never_emptied()');
     }
 
     public function down(Schema $schema): void
     {
+        $this->addSql(self::signedStays(''));
         $this->addSql('DROP TABLE own_answer');
         $this->addSql('DROP FUNCTION own_answer_stays');
         $this->addSql('ALTER TABLE claim DROP complaint_id');
+    }
+
+    private static function signedStays(string $but): string
+    {
+        return "CREATE OR REPLACE FUNCTION signed_stays_signed() RETURNS trigger LANGUAGE plpgsql AS \$\$ BEGIN {$but}IF OLD.second_at IS NOT NULL THEN RAISE EXCEPTION 'a signed verdict is superseded, never changed'; END IF; RETURN COALESCE(NEW, OLD); END \$\$";
     }
 }

@@ -43,7 +43,22 @@ trait Answer
     /** What was found, in a word or the origin's name; null: nothing is answered yet. */
     public function found(): ?string
     {
-        return $this->causeNotFound ? 'Cause not found' : $this->origin?->name;
+        return $this->causeNotFound ? 'Cause not found' : $this->origin->name ?? $this->signedName();
+    }
+
+    /** The origin as it was signed, where it is no longer in the chain. */
+    private function signedName(): ?string
+    {
+        [$document, $of] = $this instanceof OwnAnswer ? [$this->verdict->snapshot, $this->verdict->snapshot['verdict']['own'] ?? []] : [$this->snapshot, [$this->snapshot['verdict'] ?? []]];
+        foreach (\is_array($of) ? $of : [] as $answer) {
+            foreach (\is_array($answer) && ($answer['id'] ?? null) === (string) $this->id && \is_array($document['nodes'] ?? null) ? $document['nodes'] : [] as $node) {
+                if (\is_array($node) && null !== ($answer['origin'] ?? null) && ($node['id'] ?? null) === $answer['origin']) {
+                    return \is_string($node['name'] ?? null) ? $node['name'] : null;
+                }
+            }
+        }
+
+        return null;
     }
 
     private function takeFrom(self $earlier): void

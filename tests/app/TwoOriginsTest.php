@@ -165,4 +165,24 @@ final class TwoOriginsTest extends AppTestCase
             self::assertStringContainsString('a signed verdict is superseded, never changed', $error->getMessage());
         }
     }
+
+    public function testAnOriginLeavesTheChainOfARevisionAndStandsInWhatWasSigned(): void
+    {
+        $verdict = $this->answered($this->twoOrigins());
+        $signing = self::service(Signing::class);
+        $signing->sign($verdict, $this->person(Role::Analyst));
+        $signing->second($verdict, $this->person(Role::Analyst, 'second'));
+        $signing->reopen($verdict->case, 'the sand was never there');
+        $origin = $verdict->origin ?? self::fail();
+        self::assertSame(303, $this->act($verdict->case, "chain/nodes/{$origin->id}/remove", [], 'chain'));
+        $names = static fn (Verdict $of): array => array_map(static fn (Explained $one): ?string => $one->by->found(), $of->explained());
+        $case = $this->fresh($verdict->case);
+        $signed = self::em()->find(Verdict::class, $verdict->id) ?? self::fail();
+        self::assertSame(['Sand let in at the hose', 'Seal lip cut by its maker'], $names($signed), 'as it was signed');
+        self::assertSame([null, 'Seal lip cut by its maker'], $names($signing->current($case)), 'the revision has to name another');
+        // A complaint that a signed answer is for stays, and says why.
+        $leak = $case->complaints->last() ?: self::fail();
+        self::assertSame(409, $this->act($case, "intake/complaints/{$leak->id}/remove", [], 'intake'));
+        self::assertStringContainsString('This stays as it is: a signed verdict is superseded, never changed.', $this->said());
+    }
 }
