@@ -54,3 +54,16 @@ export async function readyToSign(page) {
   }
   await page.getByLabel('Your password, once more').fill(PASSWORD);
 }
+
+// Types the last field of a form that saves itself, and waits until that very text is stored: on a slow machine the fields
+// before it have been saved by themselves, and have said so.
+export async function storedWith(field, text) {
+  const page = field.page();
+  const stored = page.waitForResponse(
+    (answer) => answer.request().method() === 'POST' && answer.ok() && (answer.request().postData() ?? '').includes(encodeURIComponent(text.split(' ').at(-1))),
+    BY_THE_WORKER,
+  );
+  await field.fill(text);
+  await field.blur();
+  await stored;
+}

@@ -1,5 +1,5 @@
 // Two sign the same document: what changes between the signatures voids the first, and a limit binds what may be signed.
-import { PASSWORD, readyToSign, signIn, takeIn } from './people.mjs';
+import { PASSWORD, readyToSign, signIn, storedWith, takeIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
 
 test('evidence that changes between the signatures is not signed by the second from a stale page', async ({ page, browser }) => {
@@ -13,8 +13,7 @@ test('evidence that changes between the signatures is not signed by the second f
   await page.getByLabel('Cause not found').check();
   await page.locator('#form_verdict').getByRole('radio', { name: 'Undetermined', exact: true }).check();
   await page.getByLabel('What failed first').fill('Nothing that was looked at explains it.');
-  await page.getByLabel('What stays at risk').fill('It may come back.');
-  await page.getByLabel('What stays at risk').blur();
+  await storedWith(page.getByLabel('What stays at risk'), 'It may come back.');
   await expect(page.locator('#saved_verdict')).toContainText('saved');
   await page.reload();
   await readyToSign(page);
