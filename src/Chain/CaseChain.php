@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Chain;
 
+use App\Books\BookShelf;
 use App\Evidence\Finding;
 use App\Evidence\Photo;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
-use App\Platform\BookShelf;
 use App\Teardown\StripBench;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Chain;

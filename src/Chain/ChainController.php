@@ -6,6 +6,7 @@ namespace App\Chain;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Books\BookShelf;
 use App\Chain\Form\LinkType;
 use App\Chain\Form\NodeType;
 use App\Evidence\Finding;
@@ -13,7 +14,6 @@ use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Intake\Complaint;
 use App\Intake\Stage;
-use App\Platform\BookShelf;
 use App\Platform\Seen;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Chain;
 
+use App\Books\BookShelf;
 use App\Chain\Engine\Proposal;
 use App\Evidence\Photo;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
-use App\Platform\BookShelf;
 use Twig\Attribute\AsTwigFunction;
 
 /** The chain of a case ready to be drawn: the same in page and report. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Chain;
 
+use App\Books\BookShelf;
 use App\Evidence\Photo;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Measuring\CaseMeasures;
 use App\Measuring\Measured;
-use App\Platform\BookShelf;
 use Japhrex\Core\Chain\Link;
 use Japhrex\Core\Chain\Narrative;
 use Japhrex\Core\Chain\Node;

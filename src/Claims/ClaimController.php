@@ -6,11 +6,11 @@ namespace App\Claims;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Books\BookShelf;
 use App\Claims\Form\ClaimType;
 use App\Intake\CaseGate;
 use App\Intake\Complaint;
-use App\Platform\BookShelf;
-use App\Platform\FormAnswer;
+use App\Intake\FormAnswer;
 use App\Platform\ShopError;
 use App\Report\ReportState;
 use App\Verdict\Explained;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Claims;
 
+use App\Books\BookShelf;
 use App\Evidence\Photo;
 use App\Evidence\PictureSize;
 use App\Evidence\ShownPictures;
-use App\Platform\BookShelf;
 use App\Platform\PdfTool;
 use App\Platform\StoredFiles;
 use App\Report\PaperMaker;

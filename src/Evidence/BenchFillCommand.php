@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
-use App\Platform\BookShelf;
 use Doctrine\ORM\EntityManagerInterface;
 use League\Flysystem\FilesystemOperator;
 use Symfony\Component\Console\Attribute\AsCommand;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Books\BookShelf;
 use App\Intake\CaseGate;
-use App\Platform\BookShelf;
 use App\Platform\PdfTool;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;

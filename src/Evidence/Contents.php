@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
-use App\Platform\BookShelf;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\Content;
 use Twig\Attribute\AsTwigFunction;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Books\BookShelf;
 use App\Evidence\Clips\Clip;
 use App\Intake\CaseFile;
-use App\Platform\BookShelf;
 use App\Teardown\StripBench;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\Book;

@@ -6,10 +6,10 @@ namespace App\Evidence;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Measuring\AddReading;
-use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Photo\MeasureKind;

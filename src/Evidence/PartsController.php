@@ -6,14 +6,14 @@ namespace App\Evidence;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Books\BookShelf;
 use App\Evidence\Form\FindingType;
 use App\Evidence\Form\PartRecordType;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
+use App\Intake\FormAnswer;
 use App\Intake\Stage;
 use App\Measuring\BoundParts;
-use App\Platform\BookShelf;
-use App\Platform\FormAnswer;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\FindingKind;

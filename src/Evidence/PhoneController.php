@@ -6,11 +6,11 @@ namespace App\Evidence;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Books\BookShelf;
 use App\Evidence\Clips\Clip;
 use App\Intake\CaseGate;
 use App\Measuring\AddReading;
 use App\Measuring\ReadingEntry;
-use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use App\Teardown\StripBench;
 use Doctrine\ORM\EntityManagerInterface;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
-use App\Platform\BookShelf;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\FigureUse;
 use Japhrex\Core\Figure\Fill\Fill;

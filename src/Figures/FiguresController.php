@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
-use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use Japhrex\Core\Family\Part;
 use Japhrex\Core\Figure\Card;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
+use App\Books\BookShelf;
 use App\Evidence\Finding;
 use App\Intake\AtSpeed;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\Warmth;
 use App\Measuring\CaseMeasures;
-use App\Platform\BookShelf;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\Book;

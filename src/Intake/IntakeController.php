@@ -6,12 +6,11 @@ namespace App\Intake;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Books\BookShelf;
 use App\Intake\Form\ArrivalType;
 use App\Intake\Form\ComplaintType;
 use App\Intake\Form\StatementType;
 use App\Intake\Form\UnitType;
-use App\Platform\BookShelf;
-use App\Platform\FormAnswer;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormFactoryInterface;

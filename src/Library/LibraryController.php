@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use App\Books\BookShelf;
 use App\Chain\Engine\CaseAnalysis;
 use App\Intake\CaseGate;
 use App\Measuring\ShopLimits;
-use App\Platform\BookShelf;
 use App\Shop\Boards;
 use App\Shop\PartView;
 use Japhrex\Core\Chain\Ground\Reach;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\SnapshotPart;
-use App\Platform\BookShelf;
 use App\Platform\Plain;
 use Doctrine\ORM\EntityManagerInterface;
 

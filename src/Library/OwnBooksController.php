@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Library;
 
 use App\Account\Permission;
-use App\Platform\BookShelf;
+use App\Books\BookDesk;
+use App\Books\BookShelf;
 use App\Platform\ShopError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;

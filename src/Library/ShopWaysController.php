@@ -6,8 +6,9 @@ namespace App\Library;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Books\BookShelf;
+use App\Books\ShopWord;
 use App\Intake\CaseGate;
-use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
-use App\Platform\BookShelf;
 use Japhrex\Core\Repair\BoundByLimits;
 
 /** What the limits of a case let become of its parts. */

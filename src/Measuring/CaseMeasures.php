@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
+use App\Books\BookShelf;
 use App\Evidence\PartRecord;
 use App\Intake\CaseFile;
-use App\Platform\BookShelf;
 use App\Teardown\StepRecord;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\Field;

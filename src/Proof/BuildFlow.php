@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Proof;
 
+use App\Books\BookShelf;
 use App\Figures\FigureDesk;
 use App\Figures\WearCheck;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
-use App\Platform\BookShelf;
 use App\Repair\Build\BuildDesk;
 use App\Repair\RepairDesk;
 use Japhrex\Core\Damage\Disposition;

@@ -6,9 +6,9 @@ namespace App\Proof;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
-use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
 use App\Proof\Live\LiveStand;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Proof;
 
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
-use App\Platform\BookShelf;
 use App\Proof\Live\TestStand;
 use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;

@@ -6,7 +6,7 @@ namespace App\Repair;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
-use App\Platform\BookShelf;
+use App\Books\BookShelf;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Quantity\BareNumber;

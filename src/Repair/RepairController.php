@@ -6,11 +6,11 @@ namespace App\Repair;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Books\BookShelf;
 use App\Evidence\Conditions;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Measuring\BoundParts;
-use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\Disposition;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Books\BookShelf;
 use App\Chain\ChainNode;
 use App\Chain\Engine\CaseAnalysis;
 use App\Evidence\Finding;
@@ -11,7 +12,6 @@ use App\Evidence\PartRecord;
 use App\Figures\KeptFigure;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
-use App\Platform\BookShelf;
 use App\Repair\Build\BuildDesk;
 use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;

@@ -6,8 +6,8 @@ namespace App\Report;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Books\BookShelf;
 use App\Intake\CaseGate;
-use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
 use App\Verdict\Signing;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Report;
 
+use App\Books\BookShelf;
 use App\Evidence\Clips\Clip;
 use App\Evidence\Photo;
 use App\Evidence\PhotoStage;
 use App\Intake\CaseFile;
-use App\Platform\BookShelf;
 use App\Verdict\SignedText;
 use App\Verdict\Verdict;
 use Doctrine\ORM\EntityManagerInterface;

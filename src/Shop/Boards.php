@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Evidence\CarriedDecisions;
 use App\Evidence\CasePhotos;
@@ -14,7 +15,6 @@ use App\Evidence\PartRecord;
 use App\Evidence\PhotoStage;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
-use App\Platform\BookShelf;
 use App\Proof\ProofDesk;
 use App\Repair\Build\BuildDesk;
 use App\Repair\Offer;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use App\Account\User;
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
-use App\Platform\BookShelf;
 use App\Proof\Live\TestStand;
 use App\Proof\ProofDesk;
 use App\Proof\ProofRecord;

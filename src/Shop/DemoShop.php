@@ -6,6 +6,7 @@ namespace App\Shop;
 
 use App\Account\Role;
 use App\Account\User;
+use App\Books\BookShelf;
 use App\Chain\ChainLink;
 use App\Chain\ChainNode;
 use App\Chain\Engine\Closure;
@@ -20,7 +21,6 @@ use App\Measuring\BoundParts;
 use App\Measuring\Gauge;
 use App\Measuring\GaugeKind;
 use App\Measuring\Reading;
-use App\Platform\BookShelf;
 use App\Report\MakeReport;
 use App\Report\Report;
 use App\Teardown\StepRecord;

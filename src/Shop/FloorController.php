@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use App\Account\AuditEntry;
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
-use App\Platform\BookShelf;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;

@@ -6,10 +6,10 @@ namespace App\Teardown;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Intake\Stage;
-use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use App\Teardown\Form\StepType;
 use Doctrine\ORM\EntityManagerInterface;

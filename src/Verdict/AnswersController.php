@@ -8,7 +8,7 @@ use App\Account\Permission;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Intake\Complaint;
-use App\Platform\FormAnswer;
+use App\Intake\FormAnswer;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Verdict;
 
+use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Evidence\OpenDecisions;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
-use App\Platform\BookShelf;
 
 /** What is missing before a verdict can be signed. */
 final readonly class Missing

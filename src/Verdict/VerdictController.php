@@ -9,7 +9,7 @@ use App\Account\Permission;
 use App\Account\WhoSigns;
 use App\Chain\Engine\Closure;
 use App\Intake\CaseGate;
-use App\Platform\FormAnswer;
+use App\Intake\FormAnswer;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Verdict;
 
+use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Chain\ChainNode;
 use App\Chain\Engine\Closure;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
-use App\Platform\BookShelf;
 use App\Verdict\Form\AnswerType;
 use App\Verdict\Form\VerdictType;
 use Doctrine\ORM\EntityManagerInterface;

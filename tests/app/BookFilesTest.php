@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\app;
 
-use App\Platform\BookFiles;
+use App\Books\BookFiles;
 use PHPUnit\Framework\TestCase;
 
 final class BookFilesTest extends TestCase

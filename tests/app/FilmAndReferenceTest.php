@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Tests\app;
 
 use App\Account\Role;
+use App\Books\BookShelf;
 use App\Evidence\Film;
 use App\Evidence\Photo;
 use App\Evidence\PhotoIntake;
@@ -12,7 +13,6 @@ use App\Evidence\PhotoStage;
 use App\Evidence\PictureTool;
 use App\Evidence\Reference;
 use App\Intake\CaseFile;
-use App\Platform\BookShelf;
 use App\Teardown\StepRecord;
 
 /** Looking at pictures: the film in its orders, the reference collection, and where a picture was taken. */

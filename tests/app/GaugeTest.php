@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\app;
 
+use App\Books\BookShelf;
 use App\Measuring\Gauge;
 use App\Measuring\GaugeKind;
 use App\Measuring\GaugeRack;
-use App\Platform\BookShelf;
 use Japhrex\Core\Family\Field;
 use Japhrex\Core\Family\Method;
 use Japhrex\Core\Quantity\Dimension;

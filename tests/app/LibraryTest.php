@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Tests\app;
 
 use App\Account\Role;
+use App\Books\BookShelf;
 use App\Chain\ChainNode;
 use App\Evidence\Finding;
 use App\Evidence\RecordFinding;
@@ -12,7 +13,6 @@ use App\Library\UnitMap;
 use App\Measuring\CaseMeasures;
 use App\Measuring\Reading;
 use App\Measuring\ShopLimit;
-use App\Platform\BookShelf;
 use App\Verdict\Verdict as CaseVerdict;
 use Japhrex\Core\Chain\NodeKind;
 use Japhrex\Core\Damage\FindingKind;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Japhrex\Tests\app;
 
 use App\Account\Role;
+use App\Books\ShopBook;
 use App\Evidence\Finding;
-use App\Library\ShopBook;
 use Japhrex\Core\Damage\FindingKind;
 
 /** A shop writes a book of its own: a new family without a line of code. */

@@ -6,13 +6,13 @@ namespace Japhrex\Tests\app;
 
 use App\Account\Role;
 use App\Account\User;
+use App\Books\BookShelf;
 use App\Claims\Claim;
 use App\Evidence\Finding;
 use App\Evidence\PartRecord;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Measuring\Reading;
-use App\Platform\BookShelf;
 use App\Proof\ProofDesk;
 use App\Repair\Build\BuildDesk;
 use App\Repair\Offer;

@@ -37,7 +37,7 @@ final class VerdictTest extends AppTestCase
         $complaint->what = 'low-flow';
         self::em()->persist($complaint);
         $case->complaints->add($complaint);
-        foreach (self::service(\App\Platform\BookShelf::class)->book($case->family)->parts as $part) {
+        foreach (self::service(\App\Books\BookShelf::class)->book($case->family)->parts as $part) {
             $finding = new Finding($case, $part->key);
             $finding->kind = 'front-block' === $part->key ? FindingKind::Damage : FindingKind::Clean;
             [$finding->mode, $finding->grade, $finding->surface] = 'front-block' === $part->key ? ['scoring', 3, 'face'] : [null, 0, null];

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Chain\Engine;
 
+use App\Books\BookShelf;
 use App\Chain\ChainNode;
 use App\Chain\Theory;
 use App\Intake\CaseFile;
-use App\Platform\BookShelf;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\BaseRates;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Chain\Engine;
 
+use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Chain\Theory;
 use App\Evidence\Finding;
@@ -14,7 +15,6 @@ use App\Intake\Onset;
 use App\Intake\UnderLoad;
 use App\Intake\Warmth;
 use App\Measuring\CaseMeasures;
-use App\Platform\BookShelf;
 use App\Teardown\StripBench;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Facts;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Chain\Engine;
 
+use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Chain\ChainNode;
 use App\Intake\CaseFile;
-use App\Platform\BookShelf;
 use Japhrex\Core\Chain\ClosureProblem;
 use Japhrex\Core\Chain\ClosureRule;
 use Japhrex\Core\Chain\Ground\Analysis;

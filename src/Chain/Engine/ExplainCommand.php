@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Chain\Engine;
 
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
-use App\Platform\BookShelf;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\Ground\Tie;

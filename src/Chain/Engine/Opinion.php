@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Chain\Engine;
 
+use App\Books\BookShelf;
 use App\Chain\Cleaning;
 use App\Chain\Lead;
 use App\Chain\Refusal;
 use App\Figures\FigureTwig;
 use App\Figures\KeptFigure;
 use App\Intake\CaseFile;
-use App\Platform\BookShelf;
 use App\Verdict\Verdict;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Analysis;

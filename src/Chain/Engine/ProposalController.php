@@ -6,6 +6,7 @@ namespace App\Chain\Engine;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Chain\ChainNode;
 use App\Chain\Cleaning;
@@ -14,7 +15,6 @@ use App\Chain\Theory;
 use App\Figures\KeptFigure;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
-use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Analysis;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Chain\Engine;
 
+use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Chain\ChainNode;
 use App\Evidence\Finding;
 use App\Intake\CaseFile;
-use App\Platform\BookShelf;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\NodeKind;

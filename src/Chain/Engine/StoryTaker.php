@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Chain\Engine;
 
+use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Chain\ChainLink;
 use App\Chain\ChainNode;
 use App\Intake\CaseFile;
 use App\Intake\Stage;
-use App\Platform\BookShelf;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Ground;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Evidence\Clips;
 
 use App\Account\Permission;
+use App\Books\BookShelf;
 use App\Evidence\Finding;
 use App\Evidence\Photo;
 use App\Evidence\PhotoStage;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
-use App\Platform\BookShelf;
 use App\Platform\RangedFile;
 use App\Platform\Seen;
 use App\Platform\StoredFiles;

@@ -6,10 +6,10 @@ namespace App\Evidence\Watch;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Books\BookShelf;
 use App\Evidence\Finding;
 use App\Evidence\RecordFinding;
 use App\Intake\CaseGate;
-use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use App\Platform\WayBack;
 use Japhrex\Core\Damage\FindingKind;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Evidence\Watch;
 
+use App\Books\BookShelf;
 use App\Evidence\Finding;
 use App\Intake\CaseFile;
-use App\Platform\BookShelf;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\WatchAnswer;
 use Twig\Attribute\AsTwigFunction;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Repair\Build;
 
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Measuring\Reading;
-use App\Platform\BookShelf;
 use App\Teardown\StepRecord;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Quantity\Quantity;

@@ -6,13 +6,13 @@ namespace App\Repair\Build;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Books\BookShelf;
 use App\Evidence\Arrivals;
 use App\Evidence\Photo;
 use App\Evidence\PhotoStage;
 use App\Figures\FigureDesk;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
-use App\Platform\BookShelf;
 use App\Platform\ShopError;
 use App\Repair\RepairDesk;
 use Doctrine\ORM\EntityManagerInterface;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Report\Work;
 
+use App\Books\BookShelf;
 use App\Evidence\Photo;
 use App\Evidence\PhotoStage;
 use App\Intake\CaseFile;
-use App\Platform\BookShelf;
 use App\Proof\ProofDesk;
 use App\Proof\StandRecording;
 use App\Repair\Build\Adjusters;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Verdict\Warranty;
 
+use App\Books\BookShelf;
 use App\Chain\Cleaning;
 use App\Chain\Engine\CaseAnalysis;
 use App\Evidence\Finding;
 use App\Evidence\PartRecord;
 use App\Intake\CaseFile;
-use App\Platform\BookShelf;
 use App\Teardown\StepRecord;
 use App\Verdict\Verdict;
 use Doctrine\ORM\EntityManagerInterface;

@@ -6,10 +6,10 @@ namespace App\Verdict\Warranty;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
-use App\Platform\BookShelf;
-use App\Platform\FormAnswer;
+use App\Intake\FormAnswer;
 use App\Platform\ShopError;
 use App\Verdict\Form\WarrantyType;
 use Doctrine\ORM\EntityManagerInterface;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Verdict\Warranty;
 
-use App\Platform\BookFiles;
+use App\Books\BookFiles;
 use Symfony\Component\Yaml\Yaml;
 
 /** A policy as text: what is wrong with it, and what it holds. */

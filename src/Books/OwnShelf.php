@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Library;
+namespace App\Books;
 
-use App\Platform\OwnBooks;
 use Doctrine\DBAL\Connection;
 
 final readonly class OwnShelf implements OwnBooks

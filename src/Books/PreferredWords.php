@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Platform;
+namespace App\Books;
 
 /** What a shop calls parts itself. */
 interface PreferredWords

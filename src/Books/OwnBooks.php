@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Platform;
+namespace App\Books;
 
 /** The books that a shop wrote itself; they are kept apart from the shipped ones and survive their updates. */
 interface OwnBooks

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Platform;
+namespace App\Books;
 
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Chain\Mechanism\MechanismFactory;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Library;
+namespace App\Books;
 
 use App\Account\Audited;
 use App\Platform\Identified;

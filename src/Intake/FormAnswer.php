@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Platform;
+namespace App\Intake;
 
-use App\Intake\CaseFile;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\RedirectResponse;
 use Symfony\Component\HttpFoundation\Request;

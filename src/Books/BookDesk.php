@@ -2,13 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Library;
+namespace App\Books;
 
 use App\Account\CurrentPerson;
 use App\Evidence\Finding;
 use App\Intake\CaseFile;
-use App\Platform\BookFiles;
-use App\Platform\BookShelf;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\Grounding;

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Platform;
+namespace App\Books;
 
+use App\Platform\ShopError;
 use Japhrex\Core\Chain\Mechanism\Mechanism;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Damage\ModeCatalogue;

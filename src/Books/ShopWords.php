@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Library;
+namespace App\Books;
 
-use App\Platform\PreferredWords;
 use Doctrine\DBAL\Connection;
 
 final readonly class ShopWords implements PreferredWords
