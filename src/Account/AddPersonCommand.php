@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Account\Repository\UserRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -16,7 +17,7 @@ use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 #[AsCommand('app:person:add', 'Adds a person, or gives one a new password')]
 final class AddPersonCommand extends Command
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly UserPasswordHasherInterface $hasher)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly UserPasswordHasherInterface $hasher, private readonly UserRepository $people)
     {
         parent::__construct();
     }
@@ -41,7 +42,7 @@ final class AddPersonCommand extends Command
             return Command::INVALID;
         }
         $password = $io->askHidden('Password (10 characters or more)', static fn (?string $typed): string => \strlen((string) $typed) >= 10 ? (string) $typed : throw new \RuntimeException('Ten characters or more.'));
-        $user = $this->em->getRepository(User::class)->findOneBy(['username' => $username]) ?? new User($username, $name, $role);
+        $user = $this->people->named($username) ?? new User($username, $name, $role);
         $user->role = $role;
         $user->name = $name;
         $user->password = $this->hasher->hashPassword($user, \is_string($password) ? $password : '');

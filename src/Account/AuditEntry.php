@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Account\Repository\AuditEntryRepository;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Bridge\Doctrine\Types\UuidType;
@@ -13,7 +14,7 @@ use Symfony\Component\Uid\Uuid;
  * One change of one field: who, when, what before and after. Never changed, never deleted. Each carries the digest of the
  * one before in its case; the database sets both as it is added.
  */
-#[ORM\Entity(readOnly: true)]
+#[ORM\Entity(repositoryClass: AuditEntryRepository::class, readOnly: true)]
 #[ORM\Table(name: 'audit_entry')]
 #[ORM\Index(columns: ['case_id', 'made_at'])]
 class AuditEntry

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Account\Repository\UserRepository;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Quantity\UnitSystem;
@@ -12,7 +13,7 @@ use Symfony\Component\Security\Core\User\UserInterface;
 use Symfony\Component\Uid\Uuid;
 
 /** A person who signs in. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: UserRepository::class)]
 #[ORM\Table(name: 'person')]
 class User implements UserInterface, PasswordAuthenticatedUserInterface, Audited
 {

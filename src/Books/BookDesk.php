@@ -5,19 +5,21 @@ declare(strict_types=1);
 namespace App\Books;
 
 use App\Account\CurrentPerson;
-use App\Evidence\Finding;
-use App\Intake\CaseFile;
+use App\Books\Repository\ShopBookRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\Grounding;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookTypes;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\Yaml\Yaml;
 
 /** Takes in a book that the shop wrote, or says what is wrong with it. */
 final readonly class BookDesk
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private CurrentPerson $person, private string $schemas)
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private CurrentPerson $person, private string $schemas, private PartsInUse $inUse, private ShopBookRepository $ownBooks)
     {
     }
 
@@ -37,8 +39,8 @@ final readonly class BookDesk
             return $problems;
         }
         $this->em->wrapInTransaction(function () use ($book, $text, $content): void {
-            foreach ($this->em->getRepository(ShopBook::class)->findBy(['book' => $book, 'endedAt' => null]) as $before) {
-                $before->endedAt = new \DateTimeImmutable();
+            foreach ($this->ownBooks->inForce($book) as $before) {
+                $before->endedAt = now();
             }
             $this->em->flush();
             $this->em->persist(new ShopBook($book, $text, $content, $this->person->get()->name));
@@ -87,11 +89,9 @@ final readonly class BookDesk
         $problems = [];
         foreach ($content as $key => $book) {
             $parts = \is_array($book['parts'] ?? null) ? $book['parts'] : [];
-            foreach ($this->em->getRepository(CaseFile::class)->findBy(['family' => $key]) as $case) {
-                foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case]) as $finding) {
-                    if (!isset($parts[$finding->part])) {
-                        $problems[$finding->part] = ['line' => 1, 'message' => \sprintf('parts/%s: case %s has a finding on this part; it has to stay in the book.', $finding->part, $case->number)];
-                    }
+            foreach ($this->inUse->partsOfFamily((string) $key) as $part => $case) {
+                if (!isset($parts[$part])) {
+                    $problems[$part] = ['line' => 1, 'message' => \sprintf('parts/%s: case %s has a finding on this part; it has to stay in the book.', $part, $case)];
                 }
             }
         }

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Books;
 
 use App\Account\Audited;
+use App\Books\Repository\ShopBookRepository;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 
 /** A book that this shop wrote itself. A new version ends the one before; nothing is overwritten. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ShopBookRepository::class)]
 #[ORM\Table(name: 'shop_book')]
 #[ORM\UniqueConstraint(name: 'shop_book_in_force', columns: ['book'], options: ['where' => '(ended_at IS NULL)'])]
 class ShopBook implements Audited

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Books;
 
 use App\Account\Audited;
+use App\Books\Repository\ShopWordRepository;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 
 /** The word that this shop uses for a part. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ShopWordRepository::class)]
 #[ORM\Table(name: 'shop_word')]
 #[ORM\UniqueConstraint(columns: ['family', 'part'])]
 class ShopWord implements Audited

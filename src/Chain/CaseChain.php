@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Chain;
 
 use App\Books\BookShelf;
-use App\Evidence\Finding;
+use App\Chain\Repository\ChainLinkRepository;
+use App\Chain\Repository\ChainNodeRepository;
 use App\Evidence\Photo;
+use App\Evidence\Repository\FindingRepository;
+use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Teardown\StripBench;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Chain;
 use Japhrex\Core\Chain\ClosureCase;
 use Japhrex\Core\Chain\ClosureCheck;
@@ -23,7 +25,7 @@ use Japhrex\Core\Teardown\StepStatus;
 /** The chain of a case as the core sees it, and what it leaves open. */
 final readonly class CaseChain
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private EarlierOrigin $earlier, private StripBench $strip)
+    public function __construct(private BookShelf $shelf, private EarlierOrigin $earlier, private StripBench $strip, private ChainNodeRepository $nodes, private ChainLinkRepository $links, private FindingRepository $findings, private PhotoRepository $photos)
     {
     }
 
@@ -34,7 +36,7 @@ final readonly class CaseChain
      */
     public function nodes(CaseFile $case, ?array $about = null): array
     {
-        $nodes = $this->em->getRepository(ChainNode::class)->findBy(['case' => $case], ['order' => 'ASC', 'id' => 'ASC']);
+        $nodes = $this->nodes->ofCase($case);
         $held = null === $about ? null : $this->chain($case, $about)->nodes;
 
         return null === $held ? $nodes : array_values(array_filter($nodes, static fn (ChainNode $node): bool => isset($held[(string) $node->id])));
@@ -47,7 +49,7 @@ final readonly class CaseChain
      */
     public function links(CaseFile $case, ?array $about = null): array
     {
-        $links = $this->em->getRepository(ChainLink::class)->findBy(['case' => $case], ['id' => 'ASC']);
+        $links = $this->links->ofCase($case);
         $held = null === $about ? null : $this->chain($case, $about)->nodes;
 
         return null === $held ? $links : array_values(array_filter($links, static fn (ChainLink $link): bool => isset($held[(string) $link->from?->id], $held[(string) $link->to?->id])));
@@ -74,7 +76,7 @@ final readonly class CaseChain
     /** The condition of the chain that stands for a complaint; null: it is not in the chain. */
     public function nodeOf(Complaint $complaint): ?ChainNode
     {
-        return $this->em->getRepository(ChainNode::class)->findOneBy(['case' => $complaint->case, 'complaint' => $complaint], ['id' => 'ASC']);
+        return $this->nodes->ofComplaint($complaint);
     }
 
     /** @return list<ClosureProblem> */
@@ -97,7 +99,7 @@ final readonly class CaseChain
         }
         $findings = [];
         $looked = [];
-        foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case], ['id' => 'ASC']) as $finding) {
+        foreach ($this->findings->ofCase($case) as $finding) {
             $looked[$finding->part] = true;
             if ($finding->kind->needsACause()) {
                 $findings[] = new OpenFinding((string) $finding->id, \sprintf('%s (grade %d) on %s', $this->shelf->modes()->get($finding->mode)->name ?? 'Damage', $finding->grade, $book->placeName($finding->place())), $finding->part);
@@ -129,6 +131,6 @@ final readonly class CaseChain
     {
         $part = null === $node->place ? null : explode('/', $node->place)[0];
 
-        return null === $part ? null : $this->em->getRepository(Photo::class)->findOneBy(['case' => $node->case, 'part' => $part], ['stage' => 'DESC', 'id' => 'ASC']);
+        return null === $part ? null : $this->photos->best($node->case, $part);
     }
 }

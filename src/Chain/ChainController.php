@@ -9,7 +9,10 @@ use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Chain\Form\LinkType;
 use App\Chain\Form\NodeType;
+use App\Chain\Repository\ChainLinkRepository;
+use App\Chain\Repository\ChainNodeRepository;
 use App\Evidence\Finding;
+use App\Evidence\Repository\FindingRepository;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Intake\Complaint;
@@ -37,6 +40,9 @@ final class ChainController extends AbstractController
         private readonly FormFactoryInterface $forms,
         private readonly CurrentPerson $person,
         private readonly EarlierOrigin $earlierOrigin,
+        private readonly ChainNodeRepository $nodes,
+        private readonly ChainLinkRepository $links,
+        private readonly FindingRepository $findings,
     ) {
     }
 
@@ -55,7 +61,7 @@ final class ChainController extends AbstractController
         if ($finding->case !== $case) {
             throw $this->createNotFoundException();
         }
-        $node = $this->em->getRepository(ChainNode::class)->findOneBy(['finding' => $finding]) ?? new ChainNode($case, NodeKind::Damage);
+        $node = $this->nodes->ofFinding($finding) ?? new ChainNode($case, NodeKind::Damage);
         $node->finding = $finding;
         $node->place = $finding->place();
         $node->name = mb_substr(($this->shelf->modes()->get($finding->mode)->name ?? 'Damage').', '.lcfirst($this->shelf->book($case->family)->placeName($finding->place())), 0, 160);
@@ -72,7 +78,7 @@ final class ChainController extends AbstractController
         if ($complaint->case !== $case) {
             throw $this->createNotFoundException();
         }
-        $node = $this->em->getRepository(ChainNode::class)->findOneBy(['complaint' => $complaint]) ?? new ChainNode($case, NodeKind::Complaint);
+        $node = $this->nodes->ofComplaint($complaint) ?? new ChainNode($case, NodeKind::Complaint);
         $node->complaint = $complaint;
         $node->name = $this->chains->complaintName($case, $complaint);
 
@@ -128,7 +134,7 @@ final class ChainController extends AbstractController
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page($case, ['link' => $form]);
         }
-        $known = $this->em->getRepository(ChainLink::class)->findOneBy(['from' => $link->from, 'to' => $link->to]);
+        $known = $this->links->between($link->from, $link->to);
         if (null !== $known) {
             $known->mechanism = $link->mechanism;
             $known->carrier = $link->carrier;
@@ -198,7 +204,7 @@ final class ChainController extends AbstractController
             $used[] = (string) ($node->finding->id ?? $node->complaint?->id);
         }
         $waiting = array_filter(
-            $this->em->getRepository(Finding::class)->findBy(['case' => $case], ['id' => 'ASC']),
+            $this->findings->ofCase($case),
             static fn (Finding $finding): bool => $finding->kind->needsACause() && !\in_array((string) $finding->id, $used, true),
         );
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Chain;
 
 use App\Account\Audited;
+use App\Chain\Repository\ChainLinkRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -14,7 +15,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
 /** Cause → effect, by which mechanism and carrier, and why the analyst says so. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ChainLinkRepository::class)]
 #[ORM\Table(name: 'chain_link')]
 #[ORM\UniqueConstraint(columns: ['from_id', 'to_id'])]
 class ChainLink implements Audited

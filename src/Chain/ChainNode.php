@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Chain;
 
 use App\Account\Audited;
+use App\Chain\Repository\ChainNodeRepository;
 use App\Evidence\Finding;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
@@ -18,7 +19,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
 /** A condition that the analyst has put into the chain. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ChainNodeRepository::class)]
 #[ORM\Table(name: 'chain_node')]
 class ChainNode implements Audited
 {

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Chain;
 
+use App\Chain\Repository\RefusalRepository;
+use App\Chain\Repository\TheoryRepository;
 use App\Intake\CaseFile;
 use App\Intake\SnapshotPart;
 use App\Platform\Plain;
-use Doctrine\ORM\EntityManagerInterface;
 
 /** The analyst's chain: each node with the finding or complaint that it stands for, each link with its ends. */
 final readonly class ChainSnapshot implements SnapshotPart
 {
-    public function __construct(private EntityManagerInterface $em, private CaseChain $chains)
+    public function __construct(private CaseChain $chains, private TheoryRepository $theories, private RefusalRepository $refusals)
     {
     }
 
@@ -21,8 +22,8 @@ final readonly class ChainSnapshot implements SnapshotPart
         return [
             'nodes' => Plain::all($this->chains->nodes($case)),
             'links' => Plain::all($this->chains->links($case)),
-            'theories' => Plain::all($this->em->getRepository(Theory::class)->findBy(['case' => $case], ['id' => 'ASC'])),
-            'refusals' => Plain::all($this->em->getRepository(Refusal::class)->findBy(['case' => $case], ['id' => 'ASC'])),
+            'theories' => Plain::all($this->theories->ofCase($case)),
+            'refusals' => Plain::all($this->refusals->ofCase($case)),
         ];
     }
 }

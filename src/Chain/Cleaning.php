@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Chain;
 
 use App\Account\Audited;
+use App\Chain\Repository\CleaningRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 
 /** A place that debris reached, and that somebody has dealt with since. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: CleaningRepository::class)]
 #[ORM\Table(name: 'chain_cleaning')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'part'])]
 class Cleaning implements Audited

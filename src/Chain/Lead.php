@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Chain;
 
+use App\Chain\Repository\LeadRepository;
 use App\Intake\CaseFile;
 use App\Platform\Identified;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
 /** A candidate that led at some time: it stays with its date and what overturned the one before it. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: LeadRepository::class)]
 #[ORM\Table(name: 'chain_lead')]
 class Lead
 {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Chain;
 
 use App\Account\Audited;
+use App\Chain\Repository\RefusalRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -12,7 +13,7 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
 /** Something that the engine proposed and somebody refused: a link that did not happen here, or an origin that it was not. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: RefusalRepository::class)]
 #[ORM\Table(name: 'chain_refusal')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'subject'])]
 class Refusal implements Audited

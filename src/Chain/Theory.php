@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Chain;
 
 use App\Account\Audited;
+use App\Chain\Repository\TheoryRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -12,7 +13,7 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
 /** What somebody thinks it was, in their words, and the condition that it means. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: TheoryRepository::class)]
 #[ORM\Table(name: 'theory')]
 class Theory implements Audited
 {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Claims;
 
 use App\Account\Audited;
+use App\Claims\Repository\ClaimRepository;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\OfACase;
@@ -19,7 +20,7 @@ use Japhrex\Core\Verdict\Claim\ClaimStep;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A claim against whoever carries a warranty. What was sent stays as it was sent: its life is added to, its papers are kept. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ClaimRepository::class)]
 #[ORM\Table(name: 'claim')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'nr'])]
 class Claim implements Audited

@@ -8,6 +8,8 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Claims\Form\ClaimType;
+use App\Claims\Repository\ClaimPapersRepository;
+use App\Claims\Repository\ClaimRepository;
 use App\Intake\CaseGate;
 use App\Intake\Complaint;
 use App\Intake\FormAnswer;
@@ -21,6 +23,9 @@ use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Verdict\Claim\ClaimState;
 use Japhrex\Core\Verdict\Claim\ClaimStep;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -32,14 +37,14 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** A claim is drafted, sent with its papers, and followed until it is settled. It goes on after the case is signed. */
 final class ClaimController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly Claims $claims, private readonly CurrentPerson $person, private readonly FormFactoryInterface $forms)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly Claims $claims, private readonly CurrentPerson $person, private readonly FormFactoryInterface $forms, private readonly ClaimPapersRepository $papers, private readonly ClaimRepository $claimRepository)
     {
     }
 
     #[Route('/claims', name: 'claims', methods: ['GET'])]
     public function all(): Response
     {
-        return $this->render('claims/claims.html.twig', ['open' => $this->claims->open(), 'over' => $this->claims->over(), 'today' => new \DateTimeImmutable('today')]);
+        return $this->render('claims/claims.html.twig', ['open' => $this->claims->open(), 'over' => $this->claims->over(), 'today' => now('today')]);
     }
 
     #[Route('/cases/{number}/claims', name: 'claim_draft', methods: ['POST'])]
@@ -115,7 +120,7 @@ final class ClaimController extends AbstractController
     {
         $steps = $claim->steps();
         $sum = $this->claims->sum($claim) ?? throw new \DomainException('It is not known which edition of the policy is in force: say on the warranty page when the unit was delivered or fitted.');
-        $wrong = $step->after($steps[\count($steps) - 1] ?? null, $sum->total, $this->claims->missing($claim), new \DateTimeImmutable('tomorrow -1 second'));
+        $wrong = $step->after($steps[\count($steps) - 1] ?? null, $sum->total, $this->claims->missing($claim), now('tomorrow -1 second'));
         if (null !== $wrong) {
             throw new \DomainException($wrong);
         }
@@ -133,14 +138,14 @@ final class ClaimController extends AbstractController
     /** @return list<ClaimPapers> the last first */
     private function papers(Claim $claim): array
     {
-        return $this->em->getRepository(ClaimPapers::class)->findBy(['claim' => $claim], ['id' => 'DESC'], 8);
+        return $this->papers->newestFirst($claim, 8);
     }
 
     private function find(string $number, int $nr): Claim
     {
         $case = $this->gate->find($number);
 
-        return $this->em->getRepository(Claim::class)->findOneBy(['case' => $case, 'nr' => $nr]) ?? throw new ShopError(\sprintf('Case %s has no claim %d.', $case->number, $nr), 404);
+        return $this->claimRepository->numbered($case, $nr) ?? throw new ShopError(\sprintf('Case %s has no claim %d.', $case->number, $nr), 404);
     }
 
     /**
@@ -159,7 +164,7 @@ final class ClaimController extends AbstractController
         return $this->render('claims/claim.html.twig', [
             'case' => $claim->case, 'book' => $this->shelf->book($claim->case->family), 'claim' => $claim, 'for' => $this->claims->about($claim), 'judged' => $this->claims->judged($claim), 'sum' => $sum, 'wrong' => $wrong,
             'missing' => $this->claims->missing($claim), 'papers' => $this->papers($claim), 'parts' => $this->claims->parts($claim->case),
-            'form' => ($form ?? $this->form($claim))->createView(), 'typed' => $typed, 'today' => new \DateTimeImmutable('today'),
+            'form' => ($form ?? $this->form($claim))->createView(), 'typed' => $typed, 'today' => now('today'),
         ], new Response(status: $status));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Claims;
 
 use App\Account\AuditedInPart;
+use App\Claims\Repository\ClaimPapersRepository;
 use App\Platform\Identified;
 use App\Report\InTheMaking;
 use App\Report\Paper;
@@ -12,7 +13,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 
 /** The papers of a claim: a PDF, and a bundle of it with the photos as they came and lists that a program can read. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ClaimPapersRepository::class)]
 #[ORM\Table(name: 'claim_papers')]
 class ClaimPapers implements AuditedInPart, Paper
 {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Claims;
 
 use App\Chain\ChainStory;
+use App\Claims\Repository\ClaimRepository;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Verdict\Explained;
@@ -12,18 +13,20 @@ use App\Verdict\Signing;
 use App\Verdict\Warranty\Custodies;
 use App\Verdict\Warranty\Custody;
 use App\Verdict\Warranty\Policies;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Verdict\Claim\ClaimSum;
 use Japhrex\Core\Verdict\Claim\Deadline;
 use Japhrex\Core\Verdict\Claim\Deadlines;
 use Japhrex\Core\Verdict\Policy\Judgement;
 use Japhrex\Core\Verdict\Whereabouts;
+
+use function Symfony\Component\Clock\now;
+
 use Twig\Attribute\AsTwigFunction;
 
 /** Claims: what they rest on, what they ask for, and the days that they have to keep. */
 final readonly class Claims
 {
-    public function __construct(private EntityManagerInterface $em, private Policies $policies, private Custodies $custodies, private Signing $signing, private ChainStory $story)
+    public function __construct(private Policies $policies, private Custodies $custodies, private Signing $signing, private ChainStory $story, private ClaimRepository $claims)
     {
     }
 
@@ -31,7 +34,7 @@ final readonly class Claims
     #[AsTwigFunction('claims')]
     public function of(CaseFile $case): array
     {
-        return $this->em->getRepository(Claim::class)->findBy(['case' => $case], ['nr' => 'ASC']);
+        return $this->claims->ofCase($case);
     }
 
     /** A new draft, with the statement that the case gives. */
@@ -94,13 +97,13 @@ final readonly class Claims
     public function open(): array
     {
         $open = [];
-        foreach ($this->em->getRepository(Claim::class)->findBy([], ['id' => 'ASC']) as $claim) {
+        foreach ($this->claims->inOrder() as $claim) {
             if (!$claim->state()->isOver()) {
                 $left = array_values(array_filter($this->deadlines($claim), static fn (Deadline $one): bool => $one->isOpen()));
                 $open[] = ['claim' => $claim, 'next' => $left[0] ?? null];
             }
         }
-        usort($open, static fn (array $a, array $b): int => ($a['next']->by ?? new \DateTimeImmutable('+10 years')) <=> ($b['next']->by ?? new \DateTimeImmutable('+10 years')));
+        usort($open, static fn (array $a, array $b): int => ($a['next']->by ?? now('+10 years')) <=> ($b['next']->by ?? now('+10 years')));
 
         return $open;
     }
@@ -113,11 +116,11 @@ final readonly class Claims
     #[AsTwigFunction('claims_due')]
     public function due(): array
     {
-        $week = new \DateTimeImmutable('today +7 days');
+        $week = now('today +7 days');
         $due = [];
         foreach ($this->open() as $one) {
             if (null !== $one['next'] && $one['next']->by <= $week) {
-                $due[] = ['claim' => $one['claim'], 'next' => $one['next'], 'says' => $one['next']->says(new \DateTimeImmutable('today'))];
+                $due[] = ['claim' => $one['claim'], 'next' => $one['next'], 'says' => $one['next']->says(now('today'))];
             }
         }
 
@@ -127,7 +130,7 @@ final readonly class Claims
     /** @return list<Claim> that are over, the last first */
     public function over(): array
     {
-        return array_values(array_filter($this->em->getRepository(Claim::class)->findBy([], ['id' => 'DESC'], 60), static fn (Claim $claim): bool => $claim->state()->isOver()));
+        return array_values(array_filter($this->claims->newestFirst(60), static fn (Claim $claim): bool => $claim->state()->isOver()));
     }
 
     /** @return array<string, list<Custody>> parts that were put aside or sent, with where they are */

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Claims;
 
 use App\Books\BookShelf;
-use App\Evidence\Photo;
+use App\Claims\Repository\ClaimPapersRepository;
 use App\Evidence\PictureSize;
+use App\Evidence\Repository\PhotoRepository;
 use App\Evidence\ShownPictures;
 use App\Platform\PdfTool;
 use App\Platform\StoredFiles;
@@ -32,18 +33,20 @@ final readonly class MakeClaimHandler
         private Claims $claims,
         private Bundle $bundle,
         private string $projectDir,
+        private PhotoRepository $photos,
+        private ClaimPapersRepository $papers,
     ) {
     }
 
     public function __invoke(MakeClaim $message): void
     {
-        $this->maker->make($this->em->find(ClaimPapers::class, $message->papers), $this->make(...));
+        $this->maker->make($this->papers->find($message->papers), $this->make(...));
     }
 
     private function make(ClaimPapers $papers, string $folder): void
     {
         $claim = $papers->claim;
-        $photos = $this->em->getRepository(Photo::class)->findBy(['case' => $claim->case], ['stage' => 'ASC', 'id' => 'ASC']);
+        $photos = $this->photos->byStage($claim->case);
         foreach ($photos as $i => $photo) {
             $this->maker->step($papers, 5 + (int) (40 * $i / max(1, \count($photos))), \sprintf('photo %d of %d', $i + 1, \count($photos)));
             file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));

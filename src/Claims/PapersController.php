@@ -7,6 +7,7 @@ namespace App\Claims;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
+use App\Claims\Repository\ClaimRepository;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
@@ -22,7 +23,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** What goes with a claim: its PDF, its bundle, and the tags of the parts. */
 final class PapersController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly Claims $claims)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly Claims $claims, private readonly ClaimRepository $claimRepository)
     {
     }
 
@@ -31,7 +32,7 @@ final class PapersController extends AbstractController
     #[IsCsrfTokenValid('act')]
     public function make(string $number, int $nr, Request $request, MessageBusInterface $bus, CurrentPerson $person): Response
     {
-        $claim = $this->em->getRepository(Claim::class)->findOneBy(['case' => $this->gate->find($number), 'nr' => $nr]) ?? throw new ShopError('There is no such claim.', 404);
+        $claim = $this->claimRepository->numbered($this->gate->find($number), $nr) ?? throw new ShopError('There is no such claim.', 404);
         try {
             $known = null !== $this->claims->sum($claim);
         } catch (\DomainException $e) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Books\BookShelf;
-use App\Intake\CaseFile;
+use App\Intake\Repository\CaseFileRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use League\Flysystem\FilesystemOperator;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -18,7 +18,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('app:bench:fill', 'Fills a case with photos to measure pages with', hidden: true)]
 final class BenchFillCommand extends Command
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly BookShelf $shelf, private readonly FilesystemOperator $files, private readonly string $projectDir)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly BookShelf $shelf, private readonly FilesystemOperator $files, private readonly string $projectDir, private readonly CaseFileRepository $cases)
     {
         parent::__construct();
     }
@@ -30,7 +30,7 @@ final class BenchFillCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $case = $this->em->getRepository(CaseFile::class)->findOneBy(['number' => $input->getArgument('case')]) ?? throw new \InvalidArgumentException('There is no such case.');
+        $case = $this->cases->numbered($input->getArgument('case')) ?? throw new \InvalidArgumentException('There is no such case.');
         $parts = $this->shelf->book($case->family)->partsInStripOrder();
         $jpeg = (string) file_get_contents($this->projectDir.'/demo/photos/gear-scored.jpg');
         $count = $input->getArgument('count');

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
-use App\Intake\EarlierCases;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Intake\Repository\CaseFileRepository;
 use Japhrex\Core\Damage\Disposition;
 
 /** Parts that went back in for one more run the last time this serial was here: they ask for themselves again. */
 final readonly class CarriedDecisions
 {
-    public function __construct(private EntityManagerInterface $em, private EarlierCases $earlier)
+    public function __construct(private CaseFileRepository $cases, private PartRecordRepository $records)
     {
     }
 
@@ -20,8 +20,8 @@ final readonly class CarriedDecisions
     public function of(CaseFile $case): array
     {
         $last = [];
-        foreach ($this->earlier->of($case->serial, $case) as $before) {
-            foreach ($this->em->getRepository(PartRecord::class)->findBy(['case' => $before]) as $record) {
+        foreach ($this->cases->earlier($case->serial, $case) as $before) {
+            foreach ($this->records->ofCase($before) as $record) {
                 if (null !== $record->disposition) {
                     $last[$record->part] ??= $record;
                 }

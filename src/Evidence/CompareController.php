@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Books\BookShelf;
+use App\Evidence\Repository\FindingRepository;
+use App\Evidence\Repository\PhotoRepository;
+use App\Evidence\Repository\ReferenceRepository;
 use App\Intake\CaseGate;
 use App\Platform\PdfTool;
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -21,7 +23,7 @@ final class CompareController extends AbstractController
     /** As many others are offered at once. */
     private const OFFERED = 60;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly References $references)
+    public function __construct(private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly ReferenceRepository $references, private readonly PhotoRepository $photos, private readonly FindingRepository $findings)
     {
     }
 
@@ -34,11 +36,9 @@ final class CompareController extends AbstractController
             throw $this->createNotFoundException();
         }
         $right = $this->photo((string) $request->query->get('right', ''));
-        $mine = $this->em->getRepository(Photo::class)->findBy(['case' => $case, 'part' => $left->part], ['stage' => 'ASC', 'id' => 'ASC']);
-        /** @var list<Photo> $others */
-        $others = null === $left->part ? [] : $this->em->createQuery('SELECT p, c FROM '.Photo::class.' p JOIN p.case c WHERE c.family = :family AND p.part = :part AND c != :case ORDER BY p.id DESC')
-            ->setParameters(['family' => $case->family, 'part' => $left->part, 'case' => $case])->setMaxResults(self::OFFERED)->getResult();
-        $kept = null === $left->part ? [] : array_map(static fn (Reference $one): Photo => $one->photo, $this->references->of($case->family, $left->part));
+        $mine = $this->photos->ofPart($case, $left->part);
+        $others = null === $left->part ? [] : $this->photos->elsewhere($left, self::OFFERED);
+        $kept = null === $left->part ? [] : array_map(static fn (Reference $one): Photo => $one->photo, $this->references->ofPart($case->family, $left->part));
         $others = array_values(array_filter($others, static fn (Photo $photo): bool => !\in_array($photo, $kept, true)));
         $kept = array_values(array_filter($kept, static fn (Photo $photo): bool => $photo->case !== $case));
         $mine = array_values(array_filter($mine, static fn (Photo $photo): bool => $photo !== $left));
@@ -107,7 +107,7 @@ final class CompareController extends AbstractController
         foreach ($photos as $photo) {
             $number = $photo->case->number;
             if (!\array_key_exists($number, $grades)) {
-                $found = $this->em->getRepository(Finding::class)->findBy(['case' => $photo->case, 'part' => $photo->part]);
+                $found = $this->findings->ofPart($photo->case, $photo->part);
                 $grades[$number] = [] === $found ? null : max(array_map(static fn (Finding $finding): int => $finding->rampGrade(), $found));
             }
         }
@@ -117,6 +117,6 @@ final class CompareController extends AbstractController
 
     private function photo(string $id): ?Photo
     {
-        return \Symfony\Component\Uid\Uuid::isValid($id) ? $this->em->find(Photo::class, $id) : null;
+        return $this->photos->withId($id);
     }
 }

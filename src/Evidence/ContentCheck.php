@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Account\Audited;
+use App\Evidence\Repository\ContentCheckRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 
 /** What was found inside against what this model should contain. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ContentCheckRepository::class)]
 #[ORM\Table(name: 'content_check')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'part', 'what'])]
 class ContentCheck implements Audited

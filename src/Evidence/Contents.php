@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Books\BookShelf;
+use App\Evidence\Repository\ContentCheckRepository;
 use App\Intake\CaseFile;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\Content;
 use Twig\Attribute\AsTwigFunction;
 
 /** What must be in this model, and what was found: mixed parts of earlier repairs show here. */
 final readonly class Contents
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf)
+    public function __construct(private BookShelf $shelf, private ContentCheckRepository $contentChecks)
     {
     }
 
@@ -22,7 +22,7 @@ final readonly class Contents
     public function of(CaseFile $case): array
     {
         $checks = [];
-        foreach ($this->em->getRepository(ContentCheck::class)->findBy(['case' => $case]) as $check) {
+        foreach ($this->contentChecks->ofCase($case) as $check) {
             $checks[$check->part.'/'.$check->what] = $check;
         }
         $contents = [];

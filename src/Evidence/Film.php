@@ -6,9 +6,10 @@ namespace App\Evidence;
 
 use App\Books\BookShelf;
 use App\Evidence\Clips\Clip;
+use App\Evidence\Repository\ClipRepository;
+use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Teardown\StripBench;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Teardown\InHand;
 
@@ -17,7 +18,7 @@ final readonly class Film
 {
     public const BY = ['part' => 'part', 'stage' => 'stage', 'step' => 'step'];
 
-    public function __construct(private EntityManagerInterface $em, private CasePhotos $photos, private BookShelf $shelf, private StripBench $strip)
+    public function __construct(private PhotoRepository $photos, private BookShelf $shelf, private StripBench $strip, private ClipRepository $clips)
     {
     }
 
@@ -53,7 +54,7 @@ final readonly class Film
     /** @return list<Photo|Clip> in the order in which they came */
     private function all(CaseFile $case): array
     {
-        $all = [...$this->photos->of($case), ...$this->em->getRepository(Clip::class)->findBy(['case' => $case], ['id' => 'ASC'])];
+        $all = [...$this->photos->withMarks($case), ...$this->clips->ofCase($case)];
         usort($all, static fn (Photo|Clip $a, Photo|Clip $b): int => strcmp((string) $a->id, (string) $b->id));
 
         return $all;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Account\Audited;
+use App\Evidence\Repository\FindingRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -17,7 +18,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
 /** What a look at a part found: damage of a mode and grade, nothing, normal running, our own mark, an old scar. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: FindingRepository::class)]
 #[ORM\Table(name: 'finding')]
 #[ORM\Index(columns: ['case_id', 'part'])]
 class Finding implements Audited

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
-use App\Intake\CaseFile;
+use App\Intake\Repository\CaseFileRepository;
 use App\Platform\ShopError;
-use Doctrine\ORM\EntityManagerInterface;
 
 /**
  * The folder into which a tethered camera saves, or a card is copied: one folder a case. What lands there goes to the tray of
@@ -17,7 +16,7 @@ final readonly class Inbox
     /** A file is whole once nobody wrote to it for this long, seconds. */
     private const SETTLED = 2;
 
-    public function __construct(private EntityManagerInterface $em, private Arrivals $arrivals, private string $inboxFolder)
+    public function __construct(private Arrivals $arrivals, private string $inboxFolder, private CaseFileRepository $cases)
     {
     }
 
@@ -31,7 +30,7 @@ final readonly class Inbox
     {
         $count = ['taken' => 0, 'refused' => 0];
         foreach (glob($this->inboxFolder.'/*', \GLOB_ONLYDIR) ?: [] as $folder) {
-            $case = $this->em->getRepository(CaseFile::class)->findOneBy(['number' => strtoupper(basename($folder))]);
+            $case = $this->cases->numbered(basename($folder));
             if (null === $case || $case->isSigned()) {
                 continue;
             }

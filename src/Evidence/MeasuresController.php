@@ -6,10 +6,8 @@ namespace App\Evidence;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
-use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
-use App\Measuring\AddReading;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Photo\MeasureKind;
@@ -85,22 +83,6 @@ final class MeasuresController extends AbstractController
         $this->em->flush();
 
         return $this->back($case, $measure->photo);
-    }
-
-    /** Takes what was measured as a reading of the part; one taken with a gauge stays as it is. */
-    #[Route('/cases/{number}/measures/{id}/reading', name: 'measure_reading', methods: ['POST'])]
-    #[IsCsrfTokenValid('act')]
-    public function reading(string $number, PhotoMeasure $measure, Request $request, BookShelf $shelf, AddReading $readings): Response
-    {
-        $case = $this->own($number, $measure->photo);
-        $part = $shelf->book($case->family)->part($measure->photo->part ?? '');
-        [$field, $place] = AddReading::at($part, (string) $request->request->get('field', ''));
-        if ($measure->kind->dimension() !== $field->dimension) {
-            throw new ShopError(\sprintf('%s is no %s; it was measured in %s.', $field->name, $field->dimension->value, $measure->unit), 422);
-        }
-        $readings->take($case, $part->key ?? '', $field, $place, [rtrim(\sprintf('%.3F %s', $measure->value, $measure->unit))], $this->person->get()->name, \sprintf('Measured in photo %s, ± %.2F %s.', substr($measure->photo->picture->hash, 0, 8), 2 * $measure->standard, $measure->unit));
-
-        return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part->key ?? ''], Response::HTTP_SEE_OTHER);
     }
 
     /** A hint from the pixels of a region; nothing is kept of it. */

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
-use App\Measuring\BoundParts;
-use Doctrine\ORM\EntityManagerInterface;
 
 /** Decisions that a limit speaks against and that no analyst has given a reason for. */
 final readonly class OpenDecisions
 {
-    public function __construct(private EntityManagerInterface $em, private BoundParts $bound)
+    public function __construct(private PartLimits $bound, private PartRecordRepository $records)
     {
     }
 
@@ -20,7 +19,7 @@ final readonly class OpenDecisions
     {
         $bound = $this->bound->of($case);
         $open = [];
-        foreach ($this->em->getRepository(PartRecord::class)->findBy(['case' => $case]) as $record) {
+        foreach ($this->records->ofCase($case) as $record) {
             $open[$record->part] = isset($bound[$record->part]) ? $record->against($bound[$record->part]) : null;
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Account\Audited;
+use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -16,7 +17,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
 /** What is known of a part besides its findings, readings and photos: feel, senses, what becomes of it. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: PartRecordRepository::class)]
 #[ORM\Table(name: 'part_record')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'part'])]
 class PartRecord implements Audited

@@ -9,11 +9,12 @@ use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Evidence\Form\FindingType;
 use App\Evidence\Form\PartRecordType;
+use App\Evidence\Repository\FindingRepository;
+use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Intake\FormAnswer;
 use App\Intake\Stage;
-use App\Measuring\BoundParts;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\FindingKind;
@@ -37,8 +38,10 @@ final class PartsController extends AbstractController
         private readonly FormFactoryInterface $forms,
         private readonly CurrentPerson $person,
         private readonly RecordFinding $recordFinding,
-        private readonly BoundParts $bound,
+        private readonly PartLimits $bound,
         private readonly Conditions $conditions,
+        private readonly FindingRepository $findings,
+        private readonly PartRecordRepository $records,
     ) {
     }
 
@@ -149,7 +152,7 @@ final class PartsController extends AbstractController
     {
         $record ??= $this->recordForm($this->record($case, $part), $part);
         $edit = [];
-        foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case, 'part' => $part->key], ['id' => 'ASC']) as $finding) {
+        foreach ($this->findings->ofPart($case, $part->key) as $finding) {
             $name = self::formName($finding);
             $edit[(string) $finding->id] = ($findings[$name] ?? $this->findingForm($name, $finding, $part))->createView();
         }
@@ -190,7 +193,7 @@ final class PartsController extends AbstractController
 
     private function record(CaseFile $case, Part $part): PartRecord
     {
-        return $this->em->getRepository(PartRecord::class)->findOneBy(['case' => $case, 'part' => $part->key]) ?? new PartRecord($case, $part->key);
+        return $this->records->ofPart($case, $part->key);
     }
 
     /** @return FormInterface<mixed> */

@@ -7,16 +7,18 @@ namespace App\Evidence;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
-use App\Evidence\Clips\Clip;
+use App\Evidence\Repository\ClipRepository;
+use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseGate;
-use App\Measuring\AddReading;
-use App\Measuring\ReadingEntry;
 use App\Platform\ShopError;
 use App\Teardown\StripBench;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\FindingKind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -27,7 +29,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** The phone beside the unit: its code at the bench, and its page, which may add pictures, looks and readings and nothing else. */
 final class PhoneController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly PhonePasses $passes, private readonly BookShelf $shelf, private readonly string $phoneAddress)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly PhonePasses $passes, private readonly BookShelf $shelf, private readonly string $phoneAddress, private readonly PhotoRepository $photos, private readonly ClipRepository $clips)
     {
     }
 
@@ -56,7 +58,7 @@ final class PhoneController extends AbstractController
         if ($pass->case !== $case) {
             throw $this->createNotFoundException();
         }
-        $pass->revokedAt = new \DateTimeImmutable();
+        $pass->revokedAt = now();
         $this->em->flush();
 
         return $this->redirectToRoute('phone', ['number' => $case->number], Response::HTTP_SEE_OTHER);
@@ -71,11 +73,11 @@ final class PhoneController extends AbstractController
         $part = $book->part((string) $request->query->get('part', '')) ?? $book->part($run->next()->step->removes[0] ?? '');
         $count = [];
         $last = null;
-        foreach ($this->em->getRepository(Photo::class)->findBy(['case' => $pass->case], ['id' => 'ASC']) as $photo) {
+        foreach ($this->photos->ofCase($pass->case) as $photo) {
             $count[$photo->part ?? ''] = ($count[$photo->part ?? ''] ?? 0) + 1;
             $last = $photo->part === $part?->key ? $photo : $last;
         }
-        $clips = $this->em->getRepository(Clip::class)->count(['case' => $pass->case, 'part' => $part?->key]);
+        $clips = $this->clips->countOf($pass->case, $part?->key);
         $order = array_column($book->partsInStripOrder(), 'key');
         $after = array_search($part?->key, $order, true);
 
@@ -133,22 +135,6 @@ final class PhoneController extends AbstractController
         $record($finding, 'phone of '.$pass->byWhom);
 
         return $this->back($token, $part->key, 'Look kept.');
-    }
-
-    #[Route('/phone/{token}/reading', name: 'phone_reading', methods: ['POST'])]
-    public function reading(string $token, Request $request, AddReading $readings): Response
-    {
-        $pass = $this->passes->mustHold($token);
-        $part = $this->shelf->book($pass->case->family)->part((string) $request->request->get('part', ''));
-        [$field, $place] = AddReading::at($part, (string) $request->request->get('field', ''));
-        $entry = ReadingEntry::of($field, [(string) $request->request->get('typed', '')], '', null, '', 'mm');
-        $typed = [] === $entry->errors ? $entry->typed : throw new ShopError(implode(' ', $entry->errors), 422);
-        if ([] === $typed) {
-            throw new ShopError('Type what was read, with its unit.', 422);
-        }
-        $readings->take($pass->case, $part->key ?? '', $field, $place, $typed, 'phone of '.$pass->byWhom);
-
-        return $this->back($token, $part->key ?? null, 'Reading kept.');
     }
 
     private function back(string $token, ?string $part, string $said): Response

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Account\Audited;
+use App\Evidence\Repository\PhonePassRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 
 /** Lets a phone beside the unit add to one case for one shift, without a password; only its hash is kept. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: PhonePassRepository::class)]
 #[ORM\Table(name: 'phone_pass')]
 class PhonePass implements Audited
 {

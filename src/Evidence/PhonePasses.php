@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Account\CurrentPerson;
+use App\Evidence\Repository\PhonePassRepository;
 use App\Intake\CaseFile;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 
+use function Symfony\Component\Clock\now;
+
 /** Hands out passes for phones, and looks whether one holds. */
 final readonly class PhonePasses
 {
-    public function __construct(private EntityManagerInterface $em, private CurrentPerson $person)
+    public function __construct(private EntityManagerInterface $em, private CurrentPerson $person, private PhonePassRepository $passes)
     {
     }
 
@@ -29,8 +32,8 @@ final readonly class PhonePasses
     /** @throws ShopError saying what to do when it holds no longer */
     public function mustHold(string $token): PhonePass
     {
-        $pass = $this->em->getRepository(PhonePass::class)->findOneBy(['tokenHash' => PhonePass::hash($token)]);
-        if (null === $pass || !$pass->isValid(new \DateTimeImmutable())) {
+        $pass = $this->passes->withToken($token);
+        if (null === $pass || !$pass->isValid(now())) {
             throw new ShopError('This pass holds no longer: it was for one shift, was taken back, or the case is signed. Scan the code at the bench again. Pictures that still wait on this phone are not lost.', 410);
         }
 
@@ -42,8 +45,8 @@ final readonly class PhonePasses
     /** @return list<PhonePass> that hold now */
     public function of(CaseFile $case): array
     {
-        $now = new \DateTimeImmutable();
+        $now = now();
 
-        return array_values(array_filter($this->em->getRepository(PhonePass::class)->findBy(['case' => $case], ['id' => 'DESC']), static fn (PhonePass $pass): bool => $pass->isValid($now)));
+        return array_values(array_filter($this->passes->newestFirst($case), static fn (PhonePass $pass): bool => $pass->isValid($now)));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Evidence;
 
 use App\Account\Audited;
 use App\Evidence\Clips\Clip;
+use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -16,7 +17,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A picture in a case: of which part, at which stage. The same picture is in a case once. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: PhotoRepository::class)]
 #[ORM\Table(name: 'photo')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'picture_id'])]
 class Photo implements Audited

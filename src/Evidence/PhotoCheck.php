@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
-use App\Evidence\Clips\Clip;
 use App\Evidence\Clips\ClipIntake;
+use App\Evidence\Repository\ClipRepository;
+use App\Evidence\Repository\PhotoRepository;
+use App\Evidence\Repository\PictureRepository;
 use App\Platform\StoredFiles;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** Reads every stored photo and clip anew and compares its hash. */
 final readonly class PhotoCheck
 {
-    public function __construct(private EntityManagerInterface $em, private StoredFiles $stored)
+    public function __construct(private EntityManagerInterface $em, private StoredFiles $stored, private PhotoRepository $photos, private PictureRepository $pictures, private ClipRepository $clips)
     {
     }
 
@@ -21,8 +23,7 @@ final readonly class PhotoCheck
     {
         $said = ['at' => date('j M Y H:i'), 'photos' => 0, 'lost' => [], 'orphaned' => []];
         $known = [];
-        /** @var Picture $picture */
-        foreach ($this->em->createQuery('SELECT p FROM '.Picture::class.' p ORDER BY p.id')->toIterable() as $picture) {
+        foreach ($this->pictures->each() as $picture) {
             ++$said['photos'];
             $known[$picture->hash] = true;
             $state = $this->stored->state('photos', $picture->hash);
@@ -31,8 +32,7 @@ final readonly class PhotoCheck
             }
             $this->em->detach($picture);
         }
-        /** @var Clip $clip */
-        foreach ($this->em->createQuery('SELECT c FROM '.Clip::class.' c ORDER BY c.id')->toIterable() as $clip) {
+        foreach ($this->clips->each() as $clip) {
             ++$said['photos'];
             $known[$clip->hash] = true;
             $state = $this->stored->state(ClipIntake::AREA, $clip->hash);
@@ -52,6 +52,6 @@ final readonly class PhotoCheck
     /** @return list<string> */
     private function cases(Picture $picture): array
     {
-        return array_values(array_unique(array_map(static fn (Photo $photo): string => $photo->case->number, $this->em->getRepository(Photo::class)->findBy(['picture' => $picture]))));
+        return array_values(array_unique(array_map(static fn (Photo $photo): string => $photo->case->number, $this->photos->ofPicture($picture))));
     }
 }

@@ -8,6 +8,8 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Evidence\Clips\Clip;
+use App\Evidence\Repository\ClipRepository;
+use App\Evidence\Repository\FindingRepository;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\Seen;
@@ -30,7 +32,7 @@ use Symfony\Component\Uid\Uuid;
 
 final class PhotoController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly ClipRepository $clips, private readonly FindingRepository $findings)
     {
     }
 
@@ -83,7 +85,7 @@ final class PhotoController extends AbstractController
     private function still(Photo $photo, Request $request): void
     {
         $id = (string) $request->request->get('clip', '');
-        $clip = Uuid::isValid($id) ? $this->em->getRepository(Clip::class)->findOneBy(['id' => $id, 'case' => $photo->case]) : null;
+        $clip = Uuid::isValid($id) ? $this->clips->one($photo->case, $id) : null;
         if (null !== $clip && null === $photo->clip) {
             [$photo->clip, $photo->second] = [$clip, max(0.0, min($clip->seconds, (float) $request->request->get('second', 0)))];
         }
@@ -108,7 +110,7 @@ final class PhotoController extends AbstractController
             'shapes' => MarkShape::cases(),
             'stages' => PhotoStage::cases(),
             'measures' => MeasureKind::cases(),
-            'findings' => null === $photo->part ? [] : $this->em->getRepository(Finding::class)->findBy(['case' => $case, 'part' => $photo->part], ['id' => 'ASC']),
+            'findings' => null === $photo->part ? [] : $this->findings->ofPart($case, $photo->part),
         ]);
     }
 
@@ -171,7 +173,7 @@ final class PhotoController extends AbstractController
 
     private function finding(Photo $photo, string $id): ?Finding
     {
-        return !Uuid::isValid($id) ? null : $this->em->getRepository(Finding::class)->findOneBy(['id' => $id, 'case' => $photo->case, 'part' => $photo->part]);
+        return !Uuid::isValid($id) ? null : $this->findings->onePart($photo->case, $photo->part, $id);
     }
 
     #[Route('/cases/{number}/marks/{id}/remove', name: 'mark_remove', methods: ['POST'])]

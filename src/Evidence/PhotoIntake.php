@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Account\CurrentPerson;
+use App\Evidence\Repository\FindingRepository;
+use App\Evidence\Repository\PhotoRepository;
+use App\Evidence\Repository\PictureRepository;
 use App\Intake\CaseFile;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
@@ -26,6 +29,9 @@ final readonly class PhotoIntake
         private int $largestPhoto,
         private PhotoPixels $pixels,
         private PhotoRulers $rulers,
+        private PictureRepository $pictures,
+        private PhotoRepository $photos,
+        private FindingRepository $findings,
     ) {
     }
 
@@ -56,8 +62,8 @@ final readonly class PhotoIntake
 
     private function note(string $file, string $name, string $hash, PictureFacts $facts, CaseFile $case, ?string $part, PhotoStage $stage): Photo
     {
-        $picture = $this->em->getRepository(Picture::class)->findOneBy(['hash' => $hash]);
-        $known = null === $picture ? null : $this->em->getRepository(Photo::class)->findOneBy(['case' => $case, 'picture' => $picture]);
+        $picture = $this->pictures->withHash($hash);
+        $known = null === $picture ? null : $this->photos->showing($case, $picture);
         if (null !== $known) {
             return $known;
         }
@@ -86,7 +92,7 @@ final readonly class PhotoIntake
 
     private function asksScale(CaseFile $case, ?string $part, PhotoStage $stage): bool
     {
-        $found = null === $part ? [] : $this->em->getRepository(Finding::class)->findBy(['case' => $case, 'part' => $part]);
+        $found = null === $part ? [] : $this->findings->ofPart($case, $part);
 
         return Wanted::asksScale(PhotoStage::Cleaned === $stage, array_map(static fn (Finding $finding): int => $finding->rampGrade(), $found));
     }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Evidence\Repository\PictureRepository;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 
 /** A picture file, stored once under its hash, byte for byte as it came. */
-#[ORM\Entity(readOnly: true)]
+#[ORM\Entity(repositoryClass: PictureRepository::class, readOnly: true)]
 #[ORM\Table(name: 'picture')]
 class Picture
 {

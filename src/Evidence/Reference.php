@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Account\Audited;
+use App\Evidence\Repository\ReferenceRepository;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 
 /** A photo that the shop keeps to judge others by: a good one, or an example of a grade. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ReferenceRepository::class)]
 #[ORM\Table(name: 'reference')]
 class Reference implements Audited
 {

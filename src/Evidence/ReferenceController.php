@@ -7,6 +7,7 @@ namespace App\Evidence;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
+use App\Evidence\Repository\ReferenceRepository;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
@@ -20,7 +21,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The reference collection: what good parts and each grade look like, out of the shop's own cases. */
 final class ReferenceController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly References $references)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly ReferenceRepository $references)
     {
     }
 
@@ -28,7 +29,7 @@ final class ReferenceController extends AbstractController
     public function all(BookShelf $shelf): Response
     {
         $families = [];
-        foreach ($this->references->all() as $family => $parts) {
+        foreach ($this->references->byFamily() as $family => $parts) {
             $families[] = ['book' => $shelf->book($family), 'parts' => $parts];
         }
 

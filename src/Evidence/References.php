@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Evidence\Repository\ReferenceRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Twig\Attribute\AsTwigFunction;
 
 /** The shop's reference collection. */
 final readonly class References
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private EntityManagerInterface $em, private ReferenceRepository $references)
     {
     }
 
@@ -41,6 +42,6 @@ final readonly class References
     #[AsTwigFunction('reference_of')]
     public function ofPhoto(Photo $photo): ?Reference
     {
-        return $this->em->getRepository(Reference::class)->findOneBy(['photo' => $photo]);
+        return $this->references->ofPhoto($photo);
     }
 }

@@ -11,7 +11,7 @@ use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Intake\Stage;
 use App\Platform\ShopError;
-use App\Teardown\StepRecord;
+use App\Teardown\Repository\StepRecordRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\StripStep;
@@ -25,7 +25,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** What is found on the spot while stripping: damage made by us, and small parts that are not there. */
 final class StripFindingsController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly CurrentPerson $person, private readonly RecordFinding $record)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly CurrentPerson $person, private readonly RecordFinding $record, private readonly StepRecordRepository $steps)
     {
     }
 
@@ -56,7 +56,7 @@ final class StripFindingsController extends AbstractController
         $case = $this->gate->open($number, Permission::BENCH);
         $known = $this->step($case, $step);
         $what = (string) $request->request->get('what', '');
-        $record = $this->em->getRepository(StepRecord::class)->findOneBy(['case' => $case, 'step' => $step]);
+        $record = $this->steps->ofStep($case, $step);
         null === $record && throw new ShopError('Nothing was counted at this step yet.', 404);
         foreach (Shortage::at($known, $record->counted) as $short) {
             if ($short->what === $what && !\in_array($what, $record->searched, true)) {

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Teardown\TakenPhotos;
-use Doctrine\ORM\EntityManagerInterface;
 
 final readonly class StripPhotos implements TakenPhotos
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private PhotoRepository $photos)
     {
     }
 
     public function anyOf(CaseFile $case, array $parts): bool
     {
-        return null !== $this->em->getRepository(Photo::class)->findOneBy(['case' => $case, 'part' => $parts]);
+        return null !== $this->photos->anyOf($case, $parts);
     }
 }

@@ -6,16 +6,17 @@ namespace App\Evidence;
 
 use App\Books\BookShelf;
 use App\Evidence\Clips\Clip;
+use App\Evidence\Repository\ClipRepository;
+use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Teardown\StripBench;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\Part;
 use Japhrex\Core\Teardown\InHand;
 
 /** The tray of a case: pictures and clips that came without a part, each with the part that was in hand when it was taken. */
 final readonly class Tray
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private StripBench $strip)
+    public function __construct(private BookShelf $shelf, private StripBench $strip, private PhotoRepository $photos, private ClipRepository $clips)
     {
     }
 
@@ -26,7 +27,7 @@ final readonly class Tray
         $closed = array_map(static fn ($record): \DateTimeImmutable => $record->at, $this->strip->records($case));
         $lying = [];
         $by = ['case' => $case, 'stage' => PhotoStage::Unsorted];
-        foreach ([...$this->em->getRepository(Photo::class)->findBy($by), ...$this->em->getRepository(Clip::class)->findBy($by)] as $photo) {
+        foreach ([...$this->photos->ofCase($case), ...$this->clips->ofCase($case)] as $photo) {
             $taken = $photo->takenAt();
             $step = null === $taken ? null : InHand::at($book, $closed, $taken);
             $lying[] = ['photo' => $photo, 'part' => null === $step ? null : $book->part($step->removes[0] ?? ''), 'step' => $step->title ?? ''];
@@ -47,6 +48,6 @@ final readonly class Tray
 
         $by = ['case' => $case, 'id' => $valid];
 
-        return [] === $valid ? [] : [...$this->em->getRepository(Photo::class)->findBy($by), ...$this->em->getRepository(Clip::class)->findBy($by)];
+        return [] === $valid ? [] : [...$this->photos->ofCase($case), ...$this->clips->ofCase($case)];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Books\BookShelf;
+use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
 use Doctrine\ORM\EntityManagerInterface;
@@ -16,7 +17,7 @@ use Japhrex\Core\Figure\Result;
 /** Figures in a case: filled from its readings and the book, and kept with it as evidence. */
 final readonly class CaseFigures
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private CaseMeasures $measures, private Filler $filler)
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private CaseMeasures $measures, private Filler $filler, private KeptFigureRepository $kept)
     {
     }
 
@@ -57,7 +58,7 @@ final readonly class CaseFigures
     /** @return list<KeptFigure> */
     public function kept(CaseFile $case): array
     {
-        return $this->em->getRepository(KeptFigure::class)->findBy(['case' => $case], ['id' => 'ASC']);
+        return $this->kept->ofCase($case);
     }
 
     private function fill(CaseFile $case, string $part, string $figure): ?Fill

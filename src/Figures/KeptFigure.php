@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Account\Audited;
+use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 
 /** A figure kept with a case as evidence: what was asked, what it answered, with which version of the formula. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: KeptFigureRepository::class)]
 #[ORM\Table(name: 'kept_figure')]
 #[ORM\Index(columns: ['case_id'])]
 class KeptFigure implements Audited

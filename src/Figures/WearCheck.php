@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Books\BookShelf;
-use App\Evidence\Finding;
+use App\Evidence\Repository\FindingRepository;
 use App\Intake\AtSpeed;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\Warmth;
 use App\Measuring\CaseMeasures;
-use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\FoundGap;
 use Japhrex\Core\Family\LeakModel;
@@ -28,7 +26,7 @@ use Japhrex\Core\Hydraulics\WearPattern;
 /** Does the wear explain the complaint? The complaint check, filled from the book and the readings of a case. */
 final readonly class WearCheck
 {
-    public function __construct(private BookShelf $shelf, private CaseMeasures $measures, private FigureDesk $desk, private Filler $filler, private EntityManagerInterface $em)
+    public function __construct(private BookShelf $shelf, private CaseMeasures $measures, private FigureDesk $desk, private Filler $filler, private FindingRepository $findings)
     {
     }
 
@@ -106,7 +104,7 @@ final readonly class WearCheck
     private function beside(CaseFile $case, Book $book): array
     {
         $damaged = [];
-        foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case, 'kind' => FindingKind::Damage]) as $finding) {
+        foreach ($this->findings->damageOf($case) as $finding) {
             if ($finding->grade >= 2 && \in_array($finding->part, $book->leaks->beside ?? [], true)) {
                 $damaged[$finding->part] = lcfirst($book->part($finding->part)->name ?? $finding->part);
             }

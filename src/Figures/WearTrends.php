@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Account\CurrentPerson;
-use App\Evidence\PartRecord;
+use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
-use App\Intake\EarlierCases;
+use App\Intake\Repository\CaseFileRepository;
 use App\Measuring\Assessor;
 use App\Measuring\Measured;
 use App\Measuring\Reading;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Measuring\Repository\ReadingRepository;
 use Japhrex\Core\Figure\Result;
 use Japhrex\Core\Measuring\OneMoreRun;
 use Japhrex\Core\Quantity\Dimension;
@@ -24,7 +24,7 @@ use Japhrex\Core\Quantity\QuantityError;
  */
 final readonly class WearTrends
 {
-    public function __construct(private EntityManagerInterface $em, private EarlierCases $earlier, private Assessor $assessor, private FigureDesk $desk, private Plots $plots, private CurrentPerson $person)
+    public function __construct(private CaseFileRepository $cases, private Assessor $assessor, private FigureDesk $desk, private Plots $plots, private CurrentPerson $person, private ReadingRepository $readings, private PartRecordRepository $records)
     {
     }
 
@@ -93,10 +93,10 @@ final readonly class WearTrends
     private function before(CaseFile $case, Measured $now): array
     {
         $before = [];
-        foreach ($this->earlier->of($case->serial, $case) as $one) {
-            $reading = $this->em->getRepository(Reading::class)->findOneBy(['case' => $one, 'part' => $now->part, 'field' => $now->field->key]);
+        foreach ($this->cases->earlier($case->serial, $case) as $one) {
+            $reading = $this->readings->ofField($one, $now->part, $now->field->key);
             $size = null === $reading ? null : $this->assessor->size($now->field, $reading);
-            $decision = $this->em->getRepository(PartRecord::class)->findOneBy(['case' => $one, 'part' => $now->part])?->disposition;
+            $decision = $this->records->ofPart($one, $now->part)->disposition;
             $replaced = null !== $decision && !$decision->keepsThePart();
             if (null !== $size || $replaced) {
                 $before[] = ['case' => $one->number, 'service' => self::quantity($one->serviceSinceNew), 'size' => $size->x ?? 0.0, 'replaced' => $replaced];

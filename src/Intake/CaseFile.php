@@ -6,6 +6,7 @@ namespace App\Intake;
 
 use App\Account\Audited;
 use App\Account\User;
+use App\Intake\Repository\CaseFileRepository;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\Common\Collections\ArrayCollection;
@@ -15,7 +16,7 @@ use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** One failed unit from intake to report. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: CaseFileRepository::class)]
 #[ORM\Table(name: 'case_file')]
 #[ORM\Index(columns: ['serial_key'])]
 class CaseFile implements Audited

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Intake\Repository\CaseFileRepository;
 use App\Platform\ShopError;
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Security\Core\Authorization\AuthorizationCheckerInterface;
 use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 
 /** Finds a case, and lets somebody change it who may. */
 final readonly class CaseGate
 {
-    public function __construct(private EntityManagerInterface $em, private AuthorizationCheckerInterface $authorization)
+    public function __construct(private AuthorizationCheckerInterface $authorization, private CaseFileRepository $cases)
     {
     }
 
     /** @throws ShopError if there is no such case */
     public function find(string $number): CaseFile
     {
-        return $this->em->getRepository(CaseFile::class)->findOneBy(['number' => strtoupper($number)])
+        return $this->cases->numbered($number)
             ?? throw new ShopError(\sprintf('There is no case %s. Look for it on the floor by unit, serial or customer.', $number), 404);
     }
 

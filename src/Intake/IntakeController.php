@@ -11,6 +11,7 @@ use App\Intake\Form\ArrivalType;
 use App\Intake\Form\ComplaintType;
 use App\Intake\Form\StatementType;
 use App\Intake\Form\UnitType;
+use App\Intake\Repository\CaseFileRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormFactoryInterface;
@@ -34,7 +35,7 @@ final class IntakeController extends AbstractController
 
     #[Route('/cases/new', name: 'intake_new', methods: ['GET', 'POST'], priority: 10)]
     #[IsGranted(Permission::TAKE_IN)]
-    public function new(Request $request, CaseNumbers $numbers, EarlierCases $earlier, CurrentPerson $person): Response
+    public function new(Request $request, CaseNumbers $numbers, CaseFileRepository $cases, CurrentPerson $person): Response
     {
         $family = (string) $request->query->get('family', '');
         if ('' === $family) {
@@ -49,7 +50,7 @@ final class IntakeController extends AbstractController
             $case->holder = $person->get();
             $case->settle();
             if ('comeback' === $request->request->get('earlier')) {
-                $case->comebackOf = $earlier->of($case->serial)[0] ?? null;
+                $case->comebackOf = $cases->earlier($case->serial)[0] ?? null;
             }
             $this->em->persist($case);
             $this->em->flush();
@@ -57,36 +58,36 @@ final class IntakeController extends AbstractController
             return $this->redirectToRoute('intake', ['number' => $case->number], Response::HTTP_SEE_OTHER);
         }
 
-        return $this->render('intake/new.html.twig', ['form' => $form, 'book' => $book, 'earlier' => $earlier->of($case->serial)]);
+        return $this->render('intake/new.html.twig', ['form' => $form, 'book' => $book, 'earlier' => $cases->earlier($case->serial)]);
     }
 
     /** What was here under this serial before; asked while it is typed. */
     #[Route('/intake/earlier', name: 'intake_earlier', methods: ['GET'])]
-    public function earlier(Request $request, EarlierCases $earlier): Response
+    public function earlier(Request $request, CaseFileRepository $cases): Response
     {
         $typed = $request->query->all('unit')['serial'] ?? $request->query->get('serial', '');
         $besides = (string) $request->query->get('besides', '');
 
         return $this->render('intake/_earlier.html.twig', [
-            'earlier' => $earlier->of(\is_string($typed) ? $typed : '', '' === $besides ? null : $this->gate->find($besides)),
+            'earlier' => $cases->earlier(\is_string($typed) ? $typed : '', '' === $besides ? null : $this->gate->find($besides)),
             'case' => '' === $besides ? null : $this->gate->find($besides),
         ]);
     }
 
     #[Route('/cases/{number}/intake', name: 'intake', methods: ['GET'])]
-    public function show(string $number, EarlierCases $earlier): Response
+    public function show(string $number, CaseFileRepository $cases): Response
     {
-        return $this->page($this->gate->find($number), $earlier);
+        return $this->page($this->gate->find($number), $cases);
     }
 
     #[Route('/cases/{number}/intake/unit', name: 'intake_unit', methods: ['POST'])]
-    public function unit(string $number, Request $request, EarlierCases $earlier): Response
+    public function unit(string $number, Request $request, CaseFileRepository $cases): Response
     {
         $case = $this->gate->open($number, Permission::TAKE_IN);
         $form = $this->forms->createNamed('unit', UnitType::class, $case, ['duties' => $this->shelf->book($case->family)->duties]);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->page($case, $earlier, ['unit' => $form]);
+            return $this->page($case, $cases, ['unit' => $form]);
         }
         $case->settle();
         $this->em->flush();
@@ -95,13 +96,13 @@ final class IntakeController extends AbstractController
     }
 
     #[Route('/cases/{number}/intake/arrival', name: 'intake_arrival', methods: ['POST'])]
-    public function arrival(string $number, Request $request, EarlierCases $earlier): Response
+    public function arrival(string $number, Request $request, CaseFileRepository $cases): Response
     {
         $case = $this->gate->open($number, Permission::TAKE_IN);
         $form = $this->forms->createNamed('arrival', ArrivalType::class, $case->arrival);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->page($case, $earlier, ['arrival' => $form]);
+            return $this->page($case, $cases, ['arrival' => $form]);
         }
         $this->em->flush();
 
@@ -109,14 +110,14 @@ final class IntakeController extends AbstractController
     }
 
     #[Route('/cases/{number}/intake/complaints', name: 'intake_complaint_add', methods: ['POST'])]
-    public function addComplaint(string $number, Request $request, EarlierCases $earlier): Response
+    public function addComplaint(string $number, Request $request, CaseFileRepository $cases): Response
     {
         $case = $this->gate->open($number, Permission::TAKE_IN);
         $complaint = new Complaint($case);
         $form = $this->complaintForm('complaint', $complaint, $case);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->page($case, $earlier, ['complaint' => $form]);
+            return $this->page($case, $cases, ['complaint' => $form]);
         }
         $this->em->persist($complaint);
         $this->em->flush();
@@ -125,7 +126,7 @@ final class IntakeController extends AbstractController
     }
 
     #[Route('/cases/{number}/intake/complaints/{id}', name: 'intake_complaint', methods: ['POST'])]
-    public function complaint(string $number, Complaint $complaint, Request $request, EarlierCases $earlier): Response
+    public function complaint(string $number, Complaint $complaint, Request $request, CaseFileRepository $cases): Response
     {
         $case = $this->gate->open($number, Permission::TAKE_IN);
         $this->mustBelong($complaint->case, $case);
@@ -133,7 +134,7 @@ final class IntakeController extends AbstractController
         $form = $this->complaintForm($name, $complaint, $case);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->page($case, $earlier, [$name => $form]);
+            return $this->page($case, $cases, [$name => $form]);
         }
         $this->em->flush();
 
@@ -153,14 +154,14 @@ final class IntakeController extends AbstractController
     }
 
     #[Route('/cases/{number}/intake/statements', name: 'intake_statement_add', methods: ['POST'])]
-    public function addStatement(string $number, Request $request, EarlierCases $earlier): Response
+    public function addStatement(string $number, Request $request, CaseFileRepository $cases): Response
     {
         $case = $this->gate->open($number, Permission::TAKE_IN);
         $statement = new Statement($case);
         $form = $this->forms->createNamed('statement', StatementType::class, $statement, ['case' => $case]);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->page($case, $earlier, ['statement' => $form]);
+            return $this->page($case, $cases, ['statement' => $form]);
         }
         $this->em->persist($statement);
         $this->em->flush();
@@ -193,7 +194,7 @@ final class IntakeController extends AbstractController
     }
 
     /** @param array<string, FormInterface<mixed>> $submitted forms that did not hold, by name */
-    private function page(CaseFile $case, EarlierCases $earlier, array $submitted = []): Response
+    private function page(CaseFile $case, CaseFileRepository $cases, array $submitted = []): Response
     {
         $forms = [
             'unit' => $submitted['unit'] ?? $this->forms->createNamed('unit', UnitType::class, $case, ['duties' => $this->shelf->book($case->family)->duties]),
@@ -212,7 +213,7 @@ final class IntakeController extends AbstractController
             'book' => $this->shelf->book($case->family),
             'forms' => array_map(static fn (FormInterface $form) => $form->createView(), $forms),
             'complaints' => $complaints,
-            'earlier' => $earlier->of($case->serial, $case),
+            'earlier' => $cases->earlier($case->serial, $case),
             'opened' => array_key_first($submitted),
         ], new Response(status: [] === $submitted ? 200 : 422));
     }

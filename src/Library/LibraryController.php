@@ -6,10 +6,9 @@ namespace App\Library;
 
 use App\Books\BookShelf;
 use App\Chain\Engine\CaseAnalysis;
+use App\Evidence\Repository\FindingRepository;
 use App\Intake\CaseGate;
 use App\Measuring\ShopLimits;
-use App\Shop\Boards;
-use App\Shop\PartView;
 use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Family\CarrierKind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -46,7 +45,7 @@ final class LibraryController extends AbstractController
 
     /** Parts and carriers as a drawing; with a case, in its grades. */
     #[Route('/library/{family}/map', name: 'library_map', methods: ['GET'])]
-    public function map(string $family, Request $request, UnitMap $map, CaseGate $gate, Boards $boards, CaseAnalysis $engine): Response
+    public function map(string $family, Request $request, UnitMap $map, CaseGate $gate, FindingRepository $findings, CaseAnalysis $engine): Response
     {
         $book = $this->shelf->book($family);
         $number = (string) $request->query->get('case', '');
@@ -55,7 +54,7 @@ final class LibraryController extends AbstractController
         $from = (string) $request->query->get('from', '');
         $from = isset($book->parts[$from]) ? $from : '';
         $back = 'back' === $request->query->get('way');
-        $grades = null === $case || $case->family !== $family ? [] : array_map(static fn (PartView $view): ?int => $view->grade(), $boards->of($case)->parts);
+        $grades = null === $case || $case->family !== $family ? [] : $findings->grades([$case])[(string) $case->id] ?? [];
 
         $debris = null === $case || $case->family !== $family || !$request->query->getBoolean('reach') ? null : Reach::after($book, $engine->ground($case));
         $kind = null === $debris ? $kind : CarrierKind::Oil;

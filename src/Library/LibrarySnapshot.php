@@ -7,13 +7,13 @@ namespace App\Library;
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\SnapshotPart;
+use App\Library\Repository\SchoolPickRepository;
 use App\Platform\Plain;
-use Doctrine\ORM\EntityManagerInterface;
 
 /** The book as it was, to the letter, and which of two schools was used. */
 final readonly class LibrarySnapshot implements SnapshotPart
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf)
+    public function __construct(private BookShelf $shelf, private SchoolPickRepository $picks)
     {
     }
 
@@ -23,7 +23,7 @@ final readonly class LibrarySnapshot implements SnapshotPart
 
         return [
             'book' => ['key' => $case->family, 'title' => $this->shelf->book($case->family)->title, 'sha256' => hash('sha256', $text), 'text' => $text],
-            'choices-used' => Plain::all($this->em->getRepository(SchoolPick::class)->findBy(['case' => $case], ['id' => 'ASC'])),
+            'choices-used' => Plain::all($this->picks->ofCase($case)),
         ];
     }
 }

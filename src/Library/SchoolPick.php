@@ -6,12 +6,13 @@ namespace App\Library;
 
 use App\Account\Audited;
 use App\Intake\CaseFile;
+use App\Library\Repository\SchoolPickRepository;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 
 /** Which side of a question between schools this shop takes or, with a case, which was used there. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: SchoolPickRepository::class)]
 #[ORM\Table(name: 'school_pick')]
 #[ORM\UniqueConstraint(columns: ['family', 'choice', 'case_id'])]
 class SchoolPick implements Audited

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Library;
 
 use App\Intake\CaseFile;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Library\Repository\SchoolPickRepository;
 use Twig\Attribute\AsTwigFunction;
 
 /** What the shop does where schools differ, and what was done in a case. */
 final readonly class SchoolPicks
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private SchoolPickRepository $picks)
     {
     }
 
@@ -20,7 +20,7 @@ final readonly class SchoolPicks
     public function of(string $family, ?CaseFile $case = null): array
     {
         $picks = [];
-        foreach ($this->em->getRepository(SchoolPick::class)->findBy(['family' => $family, 'case' => $case]) as $pick) {
+        foreach ($this->picks->taken($family, $case) as $pick) {
             $picks[$pick->choice] = $pick;
         }
 

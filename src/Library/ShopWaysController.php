@@ -7,8 +7,10 @@ namespace App\Library;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
+use App\Books\Repository\ShopWordRepository;
 use App\Books\ShopWord;
 use App\Intake\CaseGate;
+use App\Library\Repository\SchoolPickRepository;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -21,7 +23,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** A shop's own ways: what it calls a part, which side it takes where schools differ, and which was used in a case. */
 final class ShopWaysController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly BookShelf $shelf, private readonly CurrentPerson $person)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly BookShelf $shelf, private readonly CurrentPerson $person, private readonly ShopWordRepository $words, private readonly SchoolPickRepository $picks)
     {
     }
 
@@ -32,7 +34,7 @@ final class ShopWaysController extends AbstractController
     {
         $this->shelf->book($family)->part($part) ?? throw new ShopError('The book has no such part.', 404);
         $word = mb_substr(trim((string) $request->request->get('word', '')), 0, 60);
-        $kept = $this->em->getRepository(ShopWord::class)->findOneBy(['family' => $family, 'part' => $part]);
+        $kept = $this->words->ofPart($family, $part);
         if ('' === $word) {
             if (null !== $kept) {
                 $this->em->remove($kept);
@@ -59,7 +61,7 @@ final class ShopWaysController extends AbstractController
         }
         $number = (string) $request->request->get('case', '');
         $case = '' === $number ? null : $gate->open($number, Permission::ANALYSE);
-        $pick = $this->em->getRepository(SchoolPick::class)->findOneBy(['family' => $family, 'choice' => $choice, 'case' => $case]) ?? new SchoolPick($family, $choice, $case);
+        $pick = $this->picks->one($family, $choice, $case) ?? new SchoolPick($family, $choice, $case);
         [$pick->side, $pick->byWhom] = [$side, $this->person->get()->name];
         $this->em->persist($pick);
         $this->em->flush();

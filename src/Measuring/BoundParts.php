@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Measuring;
 
 use App\Books\BookShelf;
+use App\Evidence\PartLimits;
 use App\Intake\CaseFile;
 use Japhrex\Core\Repair\BoundByLimits;
 
 /** What the limits of a case let become of its parts. */
-final readonly class BoundParts
+final readonly class BoundParts implements PartLimits
 {
     public function __construct(private BookShelf $shelf, private CaseMeasures $measures)
     {
     }
 
-    /** @return array<string, BoundByLimits> by part, for every part of the book */
     public function of(CaseFile $case): array
     {
         $book = $this->shelf->book($case->family);

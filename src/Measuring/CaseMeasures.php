@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Measuring;
 
 use App\Books\BookShelf;
-use App\Evidence\PartRecord;
+use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
-use App\Teardown\StepRecord;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Measuring\Repository\LimitChoiceRepository;
+use App\Measuring\Repository\ReadingRepository;
+use App\Teardown\Repository\StepRecordRepository;
 use Japhrex\Core\Family\Field;
 use Japhrex\Core\Family\FieldReadings;
 use Japhrex\Core\Family\LimitSet;
@@ -18,7 +19,7 @@ use Japhrex\Core\Quantity\QuantityError;
 /** Everything measured in a case, judged. */
 final readonly class CaseMeasures
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private Assessor $assessor, private Filler $filler, private ShopLimits $shop, private SignedVerdicts $signed)
+    public function __construct(private BookShelf $shelf, private Assessor $assessor, private Filler $filler, private ShopLimits $shop, private SignedVerdicts $signed, private LimitChoiceRepository $limitChoices, private PartRecordRepository $records, private ReadingRepository $readings, private StepRecordRepository $steps)
     {
     }
 
@@ -28,13 +29,13 @@ final readonly class CaseMeasures
         $book = $this->shelf->book($case->family);
         $readings = $this->readings($case);
         $choices = [];
-        foreach ($this->em->getRepository(LimitChoice::class)->findBy(['case' => $case]) as $choice) {
+        foreach ($this->limitChoices->ofCase($case) as $choice) {
             $choices[$choice->part.'/'.$choice->field] = $choice;
         }
         $asFound = $this->asFound($case);
         $own = $this->shop->of($case->family, $case->signedAt);
         $duties = [];
-        foreach ($this->em->getRepository(PartRecord::class)->findBy(['case' => $case]) as $record) {
+        foreach ($this->records->ofCase($case) as $record) {
             $duties[$record->part] = $record->duty;
         }
         $sources = $this->sources($case, $readings);
@@ -60,7 +61,7 @@ final readonly class CaseMeasures
     private function readings(CaseFile $case): array
     {
         $readings = [];
-        foreach ($this->em->getRepository(Reading::class)->findBy(['case' => $case]) as $reading) {
+        foreach ($this->readings->ofCase($case) as $reading) {
             $readings[$reading->part][$reading->field] = $reading;
         }
 
@@ -71,7 +72,7 @@ final readonly class CaseMeasures
     private function asFound(CaseFile $case): array
     {
         $found = [];
-        foreach ($this->em->getRepository(StepRecord::class)->findBy(['case' => $case]) as $step) {
+        foreach ($this->steps->ofCase($case) as $step) {
             $found += $step->adjusters;
         }
 

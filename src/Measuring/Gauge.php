@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Measuring;
 
 use App\Account\Audited;
+use App\Measuring\Repository\GaugeRepository;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
@@ -18,7 +19,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
 /** A measuring tool of the shop. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: GaugeRepository::class)]
 #[ORM\Table(name: 'gauge')]
 #[UniqueEntity('name', message: 'There is a gauge of this name already; number them.')]
 class Gauge implements Audited

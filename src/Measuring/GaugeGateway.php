@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
+use App\Measuring\Repository\GaugeRepository;
+use App\Measuring\Repository\GaugeShotRepository;
 use App\Platform\DeviceToken;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -26,14 +31,14 @@ final class GaugeGateway extends AbstractController
     /** Seconds after which a page asks anew, so that no worker is held for ever. */
     private const STREAM = 55;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly Connection $database)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly Connection $database, private readonly GaugeRepository $gauges, private readonly GaugeShotRepository $shots)
     {
     }
 
     #[Route('/gateway/readings', name: 'gateway_reading', methods: ['POST'])]
     public function take(Request $request): Response
     {
-        $gauge = $this->em->getRepository(Gauge::class)->findOneBy(['tokenHash' => DeviceToken::sent($request)]);
+        $gauge = $this->gauges->withToken(DeviceToken::sent($request));
         if (null === $gauge) {
             return DeviceToken::refuse('This token belongs to no gauge. Make one on the page of the gauges.');
         }
@@ -48,7 +53,7 @@ final class GaugeGateway extends AbstractController
             return new JsonResponse(['error' => $error->getMessage(), 'key' => 'value'], 422);
         }
         // What nobody took within an hour is of no use to anybody.
-        $this->em->createQuery('DELETE FROM '.GaugeShot::class.' s WHERE s.madeAt < :old')->execute(['old' => new \DateTimeImmutable('-1 hour')]);
+        $this->shots->forgetBefore(now('-1 hour'));
         $this->em->persist(new GaugeShot($gauge, trim($value), 'low' === ($sent['battery'] ?? null)));
         $this->em->flush();
 
@@ -78,7 +83,7 @@ final class GaugeGateway extends AbstractController
         $until = microtime(true) + $seconds;
         echo "retry: 300\n\n";
         while (true) {
-            foreach ($this->after($bench, $last) as $shot) {
+            foreach ($this->shots->sentTo($bench, $last) as $shot) {
                 $last = $shot['id'];
                 echo 'id: '.$last."\nevent: reading\ndata: ".json_encode(['value' => $shot['value'], 'gauge' => $shot['gauge'], 'name' => $shot['name'], 'batteryLow' => (bool) $shot['battery_low']], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE)."\n\n";
             }
@@ -93,17 +98,5 @@ final class GaugeGateway extends AbstractController
             $pdo->pgsqlGetNotify(\PDO::FETCH_ASSOC, (int) min(5000, 1000 * ($until - microtime(true)) + 1));
         }
         $pdo->exec('UNLISTEN gauge_shot');
-    }
-
-    /** @return list<array{id: string, value: string, gauge: string, name: string, battery_low: bool|int}> */
-    private function after(string $bench, string $last): array
-    {
-        /** @var list<array{id: string, value: string, gauge: string, name: string, battery_low: bool|int}> $shots */
-        $shots = $this->database->fetchAllAssociative(
-            'SELECT s.id, s.value, g.id AS gauge, g.name, s.battery_low FROM gauge_shot s JOIN gauge g ON g.id = s.gauge_id WHERE g.bench = :bench AND s.id > :last ORDER BY s.id LIMIT 20',
-            ['bench' => $bench, 'last' => $last],
-        );
-
-        return $shots;
     }
 }

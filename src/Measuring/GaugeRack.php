@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
-use Doctrine\ORM\EntityManagerInterface;
+use App\Measuring\Repository\GaugeRepository;
 use Japhrex\Core\Family\Field;
 
 /** The gauges of the shop, and which of them a reading would be taken with. */
@@ -13,14 +13,14 @@ final class GaugeRack
     /** @var list<Gauge>|null */
     private ?array $gauges = null;
 
-    public function __construct(private readonly EntityManagerInterface $em)
+    public function __construct(private readonly GaugeRepository $stored)
     {
     }
 
     /** @return list<Gauge> */
     public function all(): array
     {
-        return $this->gauges ??= $this->em->getRepository(Gauge::class)->findBy([], ['name' => 'ASC']);
+        return $this->gauges ??= $this->stored->byName();
     }
 
     /** @return list<Gauge> */

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
+use App\Measuring\Repository\GaugeShotRepository;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 
 /** One value that a gauge sent, on its way to the field in hand of its bench. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: GaugeShotRepository::class)]
 #[ORM\Table(name: 'gauge_shot')]
 #[ORM\Index(columns: ['made_at'])]
 class GaugeShot

@@ -7,6 +7,8 @@ namespace App\Measuring;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Measuring\Form\GaugeType;
+use App\Measuring\Repository\GaugeRepository;
+use App\Measuring\Repository\ZeroCheckRepository;
 use App\Platform\DeviceToken;
 use App\Platform\ShopError;
 use App\Platform\WayBack;
@@ -14,6 +16,9 @@ use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -25,7 +30,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The shop's gauges: what they resolve, how sure they are, when they were calibrated. */
 final class GaugesController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly FormFactoryInterface $forms, private readonly ZeroChecks $zeros)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly FormFactoryInterface $forms, private readonly ZeroCheckRepository $zeros, private readonly GaugeRepository $gauges)
     {
     }
 
@@ -104,7 +109,7 @@ final class GaugesController extends AbstractController
     private function page(array $submitted = [], array $tokens = []): Response
     {
         $gauges = [];
-        foreach ($this->em->getRepository(Gauge::class)->findBy([], ['name' => 'ASC']) as $gauge) {
+        foreach ($this->gauges->byName() as $gauge) {
             $name = self::formName($gauge);
             $gauges[] = ['gauge' => $gauge, 'open' => isset($submitted[$name]), 'form' => ($submitted[$name] ?? $this->forms->createNamed($name, GaugeType::class, $gauge))->createView()];
         }
@@ -113,7 +118,7 @@ final class GaugesController extends AbstractController
             'gauges' => $gauges,
             'tokens' => $tokens,
             'zeros' => $this->zeros->holding(),
-            'today' => new \DateTimeImmutable(),
+            'today' => now(),
             'add' => ($submitted['gauge'] ?? $this->forms->createNamed('gauge', GaugeType::class, new Gauge()))->createView(),
         ], new Response(status: [] === $submitted ? 200 : 422));
     }

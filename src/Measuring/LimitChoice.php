@@ -7,11 +7,12 @@ namespace App\Measuring;
 use App\Account\Audited;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
+use App\Measuring\Repository\LimitChoiceRepository;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 
 /** Which of several sources of a limit an analyst chose for a case, and why. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: LimitChoiceRepository::class)]
 #[ORM\Table(name: 'limit_choice')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'part', 'field'])]
 class LimitChoice implements Audited

@@ -6,15 +6,15 @@ namespace App\Measuring;
 
 use App\Intake\CaseFile;
 use App\Intake\SnapshotPart;
+use App\Measuring\Repository\LimitChoiceRepository;
 use App\Platform\Plain;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Measuring\JudgedPlace;
 use Japhrex\Core\Measuring\PlaceSize;
 
 /** Readings, and sizes worked out, with the limits that counted and what they said place by place; in SI. */
 final readonly class MeasuringSnapshot implements SnapshotPart
 {
-    public function __construct(private EntityManagerInterface $em, private CaseMeasures $measures, private ShopLimits $limits)
+    public function __construct(private CaseMeasures $measures, private ShopLimits $limits, private LimitChoiceRepository $limitChoices)
     {
     }
 
@@ -32,7 +32,7 @@ final readonly class MeasuringSnapshot implements SnapshotPart
 
         return [
             'readings' => $readings,
-            'limits-chosen' => Plain::all($this->em->getRepository(LimitChoice::class)->findBy(['case' => $case], ['id' => 'ASC'])),
+            'limits-chosen' => Plain::all($this->limitChoices->ofCase($case)),
             'shop-limits' => Plain::all(array_values($this->limits->of($case->family, $case->signedAt))),
         ];
     }

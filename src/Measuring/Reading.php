@@ -7,12 +7,15 @@ namespace App\Measuring;
 use App\Account\Audited;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
+use App\Measuring\Repository\ReadingRepository;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
 
+use function Symfony\Component\Clock\now;
+
 /** The readings of one field of one part, as typed, with their gauge and its zero check. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ReadingRepository::class)]
 #[ORM\Table(name: 'reading')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'part', 'field'])]
 class Reading implements Audited
@@ -75,8 +78,28 @@ class Reading implements Audited
         $this->at = $this->madeAt;
     }
 
-    public function takenWith(?Gauge $gauge): void
+    /**
+     * @param list<string> $typed
+     * @param list<string> $places beside them; empty: no places were named
+     */
+    public function take(array $typed, array $places, string $who): void
     {
+        [$this->typed, $this->places, $this->byWhom, $this->at] = [$typed, $places, mb_substr($who, 0, 80), now()];
+    }
+
+    /** @return list<string> what was read at a place; without one, all of it */
+    public function typedAt(string $place): array
+    {
+        return array_values(array_filter(
+            $this->typed,
+            fn (string $one, int $i): bool => '' === $place || ($this->places[$i] ?? '') === $place,
+            \ARRAY_FILTER_USE_BOTH,
+        ));
+    }
+
+    public function takenWith(?Gauge $gauge, string $zero = ''): void
+    {
+        $this->zero = $zero;
         $this->gauge = $gauge;
         $this->gaugeName = $gauge->name ?? '';
         $this->gaugeResolution = $gauge->resolution ?? '';

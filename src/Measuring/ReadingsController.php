@@ -9,19 +9,18 @@ use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
-use App\Intake\Stage;
+use App\Measuring\Repository\GaugeRepository;
+use App\Measuring\Repository\ReadingRepository;
+use App\Measuring\Repository\ZeroCheckRepository;
 use App\Platform\Seen;
 use App\Platform\ShopError;
 use App\Platform\WayBack;
-use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Family\Field;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
-use Symfony\Component\Uid\Uuid;
 
 /** The readings sheet: every field of a unit in strip order, for a quick run with a gauge. */
 final class ReadingsController extends AbstractController
@@ -30,12 +29,14 @@ final class ReadingsController extends AbstractController
     private const UNITS = ['mm', 'in', 'thou'];
 
     public function __construct(
-        private readonly EntityManagerInterface $em,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly CaseMeasures $measures,
         private readonly GaugeRack $rack,
-        private readonly ZeroChecks $zeros,
+        private readonly ZeroCheckRepository $zeros,
+        private readonly ReadingRepository $readings,
+        private readonly GaugeRepository $gauges,
+        private readonly TakeReading $take,
     ) {
     }
 
@@ -51,47 +52,17 @@ final class ReadingsController extends AbstractController
     {
         $case = $this->gate->open($number, Permission::BENCH);
         $known = $this->shelf->book($case->family)->part($part)->fields[$field] ?? throw new ShopError('The book has no such reading.', 404);
-        $gauge = Uuid::isValid((string) $request->request->get('gauge')) ? $this->em->find(Gauge::class, Uuid::fromString((string) $request->request->get('gauge'))) : null;
+        $gauge = $this->gauges->withId((string) $request->request->get('gauge'));
         $entry = ReadingEntry::of($known, self::texts($request), trim((string) $request->request->get('zero')), $gauge, trim((string) $request->request->get('note')), $this->unit($request));
-        $reading = $this->em->getRepository(Reading::class)->findOneBy(['case' => $case, 'part' => $part, 'field' => $field]);
+        $reading = $this->readings->ofField($case, $part, $field);
         $conflict = Seen::conflict((string) $request->request->get('seen', ''), implode('; ', $reading->typed ?? []), implode('; ', $entry->typed), $reading->byWhom ?? 'somebody');
         if ([] !== $entry->errors || null !== $conflict) {
             return $this->page($case, $request, $part.'/'.$field, $entry, $conflict);
         }
-        $this->store($case, $part, $known, $entry, $reading, $person->get()->name);
+        $this->take->asTyped($case, $part, $known, $entry, $person->get()->name);
         if ($request->headers->has('HX-Request') && !$request->headers->has('HX-Boosted')) {
             return $this->page($case, $request, $part.'/'.$field);
         }
-
-        return $this->redirectToRoute('readings', ['number' => $case->number, '_fragment' => $part.'-'.$field], Response::HTTP_SEE_OTHER);
-    }
-
-    /** An analyst says which of several sources of a limit counts; without one the tighter does. */
-    #[Route('/cases/{number}/limits/{part}/{field}', name: 'limit_choose', methods: ['POST'])]
-    #[IsCsrfTokenValid('act')]
-    public function chooseLimit(string $number, string $part, string $field, Request $request, CurrentPerson $person): Response
-    {
-        $case = $this->gate->open($number, Permission::ANALYSE);
-        $known = $this->shelf->book($case->family)->part($part)->fields[$field] ?? throw new ShopError('The book has no such reading.', 404);
-        $chosen = (string) $request->request->get('chosen', '');
-        $reason = mb_substr(trim((string) $request->request->get('reason', '')), 0, 300);
-        $choice = $this->em->getRepository(LimitChoice::class)->findOneBy(['case' => $case, 'part' => $part, 'field' => $field]);
-        if ('' === $chosen) {
-            if (null !== $choice) {
-                $this->em->remove($choice);
-            }
-        } else {
-            if (!\in_array($chosen, array_map(static fn (object $set): string => $set->key, $this->measures->of($case)[$part][$known->key]->sets), true)) {
-                throw new ShopError('The book has no such source for this limit.', 404);
-            }
-            if ('' === $reason) {
-                throw new ShopError('Why does this source count? One line that still makes sense in a year.', 422);
-            }
-            $choice ??= new LimitChoice($case, $part, $field);
-            [$choice->chosen, $choice->reason, $choice->byWhom] = [$chosen, $reason, $person->get()->name];
-            $this->em->persist($choice);
-        }
-        $this->em->flush();
 
         return $this->redirectToRoute('readings', ['number' => $case->number, '_fragment' => $part.'-'.$field], Response::HTTP_SEE_OTHER);
     }
@@ -122,36 +93,6 @@ final class ReadingsController extends AbstractController
         $unit = (string) $request->cookies->get('japhrex_unit', '');
 
         return \in_array($unit, self::UNITS, true) ? $unit : '';
-    }
-
-    private function store(CaseFile $case, string $part, Field $field, ReadingEntry $entry, ?Reading $reading, string $who): void
-    {
-        if ([] === $entry->typed) {
-            if (null !== $reading) {
-                $this->em->remove($reading);
-                $this->em->flush();
-            }
-
-            return;
-        }
-        $zero = '' !== $entry->zero && $entry->zero !== ($reading->zero ?? '') ? $entry->zero : null;
-        // A note added later does not make it a new reading: gauge, zero, time and hand stay those of the reading.
-        if (null === $reading || $reading->typed !== $entry->typed || $reading->gauge !== $entry->gauge || null !== $zero) {
-            $reading ??= new Reading($case, $part, $field->key);
-            $reading->typed = $entry->typed;
-            $reading->places = $entry->places;
-            $reading->takenWith($entry->gauge);
-            $reading->zero = $zero ?? (null === $entry->gauge ? $entry->zero : $this->zeros->holding()[(string) $entry->gauge->id]->typed ?? '');
-            $reading->byWhom = $who;
-            $reading->at = new \DateTimeImmutable();
-            if (null !== $entry->gauge && null !== $zero) {
-                $this->em->persist(new ZeroCheck($entry->gauge, $zero, $who));
-            }
-        }
-        $reading->note = $entry->note;
-        $this->em->persist($reading);
-        $case->moveTo(Stage::Parts);
-        $this->em->flush();
     }
 
     private function page(CaseFile $case, Request $request, string $at = '', ?ReadingEntry $entry = null, ?string $conflict = null): Response

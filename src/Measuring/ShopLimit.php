@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Measuring;
 
 use App\Account\Audited;
+use App\Measuring\Repository\ShopLimitRepository;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
@@ -18,7 +19,7 @@ use Symfony\Component\Uid\Uuid;
  * The shop's own limits of a reading, from its maker's manual: kept apart from the shipped book, and beside it. A change
  * ends one and begins another, so that a signed case keeps those it was signed with.
  */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ShopLimitRepository::class)]
 #[ORM\Table(name: 'shop_limit')]
 #[ORM\Index(columns: ['family', 'part', 'field'])]
 class ShopLimit implements Audited
@@ -66,6 +67,12 @@ class ShopLimit implements Audited
         $parse = static fn (string $text): ?Quantity => '' === trim($text) ? null : Quantity::parse($text, $field->dimension);
 
         return new LimitSet(self::KEY, new Limits($parse($this->new), $parse($this->min), $parse($this->max)), $this->source, false);
+    }
+
+    /** @param \DateTimeImmutable|null $at null: now */
+    public function heldAt(?\DateTimeImmutable $at): bool
+    {
+        return null === $at ? null === $this->endedAt : $this->madeAt <= $at && (null === $this->endedAt || $this->endedAt > $at);
     }
 
     public function auditCase(): ?Uuid

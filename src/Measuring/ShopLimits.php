@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
-use Doctrine\ORM\EntityManagerInterface;
+use App\Measuring\Repository\ShopLimitRepository;
 
 /** The limits that the shop entered for itself. */
 final readonly class ShopLimits
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private ShopLimitRepository $limits)
     {
     }
 
@@ -21,8 +21,8 @@ final readonly class ShopLimits
     public function of(string $family, ?\DateTimeImmutable $at = null): array
     {
         $limits = [];
-        foreach ($this->em->getRepository(ShopLimit::class)->findBy(['family' => $family] + (null === $at ? ['endedAt' => null] : []), ['id' => 'ASC']) as $limit) {
-            if (null === $at || ($limit->madeAt <= $at && (null === $limit->endedAt || $limit->endedAt > $at))) {
+        foreach ($this->limits->ofFamily($family) as $limit) {
+            if ($limit->heldAt($at)) {
                 $limits[$limit->part.'/'.$limit->field] = $limit;
             }
         }

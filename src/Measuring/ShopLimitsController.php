@@ -7,9 +7,13 @@ namespace App\Measuring;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
+use App\Measuring\Repository\ShopLimitRepository;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -22,12 +26,12 @@ final class ShopLimitsController extends AbstractController
     #[Route('/library/{family}/limits/{part}/{field}', name: 'shop_limit', methods: ['POST'])]
     #[IsGranted(Permission::ANALYSE)]
     #[IsCsrfTokenValid('act')]
-    public function save(string $family, string $part, string $field, Request $request, BookShelf $shelf, EntityManagerInterface $em, CurrentPerson $person): Response
+    public function save(string $family, string $part, string $field, Request $request, BookShelf $shelf, EntityManagerInterface $em, ShopLimitRepository $limits, CurrentPerson $person): Response
     {
         $known = $shelf->book($family)->part($part)->fields[$field] ?? throw new ShopError('The book has no such reading.', 404);
-        $limit = $em->getRepository(ShopLimit::class)->findOneBy(['family' => $family, 'part' => $part, 'field' => $field, 'endedAt' => null]);
+        $limit = $limits->inForce($family, $part, $field);
         $typed = array_map(static fn (string $key): string => mb_substr(trim((string) $request->request->get($key, '')), 0, 'source' === $key ? 200 : 40), ['new' => 'new', 'min' => 'min', 'max' => 'max', 'source' => 'source']);
-        $now = new \DateTimeImmutable();
+        $now = now();
         if ('' !== $typed['min'].$typed['max']) {
             $next = new ShopLimit($family, $part, $field);
             $next->madeAt = $now;

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Measuring;
 
 use App\Account\Audited;
+use App\Measuring\Repository\ZeroCheckRepository;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Measuring\Gauging;
 use Symfony\Component\Uid\Uuid;
 
 /** What a gauge showed on its zero. It holds for two hours: warmth, a knock and a worn battery move it. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ZeroCheckRepository::class)]
 #[ORM\Table(name: 'zero_check')]
 #[ORM\Index(columns: ['gauge_id', 'made_at'])]
 class ZeroCheck implements Audited

@@ -7,6 +7,9 @@ namespace App\Platform;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Bridge\Doctrine\Types\UuidType;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
 
@@ -23,6 +26,6 @@ trait Identified
     private function identify(): void
     {
         $this->id = new UuidV7();
-        $this->madeAt = new \DateTimeImmutable();
+        $this->madeAt = now();
     }
 }

@@ -9,11 +9,12 @@ use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Platform\Versioned;
+use App\Proof\Repository\HandoverRepository;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
 /** Return to service: what the user is told, and when somebody asks how it runs. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: HandoverRepository::class)]
 #[ORM\Table(name: 'handover')]
 class Handover implements Audited
 {

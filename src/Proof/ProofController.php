@@ -13,9 +13,13 @@ use App\Platform\ShopError;
 use App\Platform\StoredFiles;
 use App\Proof\Live\LiveStand;
 use App\Proof\Live\TestStand;
+use App\Proof\Repository\TestStandRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Proof\ProofEntry;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -29,7 +33,7 @@ final class ProofController extends AbstractController
     /** Largest recording, bytes. */
     private const LARGEST = 12_000_000;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly ProofDesk $desk, private readonly Stand $recordings, private readonly LiveStand $live, private readonly CurrentPerson $person)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly ProofDesk $desk, private readonly Stand $recordings, private readonly LiveStand $live, private readonly CurrentPerson $person, private readonly TestStandRepository $stands)
     {
     }
 
@@ -108,7 +112,7 @@ final class ProofController extends AbstractController
             return $this->page($case, ['key' => 'handover', 'refused' => $e->getMessage(), 'despite' => $despite], $handover);
         }
         $handover->despite = $despite;
-        $handover->goneAt ??= new \DateTimeImmutable();
+        $handover->goneAt ??= now();
         $this->em->persist($handover);
         $this->em->flush();
 
@@ -122,7 +126,7 @@ final class ProofController extends AbstractController
 
     private function stand(string $name): ?TestStand
     {
-        return '' === $name ? null : $this->em->getRepository(TestStand::class)->findOneBy(['name' => $name]);
+        return '' === $name ? null : $this->stands->named($name);
     }
 
     /** @param array<string, mixed> $typed */
@@ -131,6 +135,6 @@ final class ProofController extends AbstractController
         $known = $this->desk->handover($case);
         $run = $this->live->of($case);
 
-        return $this->render('proof/proof.html.twig', ['case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $this->desk->sheet($case), 'recordings' => $this->recordings->of($case), 'known' => $known, 'handover' => $handover ?? $known ?? $this->desk->draft($case), 'typed' => $typed, 'stands' => $this->live->stands(), 'run' => $run, 'trace' => null === $run ? null : $this->live->trace($run), 'now' => new \DateTimeImmutable()], new Response(status: [] === $typed ? 200 : 422));
+        return $this->render('proof/proof.html.twig', ['case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $this->desk->sheet($case), 'recordings' => $this->recordings->of($case), 'known' => $known, 'handover' => $handover ?? $known ?? $this->desk->draft($case), 'typed' => $typed, 'stands' => $this->live->stands(), 'run' => $run, 'trace' => null === $run ? null : $this->live->trace($run), 'now' => now()], new Response(status: [] === $typed ? 200 : 422));
     }
 }

@@ -8,8 +8,9 @@ use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Proof\Live\TestStand;
+use App\Proof\Repository\HandoverRepository;
+use App\Proof\Repository\ProofRecordRepository;
 use App\Verdict\Signing;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Figure\FigureRegistry;
 use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Proof\ProofItem;
@@ -19,12 +20,15 @@ use Japhrex\Core\Proof\Soak;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Repair\Outside;
+
+use function Symfony\Component\Clock\now;
+
 use Twig\Attribute\AsTwigFunction;
 
 /** The proof of a case, how far it is, and what goes out with the unit. */
 final readonly class ProofDesk
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private Signing $signing, private FigureRegistry $figures)
+    public function __construct(private BookShelf $shelf, private Signing $signing, private FigureRegistry $figures, private ProofRecordRepository $records, private HandoverRepository $handovers)
     {
     }
 
@@ -33,7 +37,7 @@ final readonly class ProofDesk
     {
         $book = $this->shelf->book($case->family);
         $records = [];
-        foreach ($this->em->getRepository(ProofRecord::class)->findBy(['case' => $case], ['id' => 'ASC']) as $record) {
+        foreach ($this->records->ofCase($case) as $record) {
             $records[$record->item][] = $record;
         }
         $complaints = array_map(static fn (Complaint $one): array => ['name' => $book->complaints[$one->what]->name ?? $one->what, 'conditions' => $one->conditions()], $case->complaints->getValues());
@@ -67,7 +71,7 @@ final readonly class ProofDesk
             }
         }
         $first = $sheet[0];
-        ProofEntry::allow($row['item'], $first['item']->key === $key || ProofEntry::PASSED === $first['outcome'] ? null : $first['item'], $row['soak'], $outcome, $typed['words'], $judged, new \DateTimeImmutable());
+        ProofEntry::allow($row['item'], $first['item']->key === $key || ProofEntry::PASSED === $first['outcome'] ? null : $first['item'], $row['soak'], $outcome, $typed['words'], $judged, now());
         $record->stand = [] === $judged ? '' : $stand->name ?? '';
 
         return $record;
@@ -76,17 +80,14 @@ final readonly class ProofDesk
     #[AsTwigFunction('handover')]
     public function handover(CaseFile $case): ?Handover
     {
-        return $this->em->getRepository(Handover::class)->findOneBy(['case' => $case]);
+        return $this->handovers->ofCase($case);
     }
 
     /** @return list<Handover> of units that somebody should ask after now */
     #[AsTwigFunction('watch_due')]
     public function due(): array
     {
-        /** @var list<Handover> $due */
-        $due = $this->em->createQuery('SELECT h FROM '.Handover::class.' h WHERE h.watch <= :today AND h.watch > :past ORDER BY h.watch')->execute(['today' => new \DateTimeImmutable('today'), 'past' => new \DateTimeImmutable('today -14 days')]);
-
-        return $due;
+        return $this->handovers->due(now('today -14 days'), now('today'));
     }
 
     /** A first draft to be read over. */
@@ -96,7 +97,7 @@ final readonly class ProofDesk
         $origin = $this->signing->current($case)->origin?->origin;
         $handover->checks = trim("Level and leaks after the first hour, after the first day, and then at every service.\n".(null === $origin ? '' : Outside::of($origin)));
         $handover->stop = 'A new noise, foam, oil on the ground, or the complaint as it was: stop, do not try it once more, and call us.';
-        $handover->watch = new \DateTimeImmutable('today +30 days');
+        $handover->watch = now('today +30 days');
 
         return $handover;
     }

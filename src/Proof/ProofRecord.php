@@ -8,10 +8,11 @@ use App\Account\Audited;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
+use App\Proof\Repository\ProofRecordRepository;
 use Doctrine\ORM\Mapping as ORM;
 
 /** A step of the proof: begun, passed or missed. Entries are added, never changed; the last of a step counts. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ProofRecordRepository::class)]
 #[ORM\Table(name: 'proof_record')]
 #[ORM\Index(columns: ['case_id', 'item'])]
 class ProofRecord implements Audited

@@ -7,6 +7,7 @@ namespace App\Proof;
 use App\Intake\CaseFile;
 use App\Platform\StoredFiles;
 use App\Proof\Live\TestStand;
+use App\Proof\Repository\StandRecordingRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Proof\Channel;
 use Japhrex\Core\Proof\Recording;
@@ -17,7 +18,7 @@ final readonly class Stand
     /** So many points are drawn. */
     public const POINTS = 480;
 
-    public function __construct(private EntityManagerInterface $em, private StoredFiles $stored, private BuildFlow $flow)
+    public function __construct(private EntityManagerInterface $em, private StoredFiles $stored, private BuildFlow $flow, private StandRecordingRepository $recordings)
     {
     }
 
@@ -45,6 +46,6 @@ final readonly class Stand
     /** @return list<StandRecording> the last first */
     public function of(CaseFile $case): array
     {
-        return $this->em->getRepository(StandRecording::class)->findBy(['case' => $case], ['id' => 'DESC'], 6);
+        return $this->recordings->newestFirst($case, 6);
     }
 }

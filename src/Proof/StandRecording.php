@@ -8,6 +8,7 @@ use App\Account\Audited;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
+use App\Proof\Repository\StandRecordingRepository;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Proof\ExpectedFlow;
 use Japhrex\Core\Proof\LiveRows;
@@ -18,7 +19,7 @@ use Japhrex\Core\Proof\Trace;
  *
  * @phpstan-type Drawn list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}>
  */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: StandRecordingRepository::class)]
 #[ORM\Table(name: 'stand_recording')]
 #[ORM\Index(columns: ['case_id'])]
 class StandRecording implements Audited

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
-use App\Evidence\Photo;
 use App\Evidence\PictureSize;
+use App\Evidence\Repository\PhotoRepository;
 use App\Evidence\ShownPictures;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -20,7 +22,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** What a customer sees by the link: what failed, their theory answered, the options. No log-in; the link is signed. */
 final class CustomerController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly Offers $offers, private readonly UriSigner $signer)
+    public function __construct(private readonly Offers $offers, private readonly UriSigner $signer, private readonly PhotoRepository $photos)
     {
     }
 
@@ -56,7 +58,7 @@ final class CustomerController extends AbstractController
     public function photo(Offer $offer, string $photo, Request $request, ShownPictures $shown): Response
     {
         $this->offers->opened($request->getRequestUri(), $offer);
-        $found = \in_array($photo, $offer->photos, true) ? $this->em->find(Photo::class, $photo) : null;
+        $found = \in_array($photo, $offer->photos, true) ? $this->photos->find($photo) : null;
         if (null === $found) {
             throw new ShopError('This picture does not go with the offer.', 404);
         }
@@ -86,14 +88,14 @@ final class CustomerController extends AbstractController
         $end = $offer->validUntil->modify('+1 day');
         $photos = [];
         foreach ($offer->photos as $id) {
-            $photo = $this->em->find(Photo::class, $id);
+            $photo = $this->photos->find($id);
             if (null !== $photo) {
                 $photos[] = ['photo' => $photo, 'source' => $this->signer->sign($this->generateUrl('customer_photo', ['id' => $offer->id, 'photo' => $id]), $end)];
             }
         }
         $response = $this->render('repair/customer.html.twig', [
             'offer' => $offer, 'case' => $offer->case, 'photos' => $photos, 'link' => $this->offers->link($offer), 'pdf' => null === $offer->pdf ? '' : $this->signer->sign($this->generateUrl('customer_pdf', ['id' => $offer->id]), $end),
-            'open' => $offer->isOpen(new \DateTimeImmutable()), 'wrong' => $wrong, 'typed' => $typed,
+            'open' => $offer->isOpen(now()), 'wrong' => $wrong, 'typed' => $typed,
         ], new Response(status: '' === $wrong ? 200 : 422));
         $response->headers->set('X-Robots-Tag', 'noindex');
         $response->headers->set('Referrer-Policy', 'no-referrer');

@@ -7,9 +7,11 @@ namespace App\Repair;
 use App\Account\CurrentPerson;
 use App\Evidence\Conditions;
 use App\Evidence\PartRecord;
+use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
 use App\Measuring\BoundParts;
 use App\Platform\ShopError;
+use App\Repair\Repository\PartDecisionRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Repair\HangsOn;
@@ -18,7 +20,7 @@ use Symfony\Component\Uid\Uuid;
 /** What becomes of the parts: as it was found and, once the case is signed, as it was decided since for the repair. */
 final readonly class Decisions
 {
-    public function __construct(private EntityManagerInterface $em, private BoundParts $bound, private Conditions $conditions, private CurrentPerson $person)
+    public function __construct(private EntityManagerInterface $em, private BoundParts $bound, private Conditions $conditions, private CurrentPerson $person, private PartRecordRepository $records, private PartDecisionRepository $decisions)
     {
     }
 
@@ -26,11 +28,9 @@ final readonly class Decisions
     public function taken(CaseFile $case): array
     {
         $taken = [];
-        foreach ([PartRecord::class, PartDecision::class] as $kind) {
-            foreach ($this->em->getRepository($kind)->findBy(['case' => $case], ['id' => 'ASC']) as $one) {
-                if (null !== $one->disposition) {
-                    $taken[$one->part] = $one;
-                }
+        foreach ([...$this->records->ofCase($case), ...$this->decisions->ofCase($case)] as $one) {
+            if (null !== $one->disposition) {
+                $taken[$one->part] = $one;
             }
         }
 
@@ -81,7 +81,7 @@ final readonly class Decisions
     public function decide(CaseFile $case, string $part, Disposition $disposition, string $reason, string $despite, string $hangsOn): void
     {
         $bound = $this->bound->of($case)[$part] ?? throw new ShopError('The book has no such part.', 404);
-        $decision = $case->isSigned() ? new PartDecision($case, $part, $this->person->get()->name) : $this->em->getRepository(PartRecord::class)->findOneBy(['case' => $case, 'part' => $part]) ?? new PartRecord($case, $part);
+        $decision = $case->isSigned() ? new PartDecision($case, $part, $this->person->get()->name) : $this->records->ofPart($case, $part);
         if ('' === trim($reason) && Disposition::AlwaysReplace !== $disposition) {
             throw new ShopError('Why? One line that still makes sense in a year.', 422);
         }

@@ -8,11 +8,12 @@ use App\Account\Audited;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
+use App\Repair\Repository\KitTickRepository;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Repair\KitCheck;
 
 /** A part of the kit list: used, or left over on purpose. Ticks are added, never changed; the last of a part counts. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: KitTickRepository::class)]
 #[ORM\Table(name: 'kit_tick')]
 #[ORM\Index(columns: ['case_id', 'part'])]
 class KitTick implements Audited

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
-use App\Evidence\Photo;
 use App\Evidence\PictureSize;
+use App\Evidence\Repository\PhotoRepository;
 use App\Evidence\ShownPictures;
 use App\Platform\PdfTool;
 use App\Platform\StoredFiles;
 use App\Platform\WorkFolder;
+use App\Repair\Repository\OfferRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 use Twig\Environment;
@@ -17,13 +18,13 @@ use Twig\Environment;
 #[AsMessageHandler]
 final readonly class MakeOfferHandler
 {
-    public function __construct(private EntityManagerInterface $em, private ShownPictures $shown, private StoredFiles $stored, private PdfTool $pdf, private Environment $twig, private string $projectDir)
+    public function __construct(private EntityManagerInterface $em, private ShownPictures $shown, private StoredFiles $stored, private PdfTool $pdf, private Environment $twig, private string $projectDir, private OfferRepository $offers, private PhotoRepository $photos)
     {
     }
 
     public function __invoke(MakeOffer $message): void
     {
-        $offer = $this->em->find(Offer::class, $message->offer);
+        $offer = $this->offers->find($message->offer);
         if (null === $offer || null !== $offer->pdf) {
             return;
         }
@@ -34,7 +35,7 @@ final readonly class MakeOfferHandler
     {
         $photos = [];
         foreach ($offer->photos as $id) {
-            $photo = $this->em->find(Photo::class, $id);
+            $photo = $this->photos->find($id);
             if (null !== $photo) {
                 $photos[] = $photo;
                 file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));

@@ -8,6 +8,7 @@ use App\Account\Audited;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
+use App\Repair\Repository\OfferRepository;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\DBAL\Types\Types;
@@ -20,7 +21,7 @@ use Japhrex\Core\Repair\OptionKind;
  *
  * @phpstan-type Offered array{kind: string, label: string, lines: list<array{what: string, kind: string, low: string, high: string}>, low: string, high: string, tax-low: string, tax-high: string, gross-low: string, gross-high: string, hours: float, days: int, life: string, risk: string, outside: string}
  */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: OfferRepository::class)]
 #[ORM\Table(name: 'offer')]
 #[ORM\Index(columns: ['case_id'])]
 class Offer implements Audited

@@ -10,6 +10,9 @@ use App\Intake\CaseGate;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Messenger\MessageBusInterface;
@@ -35,7 +38,7 @@ final class OfferController extends AbstractController
         $case = $this->gate->find($number);
         $text = static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 6000);
         $until = \DateTimeImmutable::createFromFormat('!Y-m-d', $text('until'));
-        $today = new \DateTimeImmutable('today');
+        $today = now('today');
         if (false === $until || $until < $today || $until > $today->modify('+'.self::LONGEST.' days')) {
             throw new ShopError(\sprintf('Until when does the link hold? A day from today to %s.', $today->modify('+'.self::LONGEST.' days')->format('j M Y')), 422);
         }
@@ -64,7 +67,7 @@ final class OfferController extends AbstractController
         if ($offer->case !== $this->gate->find($number)) {
             throw new ShopError('That offer is of another case.', 404);
         }
-        $offer->revokedAt ??= new \DateTimeImmutable();
+        $offer->revokedAt ??= now();
         $this->em->flush();
 
         return $this->redirectToRoute('repair', ['number' => $number, '_fragment' => 'offers'], Response::HTTP_SEE_OTHER);

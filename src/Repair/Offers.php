@@ -6,16 +6,22 @@ namespace App\Repair;
 
 use App\Chain\ChainStory;
 use App\Evidence\Photo;
+use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\SourceKind;
 use App\Intake\Statement;
 use App\Platform\ShopError;
+use App\Repair\Repository\OfferRepository;
+use App\Repair\Repository\RepairOptionRepository;
 use App\Verdict\Explained;
 use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Repair\Line;
 use Japhrex\Core\Repair\OptionKind;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\HttpFoundation\Exception\ExpiredSignedUriException;
 use Symfony\Component\HttpFoundation\Exception\SignedUriException;
 use Symfony\Component\HttpFoundation\UriSigner;
@@ -25,14 +31,14 @@ use Twig\Attribute\AsTwigFunction;
 /** Offers to customers: made of the options as they stand, reached by a signed link, answered once. */
 final readonly class Offers
 {
-    public function __construct(private EntityManagerInterface $em, private RepairDesk $desk, private Signing $signing, private ChainStory $story, private UriSigner $signer, private UrlGeneratorInterface $urls)
+    public function __construct(private EntityManagerInterface $em, private RepairDesk $desk, private Signing $signing, private ChainStory $story, private UriSigner $signer, private UrlGeneratorInterface $urls, private OfferRepository $offers, private PhotoRepository $photos, private RepairOptionRepository $options)
     {
     }
 
     /** @return list<Offer> the last first */
     public function of(CaseFile $case): array
     {
-        return $this->em->getRepository(Offer::class)->findBy(['case' => $case], ['id' => 'DESC']);
+        return $this->offers->newestFirst($case);
     }
 
     /** The link, without the host: the day it holds until, and a signature over both. */
@@ -56,7 +62,7 @@ final readonly class Offers
         } catch (SignedUriException) {
             throw new ShopError('This link is not complete, or it was changed on its way. Open it from the message as it was sent, or ask the workshop for it again.', 403);
         }
-        if ($offer->isExpired(new \DateTimeImmutable())) {
+        if ($offer->isExpired(now())) {
             throw self::expired();
         }
         if (null !== $offer->revokedAt) {
@@ -85,7 +91,7 @@ final readonly class Offers
         }
         $lines[] = $verdict->leavesOpen() ? $verdict->atRisk : '';
 
-        return ['story' => trim(implode("\n\n", array_filter($lines))), 'photos' => $this->em->getRepository(Photo::class)->findBy(['case' => $case], ['stage' => 'ASC', 'id' => 'ASC'], 24)];
+        return ['story' => trim(implode("\n\n", array_filter($lines))), 'photos' => $this->photos->byStage($case, 24)];
     }
 
     /** @return list<string> a complaint and what it came from, in plain sentences */
@@ -113,9 +119,9 @@ final readonly class Offers
         $rates = $this->desk->rates();
         $offer = new Offer($case, $until, $who);
         [$offer->story, $offer->theory, $offer->tax, $offer->unpriced] = [$story, $theory, $rates->tax, $this->unpriced($case)];
-        $offer->photos = array_values(array_map(static fn (Photo $photo): string => (string) $photo->id, array_filter($this->em->getRepository(Photo::class)->findBy(['case' => $case]), static fn (Photo $photo): bool => \in_array((string) $photo->id, $photos, true))));
+        $offer->photos = array_values(array_map(static fn (Photo $photo): string => (string) $photo->id, array_filter($this->photos->ofCase($case), static fn (Photo $photo): bool => \in_array((string) $photo->id, $photos, true))));
         foreach (OptionKind::cases() as $kind) {
-            $option = $this->em->getRepository(RepairOption::class)->findOneBy(['case' => $case, 'kind' => $kind]);
+            $option = $this->options->ofKind($case, $kind);
             if (null !== $option) {
                 $all = $option->estimate($rates);
                 $offer->options[] = [
@@ -144,7 +150,7 @@ final readonly class Offers
      */
     public function answer(Offer $offer, string $choice, string $name, string $words): void
     {
-        if (!$offer->isOpen(new \DateTimeImmutable())) {
+        if (!$offer->isOpen(now())) {
             throw new \DomainException('This offer is answered already. Call the workshop if it has to be changed.');
         }
         $kind = 'none' === $choice ? null : OptionKind::tryFrom($choice);
@@ -153,7 +159,7 @@ final readonly class Offers
             '' === $name => throw new \DomainException('Write your name: it stands under what you choose.'),
             default => null,
         };
-        [$offer->chosen, $offer->refused, $offer->answeredBy, $offer->answer, $offer->answeredAt] = [$kind, null === $kind, $name, $words, new \DateTimeImmutable()];
+        [$offer->chosen, $offer->refused, $offer->answeredBy, $offer->answer, $offer->answeredAt] = [$kind, null === $kind, $name, $words, now()];
         $this->state($offer, $name, \sprintf('%s.%s', null === $kind ? 'Wants none of the options' : 'Chooses: '.lcfirst($kind->label()), '' === $words ? '' : ' '.$words));
         $this->em->flush();
     }
@@ -164,7 +170,7 @@ final readonly class Offers
         if ('' === $words || null !== $question->answeredAt) {
             throw new \DomainException('' === $words ? 'Write an answer first.' : 'This question is answered already.');
         }
-        [$question->answer, $question->answeredAt] = [$words, new \DateTimeImmutable()];
+        [$question->answer, $question->answeredAt] = [$words, now()];
         $this->state($question->offer, '' === $name ? $question->offer->case->customer : $name, \sprintf('Asked “%s”: %s', $question->question, $words));
         $this->em->flush();
     }

@@ -9,10 +9,11 @@ use App\Evidence\Decided;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
+use App\Repair\Repository\PartDecisionRepository;
 use Doctrine\ORM\Mapping as ORM;
 
 /** What becomes of a part, decided for the repair after the case was signed. The last of a part counts; none is changed. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: PartDecisionRepository::class)]
 #[ORM\Table(name: 'part_decision')]
 class PartDecision implements Audited
 {

@@ -6,6 +6,7 @@ namespace App\Repair;
 
 use App\Account\Audited;
 use App\Platform\Identified;
+use App\Repair\Repository\PriceRowRepository;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Repair\Price;
@@ -13,7 +14,7 @@ use Japhrex\Core\Repair\Supply;
 use Symfony\Component\Uid\Uuid;
 
 /** A line of the price list of a supplier. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: PriceRowRepository::class)]
 #[ORM\Table(name: 'price')]
 #[ORM\Index(columns: ['family'])]
 class PriceRow implements Audited

@@ -8,6 +8,7 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Platform\ShopError;
+use App\Repair\Repository\PriceRowRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Quantity\BareNumber;
 use Japhrex\Core\Quantity\Money;
@@ -28,7 +29,7 @@ final class PricesController extends AbstractController
     /** Largest list, bytes. */
     private const LARGEST = 2_000_000;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly BookShelf $shelf, private readonly RepairDesk $desk, private readonly CurrentPerson $person)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly BookShelf $shelf, private readonly RepairDesk $desk, private readonly CurrentPerson $person, private readonly PriceRowRepository $prices)
     {
     }
 
@@ -57,7 +58,7 @@ final class PricesController extends AbstractController
             return $this->page($faults, $name);
         }
         $this->em->wrapInTransaction(function () use ($name, $prices): void {
-            $this->em->createQuery('DELETE FROM '.PriceRow::class.' p WHERE p.list = :list')->execute(['list' => $name]);
+            $this->prices->drop($name);
             foreach ($prices as $price) {
                 $this->em->persist(new PriceRow($name, $price, $this->person->get()->name));
             }
@@ -92,7 +93,7 @@ final class PricesController extends AbstractController
     #[IsCsrfTokenValid('act')]
     public function remove(string $list): Response
     {
-        if (0 === $this->em->createQuery('DELETE FROM '.PriceRow::class.' p WHERE p.list = :list')->execute(['list' => $list])) {
+        if (0 === $this->prices->drop($list)) {
             throw new ShopError(\sprintf('There is no price list “%s”.', $list), 404);
         }
 
@@ -106,7 +107,7 @@ final class PricesController extends AbstractController
     private function page(array $faults = [], string $list = '', array $typed = []): Response
     {
         $lists = [];
-        foreach ($this->em->getRepository(PriceRow::class)->findBy([], ['list' => 'ASC', 'family' => 'ASC', 'part' => 'ASC']) as $row) {
+        foreach ($this->prices->byList() as $row) {
             $lists[$row->list][] = $row;
         }
 

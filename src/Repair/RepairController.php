@@ -12,6 +12,7 @@ use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Measuring\BoundParts;
 use App\Platform\ShopError;
+use App\Repair\Repository\RepairOptionRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Quantity\BareNumber;
@@ -22,6 +23,9 @@ use Japhrex\Core\Repair\Line;
 use Japhrex\Core\Repair\OptionKind;
 use Japhrex\Core\Repair\Price;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -31,7 +35,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The work that the decisions make, the kits, and the options side by side. It goes on after the case is signed. */
 final class RepairController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly RepairDesk $desk, private readonly Offers $offers, private readonly CurrentPerson $person, private readonly Decisions $decisions, private readonly BoundParts $bound, private readonly Conditions $conditions)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly RepairDesk $desk, private readonly Offers $offers, private readonly CurrentPerson $person, private readonly Decisions $decisions, private readonly BoundParts $bound, private readonly Conditions $conditions, private readonly RepairOptionRepository $options)
     {
     }
 
@@ -63,7 +67,7 @@ final class RepairController extends AbstractController
     public function save(string $number, OptionKind $kind, Request $request): Response
     {
         $case = $this->gate->find($number);
-        $option = $this->em->getRepository(RepairOption::class)->findOneBy(['case' => $case, 'kind' => $kind]) ?? throw new ShopError('There is no such option.', 404);
+        $option = $this->options->ofKind($case, $kind) ?? throw new ShopError('There is no such option.', 404);
         $rows = array_map(static fn (mixed $row): array => array_map(static fn (mixed $cell): string => \is_string($cell) ? trim($cell) : '', (array) $row), $request->request->all('lines'));
         $texts = array_map(static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 2000), ['life' => 'life', 'risk' => 'risk', 'outside' => 'outside']);
         try {
@@ -89,7 +93,7 @@ final class RepairController extends AbstractController
     public function remove(string $number, OptionKind $kind): Response
     {
         $case = $this->gate->find($number);
-        $option = $this->em->getRepository(RepairOption::class)->findOneBy(['case' => $case, 'kind' => $kind]);
+        $option = $this->options->ofKind($case, $kind);
         if (null !== $option) {
             $this->em->remove($option);
             $this->em->flush();
@@ -149,13 +153,13 @@ final class RepairController extends AbstractController
         $draft = $this->desk->draft($case);
         $options = [];
         foreach (OptionKind::cases() as $kind) {
-            $option = $this->em->getRepository(RepairOption::class)->findOneBy(['case' => $case, 'kind' => $kind]);
+            $option = $this->options->ofKind($case, $kind);
             $options[$kind->value] = ['kind' => $kind, 'option' => $option, 'estimate' => $option?->estimate($rates), 'possible' => $draft->isPossible($kind)];
         }
 
         return $this->render('repair/repair.html.twig', [
             'case' => $case, 'book' => $this->shelf->book($case->family), 'plan' => $plan, 'records' => $this->desk->records($case), 'refused' => $this->decisions->refused($case), 'bound' => $this->bound->of($case), 'dispositions' => Disposition::cases(), 'conditions' => HangsOn::choices($this->conditions->steps($case)), 'prices' => $this->desk->prices($case), 'undecided' => $this->desk->undecided($case, $plan),
-            'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'options' => $options, 'rates' => $rates, 'kinds' => Line::KINDS, 'typed' => $typed, 'offers' => $this->offers->of($case), 'now' => new \DateTimeImmutable(),
+            'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'options' => $options, 'rates' => $rates, 'kinds' => Line::KINDS, 'typed' => $typed, 'offers' => $this->offers->of($case), 'now' => now(),
             'suggested' => $this->offers->suggested($case), 'budgets' => $this->desk->budgets($case), 'ticks' => $ticks = $this->desk->ticks($case), 'selective' => $this->desk->selective($case),
             'kit' => KitCheck::of($plan->bought(), array_map(static fn (KitTick $tick): string => $tick->state, $ticks)),
         ], new Response(status: [] === $typed ? 200 : 422));

@@ -7,17 +7,20 @@ namespace App\Repair;
 use App\Books\BookShelf;
 use App\Chain\ChainNode;
 use App\Chain\Engine\CaseAnalysis;
-use App\Evidence\Finding;
 use App\Evidence\PartRecord;
+use App\Evidence\Repository\FindingRepository;
 use App\Figures\KeptFigure;
+use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
 use App\Repair\Build\BuildDesk;
+use App\Repair\Repository\KitTickRepository;
+use App\Repair\Repository\PriceRowRepository;
+use App\Repair\Repository\RepairOptionRepository;
+use App\Repair\Repository\ShopRatesRepository;
 use App\Verdict\Signing;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Damage\Disposition;
-use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Measuring\Verdict;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Money;
@@ -38,13 +41,13 @@ use Twig\Attribute\AsTwigFunction;
 /** What becomes of the parts of a case, and what each option would take. */
 final readonly class RepairDesk
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private CaseAnalysis $engine, private CaseMeasures $measures, private Signing $signing, private OwnRecord $record, private BuildDesk $build, private Decisions $decisions)
+    public function __construct(private BookShelf $shelf, private CaseAnalysis $engine, private CaseMeasures $measures, private Signing $signing, private OwnRecord $record, private BuildDesk $build, private Decisions $decisions, private ShopRatesRepository $rates, private PriceRowRepository $prices, private FindingRepository $findings, private KeptFigureRepository $kept, private KitTickRepository $ticks, private RepairOptionRepository $options)
     {
     }
 
     public function rates(): Rates
     {
-        return $this->em->getRepository(ShopRates::class)->findOneBy([], ['id' => 'DESC'])?->rates() ?? new Rates(Money::parse('60.00 EUR'), 0);
+        return $this->rates->now()?->rates() ?? new Rates(Money::parse('60.00 EUR'), 0);
     }
 
     public function plan(CaseFile $case): RepairPlan
@@ -62,7 +65,7 @@ final readonly class RepairDesk
     public function prices(CaseFile $case): array
     {
         $prices = [];
-        foreach ($this->em->getRepository(PriceRow::class)->findBy(['family' => $case->family], ['id' => 'ASC']) as $row) {
+        foreach ($this->prices->ofFamily($case->family) as $row) {
             $prices[$row->part.($row->upgrade ? '/upgrade' : '')] = $row->price();
         }
 
@@ -73,7 +76,7 @@ final readonly class RepairDesk
     public function undecided(CaseFile $case, RepairPlan $plan): array
     {
         $damaged = [];
-        foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case, 'kind' => FindingKind::Damage]) as $finding) {
+        foreach ($this->findings->damageOf($case) as $finding) {
             $damaged[$finding->part] = true;
         }
 
@@ -84,7 +87,7 @@ final readonly class RepairDesk
     public function budgets(CaseFile $case): array
     {
         $budgets = [];
-        foreach ($this->em->getRepository(KeptFigure::class)->findBy(['case' => $case, 'figure' => 'machining-budget'], ['id' => 'ASC']) as $kept) {
+        foreach ($this->kept->named($case, 'machining-budget') as $kept) {
             $budgets[$kept->part] = $kept;
         }
 
@@ -95,7 +98,7 @@ final readonly class RepairDesk
     public function ticks(CaseFile $case): array
     {
         $ticks = [];
-        foreach ($this->em->getRepository(KitTick::class)->findBy(['case' => $case], ['id' => 'ASC']) as $tick) {
+        foreach ($this->ticks->ofCase($case) as $tick) {
             $ticks[$tick->part] = $tick;
         }
 
@@ -152,7 +155,7 @@ final readonly class RepairDesk
     /** An option with all that can be worked out; whoever offers it reads it over. */
     public function option(CaseFile $case, OptionKind $kind, string $who): RepairOption
     {
-        $option = $this->em->getRepository(RepairOption::class)->findOneBy(['case' => $case, 'kind' => $kind]) ?? new RepairOption($case, $kind, $who);
+        $option = $this->options->ofKind($case, $kind) ?? new RepairOption($case, $kind, $who);
         $option->byWhom = $who;
         $draft = $this->draft($case);
         $option->write($draft->lines($kind));

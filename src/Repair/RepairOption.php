@@ -9,6 +9,7 @@ use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Platform\Versioned;
+use App\Repair\Repository\RepairOptionRepository;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Repair\Estimate;
@@ -21,7 +22,7 @@ use Japhrex\Core\Repair\Rates;
  *
  * @phpstan-type LineRow array{what: string, kind: string, low: string, high: string, days: int, hours: float}
  */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: RepairOptionRepository::class)]
 #[ORM\Table(name: 'repair_option')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'kind'])]
 class RepairOption implements Audited

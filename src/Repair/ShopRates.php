@@ -6,13 +6,14 @@ namespace App\Repair;
 
 use App\Account\Audited;
 use App\Platform\Identified;
+use App\Repair\Repository\ShopRatesRepository;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Repair\Rates;
 use Symfony\Component\Uid\Uuid;
 
 /** What the shop reckons with, since a day. The last counts; offers keep those that they were made with. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ShopRatesRepository::class)]
 #[ORM\Table(name: 'shop_rates')]
 class ShopRates implements Audited
 {

@@ -6,6 +6,8 @@ namespace App\Report;
 
 use Doctrine\ORM\Mapping as ORM;
 
+use function Symfony\Component\Clock\now;
+
 /** A file that the worker makes, how far it is, and under which hash it is kept. */
 trait InTheMaking
 {
@@ -41,13 +43,13 @@ trait InTheMaking
         $this->state = ReportState::Making;
         $this->percent = $percent;
         $this->doing = $doing;
-        $this->touchedAt = new \DateTimeImmutable();
+        $this->touchedAt = now();
     }
 
     /** Has the worker said nothing for so long that it may have died? The queue hands the work out again by itself. */
     public function isSilent(): bool
     {
-        return !$this->state->isOver() && $this->touchedAt < new \DateTimeImmutable('-45 seconds');
+        return !$this->state->isOver() && $this->touchedAt < now('-45 seconds');
     }
 
     public function failed(\Throwable $error): void

@@ -8,6 +8,7 @@ use App\Evidence\PictureSize;
 use App\Evidence\ShownPictures;
 use App\Platform\PdfTool;
 use App\Platform\StoredFiles;
+use App\Report\Repository\ReportRepository;
 use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
@@ -27,12 +28,13 @@ final readonly class MakeReportHandler
         private PdfTool $pdf,
         private Environment $twig,
         private string $projectDir,
+        private ReportRepository $reports,
     ) {
     }
 
     public function __invoke(MakeReport $message): void
     {
-        $this->maker->make($this->em->find(Report::class, $message->report), $this->make(...));
+        $this->maker->make($this->reports->find($message->report), $this->make(...));
     }
 
     private function make(Report $report, string $folder): void

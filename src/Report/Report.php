@@ -8,11 +8,12 @@ use App\Account\AuditedInPart;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
+use App\Report\Repository\ReportRepository;
 use App\Verdict\Verdict;
 use Doctrine\ORM\Mapping as ORM;
 
 /** A PDF that is being made, or is made. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ReportRepository::class)]
 #[ORM\Table(name: 'report')]
 #[ORM\Index(columns: ['case_id', 'made_at'])]
 class Report implements AuditedInPart, Paper

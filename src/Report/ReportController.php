@@ -10,6 +10,7 @@ use App\Books\BookShelf;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
+use App\Report\Repository\ReportRepository;
 use App\Verdict\Signing;
 use App\Verdict\Verdict;
 use Doctrine\ORM\EntityManagerInterface;
@@ -22,7 +23,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 final class ReportController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly ReportRepository $reports)
     {
     }
 
@@ -37,7 +38,7 @@ final class ReportController extends AbstractController
             'modes' => $this->shelf->modes(),
             'verdict' => $verdict = $signing->current($case),
             'signed' => $this->asSigned($verdict),
-            'reports' => $this->em->getRepository(Report::class)->findBy(['case' => $case], ['id' => 'DESC'], 8),
+            'reports' => $this->reports->newestFirst($case, 8),
         ]);
     }
 

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Report;
 
+use App\Report\Repository\ReportRepository;
+use App\Verdict\Repository\VerdictRepository;
 use App\Verdict\Signed;
-use App\Verdict\Verdict;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 use Symfony\Component\Messenger\MessageBusInterface;
@@ -14,14 +15,14 @@ use Symfony\Component\Messenger\MessageBusInterface;
 #[AsMessageHandler]
 final readonly class ReportOfTheSigning
 {
-    public function __construct(private EntityManagerInterface $em, private MessageBusInterface $bus)
+    public function __construct(private EntityManagerInterface $em, private MessageBusInterface $bus, private ReportRepository $reports, private VerdictRepository $verdicts)
     {
     }
 
     public function __invoke(Signed $signed): void
     {
-        $verdict = $this->em->find(Verdict::class, $signed->verdict);
-        if (null === $verdict || null !== $this->em->getRepository(Report::class)->findOneBy(['verdict' => $verdict])) {
+        $verdict = $this->verdicts->find($signed->verdict);
+        if (null === $verdict || null !== $this->reports->ofVerdict($verdict)) {
             return;
         }
         $report = new Report($verdict->case, $verdict, $verdict->secondBy->name ?? '');

@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace App\Report;
 
 use App\Books\BookShelf;
-use App\Evidence\Clips\Clip;
 use App\Evidence\Photo;
 use App\Evidence\PhotoStage;
+use App\Evidence\Repository\ClipRepository;
+use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Verdict\SignedText;
 use App\Verdict\Verdict;
-use Doctrine\ORM\EntityManagerInterface;
 use Twig\Environment;
 
 final readonly class ReportText implements SignedText
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private Environment $twig)
+    public function __construct(private BookShelf $shelf, private Environment $twig, private ClipRepository $clips, private PhotoRepository $photos)
     {
     }
 
@@ -24,7 +24,7 @@ final readonly class ReportText implements SignedText
     {
         $with = [
             'case' => $case, 'verdict' => $verdict, 'book' => $this->shelf->book($case->family), 'modes' => $this->shelf->modes(), 'print' => true,
-            'photos' => $this->photos($case), 'clips' => $this->em->getRepository(Clip::class)->findBy(['case' => $case], ['id' => 'ASC']),
+            'photos' => $this->photos($case), 'clips' => $this->clips->ofCase($case),
         ];
 
         return ['body' => $this->twig->render('report/_body.html.twig', $with), 'plates' => $this->twig->render('report/_plates.html.twig', $with)];
@@ -33,6 +33,6 @@ final readonly class ReportText implements SignedText
     /** @return list<Photo> of the evidence: how the unit went together again is told in the work report */
     public function photos(CaseFile $case): array
     {
-        return array_values(array_filter($this->em->getRepository(Photo::class)->findBy(['case' => $case], ['stage' => 'ASC', 'id' => 'ASC']), static fn (Photo $photo): bool => PhotoStage::Fitted !== $photo->stage));
+        return array_values(array_filter($this->photos->byStage($case), static fn (Photo $photo): bool => PhotoStage::Fitted !== $photo->stage));
     }
 }

@@ -7,41 +7,47 @@ namespace App\Shop;
 use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Evidence\CarriedDecisions;
-use App\Evidence\CasePhotos;
-use App\Evidence\Clips\Clip;
-use App\Evidence\Finding;
-use App\Evidence\Mark;
-use App\Evidence\PartRecord;
 use App\Evidence\PhotoStage;
+use App\Evidence\Repository\ClipRepository;
+use App\Evidence\Repository\FindingRepository;
+use App\Evidence\Repository\PartRecordRepository;
+use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
 use App\Proof\ProofDesk;
 use App\Repair\Build\BuildDesk;
 use App\Repair\Offer;
 use App\Repair\RepairDesk;
-use App\Report\Report;
-use App\Report\ReportState;
+use App\Repair\Repository\OfferRepository;
+use App\Report\Repository\ReportRepository;
 use App\Teardown\StripBench;
-use App\Verdict\Verdict;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Verdict\Repository\VerdictRepository;
 use Japhrex\Core\Proof\ProofEntry;
+
+use function Symfony\Component\Clock\now;
+
 use Twig\Attribute\AsTwigFunction;
 
 /** Reads boards from the database: one query for each kind of thing. */
 final readonly class Boards
 {
     public function __construct(
-        private EntityManagerInterface $em,
         private BookShelf $shelf,
         private StripBench $strip,
         private CaseChain $chains,
         private CaseMeasures $measures,
         private CarriedDecisions $carried,
-        private CasePhotos $casePhotos,
         private RepairDesk $repair,
         private BuildDesk $build,
         private ProofDesk $proof,
         private Standings $standings,
+        private FindingRepository $findings,
+        private ClipRepository $clips,
+        private PartRecordRepository $records,
+        private VerdictRepository $verdicts,
+        private OfferRepository $offers,
+        private ReportRepository $reports,
+        private PhotoRepository $photos,
     ) {
     }
 
@@ -50,14 +56,13 @@ final readonly class Boards
     {
         $book = $this->shelf->book($case->family);
         $run = $this->strip->run($case, $book);
-        $by = ['case' => $case];
         $findings = $photos = $records = [];
         $arrival = [];
         $tray = 0;
-        foreach ($this->em->getRepository(Finding::class)->findBy($by, ['id' => 'ASC']) as $finding) {
+        foreach ($this->findings->ofCase($case) as $finding) {
             $findings[$finding->part][] = $finding;
         }
-        foreach ($this->casePhotos->of($case) as $photo) {
+        foreach ($this->photos->withMarks($case) as $photo) {
             if (PhotoStage::Unsorted === $photo->stage) {
                 ++$tray;
                 continue;
@@ -65,10 +70,10 @@ final readonly class Boards
             null === $photo->part ? $arrival[] = $photo : $photos[$photo->part][] = $photo;
         }
         $clips = [];
-        foreach ($this->em->getRepository(Clip::class)->findBy($by, ['id' => 'ASC']) as $clip) {
+        foreach ($this->clips->ofCase($case) as $clip) {
             PhotoStage::Unsorted === $clip->stage ? ++$tray : $clips[$clip->part ?? ''][] = $clip;
         }
-        foreach ($this->em->getRepository(PartRecord::class)->findBy($by) as $record) {
+        foreach ($this->records->ofCase($case) as $record) {
             $records[$record->part] = $record;
         }
         $off = $run->partsOff();
@@ -83,13 +88,13 @@ final readonly class Boards
             $case, $book, $run, $parts, $arrival,
             $this->chains->problems($case),
             \count($this->chains->nodes($case)),
-            $this->em->getRepository(Verdict::class)->findOneBy($by, ['revision' => 'DESC']),
-            null !== $this->em->getRepository(Report::class)->findOneBy($by + ['state' => ReportState::Ready]),
+            $this->verdicts->last($case),
+            $this->reports->isReady($case),
             $tray,
             $clips[''] ?? [],
-            $this->shownFindings($case),
+            $this->findings->shownInPictures($case),
             $this->shelf->modes(),
-            \count(array_filter($this->em->getRepository(Offer::class)->findBy($by), static fn (Offer $offer): bool => $offer->isOpen(new \DateTimeImmutable()))),
+            \count(array_filter($this->offers->newestFirst($case), static fn (Offer $offer): bool => $offer->isOpen(now()))),
             $this->undecided($case) + $this->ahead($case),
             $this->unproved($case),
         );
@@ -122,15 +127,6 @@ final readonly class Boards
         return \count(array_filter($sheet, static fn (array $row): bool => ProofEntry::PASSED !== $row['outcome']));
     }
 
-    /** @return list<string> */
-    private function shownFindings(CaseFile $case): array
-    {
-        /** @var list<array{id: mixed}> $rows */
-        $rows = $this->em->createQuery('SELECT DISTINCT IDENTITY(m.finding) AS id FROM '.Mark::class.' m JOIN m.photo p WHERE p.case = :case AND m.finding IS NOT NULL')->setParameter('case', $case)->getArrayResult();
-
-        return array_map(static fn (array $row): string => \is_scalar($row['id']) || $row['id'] instanceof \Stringable ? (string) $row['id'] : '', $rows);
-    }
-
     /**
      * Wear strips of many cases at once.
      *
@@ -140,17 +136,7 @@ final readonly class Boards
      */
     public function wearStrips(array $cases): array
     {
-        if ([] === $cases) {
-            return [];
-        }
-        $grades = [];
-        $rows = $this->em->createQuery(
-            'SELECT IDENTITY(f.case) AS id, f.part AS part, MAX(CASE WHEN f.kind = :damage THEN f.grade ELSE 0 END) AS grade FROM '.Finding::class.' f WHERE f.case IN (:cases) GROUP BY f.case, f.part',
-        )->setParameters(['damage' => 'damage', 'cases' => array_map(static fn (CaseFile $case): string => (string) $case->id, $cases)])->getArrayResult();
-        /** @var array{id: string, part: string, grade: int|string} $row */
-        foreach ($rows as $row) {
-            $grades[$row['id']][$row['part']] = (int) $row['grade'];
-        }
+        $grades = $this->findings->grades($cases);
         $strips = [];
         foreach ($cases as $case) {
             $id = (string) $case->id;

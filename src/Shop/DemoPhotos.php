@@ -13,7 +13,7 @@ use App\Evidence\PhotoRulers;
 use App\Evidence\PhotoStage;
 use App\Evidence\Reference;
 use App\Intake\CaseFile;
-use App\Teardown\StepRecord;
+use App\Teardown\Repository\StepRecordRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\MarkShape;
 use Japhrex\Core\Photo\MeasureKind;
@@ -27,7 +27,7 @@ final readonly class DemoPhotos
 {
     use DemoRows;
 
-    public function __construct(private EntityManagerInterface $em, private PhotoIntake $intake, private ClipIntake $clips, private PhotoRulers $rulers, private string $projectDir)
+    public function __construct(private EntityManagerInterface $em, private PhotoIntake $intake, private ClipIntake $clips, private PhotoRulers $rulers, private string $projectDir, private StepRecordRepository $steps)
     {
     }
 
@@ -37,7 +37,7 @@ final readonly class DemoPhotos
         foreach ($rows as $one) {
             $name = self::word($one, 'file').'.jpg';
             $file = $this->projectDir.'/demo/photos/'.$name;
-            $during = $this->em->getRepository(StepRecord::class)->findOneBy(['case' => $case, 'step' => self::word($one, 'during')]);
+            $during = $this->steps->ofStep($case, self::word($one, 'during'));
             $file = null === $during ? $file : self::taken($file, $during->at->modify('-2 minutes'));
             try {
                 $photo = $this->intake->take($file, $name, $case, self::word($one, 'part') ?: null, PhotoStage::from(self::word($one, 'stage')));

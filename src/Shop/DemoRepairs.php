@@ -10,6 +10,7 @@ use App\Intake\CaseFile;
 use App\Proof\Live\TestStand;
 use App\Proof\ProofDesk;
 use App\Proof\ProofRecord;
+use App\Proof\Repository\TestStandRepository;
 use App\Proof\Stand;
 use App\Repair\Build\BuildRecord;
 use App\Repair\KitTick;
@@ -28,12 +29,15 @@ use Japhrex\Core\Repair\Build\BuildSheet;
 use Japhrex\Core\Repair\KitCheck;
 use Japhrex\Core\Repair\OptionKind;
 use Japhrex\Core\Repair\PriceList;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\Messenger\MessageBusInterface;
 
 /** Prices of the demo, and what its customers were offered and chose. */
 final readonly class DemoRepairs
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private RepairDesk $desk, private Offers $offers, private MessageBusInterface $bus, private ProofDesk $proofs, private Stand $stand, private WorkText $work, private string $projectDir)
+    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private RepairDesk $desk, private Offers $offers, private MessageBusInterface $bus, private ProofDesk $proofs, private Stand $stand, private WorkText $work, private string $projectDir, private TestStandRepository $stands)
     {
     }
 
@@ -75,7 +79,7 @@ final readonly class DemoRepairs
             return;
         }
         /** @var array{days: int, with: string, done?: bool, run?: string, proof?: list<string|list<string>>, missed?: array<int, string>, despite?: string, checks?: string, watch?: int} $row */
-        $at = new \DateTimeImmutable("-{$row['days']} days");
+        $at = now("-{$row['days']} days");
         foreach (BuildSheet::of($this->shelf->book($case->family)) as $step) {
             if (BuildKind::Play === $step->kind && !isset($row['done'])) {
                 return;
@@ -92,7 +96,7 @@ final readonly class DemoRepairs
             $tick->madeAt = $at;
         }
         $this->em->flush();
-        $stand = $this->em->getRepository(TestStand::class)->findOneBy([]);
+        $stand = $this->stands->byName()[0] ?? null;
         foreach ($this->proofs->sheet($case) as $i => $one) {
             $said = (array) ($row['proof'][$i] ?? 'as expected');
             if ($one['item']->minutes > 0) {
@@ -109,7 +113,7 @@ final readonly class DemoRepairs
             $this->stand->take($case, $this->projectDir.'/demo/runs/'.$row['run'], $row['run'], $who, $stand)->madeAt = $at;
         }
         $handover = $this->proofs->draft($case);
-        [$handover->goneAt, $handover->watch, $handover->byWhom, $handover->despite] = [$at, new \DateTimeImmutable(\sprintf('today %+d days', -($row['watch'] ?? 30))), $who, $row['despite'] ?? ''];
+        [$handover->goneAt, $handover->watch, $handover->byWhom, $handover->despite] = [$at, now(\sprintf('today %+d days', -($row['watch'] ?? 30))), $who, $row['despite'] ?? ''];
         $handover->checks = trim($handover->checks."\n".($row['checks'] ?? ''));
         $this->em->persist($handover);
         $this->em->flush();
@@ -139,11 +143,11 @@ final readonly class DemoRepairs
         $this->em->flush();
         $suggested = $this->offers->suggested($case);
         $photos = array_map(static fn ($photo): string => (string) $photo->id, \array_slice($suggested['photos'], 2, 3));
-        $offer = $this->offers->make($case, $row['story'] ?? $suggested['story'], $row['theory'], $photos, $row['questions'], new \DateTimeImmutable('today +30 days'), $who);
-        $offer->madeAt = new \DateTimeImmutable("-{$row['days']} days");
+        $offer = $this->offers->make($case, $row['story'] ?? $suggested['story'], $row['theory'], $photos, $row['questions'], now('today +30 days'), $who);
+        $offer->madeAt = now("-{$row['days']} days");
         if (isset($row['chosen'])) {
             $this->offers->answer($offer, $row['chosen'], $row['name'] ?? '', $row['words'] ?? '');
-            $offer->answeredAt = new \DateTimeImmutable('-'.($row['days'] - 1).' days');
+            $offer->answeredAt = now('-'.($row['days'] - 1).' days');
         }
         $this->em->flush();
         $this->bus->dispatch(new MakeOffer($offer->id));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Account\Repository\UserRepository;
 use App\Account\Role;
 use App\Account\User;
 use App\Books\BookShelf;
@@ -12,6 +13,7 @@ use App\Chain\ChainNode;
 use App\Chain\Engine\Closure;
 use App\Evidence\Finding;
 use App\Evidence\PartRecord;
+use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
 use App\Intake\CaseNumbers;
 use App\Intake\Complaint;
@@ -33,6 +35,9 @@ use Japhrex\Core\Family\Method;
 use Japhrex\Core\Family\StripStep;
 use Japhrex\Core\Teardown\FastenerCondition;
 use Japhrex\Core\Teardown\StepState;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 use Symfony\Component\Yaml\Yaml;
@@ -71,12 +76,14 @@ final class DemoShop
         private readonly DemoWarranties $warranties,
         private readonly DemoRepairs $repairs,
         private readonly BoundParts $bound,
+        private readonly UserRepository $persons,
+        private readonly PartRecordRepository $records,
     ) {
     }
 
     public function isNeeded(): bool
     {
-        return 0 === $this->em->getRepository(User::class)->count([]);
+        return 0 === $this->persons->count();
     }
 
     public function load(): void
@@ -108,7 +115,7 @@ final class DemoShop
     {
         $case = new CaseFile($this->numbers->next(), self::word($row, 'family') ?: 'external-gear-pump');
         $this->cases[self::word($row, 'ref')] = $case;
-        $day = new \DateTimeImmutable('-'.self::word($row, 'days-ago').' days -90 minutes');
+        $day = now('-'.self::word($row, 'days-ago').' days -90 minutes');
         $case->madeAt = $day;
         self::fill($case, self::row($row, 'unit'));
         $case->settle();
@@ -291,7 +298,7 @@ final class DemoShop
     private function reasons(CaseFile $case): void
     {
         $bound = $this->bound->of($case);
-        foreach ($this->em->getRepository(PartRecord::class)->findBy(['case' => $case]) as $record) {
+        foreach ($this->records->ofCase($case) as $record) {
             $record->reasoned($record->despite, $bound[$record->part], $this->people['analyst']->name);
         }
         $this->em->flush();

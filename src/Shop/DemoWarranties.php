@@ -20,6 +20,9 @@ use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Verdict\Claim\ClaimState;
 use Japhrex\Core\Verdict\Claim\ClaimStep;
 use Japhrex\Core\Verdict\Whereabouts;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\Messenger\MessageBusInterface;
 
 /** The warranties of the demo, and what they ask of its cases. */
@@ -92,6 +95,6 @@ final readonly class DemoWarranties
 
     private static function day(int $ago): \DateTimeImmutable
     {
-        return new \DateTimeImmutable("today -$ago days");
+        return now("today -$ago days");
     }
 }

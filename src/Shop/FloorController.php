@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
-use App\Account\AuditEntry;
+use App\Account\Repository\AuditEntryRepository;
 use App\Books\BookShelf;
-use App\Intake\CaseFile;
 use App\Intake\CaseGate;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Intake\Repository\CaseFileRepository;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -18,7 +17,7 @@ final class FloorController extends AbstractController
 {
     private const MOST = 200;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly BookShelf $shelf)
+    public function __construct(private readonly BookShelf $shelf, private readonly CaseFileRepository $cases)
     {
     }
 
@@ -26,7 +25,7 @@ final class FloorController extends AbstractController
     public function floor(Request $request, Boards $boards): Response
     {
         $words = trim((string) $request->query->get('q', ''));
-        $cases = $this->find($words);
+        $cases = $this->cases->search($words, self::MOST);
         if (1 === \count($cases) && strtoupper($words) === $cases[0]->number) {
             return $this->redirectToRoute('case', ['number' => $cases[0]->number]);
         }
@@ -60,15 +59,14 @@ final class FloorController extends AbstractController
 
     /** Every change of a case: who, when, what before and after. */
     #[Route('/cases/{number}/history', name: 'history', methods: ['GET'])]
-    public function history(string $number, Request $request, CaseGate $gate): Response
+    public function history(string $number, Request $request, CaseGate $gate, AuditEntryRepository $trail): Response
     {
         $case = $gate->find($number);
         $page = max(1, $request->query->getInt('page', 1));
 
         return $this->render('shop/history.html.twig', [
             'case' => $case,
-            'entries' => $this->em->createQuery('SELECT e FROM '.AuditEntry::class.' e WHERE e.caseId = :case AND e.field NOT IN (:inside) ORDER BY e.id DESC')
-                ->setParameters(['case' => $case->id, 'inside' => HistoryWords::INSIDE])->setMaxResults(self::MOST)->setFirstResult(($page - 1) * self::MOST)->getResult(),
+            'entries' => $trail->page($case->id, HistoryWords::INSIDE, $page, self::MOST),
             'page' => $page,
             'most' => self::MOST,
         ]);
@@ -79,20 +77,5 @@ final class FloorController extends AbstractController
     public function nothing(): Response
     {
         return new Response('', 200, ['Content-Type' => 'text/plain']);
-    }
-
-    /** @return list<CaseFile> newest first; every word must be found somewhere */
-    private function find(string $words): array
-    {
-        $query = $this->em->createQueryBuilder()->select('c', 'h')->from(CaseFile::class, 'c')->leftJoin('c.holder', 'h')->orderBy('c.madeAt', 'DESC')->addOrderBy('c.id', 'DESC')->setMaxResults(self::MOST);
-        foreach (preg_split('/\s+/', $words, 8, \PREG_SPLIT_NO_EMPTY) ?: [] as $i => $word) {
-            $query->andWhere("LOWER(CONCAT(c.number, ' ', c.unitName, ' ', c.maker, ' ', c.model, ' ', c.customer, ' ', c.serial)) LIKE :w$i OR c.serialKey LIKE :k$i")
-                ->setParameter("w$i", '%'.addcslashes(mb_strtolower($word), '%_\\').'%')
-                ->setParameter("k$i", '' === CaseFile::serialKey($word) ? '-' : '%'.CaseFile::serialKey($word).'%');
-        }
-        /** @var list<CaseFile> $cases */
-        $cases = $query->getQuery()->getResult();
-
-        return $cases;
     }
 }

@@ -5,16 +5,15 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use App\Intake\CaseFile;
-use App\Proof\Handover;
-use App\Proof\ProofRecord;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Proof\Repository\HandoverRepository;
+use App\Proof\Repository\ProofRecordRepository;
 use Japhrex\Core\Proof\ProofEntry;
 use Twig\Attribute\AsTwigFunction;
 
 /** Where cases stand, in a word: their stage, and once they are signed what came of them. */
 final readonly class Standings
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private HandoverRepository $handovers, private ProofRecordRepository $records)
     {
     }
 
@@ -55,7 +54,7 @@ final readonly class Standings
     private function out(array $cases): array
     {
         $out = [];
-        foreach ([] === $cases ? [] : $this->em->getRepository(Handover::class)->findBy(['case' => $cases]) as $handover) {
+        foreach ($this->handovers->ofCases($cases) as $handover) {
             if (null !== $handover->goneAt) {
                 $out[(string) $handover->case->id] = true;
             }
@@ -72,7 +71,7 @@ final readonly class Standings
     private function missed(array $cases): array
     {
         $last = [];
-        foreach ([] === $cases ? [] : $this->em->getRepository(ProofRecord::class)->findBy(['case' => $cases], ['id' => 'ASC']) as $record) {
+        foreach ($this->records->ofCases($cases) as $record) {
             $last[(string) $record->case->id][$record->item] = $record->outcome;
         }
 

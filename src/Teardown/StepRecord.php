@@ -9,6 +9,7 @@ use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Platform\Versioned;
+use App\Teardown\Repository\StepRecordRepository;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Teardown\FastenerCondition;
 use Japhrex\Core\Teardown\StepState;
@@ -16,7 +17,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
 /** What was entered for one strip step of a case. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: StepRecordRepository::class)]
 #[ORM\Table(name: 'step_record')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'step'])]
 class StepRecord implements Audited

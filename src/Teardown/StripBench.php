@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Teardown;
 
 use App\Intake\CaseFile;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Teardown\Repository\StepRecordRepository;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Teardown\StripRun;
 
 /** The strip run of a case. */
 final readonly class StripBench
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private StepRecordRepository $steps)
     {
     }
 
@@ -20,7 +20,7 @@ final readonly class StripBench
     public function records(CaseFile $case): array
     {
         $records = [];
-        foreach ($this->em->getRepository(StepRecord::class)->findBy(['case' => $case]) as $record) {
+        foreach ($this->steps->ofCase($case) as $record) {
             $records[$record->step] = $record;
         }
 

@@ -18,6 +18,9 @@ use Japhrex\Core\Teardown\Shortage;
 use Japhrex\Core\Teardown\StepState;
 use Japhrex\Core\Teardown\StepStatus;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -89,7 +92,7 @@ final class StripController extends AbstractController
         }
         $record->leftOut = $asked;
         $record->byWhom = $person->get()->name;
-        $record->at = new \DateTimeImmutable();
+        $record->at = now();
         $case->moveTo(Stage::Strip);
         $this->em->persist($record);
         $this->em->flush();

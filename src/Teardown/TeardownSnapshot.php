@@ -7,16 +7,16 @@ namespace App\Teardown;
 use App\Intake\CaseFile;
 use App\Intake\SnapshotPart;
 use App\Platform\Plain;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Teardown\Repository\StepRecordRepository;
 
 final readonly class TeardownSnapshot implements SnapshotPart
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private StepRecordRepository $steps)
     {
     }
 
     public function snapshot(CaseFile $case): array
     {
-        return ['steps' => Plain::all($this->em->getRepository(StepRecord::class)->findBy(['case' => $case], ['id' => 'ASC']))];
+        return ['steps' => Plain::all($this->steps->ofCase($case))];
     }
 }

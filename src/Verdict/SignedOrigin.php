@@ -6,17 +6,17 @@ namespace App\Verdict;
 
 use App\Chain\EarlierOrigin;
 use App\Intake\CaseFile;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Verdict\Repository\VerdictRepository;
 
 final readonly class SignedOrigin implements EarlierOrigin
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private VerdictRepository $verdicts)
     {
     }
 
     public function of(CaseFile $earlier): ?string
     {
-        foreach ($this->em->getRepository(Verdict::class)->findBy(['case' => $earlier], ['revision' => 'DESC']) as $verdict) {
+        foreach ($this->verdicts->revisions($earlier) as $verdict) {
             if ($verdict->isSigned()) {
                 return implode('; ', array_unique(array_map(static fn (Explained $one): string => $one->by->causeNotFound ? 'cause not found' : (string) $one->by->origin?->name, $verdict->explained())));
             }

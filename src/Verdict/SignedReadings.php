@@ -6,11 +6,11 @@ namespace App\Verdict;
 
 use App\Intake\CaseFile;
 use App\Measuring\SignedVerdicts;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Verdict\Repository\VerdictRepository;
 
 final readonly class SignedReadings implements SignedVerdicts
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private VerdictRepository $verdicts)
     {
     }
 
@@ -19,7 +19,7 @@ final readonly class SignedReadings implements SignedVerdicts
         if (!$case->isSigned()) {
             return [];
         }
-        $readings = $this->em->getRepository(Verdict::class)->findOneBy(['case' => $case], ['revision' => 'DESC'])->snapshot['readings'] ?? [];
+        $readings = $this->verdicts->last($case)->snapshot['readings'] ?? [];
         $signed = [];
         foreach (\is_array($readings) ? $readings : [] as $one) {
             if (\is_array($one) && \is_string($one['part'] ?? null) && \is_string($one['field'] ?? null) && \is_string($one['verdict'] ?? null)) {

@@ -11,21 +11,24 @@ use App\Chain\Engine\Opinion;
 use App\Intake\CaseFile;
 use App\Intake\Stage;
 use App\Platform\ShopError;
+use App\Verdict\Repository\VerdictRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Verdict\Responsibility;
 use Japhrex\Core\Verdict\Shares;
 
+use function Symfony\Component\Clock\now;
+
 /** Draft, first signature, second signature, frozen; and the way back: a new revision. */
 final readonly class Signing
 {
-    public function __construct(private EntityManagerInterface $em, private Snapshot $snapshot, private CaseChain $chains, private Missing $missing, private Opinion $opinion, private SignedText $text)
+    public function __construct(private EntityManagerInterface $em, private Snapshot $snapshot, private CaseChain $chains, private Missing $missing, private Opinion $opinion, private SignedText $text, private VerdictRepository $verdicts)
     {
     }
 
     /** The verdict being worked on or, when the case is signed, the one that counts. */
     public function current(CaseFile $case): Verdict
     {
-        return $this->em->getRepository(Verdict::class)->findOneBy(['case' => $case], ['revision' => 'DESC']) ?? new Verdict($case, 1);
+        return $this->verdicts->last($case) ?? new Verdict($case, 1);
     }
 
     /**
@@ -68,7 +71,7 @@ final readonly class Signing
         // What is signed is what is stored.
         $this->em->flush();
         $document = $this->snapshot->of($verdict->case, $verdict);
-        [$verdict->signedBy, $verdict->signedAt, $verdict->voided] = [$user, new \DateTimeImmutable(), ''];
+        [$verdict->signedBy, $verdict->signedAt, $verdict->voided] = [$user, now(), ''];
         [$verdict->snapshot, $verdict->snapshotHash] = [$document + ['engine' => $this->opinion->now($verdict->case)], Snapshot::hash($document)];
         $this->em->flush();
     }
@@ -110,7 +113,7 @@ final readonly class Signing
             $this->em->flush();
             throw new ShopError(\sprintf('Nothing is signed. Since the first signature this has changed: %s. The first person signs anew.', implode(', ', $changed)), 409);
         }
-        [$verdict->secondBy, $verdict->secondAt] = [$user, new \DateTimeImmutable()];
+        [$verdict->secondBy, $verdict->secondAt] = [$user, now()];
         $verdict->case->moveTo(Stage::Signed);
         $verdict->case->signedAt = $verdict->secondAt;
         $report = $this->text->of($verdict->case, $verdict);

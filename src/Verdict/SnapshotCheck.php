@@ -6,11 +6,11 @@ namespace App\Verdict;
 
 use App\Platform\Mismatch;
 use App\Platform\StoredThing;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Verdict\Repository\VerdictRepository;
 
 final readonly class SnapshotCheck implements StoredThing
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private VerdictRepository $verdicts)
     {
     }
 
@@ -21,7 +21,7 @@ final readonly class SnapshotCheck implements StoredThing
 
     public function check(): iterable
     {
-        foreach ($this->em->getRepository(Verdict::class)->findAll() as $verdict) {
+        foreach ($this->verdicts->findAll() as $verdict) {
             if ($verdict->isSigned()) {
                 $text = $verdict->reportText();
                 $wrong = array_filter([

@@ -12,13 +12,14 @@ use App\Intake\Complaint;
 use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Platform\Versioned;
+use App\Verdict\Repository\VerdictRepository;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** What the shop says it was, signed by two. Once both have signed it is never changed: a later one supersedes it. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: VerdictRepository::class)]
 #[ORM\Table(name: 'verdict')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'revision'])]
 class Verdict implements Audited

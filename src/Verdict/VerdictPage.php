@@ -12,7 +12,7 @@ use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Verdict\Form\AnswerType;
 use App\Verdict\Form\VerdictType;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Verdict\Repository\VerdictRepository;
 use Japhrex\Core\Chain\NodeKind;
 use Japhrex\Core\Verdict\Responsibility;
 use Symfony\Component\Form\FormFactoryInterface;
@@ -24,7 +24,6 @@ use Twig\Environment;
 final readonly class VerdictPage
 {
     public function __construct(
-        private EntityManagerInterface $em,
         private BookShelf $shelf,
         private CaseChain $chains,
         private Closure $closure,
@@ -32,6 +31,7 @@ final readonly class VerdictPage
         private Missing $missing,
         private FormFactoryInterface $forms,
         private Environment $twig,
+        private VerdictRepository $verdicts,
     ) {
     }
 
@@ -66,7 +66,7 @@ final readonly class VerdictPage
             'problems' => $case->isSigned() ? [] : $this->closure->of($case),
             'reasons' => $reasons ?? [],
             'carriers' => Responsibility::cases(),
-            'revisions' => $this->em->getRepository(Verdict::class)->findBy(['case' => $case], ['revision' => 'DESC']),
+            'revisions' => $this->verdicts->revisions($case),
         ]), null === $submitted && null === $reasons && null === $shares ? 200 : 422);
     }
 

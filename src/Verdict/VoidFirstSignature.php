@@ -10,6 +10,9 @@ use App\Intake\CaseFile;
 use Doctrine\Bundle\DoctrineBundle\Attribute\AsDoctrineListener;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Event\OnFlushEventArgs;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\Uid\Uuid;
 
 /** Whatever changes the evidence after the first signature takes that signature away, in the same transaction. Runs before the audit trail. */
@@ -56,7 +59,7 @@ final readonly class VoidFirstSignature
         if (null === $verdict || !$verdict->awaitsSecond()) {
             return;
         }
-        $verdict->void(\sprintf('%s by %s, %s.', $what, $this->person->name(), (new \DateTimeImmutable())->format('j M Y H:i')));
+        $verdict->void(\sprintf('%s by %s, %s.', $what, $this->person->name(), now()->format('j M Y H:i')));
         $em->getUnitOfWork()->computeChangeSet($em->getClassMetadata(Verdict::class), $verdict);
     }
 }

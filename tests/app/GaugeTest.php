@@ -8,6 +8,7 @@ use App\Books\BookShelf;
 use App\Measuring\Gauge;
 use App\Measuring\GaugeKind;
 use App\Measuring\GaugeRack;
+use App\Measuring\Repository\GaugeRepository;
 use Japhrex\Core\Family\Field;
 use Japhrex\Core\Family\Method;
 use Japhrex\Core\Quantity\Dimension;
@@ -62,7 +63,7 @@ final class GaugeTest extends AppTestCase
         }
         self::em()->persist(new Gauge('Feeler set A', Method::Bracket, '0.01 mm'));
         self::em()->flush();
-        $rack = new GaugeRack(self::em());
+        $rack = new GaugeRack(self::service(GaugeRepository::class));
         $book = self::service(BookShelf::class)->book('external-gear-pump');
         $meant = static function (string $reference) use ($rack, $book): ?string {
             $field = $book->field($reference);

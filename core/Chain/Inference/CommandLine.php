@@ -9,6 +9,11 @@ final class CommandLine
 {
     private const USAGE = "infer NETWORK.json [--json]; - reads standard input\n";
 
+    /** @param \Closure(string): ?string $read what stands in a file; null: it cannot be read */
+    public function __construct(private readonly \Closure $read)
+    {
+    }
+
     /**
      * @param list<string> $arguments
      *
@@ -21,8 +26,8 @@ final class CommandLine
         if (1 !== \count($files) || [] !== $unknown) {
             return [64, '', self::USAGE];
         }
-        $text = @file_get_contents('-' === $files[0] ? 'php://stdin' : $files[0]);
-        if (false === $text) {
+        $text = ($this->read)($files[0]);
+        if (null === $text) {
             return [66, '', \sprintf("%s cannot be read.\n", $files[0])];
         }
         try {

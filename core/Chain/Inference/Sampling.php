@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Chain\Inference;
 
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
 /**
  * Importance sampling where no exact order is narrow enough. Each node is drawn given its causes and what the approximate beliefs say of all
  * below it; drawn from the priors alone, samples would hardly ever agree with rare findings. Seeded: the same network, the same answer.
@@ -21,19 +24,22 @@ final readonly class Sampling
     /** Share that is drawn from the network alone, so that nothing possible is never drawn. */
     private const PLAIN = 0.03;
 
+    /** Numbers of the Mersenne twister are below this. */
+    private const RANGE = 2147483648.0;
+
     /** @throws InferenceError if no sample agrees with the evidence */
     public static function answer(Question $question): Answer
     {
         $network = $question->network;
         $relevant = $network->ancestors(array_keys($question->seen));
         $beliefs = new Beliefs($question, $relevant);
-        mt_srand(self::SEED);
+        $random = new Randomizer(new Mt19937(self::SEED));
         $logs = [];
         $drawn = [];
         $drew = 0;
         do {
             for ($i = 0; $i < self::BATCH; ++$i, ++$drew) {
-                [$log, $true] = self::draw($question, $relevant, $beliefs);
+                [$log, $true] = self::draw($question, $relevant, $beliefs, $random);
                 if (-\INF !== $log) {
                     $logs[] = $log;
                     $drawn[] = $true;
@@ -81,7 +87,7 @@ final readonly class Sampling
      *
      * @return array{float, list<int>} ln of its weight, and what is true in it
      */
-    private static function draw(Question $question, array $relevant, Beliefs $beliefs): array
+    private static function draw(Question $question, array $relevant, Beliefs $beliefs, Randomizer $random): array
     {
         $state = [];
         $true = [];
@@ -90,14 +96,14 @@ final readonly class Sampling
         foreach ($question->network->order as $node) {
             $chance = $question->network->nodes[$node]->chance($state);
             if (!isset($relevant[$node])) {
-                $state[$node] = mt_rand() / (mt_getrandmax() + 1.0) < $chance;
+                $state[$node] = $random->nextInt() / self::RANGE < $chance;
             } else {
                 $below = $beliefs->below[$node];
                 $all = (1.0 - $chance) * (1.0 - $below) + $chance * $below;
                 $drawn = $all > 0.0 ? (1.0 - self::PLAIN) * $chance * $below / $all + self::PLAIN * $chance : $chance;
                 $seen = $question->seen[$node] ?? [1.0, 1.0];
                 $drawn = 0.0 === $seen[0] ? 1.0 : (0.0 === $seen[1] ? 0.0 : $drawn);
-                $state[$node] = mt_rand() / (mt_getrandmax() + 1.0) < $drawn;
+                $state[$node] = $random->nextInt() / self::RANGE < $drawn;
                 $weight *= $state[$node] ? $chance * $seen[1] / $drawn : (1.0 - $chance) * $seen[0] / (1.0 - $drawn);
                 if (0.0 === $weight) {
                     return [-\INF, []];

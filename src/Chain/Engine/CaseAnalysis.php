@@ -5,23 +5,22 @@ declare(strict_types=1);
 namespace App\Chain\Engine;
 
 use App\Books\BookShelf;
-use App\Chain\ChainNode;
+use App\Chain\Repository\ChainNodeRepository;
+use App\Chain\Repository\TheoryRepository;
 use App\Chain\Theory;
 use App\Intake\CaseFile;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\BaseRates;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Grounding;
-use Japhrex\Core\Chain\NodeKind;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Cache\ItemInterface;
 
 /** The engine on a case. */
 final readonly class CaseAnalysis
 {
-    public function __construct(private CaseFacts $facts, private BookShelf $shelf, private EntityManagerInterface $em, private CacheInterface $cache)
+    public function __construct(private CaseFacts $facts, private BookShelf $shelf, private CacheInterface $cache, private TheoryRepository $theories, private ChainNodeRepository $nodes)
     {
     }
 
@@ -35,11 +34,8 @@ final readonly class CaseAnalysis
     /** From the signed cases of the family, each time anew; the case itself does not speak for itself. */
     public function rates(CaseFile $case): BaseRates
     {
-        /** @var list<ChainNode> $origins */
-        $origins = $this->em->createQuery('SELECT n FROM '.ChainNode::class.' n JOIN n.case c WHERE n.kind = :origin AND n.origin IS NOT NULL AND c.family = :family AND c.signedAt IS NOT NULL AND c != :case ORDER BY n.id')
-            ->setParameters(['origin' => NodeKind::Origin, 'family' => $case->family, 'case' => $case])->getResult();
         $first = [];
-        foreach ($origins as $node) {
+        foreach ($this->nodes->signedOrigins($case) as $node) {
             // A case with several origins counts once, by its first.
             $first[(string) $node->case->id] ??= $node->origin;
         }
@@ -65,6 +61,6 @@ final readonly class CaseAnalysis
     /** @return list<array{theory: Theory, answer: Candidate|null}> */
     public function theories(CaseFile $case, Analysis $analysis): array
     {
-        return array_map(static fn (Theory $one): array => ['theory' => $one, 'answer' => $analysis->theory($one->spot)], $this->em->getRepository(Theory::class)->findBy(['case' => $case], ['id' => 'ASC']));
+        return array_map(static fn (Theory $one): array => ['theory' => $one, 'answer' => $analysis->theory($one->spot)], $this->theories->ofCase($case));
     }
 }

@@ -6,8 +6,9 @@ namespace App\Chain\Engine;
 
 use App\Books\BookShelf;
 use App\Chain\CaseChain;
-use App\Chain\Theory;
+use App\Chain\Repository\TheoryRepository;
 use App\Evidence\Finding;
+use App\Evidence\Repository\FindingRepository;
 use App\Intake\AtSpeed;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
@@ -16,7 +17,6 @@ use App\Intake\UnderLoad;
 use App\Intake\Warmth;
 use App\Measuring\CaseMeasures;
 use App\Teardown\StripBench;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Measuring\Verdict;
@@ -28,7 +28,7 @@ use Japhrex\Core\Teardown\LookTime;
 /** What a case says, for the engine: looks, complaints, readings; and how long a look at each part would take. */
 final readonly class CaseFacts
 {
-    public function __construct(private EntityManagerInterface $em, private CaseMeasures $measures, private BookShelf $shelf, private StripBench $strip, private CaseChain $chains, private Refusals $refusals)
+    public function __construct(private CaseMeasures $measures, private BookShelf $shelf, private StripBench $strip, private CaseChain $chains, private Refusals $refusals, private FindingRepository $findings, private TheoryRepository $theories)
     {
     }
 
@@ -36,7 +36,7 @@ final readonly class CaseFacts
     {
         $looks = [];
         [$orders, $orderOf] = $this->orders($case);
-        foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case], ['id' => 'ASC']) as $finding) {
+        foreach ($this->findings->ofCase($case) as $finding) {
             $damage = FindingKind::Damage === $finding->kind;
             // Normal running is a look that found no damage; what we did, and what is an old scar, says nothing about the cause.
             if ($damage || FindingKind::Clean === $finding->kind || FindingKind::Normal === $finding->kind) {
@@ -53,7 +53,7 @@ final readonly class CaseFacts
             }
         }
         $settled = [];
-        foreach ($this->em->getRepository(Theory::class)->findBy(['case' => $case], ['id' => 'ASC']) as $theory) {
+        foreach ($this->theories->ofCase($case) as $theory) {
             if (null !== $theory->stands) {
                 $settled[$theory->spot] = [$theory->stands, $theory->because];
             }

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Chain\Engine;
 
 use App\Books\BookShelf;
-use App\Intake\CaseFile;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Intake\Repository\CaseFileRepository;
 use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\Ground\Tie;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -19,7 +18,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('app:chain:explain', 'Lists the conditions of a case, what was seen of them, and why each link is there')]
 final class ExplainCommand extends Command
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseAnalysis $analysis, private readonly BookShelf $shelf)
+    public function __construct(private readonly CaseAnalysis $analysis, private readonly BookShelf $shelf, private readonly CaseFileRepository $cases)
     {
         parent::__construct();
     }
@@ -31,7 +30,7 @@ final class ExplainCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $case = $this->em->getRepository(CaseFile::class)->findOneBy(['number' => $input->getArgument('case')]);
+        $case = $this->cases->numbered($input->getArgument('case'));
         if (null === $case) {
             $output->writeln('There is no such case.');
 

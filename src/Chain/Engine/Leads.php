@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Chain\Engine;
 
 use App\Chain\Lead;
+use App\Chain\Repository\LeadRepository;
 use App\Intake\CaseFile;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Analysis;
@@ -13,14 +14,14 @@ use Japhrex\Core\Chain\Ground\Candidate;
 /** Which candidate led, since when, and what overturned the one before it: an earlier belief stays with its time. */
 final readonly class Leads
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private EntityManagerInterface $em, private LeadRepository $leads)
     {
     }
 
     /** @return list<Lead> the earliest first */
     public function of(CaseFile $case): array
     {
-        return $this->em->getRepository(Lead::class)->findBy(['case' => $case], ['id' => 'ASC']);
+        return $this->leads->ofCase($case);
     }
 
     /** Writes down who leads now, if that is another one than before. */

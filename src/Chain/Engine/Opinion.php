@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Chain\Engine;
 
 use App\Books\BookShelf;
-use App\Chain\Cleaning;
 use App\Chain\Lead;
 use App\Chain\Refusal;
+use App\Chain\Repository\CleaningRepository;
 use App\Figures\FigureTwig;
 use App\Figures\KeptFigure;
+use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
-use App\Verdict\Verdict;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\Answering;
 use Japhrex\Core\Chain\Ground\Candidate;
@@ -27,7 +26,7 @@ use Twig\Attribute\AsTwigFunction;
  */
 final readonly class Opinion
 {
-    public function __construct(private CaseAnalysis $analysis, private EntityManagerInterface $em, private BookShelf $shelf, private Leads $leads, private Refusals $refusals)
+    public function __construct(private CaseAnalysis $analysis, private BookShelf $shelf, private Leads $leads, private Refusals $refusals, private SignedOpinion $signed, private KeptFigureRepository $kept, private CleaningRepository $cleanings)
     {
     }
 
@@ -39,11 +38,7 @@ final readonly class Opinion
     #[AsTwigFunction('engine_opinion')]
     public function of(CaseFile $case): array
     {
-        $verdict = $case->isSigned() ? $this->em->getRepository(Verdict::class)->findOneBy(['case' => $case], ['revision' => 'DESC']) : null;
-        /** @var OpinionData|null $signed */
-        $signed = $verdict?->snapshot['engine'] ?? null;
-
-        return $signed ?? $this->now($case);
+        return $this->signed->of($case) ?? $this->now($case);
     }
 
     /** @return OpinionData */
@@ -54,7 +49,7 @@ final readonly class Opinion
         $candidates = $analysis->candidates();
         $told = Analysis::worthTelling($candidates);
         $excluded = $this->refusals->origins($case);
-        $kept = $this->em->getRepository(KeptFigure::class)->findBy(['case' => $case], ['id' => 'ASC']);
+        $kept = $this->kept->ofCase($case);
         $done = $this->done($case);
         $book = $this->shelf->book($case->family);
 
@@ -82,7 +77,7 @@ final readonly class Opinion
     public function done(CaseFile $case): array
     {
         $done = [];
-        foreach ($this->em->getRepository(Cleaning::class)->findBy(['case' => $case]) as $one) {
+        foreach ($this->cleanings->ofCase($case) as $one) {
             $done[$one->part] = $one->byWhom.', '.$one->madeAt->format('j M Y H:i');
         }
 

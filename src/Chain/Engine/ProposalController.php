@@ -11,8 +11,10 @@ use App\Chain\CaseChain;
 use App\Chain\ChainNode;
 use App\Chain\Cleaning;
 use App\Chain\Refusal;
+use App\Chain\Repository\CleaningRepository;
+use App\Chain\Repository\RefusalRepository;
 use App\Chain\Theory;
-use App\Figures\KeptFigure;
+use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
@@ -45,6 +47,9 @@ final class ProposalController extends AbstractController
         private readonly Opinion $opinion,
         private readonly Closure $closure,
         private readonly CurrentPerson $person,
+        private readonly KeptFigureRepository $kept,
+        private readonly RefusalRepository $refusalRepository,
+        private readonly CleaningRepository $cleanings,
     ) {
     }
 
@@ -77,7 +82,7 @@ final class ProposalController extends AbstractController
             'rates' => $this->analysis->rates($case),
             'origins' => $this->shelf->mechanismBook()->vocabulary->origins,
             'theories' => $this->analysis->theories($case, $analysis),
-            'kept' => $this->em->getRepository(KeptFigure::class)->findBy(['case' => $case], ['id' => 'ASC']),
+            'kept' => $this->kept->ofCase($case),
             'reach' => Reach::after($book, $analysis->ground),
             'cleaned' => $this->opinion->done($case),
             'refusals' => $this->refusals->of($case),
@@ -187,7 +192,7 @@ final class ProposalController extends AbstractController
         $tie = $this->ties($analysis, $subject)[0] ?? null;
         $name = null !== $tie ? $spots[$tie->from]->name.' → '.$spots[$tie->to]->name : $this->candidate($analysis, $subject)->origin->name
             ?? throw new ShopError('What the finds speak for has changed meanwhile. Load the page again.', 409);
-        if (null === $this->em->getRepository(Refusal::class)->findOneBy(['case' => $case, 'subject' => $subject])) {
+        if (null === $this->refusalRepository->ofSubject($case, $subject)) {
             $this->em->persist(new Refusal($case, $subject, mb_substr($name, 0, 400), $reason, $this->person->get()->name));
         }
 
@@ -211,7 +216,7 @@ final class ProposalController extends AbstractController
     {
         $case = $this->gate->open($number, Permission::BENCH);
         $part = (string) $request->request->get('part', '');
-        $known = $this->em->getRepository(Cleaning::class)->findOneBy(['case' => $case, 'part' => $part]);
+        $known = $this->cleanings->ofPart($case, $part);
         if (null !== $known) {
             $this->em->remove($known);
         } elseif (isset($this->shelf->book($case->family)->parts[$part])) {

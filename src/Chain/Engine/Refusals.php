@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace App\Chain\Engine;
 
 use App\Chain\Refusal;
+use App\Chain\Repository\RefusalRepository;
 use App\Intake\CaseFile;
-use Doctrine\ORM\EntityManagerInterface;
 
 /** What was refused in a case. */
 final readonly class Refusals
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private RefusalRepository $refusals)
     {
     }
 
     /** @return list<Refusal> */
     public function of(CaseFile $case): array
     {
-        return $this->em->getRepository(Refusal::class)->findBy(['case' => $case], ['id' => 'ASC']);
+        return $this->refusals->ofCase($case);
     }
 
     /** @return array<string, string> links that were refused => why */

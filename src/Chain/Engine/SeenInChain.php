@@ -4,23 +4,21 @@ declare(strict_types=1);
 
 namespace App\Chain\Engine;
 
-use App\Chain\ChainNode;
+use App\Chain\Repository\ChainNodeRepository;
 use App\Evidence\AfterFinding;
 use App\Evidence\Finding;
-use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Chain\NodeKind;
 use Japhrex\Core\Damage\FindingKind;
 
 /** Damage that the engine had put into the chain, and that somebody now has looked for: seen, it rests on what was found; clean, the chain says so. */
 final readonly class SeenInChain implements AfterFinding
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private ChainNodeRepository $nodes)
     {
     }
 
     public function found(Finding $finding): void
     {
-        foreach ($this->em->getRepository(ChainNode::class)->findBy(['case' => $finding->case, 'kind' => NodeKind::Damage, 'finding' => null]) as $node) {
+        foreach ($this->nodes->unseenDamage($finding->case) as $node) {
             if (null === $node->spot || 1 !== preg_match('/^damage:([a-z0-9-]+)@(.+)$/', $node->spot, $spot)) {
                 continue;
             }

@@ -8,6 +8,7 @@ use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Chain\ChainNode;
 use App\Evidence\Finding;
+use App\Evidence\Repository\FindingRepository;
 use App\Intake\CaseFile;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Spot;
@@ -22,10 +23,10 @@ final class SpotNodes
     /** @var list<Finding> the worst first */
     private array $findings;
 
-    public function __construct(private readonly CaseFile $case, private readonly EntityManagerInterface $em, private readonly CaseChain $chains, private readonly BookShelf $shelf)
+    public function __construct(private readonly CaseFile $case, private readonly EntityManagerInterface $em, FindingRepository $findings, private readonly CaseChain $chains, private readonly BookShelf $shelf)
     {
         $this->nodes = $chains->nodes($case);
-        $this->findings = $em->getRepository(Finding::class)->findBy(['case' => $case], ['grade' => 'DESC', 'id' => 'ASC']);
+        $this->findings = $findings->worstFirst($case);
     }
 
     /** Debris that the oil carries from part to part is one condition to an analyst. */

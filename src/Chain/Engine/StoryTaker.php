@@ -8,6 +8,7 @@ use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Chain\ChainLink;
 use App\Chain\ChainNode;
+use App\Evidence\Repository\FindingRepository;
 use App\Intake\CaseFile;
 use App\Intake\Stage;
 use Doctrine\ORM\EntityManagerInterface;
@@ -20,14 +21,14 @@ use Japhrex\Core\Family\CarrierKind;
 /** Puts what the engine proposes into the analyst's own chain: what is there already is used, nothing is taken out. */
 final readonly class StoryTaker
 {
-    public function __construct(private EntityManagerInterface $em, private CaseChain $chains, private BookShelf $shelf)
+    public function __construct(private EntityManagerInterface $em, private CaseChain $chains, private BookShelf $shelf, private FindingRepository $findings)
     {
     }
 
     /** @param list<Tie> $ties */
     public function take(CaseFile $case, Ground $ground, array $ties, string $by): void
     {
-        $nodes = new SpotNodes($case, $this->em, $this->chains, $this->shelf);
+        $nodes = new SpotNodes($case, $this->em, $this->findings, $this->chains, $this->shelf);
         $linked = $this->linked($case);
         foreach ($ties as $tie) {
             [$from, $to] = [$nodes->make($ground->spots[$tie->from], $by), $nodes->make($ground->spots[$tie->to], $by)];
@@ -51,7 +52,7 @@ final readonly class StoryTaker
      */
     public function open(CaseFile $case, Ground $ground, Candidate $candidate): array
     {
-        $nodes = new SpotNodes($case, $this->em, $this->chains, $this->shelf);
+        $nodes = new SpotNodes($case, $this->em, $this->findings, $this->chains, $this->shelf);
         $linked = $this->linked($case);
         $open = [];
         foreach ($candidate->story as $tie) {

@@ -8,6 +8,7 @@ use App\Chain\CaseChain;
 use App\Chain\ChainLink;
 use App\Chain\ChainNode;
 use App\Evidence\Finding;
+use App\Evidence\Repository\FindingRepository;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\Stage;
@@ -25,7 +26,7 @@ use Japhrex\Core\Family\CarrierKind;
  */
 final readonly class CaseDocument
 {
-    public function __construct(private EntityManagerInterface $em, private CaseChain $chains)
+    public function __construct(private EntityManagerInterface $em, private CaseChain $chains, private FindingRepository $findings)
     {
     }
 
@@ -58,7 +59,7 @@ final readonly class CaseDocument
         if ([] !== $this->chains->nodes($case)) {
             throw new ShopError('This case has a chain already. Take its conditions out first, so that the two do not run together.', 409);
         }
-        $findings = $this->em->getRepository(Finding::class)->findBy(['case' => $case], ['id' => 'ASC']);
+        $findings = $this->findings->ofCase($case);
         $made = [];
         foreach ($chain->nodes as $row) {
             $node = new ChainNode($case, NodeKind::from($row['kind']));

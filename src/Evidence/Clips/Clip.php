@@ -7,6 +7,7 @@ namespace App\Evidence\Clips;
 use App\Account\Audited;
 use App\Evidence\Finding;
 use App\Evidence\PhotoStage;
+use App\Evidence\Repository\ClipRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -15,7 +16,7 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
 /** A short clip or a sound note in a case, byte for byte as it came. The same file is in a case once. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ClipRepository::class)]
 #[ORM\Table(name: 'clip')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'hash'])]
 class Clip implements Audited

@@ -7,8 +7,9 @@ namespace App\Evidence\Clips;
 use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Evidence\Finding;
-use App\Evidence\Photo;
 use App\Evidence\PhotoStage;
+use App\Evidence\Repository\FindingRepository;
+use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\RangedFile;
@@ -26,7 +27,7 @@ use Symfony\Component\Uid\Uuid;
 /** A clip or a sound: played, named, tied to a part and a finding, what is said in it typed out, stills taken from it by hand. */
 final class ClipController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly PhotoRepository $photos, private readonly FindingRepository $findings)
     {
     }
 
@@ -41,8 +42,8 @@ final class ClipController extends AbstractController
             'modes' => $this->shelf->modes(),
             'clip' => $clip,
             'stages' => array_filter(PhotoStage::cases(), static fn (PhotoStage $stage): bool => PhotoStage::Unsorted !== $stage || PhotoStage::Unsorted === $clip->stage),
-            'stills' => $this->em->getRepository(Photo::class)->findBy(['clip' => $clip], ['second' => 'ASC']),
-            'findings' => null === $clip->part ? [] : $this->em->getRepository(Finding::class)->findBy(['case' => $case, 'part' => $clip->part], ['id' => 'ASC']),
+            'stills' => $this->photos->ofClip($clip),
+            'findings' => null === $clip->part ? [] : $this->findings->ofPart($case, $clip->part),
         ]);
     }
 
@@ -63,7 +64,7 @@ final class ClipController extends AbstractController
         $clip->part = $this->shelf->book($case->family)->part((string) $request->request->get('part', ''))?->key;
         $clip->stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? $clip->stage;
         $finding = (string) $request->request->get('finding', '');
-        $clip->finding = Uuid::isValid($finding) ? $this->em->getRepository(Finding::class)->findOneBy(['id' => $finding, 'case' => $case, 'part' => $clip->part]) : null;
+        $clip->finding = Uuid::isValid($finding) ? $this->findings->onePart($case, $clip->part, $finding) : null;
         $this->em->flush();
 
         return $this->redirectToRoute('clip', ['number' => $case->number, 'id' => $clip->id], Response::HTTP_SEE_OTHER);

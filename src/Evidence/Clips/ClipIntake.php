@@ -7,6 +7,7 @@ namespace App\Evidence\Clips;
 use App\Account\CurrentPerson;
 use App\Evidence\NotAPicture;
 use App\Evidence\PhotoStage;
+use App\Evidence\Repository\ClipRepository;
 use App\Intake\CaseFile;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
@@ -17,7 +18,7 @@ final readonly class ClipIntake
 {
     public const AREA = 'clips';
 
-    public function __construct(private EntityManagerInterface $em, private StoredFiles $stored, private ClipReader $reader, private CurrentPerson $person, private int $largestClip)
+    public function __construct(private EntityManagerInterface $em, private StoredFiles $stored, private ClipReader $reader, private CurrentPerson $person, private int $largestClip, private ClipRepository $clips)
     {
     }
 
@@ -34,7 +35,7 @@ final readonly class ClipIntake
         $facts = $this->reader->read($file);
         // Too large to be held in memory at once.
         $hash = (string) hash_file('sha256', $file);
-        $known = $this->em->getRepository(Clip::class)->findOneBy(['case' => $case, 'hash' => $hash]);
+        $known = $this->clips->withHash($case, $hash);
         if (null !== $known) {
             return $known;
         }

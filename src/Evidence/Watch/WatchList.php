@@ -6,15 +6,16 @@ namespace App\Evidence\Watch;
 
 use App\Books\BookShelf;
 use App\Evidence\Finding;
+use App\Evidence\Repository\FindingRepository;
+use App\Evidence\Repository\WatchTickRepository;
 use App\Intake\CaseFile;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\WatchAnswer;
 use Twig\Attribute\AsTwigFunction;
 
 /** The watch list of a case: every known weak place of its family with what was found there. */
 final readonly class WatchList
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf)
+    public function __construct(private BookShelf $shelf, private WatchTickRepository $ticks, private FindingRepository $findings)
     {
     }
 
@@ -23,10 +24,10 @@ final readonly class WatchList
     public function of(CaseFile $case, string $part = ''): array
     {
         $ticks = $finds = [];
-        foreach ($this->em->getRepository(WatchTick::class)->findBy(['case' => $case]) as $tick) {
+        foreach ($this->ticks->ofCase($case) as $tick) {
             $ticks[$tick->watch] = $tick;
         }
-        foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case], ['grade' => 'DESC', 'id' => 'ASC']) as $finding) {
+        foreach ($this->findings->worstFirst($case) as $finding) {
             $finds[$finding->part][] = $finding;
         }
         $list = [];

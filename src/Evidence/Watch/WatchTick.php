@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Evidence\Watch;
 
 use App\Account\Audited;
+use App\Evidence\Repository\WatchTickRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 
 /** A known weak place that was ticked by hand, as it was done before what was found answered it. None is added. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: WatchTickRepository::class)]
 #[ORM\Table(name: 'watch_tick')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'watch'])]
 class WatchTick implements Audited

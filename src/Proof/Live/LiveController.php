@@ -9,8 +9,11 @@ use App\Account\Permission;
 use App\Intake\CaseGate;
 use App\Platform\DeviceToken;
 use App\Platform\ShopError;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Proof\Repository\TestStandRepository;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -24,14 +27,14 @@ final class LiveController extends AbstractController
     /** Largest lot, bytes: a few minutes of rows, for a stand that was cut off for a while. */
     private const LARGEST = 1_000_000;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly LiveStand $live, private readonly CaseGate $gate, private readonly CurrentPerson $person)
+    public function __construct(private readonly LiveStand $live, private readonly CaseGate $gate, private readonly CurrentPerson $person, private readonly TestStandRepository $stands)
     {
     }
 
     #[Route('/gateway/rows', name: 'gateway_rows', methods: ['POST'])]
     public function rows(Request $request): Response
     {
-        $stand = $this->em->getRepository(TestStand::class)->findOneBy(['tokenHash' => DeviceToken::sent($request)]);
+        $stand = $this->stands->withToken(DeviceToken::sent($request));
         if (null === $stand) {
             return DeviceToken::refuse('This token belongs to no test stand. Make one on the page of the test stands.');
         }
@@ -53,7 +56,7 @@ final class LiveController extends AbstractController
     public function begin(string $number, Request $request): Response
     {
         $case = $this->gate->find($number);
-        $stand = $this->em->getRepository(TestStand::class)->findOneBy(['name' => (string) $request->request->get('stand', '')]) ?? throw new ShopError('On which test stand does it run?', 422);
+        $stand = $this->stands->named((string) $request->request->get('stand', '')) ?? throw new ShopError('On which test stand does it run?', 422);
         $this->live->begin($case, $stand, $this->person->get()->name);
 
         return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => 'live'], Response::HTTP_SEE_OTHER);
@@ -66,7 +69,7 @@ final class LiveController extends AbstractController
         $case = $this->gate->find($number);
         $run = $this->live->of($case);
 
-        return null === $run ? new Response('', 200, ['HX-Refresh' => 'true']) : $this->render('proof/_live.html.twig', ['case' => $case, 'run' => $run, 'trace' => $this->live->trace($run), 'now' => new \DateTimeImmutable()]);
+        return null === $run ? new Response('', 200, ['HX-Refresh' => 'true']) : $this->render('proof/_live.html.twig', ['case' => $case, 'run' => $run, 'trace' => $this->live->trace($run), 'now' => now()]);
     }
 
     #[Route('/cases/{number}/run/end', name: 'live_end', methods: ['POST'])]

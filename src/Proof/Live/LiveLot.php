@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Proof\Live;
 
 use App\Platform\Identified;
+use App\Proof\Repository\LiveLotRepository;
 use Doctrine\ORM\Mapping as ORM;
 
 /** Rows as they came from the stand, and the points that they add to the trace. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: LiveLotRepository::class)]
 #[ORM\Table(name: 'live_lot')]
 #[ORM\UniqueConstraint(columns: ['run_id', 'number'])]
 class LiveLot

@@ -6,10 +6,11 @@ namespace App\Proof\Live;
 
 use App\Intake\CaseFile;
 use App\Platform\Identified;
+use App\Proof\Repository\LiveRunRepository;
 use Doctrine\ORM\Mapping as ORM;
 
 /** A run that a stand is sending. When it is ended it becomes a recording, and is gone. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: LiveRunRepository::class)]
 #[ORM\Table(name: 'live_run')]
 class LiveRun
 {

@@ -8,6 +8,9 @@ use App\Intake\CaseFile;
 use App\Platform\ShopError;
 use App\Platform\WorkFolder;
 use App\Proof\BuildFlow;
+use App\Proof\Repository\LiveLotRepository;
+use App\Proof\Repository\LiveRunRepository;
+use App\Proof\Repository\TestStandRepository;
 use App\Proof\Stand;
 use App\Proof\StandRecording;
 use Doctrine\DBAL\LockMode;
@@ -17,28 +20,30 @@ use Japhrex\Core\Proof\LiveRows;
 use Japhrex\Core\Proof\Recording;
 use Japhrex\Core\Proof\Trace;
 
+use function Symfony\Component\Clock\now;
+
 /** Runs that a stand sends while somebody looks on; ended, a run is kept as a recording. */
 final readonly class LiveStand
 {
-    public function __construct(private EntityManagerInterface $em, private Stand $stand, private BuildFlow $flow)
+    public function __construct(private EntityManagerInterface $em, private Stand $stand, private BuildFlow $flow, private TestStandRepository $stands, private LiveRunRepository $runs, private LiveLotRepository $lots)
     {
     }
 
     /** @return list<TestStand> */
     public function stands(): array
     {
-        return $this->em->getRepository(TestStand::class)->findBy([], ['name' => 'ASC']);
+        return $this->stands->byName();
     }
 
     public function of(CaseFile $case): ?LiveRun
     {
-        return $this->em->getRepository(LiveRun::class)->findOneBy(['case' => $case], ['id' => 'DESC']);
+        return $this->runs->last($case);
     }
 
     /** @throws ShopError if the stand is taken, or the case is on another one */
     public function begin(CaseFile $case, TestStand $stand, string $who): LiveRun
     {
-        $taken = $this->em->getRepository(LiveRun::class)->findOneBy(['stand' => $stand]) ?? $this->of($case);
+        $taken = $this->runs->on($stand) ?? $this->of($case);
         if (null !== $taken) {
             throw new ShopError(\sprintf('%s is recording case %s, begun by %s. End that run first.', $taken->stand->name, $taken->case->number, $taken->byWhom), 409);
         }
@@ -58,13 +63,13 @@ final readonly class LiveStand
     public function take(TestStand $stand, string $csv): ?LiveRun
     {
         return $this->em->wrapInTransaction(function () use ($stand, $csv): ?LiveRun {
-            $run = $this->em->getRepository(LiveRun::class)->findOneBy(['stand' => $stand]);
+            $run = $this->runs->on($stand);
             if (null === $run) {
                 return null;
             }
             $this->em->lock($run, LockMode::PESSIMISTIC_WRITE);
             $this->em->refresh($run);
-            $last = $this->em->getRepository(LiveLot::class)->findOneBy(['run' => $run], ['number' => 'DESC']);
+            $last = $this->lots->last($run);
             // An answer that was lost on its way: the stand sends the same once more.
             if (null !== $last && $last->lines === LiveRows::body($csv)) {
                 return $run;
@@ -76,7 +81,7 @@ final readonly class LiveStand
             if ('' === $run->head) {
                 [$run->head, $run->units, $run->firstRow] = [LiveRows::head($csv), $rows->units, $rows->times[0]];
             }
-            [$run->lastRow, $run->nrOfRows, $run->heardAt] = [$rows->times[\count($rows->times) - 1], $run->nrOfRows + \count($rows->times), new \DateTimeImmutable()];
+            [$run->lastRow, $run->nrOfRows, $run->heardAt] = [$rows->times[\count($rows->times) - 1], $run->nrOfRows + \count($rows->times), now()];
             $this->em->persist(new LiveLot($run, 1 + ($last->number ?? 0), LiveRows::body($csv), LiveRows::points($rows, $run->firstRow)));
 
             return $run;
@@ -86,9 +91,8 @@ final readonly class LiveStand
     public function trace(LiveRun $run): Trace
     {
         $points = [];
-        foreach ($this->em->createQuery('SELECT l.points FROM '.LiveLot::class.' l WHERE l.run = :run ORDER BY l.number')->setParameter('run', $run)->toIterable() as $lot) {
-            \assert(\is_array($lot) && \is_array($lot['points']));
-            array_push($points, ...LiveRows::readable(array_values($lot['points'])));
+        foreach ($this->lots->points($run) as $lot) {
+            array_push($points, ...LiveRows::readable(array_values($lot)));
         }
         /** @var list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}> $points */
         $drawn = LiveRows::thinned($points, Stand::POINTS);
@@ -105,9 +109,8 @@ final readonly class LiveStand
             WorkFolder::during(function (string $folder) use ($run, $who, &$recording): void {
                 $file = $folder.'/run.csv';
                 file_put_contents($file, $run->head."\n");
-                foreach ($this->em->createQuery('SELECT l.lines FROM '.LiveLot::class.' l WHERE l.run = :run ORDER BY l.number')->setParameter('run', $run)->toIterable() as $lot) {
-                    \assert(\is_array($lot) && \is_string($lot['lines']));
-                    file_put_contents($file, $lot['lines'], \FILE_APPEND);
+                foreach ($this->lots->lines($run) as $lines) {
+                    file_put_contents($file, $lines, \FILE_APPEND);
                 }
                 $recording = $this->stand->take($run->case, $file, \sprintf('%s, %s.csv', $run->stand->name, $run->madeAt->format('Y-m-d H.i')), $who, $run->stand);
             });

@@ -6,6 +6,7 @@ namespace App\Proof\Live;
 
 use App\Account\Permission;
 use App\Platform\DeviceToken;
+use App\Proof\Repository\TestStandRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Proof\Channel;
 use Japhrex\Core\Quantity\Quantity;
@@ -20,7 +21,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The shop's test stands: what their gauges do not know, and how they send. */
 final class StandsController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly TestStandRepository $stands)
     {
     }
 
@@ -76,7 +77,7 @@ final class StandsController extends AbstractController
                 $wrong[$channel->value] = $error->getMessage();
             }
         }
-        $other = $this->em->getRepository(TestStand::class)->findOneBy(['name' => $name]);
+        $other = $this->stands->named($name);
         if ('' === $name || (null !== $other && $other !== $stand)) {
             $wrong['name'] = '' === $name ? 'What is it called? “Stand 1, 45 kW”.' : 'There is a stand of this name already; number them.';
         }
@@ -97,6 +98,6 @@ final class StandsController extends AbstractController
      */
     private function page(array $typed = [], array $tokens = []): Response
     {
-        return $this->render('proof/stands.html.twig', ['stands' => $this->em->getRepository(TestStand::class)->findBy([], ['name' => 'ASC']), 'channels' => Channel::cases(), 'typed' => $typed, 'tokens' => $tokens], new Response(status: [] === $typed ? 200 : 422));
+        return $this->render('proof/stands.html.twig', ['stands' => $this->stands->byName(), 'channels' => Channel::cases(), 'typed' => $typed, 'tokens' => $tokens], new Response(status: [] === $typed ? 200 : 422));
     }
 }

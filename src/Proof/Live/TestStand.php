@@ -7,13 +7,14 @@ namespace App\Proof\Live;
 use App\Account\Audited;
 use App\Platform\Identified;
 use App\Platform\Versioned;
+use App\Proof\Repository\TestStandRepository;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Proof\Channel;
 use Japhrex\Core\Quantity\Quantity;
 use Symfony\Component\Uid\Uuid;
 
 /** A test stand of the shop: what its gauges do not know, and the token with which it sends its rows. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: TestStandRepository::class)]
 #[ORM\Table(name: 'test_stand')]
 class TestStand implements Audited
 {

@@ -6,9 +6,9 @@ namespace App\Repair\Build;
 
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
-use App\Measuring\Reading;
-use App\Teardown\StepRecord;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Measuring\Repository\ReadingRepository;
+use App\Repair\Repository\BuildRecordRepository;
+use App\Teardown\Repository\StepRecordRepository;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
 
@@ -18,7 +18,7 @@ final readonly class Adjusters
     /** Stands before the place (`part/field`) in the key of a record. */
     private const KEY = 'left:';
 
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf)
+    public function __construct(private BookShelf $shelf, private StepRecordRepository $steps, private BuildRecordRepository $records, private ReadingRepository $readings)
     {
     }
 
@@ -26,7 +26,7 @@ final readonly class Adjusters
     public function of(CaseFile $case): array
     {
         $found = [];
-        foreach ($this->em->getRepository(StepRecord::class)->findBy(['case' => $case], ['id' => 'ASC']) as $record) {
+        foreach ($this->steps->ofCase($case) as $record) {
             $found = $record->adjusters + $found;
         }
         $book = $this->shelf->book($case->family);
@@ -58,12 +58,12 @@ final readonly class Adjusters
 
     private function leftAt(CaseFile $case, string $place): string
     {
-        $written = $this->em->getRepository(BuildRecord::class)->findOneBy(['case' => $case, 'step' => self::KEY.$place], ['id' => 'DESC'])?->typed['left'] ?? null;
+        $written = $this->records->last($case, self::KEY.$place)?->typed['left'] ?? null;
         if (\is_string($written)) {
             return $written;
         }
         [$part, $field] = explode('/', $place) + [1 => ''];
 
-        return implode('; ', $this->em->getRepository(Reading::class)->findOneBy(['case' => $case, 'part' => $part, 'field' => $field], ['id' => 'DESC'])->typed ?? []);
+        return implode('; ', $this->readings->ofField($case, $part, $field)->typed ?? []);
     }
 }

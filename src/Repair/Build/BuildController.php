@@ -10,6 +10,7 @@ use App\Books\BookShelf;
 use App\Evidence\Arrivals;
 use App\Evidence\Photo;
 use App\Evidence\PhotoStage;
+use App\Evidence\Repository\PhotoRepository;
 use App\Figures\FigureDesk;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
@@ -29,7 +30,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The build, step by step; what is out of its target stops it. It goes on after the case is signed. */
 final class BuildController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly BuildDesk $desk, private readonly FigureDesk $figures, private readonly RepairDesk $repair, private readonly Adjusters $adjusters)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly BuildDesk $desk, private readonly FigureDesk $figures, private readonly RepairDesk $repair, private readonly Adjusters $adjusters, private readonly PhotoRepository $photos)
     {
     }
 
@@ -62,7 +63,7 @@ final class BuildController extends AbstractController
         try {
             $step->signedBy($who, $with);
             $photo = $file instanceof UploadedFile ? $arrivals->upload($file, $case, $part, PhotoStage::Fitted) : null;
-            $photo = $photo instanceof Photo ? $photo : $this->em->getRepository(Photo::class)->findOneBy(['case' => $case, 'part' => $step->parts, 'stage' => PhotoStage::Fitted], ['id' => 'DESC']);
+            $photo = $photo instanceof Photo ? $photo : $this->photos->fittedParts($case, $step->parts, 1)[0] ?? null;
             $answer = BuildAnswer::of($step, $typed, null !== $photo, static fn (float $metres): string => rtrim(rtrim(number_format($metres * 1000, 3), '0'), '.').' mm');
         } catch (\DomainException $e) {
             $this->addFlash('refused', $e->getMessage());
@@ -121,7 +122,7 @@ final class BuildController extends AbstractController
 
         return $this->render('repair/build.html.twig', [
             'case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $sheet, 'next' => $next, 'order' => $order, 'typed' => $typed, 'adjusters' => $this->adjusters->of($case), 'decided' => ($plan = $this->repair->plan($case))->decided, 'open' => null === $next ? [] : array_values(array_intersect($next->parts, $this->repair->undecided($case, $plan))), 'hanging' => array_filter(array_map(static fn (object $one): string => $one->hangsOn, $this->repair->records($case))),
-            'fitted' => null === $next || [] === $next->parts ? [] : $this->em->getRepository(Photo::class)->findBy(['case' => $case, 'part' => $next->parts, 'stage' => PhotoStage::Fitted], ['id' => 'DESC'], 3),
+            'fitted' => null === $next || [] === $next->parts ? [] : $this->photos->fittedParts($case, $next->parts, 3),
         ], new Response(status: [] === $typed ? 200 : 422));
     }
 }

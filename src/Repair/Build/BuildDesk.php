@@ -6,14 +6,14 @@ namespace App\Repair\Build;
 
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
-use Doctrine\ORM\EntityManagerInterface;
+use App\Repair\Repository\BuildRecordRepository;
 use Japhrex\Core\Repair\Build\BuildSheet;
 use Japhrex\Core\Repair\Build\BuildStep;
 
 /** The build sheet of a case, and how far it is. */
 final readonly class BuildDesk
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf)
+    public function __construct(private BookShelf $shelf, private BuildRecordRepository $records)
     {
     }
 
@@ -21,7 +21,7 @@ final readonly class BuildDesk
     public function sheet(CaseFile $case): array
     {
         $records = [];
-        foreach ($this->em->getRepository(BuildRecord::class)->findBy(['case' => $case], ['id' => 'ASC']) as $record) {
+        foreach ($this->records->ofCase($case) as $record) {
             $records[$record->step][] = $record;
         }
 

@@ -9,10 +9,11 @@ use App\Evidence\Photo;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
+use App\Repair\Repository\BuildRecordRepository;
 use Doctrine\ORM\Mapping as ORM;
 
 /** A step of the build as it was done, or what stopped it. Attempts are added, never changed; the last of a step counts. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: BuildRecordRepository::class)]
 #[ORM\Table(name: 'build_record')]
 #[ORM\Index(columns: ['case_id', 'step'])]
 class BuildRecord implements Audited

@@ -9,6 +9,7 @@ use App\Evidence\ShownPictures;
 use App\Platform\PdfTool;
 use App\Platform\StoredFiles;
 use App\Report\PaperMaker;
+use App\Report\Repository\WorkReportRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 use Twig\Environment;
@@ -16,13 +17,13 @@ use Twig\Environment;
 #[AsMessageHandler]
 final readonly class MakeWorkReportHandler
 {
-    public function __construct(private EntityManagerInterface $em, private PaperMaker $maker, private WorkText $text, private ShownPictures $shown, private StoredFiles $stored, private PdfTool $pdf, private Environment $twig, private string $projectDir)
+    public function __construct(private EntityManagerInterface $em, private PaperMaker $maker, private WorkText $text, private ShownPictures $shown, private StoredFiles $stored, private PdfTool $pdf, private Environment $twig, private string $projectDir, private WorkReportRepository $reports)
     {
     }
 
     public function __invoke(MakeWorkReport $message): void
     {
-        $this->maker->make($this->em->find(WorkReport::class, $message->report), $this->make(...));
+        $this->maker->make($this->reports->find($message->report), $this->make(...));
     }
 
     private function make(WorkReport $report, string $folder): void

@@ -11,6 +11,7 @@ use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
+use App\Report\Repository\WorkReportRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -23,7 +24,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The work report: what it would say now, and those that were signed. */
 final class WorkController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly WorkText $text)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly WorkText $text, private readonly WorkReportRepository $workReports)
     {
     }
 
@@ -73,7 +74,7 @@ final class WorkController extends AbstractController
     /** @return list<WorkReport> the last first */
     private function signed(CaseFile $case): array
     {
-        return $this->em->getRepository(WorkReport::class)->findBy(['case' => $case], ['nr' => 'DESC']);
+        return $this->workReports->newestFirst($case);
     }
 
     private function page(CaseFile $case, int $status = 200): Response

@@ -11,10 +11,11 @@ use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Report\InTheMaking;
 use App\Report\Paper;
+use App\Report\Repository\WorkReportRepository;
 use Doctrine\ORM\Mapping as ORM;
 
 /** What was done after the failure report: decisions, build, proof, return to service. Signed by who did it; what follows makes the next one. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: WorkReportRepository::class)]
 #[ORM\Table(name: 'work_report')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'nr'])]
 class WorkReport implements AuditedInPart, Paper

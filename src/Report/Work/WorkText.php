@@ -6,23 +6,21 @@ namespace App\Report\Work;
 
 use App\Books\BookShelf;
 use App\Evidence\Photo;
-use App\Evidence\PhotoStage;
+use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Proof\ProofDesk;
-use App\Proof\StandRecording;
+use App\Proof\Repository\StandRecordingRepository;
 use App\Repair\Build\Adjusters;
 use App\Repair\Build\BuildDesk;
 use App\Repair\Decisions;
 use App\Repair\RepairDesk;
 use App\Verdict\Signing;
-use Doctrine\ORM\EntityManagerInterface;
 use Twig\Environment;
 
 /** The words of a work report: what stands in the records of repair, build, proof and handover, and nothing else. */
 final readonly class WorkText
 {
     public function __construct(
-        private EntityManagerInterface $em,
         private BookShelf $shelf,
         private RepairDesk $repair,
         private Decisions $decisions,
@@ -31,6 +29,8 @@ final readonly class WorkText
         private ProofDesk $proof,
         private Signing $signing,
         private Environment $twig,
+        private StandRecordingRepository $recordings,
+        private PhotoRepository $photos,
     ) {
     }
 
@@ -42,7 +42,7 @@ final readonly class WorkText
         return $this->twig->render('report/work/_body.html.twig', [
             'case' => $case, 'book' => $this->shelf->book($case->family), 'verdict' => $this->signing->current($case),
             'decisions' => $this->decisions->standing($case), 'refused' => $this->decisions->refused($case), 'ticks' => $this->repair->ticks($case), 'adjusters' => $this->adjusters->of($case),
-            'build' => $build, 'proof' => $proof, 'recordings' => $this->em->getRepository(StandRecording::class)->findBy(['case' => $case], ['id' => 'ASC']), 'handover' => $this->proof->handover($case),
+            'build' => $build, 'proof' => $proof, 'recordings' => $this->recordings->ofCase($case), 'handover' => $this->proof->handover($case),
             'open' => ['build' => \count(array_filter($build, static fn (array $row): bool => !$row['done'])), 'proof' => \count(array_filter($proof, static fn (array $row): bool => 'passed' !== $row['outcome']))],
             'photos' => $this->photos($case),
         ]);
@@ -57,6 +57,6 @@ final readonly class WorkText
     /** @return list<Photo> of how it went together */
     public function photos(CaseFile $case): array
     {
-        return $this->em->getRepository(Photo::class)->findBy(['case' => $case, 'stage' => PhotoStage::Fitted], ['id' => 'ASC']);
+        return $this->photos->fitted($case);
     }
 }

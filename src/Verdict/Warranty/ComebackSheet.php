@@ -7,12 +7,14 @@ namespace App\Verdict\Warranty;
 use App\Books\BookShelf;
 use App\Chain\Cleaning;
 use App\Chain\Engine\CaseAnalysis;
-use App\Evidence\Finding;
-use App\Evidence\PartRecord;
+use App\Chain\Repository\CleaningRepository;
+use App\Evidence\Repository\FindingRepository;
+use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
+use App\Teardown\Repository\StepRecordRepository;
 use App\Teardown\StepRecord;
+use App\Verdict\Repository\VerdictRepository;
 use App\Verdict\Verdict;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Damage\FindingKind;
@@ -22,7 +24,7 @@ use Twig\Attribute\AsTwigFunction;
 /** The records of the earlier repair beside this case. */
 final readonly class ComebackSheet
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private CaseAnalysis $engine)
+    public function __construct(private BookShelf $shelf, private CaseAnalysis $engine, private StepRecordRepository $steps, private VerdictRepository $verdicts, private FindingRepository $findings, private PartRecordRepository $records, private CleaningRepository $cleanings)
     {
     }
 
@@ -42,10 +44,10 @@ final readonly class ComebackSheet
                 $rows[] = ['part' => $part->key, 'then' => $then[$part->key] ?? null, 'became' => $became[$part->key] ?? null, 'now' => $now[$part->key] ?? null];
             }
         }
-        $minutes = array_sum(array_map(static fn (StepRecord $step): int => $step->minutes ?? 0, $this->em->getRepository(StepRecord::class)->findBy(['case' => $case])));
+        $minutes = array_sum(array_map(static fn (StepRecord $step): int => $step->minutes ?? 0, $this->steps->ofCase($case)));
 
         return [
-            'verdict' => $this->em->getRepository(Verdict::class)->findOneBy(['case' => $earlier], ['revision' => 'DESC']),
+            'verdict' => $this->verdicts->last($earlier),
             'rows' => $rows,
             'points' => Comeback::notDealtWith($then, $became, $now, $earlier->family === $case->family ? $this->uncleaned($earlier) : []),
             'minutes' => $minutes,
@@ -56,7 +58,7 @@ final readonly class ComebackSheet
     private function grades(CaseFile $case): array
     {
         $grades = [];
-        foreach ($this->em->getRepository(Finding::class)->findBy(['case' => $case]) as $one) {
+        foreach ($this->findings->ofCase($case) as $one) {
             $grades[$one->part] = max($grades[$one->part] ?? 0, FindingKind::Damage === $one->kind ? $one->grade : 0);
         }
 
@@ -67,7 +69,7 @@ final readonly class ComebackSheet
     private function became(CaseFile $case): array
     {
         $became = [];
-        foreach ($this->em->getRepository(PartRecord::class)->findBy(['case' => $case]) as $one) {
+        foreach ($this->records->ofCase($case) as $one) {
             if (null !== $one->disposition) {
                 $became[$one->part] = $one->disposition;
             }
@@ -80,7 +82,7 @@ final readonly class ComebackSheet
     private function uncleaned(CaseFile $case): array
     {
         $reached = array_column(Reach::after($this->shelf->book($case->family), $this->engine->ground($case)), 'part');
-        $done = array_map(static fn (Cleaning $one): string => $one->part, $this->em->getRepository(Cleaning::class)->findBy(['case' => $case]));
+        $done = array_map(static fn (Cleaning $one): string => $one->part, $this->cleanings->ofCase($case));
 
         return array_values(array_diff($reached, $done));
     }

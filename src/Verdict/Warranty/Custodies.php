@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Verdict\Warranty;
 
 use App\Intake\CaseFile;
-use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Verdict\Whereabouts;
+use App\Verdict\Repository\CustodyRepository;
 use Twig\Attribute\AsTwigFunction;
 
 /** Chains of custody of the parts of a case. */
 final readonly class Custodies
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private CustodyRepository $custodies)
     {
     }
 
@@ -21,7 +20,7 @@ final readonly class Custodies
     public function of(CaseFile $case): array
     {
         $of = [];
-        foreach ($this->em->getRepository(Custody::class)->findBy(['case' => $case], ['part' => 'ASC', 'id' => 'ASC']) as $one) {
+        foreach ($this->custodies->byPart($case) as $one) {
             $of[$one->part][] = $one;
         }
 
@@ -30,6 +29,6 @@ final readonly class Custodies
 
     public function hasSent(CaseFile $case): bool
     {
-        return null !== $this->em->getRepository(Custody::class)->findOneBy(['case' => $case, 'what' => Whereabouts::Sent]);
+        return null !== $this->custodies->firstSent($case);
     }
 }

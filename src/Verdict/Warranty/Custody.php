@@ -8,12 +8,13 @@ use App\Account\Audited;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
+use App\Verdict\Repository\CustodyRepository;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Verdict\Whereabouts;
 
 /** An entry in the chain of custody of a part. Entries are added, never changed. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: CustodyRepository::class)]
 #[ORM\Table(name: 'part_custody')]
 class Custody implements Audited
 {

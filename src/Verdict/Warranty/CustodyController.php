@@ -13,6 +13,9 @@ use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Verdict\Whereabouts;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -40,7 +43,7 @@ final class CustodyController extends AbstractController
             null === $this->shelf->book($case->family)->part($part) => 'Which part? Choose one of the unit.',
             null === $what => 'What became of it? Kept, sent out, came back or scrapped.',
             false === $day || $day->format('Y-m-d') !== $typed => 'On which day? Such as 2026-03-01.',
-            $day > new \DateTimeImmutable('tomorrow') => 'That day has not come yet.',
+            $day > now('tomorrow') => 'That day has not come yet.',
             '' === $place => 'Where is it? Shelf and tag, or to whom and by which consignment.',
             default => $this->follows($case, $part, $what, $day),
         };

@@ -9,8 +9,10 @@ use App\Chain\ChainNode;
 use App\Intake\CaseFile;
 use App\Intake\YesNo;
 use App\Verdict\Explained;
+use App\Verdict\Repository\ShopPolicyRepository;
+use App\Verdict\Repository\VerdictRepository;
+use App\Verdict\Repository\WarrantyFactsRepository;
 use App\Verdict\Verdict;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\NodeKind;
 use Japhrex\Core\Chain\OriginKind;
 use Japhrex\Core\Quantity\Dimension;
@@ -27,14 +29,14 @@ use Twig\Attribute\AsTwigFunction;
 /** The policies in force, and what each says of a case. */
 final readonly class Policies
 {
-    public function __construct(private EntityManagerInterface $em, private CaseChain $chains, private Custodies $custodies)
+    public function __construct(private CaseChain $chains, private Custodies $custodies, private ShopPolicyRepository $policies, private WarrantyFactsRepository $facts, private VerdictRepository $verdicts)
     {
     }
 
     /** @return list<ShopPolicy> */
     public function inForce(): array
     {
-        return $this->em->getRepository(ShopPolicy::class)->findBy(['endedAt' => null], ['policy' => 'ASC']);
+        return $this->policies->inForce();
     }
 
     /** @return array<string, mixed> the content of those in force, by their key */
@@ -50,14 +52,14 @@ final readonly class Policies
 
     public function facts(CaseFile $case): WarrantyFacts
     {
-        return $this->em->getRepository(WarrantyFacts::class)->findOneBy(['case' => $case]) ?? new WarrantyFacts($case);
+        return $this->facts->of($case);
     }
 
     /** @return list<array{for: Explained|null, judged: list<Judgement>}> the policies for each answer of the verdict; null: there is none yet */
     #[AsTwigFunction('warranties')]
     public function each(CaseFile $case): array
     {
-        $verdict = $this->em->getRepository(Verdict::class)->findOneBy(['case' => $case], ['revision' => 'DESC']);
+        $verdict = $this->verdicts->last($case);
 
         return array_map(fn (?Explained $one): array => ['for' => $one, 'judged' => $this->of($case, $one)], $verdict?->explained() ?? [null]);
     }

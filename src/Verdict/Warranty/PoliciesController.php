@@ -12,9 +12,13 @@ use App\Intake\CaseGate;
 use App\Intake\FormAnswer;
 use App\Platform\ShopError;
 use App\Verdict\Form\WarrantyType;
+use App\Verdict\Repository\ShopPolicyRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Verdict\Whereabouts;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -29,7 +33,7 @@ final class PoliciesController extends AbstractController
     /** Largest policy, bytes. */
     private const LARGEST = 100_000;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly Policies $policies, private readonly PolicyText $text, private readonly CurrentPerson $person, private readonly FormFactoryInterface $forms, private readonly CaseGate $gate, private readonly BookShelf $shelf)
+    public function __construct(private readonly EntityManagerInterface $em, private readonly Policies $policies, private readonly PolicyText $text, private readonly CurrentPerson $person, private readonly FormFactoryInterface $forms, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly ShopPolicyRepository $shopPolicies)
     {
     }
 
@@ -37,7 +41,7 @@ final class PoliciesController extends AbstractController
     public function shelf(Request $request): Response
     {
         $asked = (string) $request->query->get('edit', '');
-        $known = $this->em->getRepository(ShopPolicy::class)->findOneBy(['policy' => $asked, 'endedAt' => null]);
+        $known = $this->shopPolicies->oneInForce($asked);
 
         return $this->page($known->text ?? '');
     }
@@ -112,8 +116,9 @@ final class PoliciesController extends AbstractController
 
     private function end(string $key): void
     {
-        foreach ($this->em->getRepository(ShopPolicy::class)->findBy(['policy' => $key, 'endedAt' => null]) as $before) {
-            $before->endedAt = new \DateTimeImmutable();
+        $before = $this->shopPolicies->oneInForce($key);
+        if (null !== $before) {
+            $before->endedAt = now();
         }
         $this->em->flush();
     }

@@ -6,12 +6,13 @@ namespace App\Verdict\Warranty;
 
 use App\Account\Audited;
 use App\Platform\Identified;
+use App\Verdict\Repository\ShopPolicyRepository;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 
 /** A policy as the shop has it. A new version ends the one before; nothing is overwritten. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ShopPolicyRepository::class)]
 #[ORM\Table(name: 'shop_policy')]
 #[ORM\UniqueConstraint(name: 'shop_policy_in_force', columns: ['policy'], options: ['where' => '(ended_at IS NULL)'])]
 class ShopPolicy implements Audited

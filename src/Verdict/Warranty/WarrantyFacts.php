@@ -10,11 +10,12 @@ use App\Intake\OfACase;
 use App\Intake\YesNo;
 use App\Platform\Identified;
 use App\Platform\Versioned;
+use App\Verdict\Repository\WarrantyFactsRepository;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
 /** What a warranty asks of a case beside what the case knows already. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: WarrantyFactsRepository::class)]
 #[ORM\Table(name: 'warranty_facts')]
 class WarrantyFacts implements Audited
 {

@@ -224,10 +224,7 @@ final class InferenceTest extends TestCase
     #[DataProvider('wrong')]
     public function testWhatIsWrongIsRefusedInWordsOnStandardOutput(string $json, string $said, ?string $node): void
     {
-        $file = (string) tempnam(sys_get_temp_dir(), 'infer');
-        file_put_contents($file, $json);
-        [$exit, $out] = (new CommandLine())->run([$file, '--json']);
-        unlink($file);
+        [$exit, $out] = (new CommandLine(static fn (): string => $json))->run(['network.json', '--json']);
         self::assertSame(2, $exit);
         /** @var array{error: string, node?: string} $answer */
         $answer = json_decode($out, true);

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account\Repository;
+
+use App\Account\AuditEntry;
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\Persistence\ManagerRegistry;
+use Symfony\Component\Uid\Uuid;
+
+/** @extends ServiceEntityRepository<AuditEntry> */
+final class AuditEntryRepository extends ServiceEntityRepository
+{
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, AuditEntry::class);
+    }
+
+    /**
+     * @param list<string> $without fields that say nothing to a person
+     *
+     * @return list<AuditEntry> the newest first
+     */
+    public function page(Uuid $case, array $without, int $page, int $most): array
+    {
+        /** @var list<AuditEntry> $entries */
+        $entries = $this->createQueryBuilder('e')->where('e.caseId = :case')->andWhere('e.field NOT IN (:without)')->orderBy('e.id', 'DESC')
+            ->setParameter('case', $case, 'uuid')->setParameter('without', $without)->setMaxResults($most)->setFirstResult(($page - 1) * $most)->getQuery()->getResult();
+
+        return $entries;
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Intake\CaseFile;
+use Japhrex\Core\Repair\BoundByLimits;
+
+/** What the limits of a case let become of its parts. */
+interface PartLimits
+{
+    /** @return array<string, BoundByLimits> by part, for every part of the book */
+    public function of(CaseFile $case): array;
+}

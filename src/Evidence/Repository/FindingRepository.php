@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence\Repository;
+
+use App\Books\PartsInUse;
+use App\Evidence\Finding;
+use App\Evidence\Mark;
+use App\Intake\CaseFile;
+use App\Intake\Repository\OfCaseRepository;
+use Doctrine\Persistence\ManagerRegistry;
+use Japhrex\Core\Damage\FindingKind;
+use Symfony\Component\Uid\Uuid;
+
+/** @extends OfCaseRepository<Finding> */
+final class FindingRepository extends OfCaseRepository implements PartsInUse
+{
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, Finding::class);
+    }
+
+    /** @return list<Finding> */
+    public function worstFirst(CaseFile $case): array
+    {
+        return $this->findBy(['case' => $case], ['grade' => 'DESC', 'id' => 'ASC']);
+    }
+
+    /** @return list<Finding> of damage */
+    public function damageOf(CaseFile $case): array
+    {
+        return $this->findBy(['case' => $case, 'kind' => FindingKind::Damage], ['id' => 'ASC']);
+    }
+
+    /** @return list<Finding> in the order in which they were made */
+    public function ofPart(CaseFile $case, ?string $part): array
+    {
+        return $this->findBy(['case' => $case, 'part' => $part], ['id' => 'ASC']);
+    }
+
+    public function onePart(CaseFile $case, ?string $part, string $id): ?Finding
+    {
+        return Uuid::isValid($id) ? $this->findOneBy(['id' => $id, 'case' => $case, 'part' => $part]) : null;
+    }
+
+    /** @return array<string, string> part => number of a case of the family that has a finding on it */
+    public function partsOfFamily(string $family): array
+    {
+        /** @var list<array{part: string, number: string}> $rows */
+        $rows = $this->createQueryBuilder('f')->select('f.part AS part', 'MIN(c.number) AS number')->join('f.case', 'c')
+            ->where('c.family = :family')->groupBy('f.part')->setParameter('family', $family)->getQuery()->getArrayResult();
+
+        return array_column($rows, 'number', 'part');
+    }
+
+    /**
+     * The worst grade of each part that was looked at, of many cases at once.
+     *
+     * @param list<CaseFile> $cases
+     *
+     * @return array<string, array<string, int>> by case id and part
+     */
+    public function grades(array $cases): array
+    {
+        if ([] === $cases) {
+            return [];
+        }
+        $grades = [];
+        $rows = $this->createQueryBuilder('f')
+            ->select('IDENTITY(f.case) AS id', 'f.part AS part', 'MAX(CASE WHEN f.kind = :damage THEN f.grade ELSE 0 END) AS grade')
+            ->where('f.case IN (:cases)')->groupBy('f.case', 'f.part')->setParameter('damage', FindingKind::Damage)
+            ->setParameter('cases', array_map(static fn (CaseFile $case): string => (string) $case->id, $cases))->getQuery()->getArrayResult();
+        /** @var array{id: string, part: string, grade: int|string} $row */
+        foreach ($rows as $row) {
+            $grades[$row['id']][$row['part']] = (int) $row['grade'];
+        }
+
+        return $grades;
+    }
+
+    /** @return list<string> ids of findings that a mark in some picture shows */
+    public function shownInPictures(CaseFile $case): array
+    {
+        /** @var list<array{id: \Stringable|string}> $rows */
+        $rows = $this->getEntityManager()->createQueryBuilder()->select('DISTINCT IDENTITY(m.finding) AS id')->from(Mark::class, 'm')->join('m.photo', 'p')
+            ->where('p.case = :case')->andWhere('m.finding IS NOT NULL')->setParameter('case', $case)->getQuery()->getArrayResult();
+
+        return array_map(static fn (array $row): string => (string) $row['id'], $rows);
+    }
+}

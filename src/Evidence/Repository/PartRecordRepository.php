@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence\Repository;
+
+use App\Evidence\PartRecord;
+use App\Intake\CaseFile;
+use App\Intake\Repository\OfCaseRepository;
+use Doctrine\Persistence\ManagerRegistry;
+
+/** @extends OfCaseRepository<PartRecord> */
+final class PartRecordRepository extends OfCaseRepository
+{
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, PartRecord::class);
+    }
+
+    /** The record of a part; a new one where nothing is kept of it yet. */
+    public function ofPart(CaseFile $case, string $part): PartRecord
+    {
+        return $this->findOneBy(['case' => $case, 'part' => $part]) ?? new PartRecord($case, $part);
+    }
+
+    /** @return list<PartRecord> by the name of the part */
+    public function byPart(CaseFile $case): array
+    {
+        return $this->findBy(['case' => $case], ['part' => 'ASC']);
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence\Repository;
+
+use App\Evidence\Clips\Clip;
+use App\Evidence\Photo;
+use App\Evidence\PhotoStage;
+use App\Evidence\Picture;
+use App\Intake\CaseFile;
+use App\Intake\Repository\OfCaseRepository;
+use Doctrine\Persistence\ManagerRegistry;
+use Symfony\Component\Uid\Uuid;
+
+/** @extends OfCaseRepository<Photo> */
+final class PhotoRepository extends OfCaseRepository
+{
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, Photo::class);
+    }
+
+    /** @return list<Photo> as it came, taken apart, cleaned, as put back */
+    public function byStage(CaseFile $case, ?int $most = null): array
+    {
+        return $this->findBy(['case' => $case], ['stage' => 'ASC', 'id' => 'ASC'], $most);
+    }
+
+    /** @return list<Photo> what a report shows: without those of the build */
+    public function asEvidence(CaseFile $case): array
+    {
+        return array_values(array_filter($this->byStage($case), static fn (Photo $photo): bool => PhotoStage::Fitted !== $photo->stage));
+    }
+
+    /** @return list<Photo> by stage */
+    public function ofPart(CaseFile $case, ?string $part): array
+    {
+        return $this->findBy(['case' => $case, 'part' => $part], ['stage' => 'ASC', 'id' => 'ASC']);
+    }
+
+    /** The one that shows a part best: cleaned before as found. */
+    public function best(CaseFile $case, string $part): ?Photo
+    {
+        return $this->findOneBy(['case' => $case, 'part' => $part], ['stage' => 'DESC', 'id' => 'ASC']);
+    }
+
+    /** @param list<string> $parts */
+    public function anyOf(CaseFile $case, array $parts): ?Photo
+    {
+        return $this->findOneBy(['case' => $case, 'part' => $parts]);
+    }
+
+    /** @return list<Photo> of the build */
+    public function fitted(CaseFile $case): array
+    {
+        return $this->findBy(['case' => $case, 'stage' => PhotoStage::Fitted], ['id' => 'ASC']);
+    }
+
+    /**
+     * @param list<string> $parts
+     *
+     * @return list<Photo> of the build, the newest first
+     */
+    public function fittedParts(CaseFile $case, array $parts, int $most): array
+    {
+        return $this->findBy(['case' => $case, 'part' => $parts, 'stage' => PhotoStage::Fitted], ['id' => 'DESC'], $most);
+    }
+
+    /** @return list<Photo> stills of a clip */
+    public function ofClip(Clip $clip): array
+    {
+        return $this->findBy(['clip' => $clip], ['second' => 'ASC']);
+    }
+
+    /** @return list<Photo> in whatever case */
+    public function ofPicture(Picture $picture): array
+    {
+        return $this->findBy(['picture' => $picture]);
+    }
+
+    public function showing(CaseFile $case, Picture $picture): ?Photo
+    {
+        return $this->findOneBy(['case' => $case, 'picture' => $picture]);
+    }
+
+    /** @return list<Photo> that nobody has sorted */
+    public function unsorted(CaseFile $case): array
+    {
+        return $this->findBy(['case' => $case, 'stage' => PhotoStage::Unsorted]);
+    }
+
+    /**
+     * @param list<string> $ids
+     *
+     * @return list<Photo> those of this case
+     */
+    public function among(CaseFile $case, array $ids): array
+    {
+        return [] === $ids ? [] : $this->findBy(['case' => $case, 'id' => $ids], ['id' => 'ASC']);
+    }
+
+    public function withId(string $id): ?Photo
+    {
+        return Uuid::isValid($id) ? $this->find($id) : null;
+    }
+
+    /** @return list<Photo> of the same part in other cases of the family, the newest first */
+    public function elsewhere(Photo $photo, int $most): array
+    {
+        /** @var list<Photo> $photos */
+        $photos = $this->createQueryBuilder('p')->addSelect('c')->join('p.case', 'c')
+            ->where('c.family = :family')->andWhere('p.part = :part')->andWhere('c != :case')->orderBy('p.id', 'DESC')->setMaxResults($most)
+            ->setParameter('family', $photo->case->family)->setParameter('part', $photo->part)->setParameter('case', $photo->case)->getQuery()->getResult();
+
+        return $photos;
+    }
+
+    /** @return list<Photo> with marks and measures, in one question however many there are */
+    public function withMarks(CaseFile $case): array
+    {
+        /** @var list<Photo> $photos */
+        $photos = $this->createQueryBuilder('p')->select('p', 'pic', 'm', 'n')->join('p.picture', 'pic')->leftJoin('p.marks', 'm')->leftJoin('p.measures', 'n')
+            ->where('p.case = :case')->orderBy('p.id')->addOrderBy('m.id')->addOrderBy('n.id')->setParameter('case', $case)->getQuery()->getResult();
+
+        return $photos;
+    }
+}

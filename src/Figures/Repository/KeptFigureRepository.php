@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures\Repository;
+
+use App\Figures\KeptFigure;
+use App\Intake\CaseFile;
+use App\Intake\Repository\OfCaseRepository;
+use Doctrine\Persistence\ManagerRegistry;
+
+/** @extends OfCaseRepository<KeptFigure> */
+final class KeptFigureRepository extends OfCaseRepository
+{
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, KeptFigure::class);
+    }
+
+    /** @return list<KeptFigure> */
+    public function named(CaseFile $case, string $figure): array
+    {
+        return $this->findBy(['case' => $case, 'figure' => $figure], ['id' => 'ASC']);
+    }
+}

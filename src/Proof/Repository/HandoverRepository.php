@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Proof\Repository;
+
+use App\Intake\CaseFile;
+use App\Proof\Handover;
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\Persistence\ManagerRegistry;
+
+/** @extends ServiceEntityRepository<Handover> */
+final class HandoverRepository extends ServiceEntityRepository
+{
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, Handover::class);
+    }
+
+    public function ofCase(CaseFile $case): ?Handover
+    {
+        return $this->findOneBy(['case' => $case]);
+    }
+
+    /**
+     * @param list<CaseFile> $cases
+     *
+     * @return list<Handover>
+     */
+    public function ofCases(array $cases): array
+    {
+        return [] === $cases ? [] : $this->findBy(['case' => $cases]);
+    }
+
+    /** @return list<Handover> whose day of watching has come, the earliest first */
+    public function due(\DateTimeImmutable $past, \DateTimeImmutable $today): array
+    {
+        /** @var list<Handover> $due */
+        $due = $this->createQueryBuilder('h')->where('h.watch <= :today')->andWhere('h.watch > :past')->orderBy('h.watch')
+            ->setParameter('today', $today)->setParameter('past', $past)->getQuery()->getResult();
+
+        return $due;
+    }
+
+    /** @return list<array{gone: \DateTimeImmutable, back: \DateTimeImmutable|null}> repairs of the family that went out, each with the day on which it came back */
+    public function gone(string $family): array
+    {
+        /** @var list<array{gone: \DateTimeImmutable, back: \DateTimeImmutable|null}> $rows */
+        $rows = $this->createQueryBuilder('h')->select('h.goneAt AS gone', 'c.madeAt AS back')->join('h.case', 'o')
+            ->leftJoin(CaseFile::class, 'c', 'WITH', 'c.comebackOf = o')->where('o.family = :family')->andWhere('h.goneAt IS NOT NULL')
+            ->orderBy('h.goneAt')->setParameter('family', $family)->getQuery()->getArrayResult();
+
+        return $rows;
+    }
+}

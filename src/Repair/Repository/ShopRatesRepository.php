@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair\Repository;
+
+use App\Repair\ShopRates;
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\Persistence\ManagerRegistry;
+
+/** @extends ServiceEntityRepository<ShopRates> */
+final class ShopRatesRepository extends ServiceEntityRepository
+{
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, ShopRates::class);
+    }
+
+    public function now(): ?ShopRates
+    {
+        return $this->findOneBy([], ['id' => 'DESC']);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Report\Repository;
+
+use App\Intake\CaseFile;
+use App\Report\Report;
+use App\Report\ReportState;
+use App\Verdict\Verdict;
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\Persistence\ManagerRegistry;
+
+/** @extends ServiceEntityRepository<Report> */
+final class ReportRepository extends ServiceEntityRepository
+{
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, Report::class);
+    }
+
+    /** @return list<Report> */
+    public function newestFirst(CaseFile $case, int $most): array
+    {
+        return $this->findBy(['case' => $case], ['id' => 'DESC'], $most);
+    }
+
+    public function isReady(CaseFile $case): bool
+    {
+        return null !== $this->findOneBy(['case' => $case, 'state' => ReportState::Ready]);
+    }
+
+    public function ofVerdict(Verdict $verdict): ?Report
+    {
+        return $this->findOneBy(['verdict' => $verdict]);
+    }
+}

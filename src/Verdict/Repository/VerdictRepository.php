@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Verdict\Repository;
+
+use App\Intake\CaseFile;
+use App\Verdict\Verdict;
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\Persistence\ManagerRegistry;
+
+/** @extends ServiceEntityRepository<Verdict> */
+final class VerdictRepository extends ServiceEntityRepository
+{
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, Verdict::class);
+    }
+
+    /** @return list<Verdict> the newest first */
+    public function revisions(CaseFile $case): array
+    {
+        return $this->findBy(['case' => $case], ['revision' => 'DESC']);
+    }
+
+    public function last(CaseFile $case): ?Verdict
+    {
+        return $this->findOneBy(['case' => $case], ['revision' => 'DESC']);
+    }
+
+    public function halfSigned(CaseFile $case): ?Verdict
+    {
+        return $this->findOneBy(['case' => $case, 'secondAt' => null]);
+    }
+}
