@@ -19,4 +19,13 @@ enum Lies: string
     {
         return self::Unknown !== $this ? $this : ($most ? self::OneSide : self::Centred);
     }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Centred => 'the part floats between them',
+            self::OneSide => 'the part is pressed to one side',
+            self::Unknown => 'whether the part floats or is pressed to one side nobody can know: the two bound the answer',
+        };
+    }
 }
