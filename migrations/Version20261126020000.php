@@ -14,12 +14,23 @@ final class Version20261126020000 extends AbstractMigration
     {
         foreach ([
             'cleaning' => ['D5126B28CF10D4F5', 'part VARCHAR(60) NOT NULL, by_whom VARCHAR(80) NOT NULL'],
-            'lead' => ['BDE6D54DCF10D4F5', 'spot VARCHAR(160) NOT NULL, name VARCHAR(200) NOT NULL, share DOUBLE PRECISION NOT NULL, because TEXT NOT NULL, seen JSON NOT NULL'],
-            'refusal' => ['31141BCECF10D4F5', 'subject VARCHAR(400) NOT NULL, name VARCHAR(400) NOT NULL, reason TEXT NOT NULL, by_whom VARCHAR(80) NOT NULL'],
+            'lead' => [
+                'BDE6D54DCF10D4F5',
+                'spot VARCHAR(160) NOT NULL, name VARCHAR(200) NOT NULL, share DOUBLE PRECISION NOT NULL, because TEXT NOT NULL, '
+                    .'seen JSON NOT NULL',
+            ],
+            'refusal' => [
+                '31141BCECF10D4F5',
+                'subject VARCHAR(400) NOT NULL, name VARCHAR(400) NOT NULL, reason TEXT NOT NULL, by_whom VARCHAR(80) NOT NULL',
+            ],
         ] as $table => [$key, $columns]) {
-            $this->addSql("CREATE TABLE chain_$table ($columns, id UUID NOT NULL, made_at TIMESTAMP(0) WITH TIME ZONE NOT NULL, case_id UUID NOT NULL, PRIMARY KEY (id))");
+            $this->addSql(
+                "CREATE TABLE chain_$table ($columns, id UUID NOT NULL, made_at TIMESTAMP(0) WITH TIME ZONE NOT NULL, case_id UUID NOT NULL, PRIMARY KEY (id))"
+            );
             $this->addSql("CREATE INDEX IDX_$key ON chain_$table (case_id)");
-            $this->addSql("ALTER TABLE chain_$table ADD CONSTRAINT FK_$key FOREIGN KEY (case_id) REFERENCES case_file (id) ON DELETE CASCADE NOT DEFERRABLE");
+            $this->addSql(
+                "ALTER TABLE chain_$table ADD CONSTRAINT FK_$key FOREIGN KEY (case_id) REFERENCES case_file (id) ON DELETE CASCADE NOT DEFERRABLE"
+            );
         }
         $this->addSql('CREATE UNIQUE INDEX UNIQ_D5126B28CF10D4F5490F70C6 ON chain_cleaning (case_id, part)');
         $this->addSql('CREATE UNIQUE INDEX UNIQ_31141BCECF10D4F5FBCE3E7A ON chain_refusal (case_id, subject)');

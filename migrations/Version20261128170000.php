@@ -15,8 +15,10 @@ final class Version20261128170000 extends AbstractMigration
 {
     /** Tables of evidence, and the columns that the program finds out by itself. */
     private const EVIDENCE = [
-        'arrival' => '', 'chain_link' => '', 'chain_node' => '', 'chain_refusal' => '', 'clip' => '', 'complaint' => '', 'content_check' => '', 'finding' => '', 'kept_figure' => '', 'limit_choice' => '',
-        'part_record' => '', 'photo' => 'hints,ruler', 'reading' => '', 'school_pick' => '', 'statement' => '', 'step_record' => '', 'theory' => '', 'watch_tick' => '',
+        'arrival' => '', 'chain_link' => '', 'chain_node' => '', 'chain_refusal' => '', 'clip' => '', 'complaint' => '',
+        'content_check' => '', 'finding' => '', 'kept_figure' => '', 'limit_choice' => '',
+        'part_record' => '', 'photo' => 'hints,ruler', 'reading' => '', 'school_pick' => '', 'statement' => '',
+        'step_record' => '', 'theory' => '', 'watch_tick' => '',
     ];
 
     /** Fields of the trail in which a person's name stands. */
@@ -46,9 +48,14 @@ final class Version20261128170000 extends AbstractMigration
               RAISE EXCEPTION 'evidence of a signed case stays as it was signed (% in %)', TG_OP, TG_TABLE_NAME;
             END $$
             SQL);
-        $this->addSql("CREATE FUNCTION is_never_emptied() RETURNS trigger LANGUAGE plpgsql AS \$\$ BEGIN RAISE EXCEPTION '% is never emptied', TG_TABLE_NAME; END \$\$");
+        $this->addSql(
+            "CREATE FUNCTION is_never_emptied() RETURNS trigger LANGUAGE plpgsql AS \$\$ BEGIN RAISE EXCEPTION '% is never "
+                ."emptied', TG_TABLE_NAME; END \$\$"
+        );
         foreach (self::EVIDENCE + ['mark' => '', 'photo_measure' => ''] as $table => $free) {
-            $this->addSql("CREATE TRIGGER evidence_stays BEFORE INSERT OR UPDATE OR DELETE ON $table FOR EACH ROW EXECUTE FUNCTION evidence_stays('$free')");
+            $this->addSql(
+                "CREATE TRIGGER evidence_stays BEFORE INSERT OR UPDATE OR DELETE ON $table FOR EACH ROW EXECUTE FUNCTION evidence_stays('$free')"
+            );
         }
         $this->addSql(<<<'SQL'
             CREATE FUNCTION signed_case_stays() RETURNS trigger LANGUAGE plpgsql AS $$
@@ -59,7 +66,9 @@ final class Version20261128170000 extends AbstractMigration
               RAISE EXCEPTION 'a signed case stays as it was signed; a new revision opens it';
             END $$
             SQL);
-        $this->addSql('CREATE TRIGGER signed_case_stays BEFORE UPDATE OR DELETE ON case_file FOR EACH ROW EXECUTE FUNCTION signed_case_stays()');
+        $this->addSql(
+            'CREATE TRIGGER signed_case_stays BEFORE UPDATE OR DELETE ON case_file FOR EACH ROW EXECUTE FUNCTION signed_case_stays()'
+        );
         $this->addSql(<<<'SQL'
             CREATE FUNCTION picture_stays() RETURNS trigger LANGUAGE plpgsql AS $$
             BEGIN
@@ -82,23 +91,47 @@ final class Version20261128170000 extends AbstractMigration
         foreach (['report', 'claim_papers', 'stand_recording'] as $table) {
             $this->addSql("CREATE TRIGGER papers_stay BEFORE UPDATE OR DELETE ON $table FOR EACH ROW EXECUTE FUNCTION papers_stay('hash')");
         }
-        foreach ([...array_keys(self::EVIDENCE), 'mark', 'photo_measure', 'case_file', 'verdict', 'picture', 'report', 'claim_papers', 'stand_recording', 'audit_entry'] as $table) {
-            $this->addSql("CREATE TRIGGER is_never_emptied BEFORE TRUNCATE ON $table FOR EACH STATEMENT EXECUTE FUNCTION is_never_emptied()");
+        foreach (
+            [
+                ...array_keys(self::EVIDENCE), 'mark', 'photo_measure', 'case_file', 'verdict', 'picture', 'report',
+                'claim_papers', 'stand_recording', 'audit_entry',
+            ] as $table
+        ) {
+            $this->addSql(
+                "CREATE TRIGGER is_never_emptied BEFORE TRUNCATE ON $table FOR EACH STATEMENT EXECUTE FUNCTION is_never_emptied()"
+            );
         }
     }
 
     private function trail(): void
     {
-        $this->addSql('CREATE TABLE trail_name (digest VARCHAR(64) NOT NULL, salt VARCHAR(32) NOT NULL, name VARCHAR(80) DEFAULT NULL, PRIMARY KEY (digest))');
+        $this->addSql(
+            'CREATE TABLE trail_name (digest VARCHAR(64) NOT NULL, salt VARCHAR(32) NOT NULL, name VARCHAR(80) DEFAULT NULL, '
+                .'PRIMARY KEY (digest))'
+        );
         $this->addSql('CREATE UNIQUE INDEX trail_name_once ON trail_name (name)');
-        $this->addSql('CREATE TABLE trail_head (scope VARCHAR(40) NOT NULL, seq INT NOT NULL, digest VARCHAR(64) NOT NULL, PRIMARY KEY (scope))');
-        $this->addSql('CREATE TABLE trail_night (id INT GENERATED ALWAYS AS IDENTITY, at TIMESTAMP(0) WITH TIME ZONE NOT NULL, scopes INT NOT NULL, heads VARCHAR(64) NOT NULL, digest VARCHAR(64) NOT NULL, PRIMARY KEY (id))');
-        $this->addSql("ALTER TABLE audit_entry ADD seq INT DEFAULT 0 NOT NULL, ADD previous VARCHAR(64) DEFAULT '' NOT NULL, ADD digest VARCHAR(64) DEFAULT '' NOT NULL");
+        $this->addSql(
+            'CREATE TABLE trail_head (scope VARCHAR(40) NOT NULL, seq INT NOT NULL, digest VARCHAR(64) NOT NULL, PRIMARY KEY (scope))'
+        );
+        $this->addSql(
+            'CREATE TABLE trail_night (id INT GENERATED ALWAYS AS IDENTITY, at TIMESTAMP(0) WITH TIME ZONE NOT NULL, scopes INT '
+                .'NOT NULL, heads VARCHAR(64) NOT NULL, digest VARCHAR(64) NOT NULL, PRIMARY KEY (id))'
+        );
+        $this->addSql(
+            "ALTER TABLE audit_entry ADD seq INT DEFAULT 0 NOT NULL, ADD previous VARCHAR(64) DEFAULT '' NOT NULL, ADD digest "
+                ."VARCHAR(64) DEFAULT '' NOT NULL"
+        );
         $this->addSql('ALTER TABLE audit_entry DISABLE TRIGGER audit_stays');
-        $this->addSql("INSERT INTO trail_name (name, salt, digest) SELECT name, salt, encode(sha256(convert_to(salt || name, 'UTF8')), 'hex') FROM (SELECT DISTINCT ON (name) name, md5(random()::text || clock_timestamp()::text || name) AS salt FROM (SELECT who AS name FROM audit_entry UNION SELECT name FROM person) every) salted");
+        $this->addSql(
+            "INSERT INTO trail_name (name, salt, digest) SELECT name, salt, encode(sha256(convert_to(salt || name, 'UTF8')), "
+                ."'hex') FROM (SELECT DISTINCT ON (name) name, md5(random()::text || clock_timestamp()::text || name) AS salt FROM "
+                .'(SELECT who AS name FROM audit_entry UNION SELECT name FROM person) every) salted'
+        );
         $this->addSql('UPDATE audit_entry SET who = n.digest FROM trail_name n WHERE n.name = who');
         foreach (['before', 'after'] as $side) {
-            $this->addSql("UPDATE audit_entry SET $side = 'person:' || n.digest FROM trail_name n WHERE n.name = $side AND field IN (".self::NAMES.')');
+            $this->addSql(
+                "UPDATE audit_entry SET $side = 'person:' || n.digest FROM trail_name n WHERE n.name = $side AND field IN (".self::NAMES.')'
+            );
         }
         $this->addSql(<<<'SQL'
             CREATE FUNCTION audit_digest(e audit_entry) RETURNS text LANGUAGE sql IMMUTABLE AS $$
@@ -147,17 +180,26 @@ final class Version20261128170000 extends AbstractMigration
         foreach (['report', 'claim_papers', 'stand_recording'] as $table) {
             $this->addSql("DROP TRIGGER papers_stay ON $table");
         }
-        foreach ([...array_keys(self::EVIDENCE), 'mark', 'photo_measure', 'case_file', 'verdict', 'picture', 'report', 'claim_papers', 'stand_recording', 'audit_entry'] as $table) {
+        foreach (
+            [
+                ...array_keys(self::EVIDENCE), 'mark', 'photo_measure', 'case_file', 'verdict', 'picture', 'report',
+                'claim_papers', 'stand_recording', 'audit_entry',
+            ] as $table
+        ) {
             $this->addSql("DROP TRIGGER is_never_emptied ON $table");
         }
         $this->addSql('DROP TRIGGER signed_case_stays ON case_file');
         $this->addSql('DROP TRIGGER picture_stays ON picture');
         $this->addSql('DROP TRIGGER audit_chain ON audit_entry');
-        $this->addSql('DROP FUNCTION evidence_stays, is_never_emptied, signed_case_stays, picture_stays, papers_stay, audit_chain, audit_digest');
+        $this->addSql(
+            'DROP FUNCTION evidence_stays, is_never_emptied, signed_case_stays, picture_stays, papers_stay, audit_chain, audit_digest'
+        );
         $this->addSql('ALTER TABLE audit_entry DISABLE TRIGGER audit_stays');
         $this->addSql('UPDATE audit_entry SET who = COALESCE(n.name, \'somebody\') FROM trail_name n WHERE n.digest = who');
         foreach (['before', 'after'] as $side) {
-            $this->addSql("UPDATE audit_entry SET $side = COALESCE(n.name, 'somebody') FROM trail_name n WHERE $side = 'person:' || n.digest");
+            $this->addSql(
+                "UPDATE audit_entry SET $side = COALESCE(n.name, 'somebody') FROM trail_name n WHERE $side = 'person:' || n.digest"
+            );
         }
         $this->addSql('ALTER TABLE audit_entry ENABLE TRIGGER audit_stays');
         $this->addSql('ALTER TABLE audit_entry DROP seq, DROP previous, DROP digest');

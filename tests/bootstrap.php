@@ -11,7 +11,9 @@ $_SERVER['APP_SECRET'] ??= $_ENV['APP_SECRET'] = 'test';
 
 // Several processes at once: each has a database and a store of its own.
 $lane = getenv('TEST_TOKEN');
-foreach (false === $lane ? [] : ['DATABASE_URL' => '~(?=\?)~', 'DATABASE_OWNER_URL' => '~(?=\?)~', 'JAPHREX_STORE' => '~$~D'] as $name => $where) {
+foreach (
+    false === $lane ? [] : ['DATABASE_URL' => '~(?=\?)~', 'DATABASE_OWNER_URL' => '~(?=\?)~', 'JAPHREX_STORE' => '~$~D'] as $name => $where
+) {
     $given = getenv($name);
     if (false !== $given) {
         $_SERVER[$name] = $_ENV[$name] = $own = (string) preg_replace($where, '_'.$lane, $given, 1);

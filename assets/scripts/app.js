@@ -15,7 +15,8 @@ const typing = (node) => node.closest?.('input:not([type=radio], [type=checkbox]
 function words(xhr) {
   const page = new DOMParser().parseFromString(xhr.responseText, 'text/html');
   return (
-    (page.querySelector('[role=alert] p') ?? page.querySelector('[role=alert]'))?.textContent.trim() || 'The server could not do this. What you typed is still here; try again.'
+    (page.querySelector('[role=alert] p') ?? page.querySelector('[role=alert]'))?.textContent.trim() ||
+    'The server could not do this. What you typed is still here; try again.'
   );
 }
 
@@ -204,7 +205,15 @@ document.addEventListener('keydown', (event) => {
     document.querySelector('#keys')?.showModal();
     done = true;
   } else {
-    const selector = { '/': '#search', n: '[data-key=n]', b: '[data-key=b]', a: '[data-key=a]', r: '[data-key=r]', l: '[data-key=l]', '.': '[data-key=next]' }[key];
+    const selector = {
+      '/': '#search',
+      n: '[data-key=n]',
+      b: '[data-key=b]',
+      a: '[data-key=a]',
+      r: '[data-key=r]',
+      l: '[data-key=l]',
+      '.': '[data-key=next]',
+    }[key];
     done = selector ? go(selector) : false;
   }
   if (done) {

@@ -46,7 +46,11 @@ function keep(video, form) {
   [canvas.width, canvas.height] = [video.videoWidth, video.videoHeight];
   canvas.getContext('2d').drawImage(video, 0, 0);
   form.querySelector('[name=second]').value = video.currentTime.toFixed(2);
-  canvas.toBlob((blob) => add(form, [new File([blob], `still-at-${video.currentTime.toFixed(2)}-s.jpg`, { type: 'image/jpeg' })]), 'image/jpeg', 0.95);
+  canvas.toBlob(
+    (blob) => add(form, [new File([blob], `still-at-${video.currentTime.toFixed(2)}-s.jpg`, { type: 'image/jpeg' })]),
+    'image/jpeg',
+    0.95,
+  );
 }
 
 const speaking = new WeakMap();

@@ -47,7 +47,11 @@ function linked(box) {
         return;
       }
       const box = svg.getBoundingClientRect();
-      view = { ...grab.view, x: grab.view.x - (grab.view.w * (event.clientX - grab.x)) / box.width, y: grab.view.y - (grab.view.w * (event.clientY - grab.y)) / box.height };
+      view = {
+        ...grab.view,
+        x: grab.view.x - (grab.view.w * (event.clientX - grab.x)) / box.width,
+        y: grab.view.y - (grab.view.w * (event.clientY - grab.y)) / box.height,
+      };
       show();
     });
     for (const end of ['pointerup', 'pointercancel']) {
@@ -75,7 +79,9 @@ function linked(box) {
     return Math.hypot(a.clientX - b.clientX, a.clientY - b.clientY) || 1;
   }
   const slide = box.querySelector('[data-slide]');
-  slide?.addEventListener('input', () => box.querySelector('clipPath rect').setAttribute('width', String((pictures[0].w * Number(slide.value)) / 100)));
+  slide?.addEventListener('input', () =>
+    box.querySelector('clipPath rect').setAttribute('width', String((pictures[0].w * Number(slide.value)) / 100)),
+  );
 }
 
 export function startCompare(root) {

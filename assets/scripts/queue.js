@@ -45,14 +45,19 @@ async function json(response) {
   }
 }
 
-// Sends one, with the token of the page that is open if there is one: true when it is stored, a text when it was refused, false when it has to wait.
+// Sends one, with the token of the page that is open if there is one: true when it is stored, a text when it was
+// refused, false when it has to wait.
 export async function send(item, token, progress) {
   const pieces = item.pieces.replace('ID', item.id);
   let answer = await fetch(pieces, { headers: { Accept: 'application/json' } });
   let here = answer.ok ? ((await json(answer)).here ?? -1) : -1;
   while (answer.ok && here >= 0 && here < item.blob.size) {
     progress(here / item.blob.size);
-    answer = await fetch(`${pieces}?offset=${here}`, { method: 'PUT', body: item.blob.slice(here, here + PIECE), headers: { Accept: 'application/json' } });
+    answer = await fetch(`${pieces}?offset=${here}`, {
+      method: 'PUT',
+      body: item.blob.slice(here, here + PIECE),
+      headers: { Accept: 'application/json' },
+    });
     here = answer.ok ? ((await json(answer)).here ?? -1) : here;
   }
   if (answer.ok && here === item.blob.size) {

@@ -43,7 +43,9 @@ function moveOn(field) {
 
 // Where the hand was, when a row comes back from the server in a new copy.
 function find(field) {
-  return field?.isConnected ? field : field && document.querySelector(`#${CSS.escape(field.dataset.row)} .value[name="${CSS.escape(field.name)}"]`);
+  return field?.isConnected
+    ? field
+    : field && document.querySelector(`#${CSS.escape(field.dataset.row)} .value[name="${CSS.escape(field.name)}"]`);
 }
 
 function take(event) {

@@ -75,7 +75,10 @@ async function drain() {
       // No connection.
     }
     if (result === false) {
-      bar(`${items.length} ${items.length === 1 ? 'picture waits' : 'pictures wait'} here for the connection. You may go on, or close this page.`);
+      bar(
+        `${items.length} ${items.length === 1 ? 'picture waits' : 'pictures wait'} here for the connection. ` +
+          'You may go on, or close this page.',
+      );
       await wait();
       continue;
     }
@@ -152,7 +155,8 @@ export async function add(form, files) {
     if (file.size > most) {
       refuse(
         item,
-        `larger than ${Math.floor(most / 1e6)} MB. ${moves ? 'Record it in a smaller size, or cut it shorter.' : 'Send the picture as the camera made it, not a raw or print file.'}`,
+        `larger than ${Math.floor(most / 1e6)} MB. ` +
+          (moves ? 'Record it in a smaller size, or cut it shorter.' : 'Send the picture as the camera made it, not a raw or print file.'),
       );
       continue;
     }

@@ -13,7 +13,9 @@ function ask(string $url, string $cookie = '', ?string $body = null): array
 {
     $context = stream_context_create(['http' => [
         'method' => null === $body ? 'GET' : 'POST', 'content' => $body ?? '', 'ignore_errors' => true, 'follow_location' => 0,
-        'header' => "Cookie: $cookie\r\nConnection: close\r\n".(null === $body ? '' : "Content-Type: application/x-www-form-urlencoded\r\n"),
+        'header' => "Cookie: $cookie\r\nConnection: close\r\n".(
+            null === $body ? '' : "Content-Type: application/x-www-form-urlencoded\r\n"
+        ),
     ]]);
     $start = hrtime(true);
     $text = (string) file_get_contents($url, context: $context);
@@ -49,7 +51,11 @@ function signed_in(string $base, string $who): string
     [, , $page, $headers] = ask($base.'/login');
     $session = cookie($headers);
     preg_match('/_csrf_token" value="([^"]+)/', $page, $m);
-    [, , , $headers] = ask($base.'/login', $session, http_build_query(['_username' => $who, '_password' => DemoShop::PASSWORD, '_csrf_token' => $m[1] ?? '']));
+    [, , , $headers] = ask(
+        $base.'/login',
+        $session,
+        http_build_query(['_username' => $who, '_password' => DemoShop::PASSWORD, '_csrf_token' => $m[1] ?? '']),
+    );
 
     return cookie($headers) ?: $session;
 }

@@ -64,17 +64,29 @@ final readonly class Chain
      */
     public function towards(array $ends): self
     {
-        $leads = fn (Node $node): bool => [] !== array_filter($ends, fn (string $end): bool => $node->id === $end || $this->reaches($node->id, $end));
+        $leads = fn (Node $node): bool => [] !== array_filter(
+            $ends,
+            fn (string $end): bool => $node->id === $end || $this->reaches($node->id, $end),
+        );
         $nodes = array_filter($this->nodes, $leads);
 
-        return new self(array_values($nodes), array_values(array_filter($this->links, static fn (Link $link): bool => isset($nodes[$link->from], $nodes[$link->to]))));
+        return new self(
+            array_values($nodes),
+            array_values(array_filter($this->links, static fn (Link $link): bool => isset($nodes[$link->from], $nodes[$link->to]))),
+        );
     }
 
     /** The same as long as nothing that it says has changed: SHA-256 over its conditions and links. */
     public function hash(): string
     {
-        $nodes = array_map(static fn (Node $node): array => [$node->id, $node->kind->value, $node->name, $node->place, $node->order], array_values($this->nodes));
-        $links = array_map(static fn (Link $link): array => [$link->from, $link->to, $link->mechanism, $link->carrier?->value], $this->links);
+        $nodes = array_map(
+            static fn (Node $node): array => [$node->id, $node->kind->value, $node->name, $node->place, $node->order],
+            array_values($this->nodes),
+        );
+        $links = array_map(
+            static fn (Link $link): array => [$link->from, $link->to, $link->mechanism, $link->carrier?->value],
+            $this->links,
+        );
         sort($nodes);
         sort($links);
 

@@ -38,9 +38,16 @@ final readonly class ClosureCheck
         foreach ($case->complaints as $id => $name) {
             $node = $case->complaintNode[$id] ?? null;
             if (null === $node || !isset($chain->nodes[$node])) {
-                yield new ClosureProblem(ClosureRule::ComplaintUnexplained, \sprintf('The complaint "%s" is not in the chain: add it and link it to what brought it about.', $name));
+                yield new ClosureProblem(
+                    ClosureRule::ComplaintUnexplained,
+                    \sprintf('The complaint "%s" is not in the chain: add it and link it to what brought it about.', $name),
+                );
             } elseif (!$this->comesFromAnOrigin($chain, $node)) {
-                yield new ClosureProblem(ClosureRule::ComplaintUnexplained, \sprintf('No path leads from an origin to the complaint "%s".', $name), node: $node);
+                yield new ClosureProblem(
+                    ClosureRule::ComplaintUnexplained,
+                    \sprintf('No path leads from an origin to the complaint "%s".', $name),
+                    node: $node,
+                );
             }
         }
     }
@@ -61,7 +68,11 @@ final readonly class ClosureCheck
     {
         foreach ($case->findings as $finding) {
             if (!\in_array($finding->id, $case->inChain, true)) {
-                yield new ClosureProblem(ClosureRule::FindingLeftOut, \sprintf('%s is not in the chain, nor marked as normal running, an old scar or made by us.', $finding->name), part: $finding->part);
+                yield new ClosureProblem(
+                    ClosureRule::FindingLeftOut,
+                    \sprintf('%s is not in the chain, nor marked as normal running, an old scar or made by us.', $finding->name),
+                    part: $finding->part,
+                );
             }
         }
     }
@@ -87,7 +98,17 @@ final readonly class ClosureCheck
                 ), link: $link->id);
             }
             if (null !== $from->order && null !== $to->order && $from->order > $to->order) {
-                yield new ClosureProblem(ClosureRule::EffectBeforeCause, \sprintf('%s (%d) is set earlier than its cause %s (%d): an effect cannot be older than its cause.', $to->name, $to->order, $from->name, $from->order), link: $link->id);
+                yield new ClosureProblem(
+                    ClosureRule::EffectBeforeCause,
+                    \sprintf(
+                        '%s (%d) is set earlier than its cause %s (%d): an effect cannot be older than its cause.',
+                        $to->name,
+                        $to->order,
+                        $from->name,
+                        $from->order,
+                    ),
+                    link: $link->id,
+                );
             }
         }
     }
@@ -99,9 +120,14 @@ final readonly class ClosureCheck
 
     private function ways(string $from, string $to): string
     {
-        $kinds = array_map(static fn (\Japhrex\Core\Family\CarrierKind $kind): string => $kind->label(), $this->map->kindsBetween($from, $to));
+        $kinds = array_map(
+            static fn (\Japhrex\Core\Family\CarrierKind $kind): string => $kind->label(),
+            $this->map->kindsBetween($from, $to),
+        );
 
-        return [] === $kinds ? 'No carrier of the book joins them: a step between is missing.' : 'The book joins them '.implode(' or ', $kinds).'.';
+        return [] === $kinds
+            ? 'No carrier of the book joins them: a step between is missing.'
+            : 'The book joins them '.implode(' or ', $kinds).'.';
     }
 
     /** @return iterable<int, ClosureProblem> */
@@ -110,11 +136,22 @@ final readonly class ClosureCheck
         $named = [];
         foreach ($chain->nodes as $node) {
             if (!isset($named[$node->id]) && $chain->reaches($node->id, $node->id)) {
-                $ring = array_filter($chain->nodes, static fn (Node $other): bool => $other->id === $node->id || ($chain->reaches($node->id, $other->id) && $chain->reaches($other->id, $node->id)));
+                $ring = array_filter(
+                    $chain->nodes,
+                    static fn (Node $other): bool => $other->id === $node->id
+                        || ($chain->reaches($node->id, $other->id) && $chain->reaches($other->id, $node->id)),
+                );
                 foreach ($ring as $member) {
                     $named[$member->id] = true;
                 }
-                yield new ClosureProblem(ClosureRule::Loop, \sprintf('A loop: %s cause each other. Cut it where it began.', implode(', ', array_map(static fn (Node $n): string => $n->name, array_values($ring)))), node: $node->id);
+                yield new ClosureProblem(
+                    ClosureRule::Loop,
+                    \sprintf(
+                        'A loop: %s cause each other. Cut it where it began.',
+                        implode(', ', array_map(static fn (Node $n): string => $n->name, array_values($ring))),
+                    ),
+                    node: $node->id,
+                );
             }
         }
     }
@@ -124,7 +161,14 @@ final readonly class ClosureCheck
     {
         foreach ($chain->ofKind(NodeKind::Origin) as $origin) {
             if (0 === $origin->evidence) {
-                yield new ClosureProblem(ClosureRule::OriginWithoutEvidence, \sprintf('The origin "%s" rests on no evidence: name the finding, reading, photo or statement that speaks for it.', $origin->name), node: $origin->id);
+                yield new ClosureProblem(
+                    ClosureRule::OriginWithoutEvidence,
+                    \sprintf(
+                        'The origin "%s" rests on no evidence: name the finding, reading, photo or statement that speaks for it.',
+                        $origin->name,
+                    ),
+                    node: $origin->id,
+                );
             }
         }
     }
@@ -133,7 +177,10 @@ final readonly class ClosureCheck
     private function comeback(ClosureCase $case): iterable
     {
         if (null !== $case->earlierOrigin && !$case->earlierDealt) {
-            yield new ClosureProblem(ClosureRule::EarlierOriginOpen, \sprintf('Last time the origin was "%s". Say what was done about it, and whether it is back.', $case->earlierOrigin));
+            yield new ClosureProblem(
+                ClosureRule::EarlierOriginOpen,
+                \sprintf('Last time the origin was "%s". Say what was done about it, and whether it is back.', $case->earlierOrigin),
+            );
         }
     }
 
@@ -141,7 +188,11 @@ final readonly class ClosureCheck
     private function missing(ClosureCase $case): iterable
     {
         foreach ($case->shortages as $shortage) {
-            yield new ClosureProblem(ClosureRule::SmallPartMissing, $shortage->sentence().' What is not there went somewhere: search for it, or keep it as a finding.', step: $shortage->step->key);
+            yield new ClosureProblem(
+                ClosureRule::SmallPartMissing,
+                $shortage->sentence().' What is not there went somewhere: search for it, or keep it as a finding.',
+                step: $shortage->step->key,
+            );
         }
     }
 
@@ -149,12 +200,23 @@ final readonly class ClosureCheck
     private function unseen(ClosureCase $case): iterable
     {
         foreach ($case->shut as $step => $name) {
-            yield new ClosureProblem(ClosureRule::LeftShut, \sprintf('Not opened yet: %s. What is concluded meanwhile is provisional.', $name), step: $step);
+            yield new ClosureProblem(
+                ClosureRule::LeftShut,
+                \sprintf('Not opened yet: %s. What is concluded meanwhile is provisional.', $name),
+                step: $step,
+            );
         }
         if ([] !== $case->notLookedAt) {
             $named = \array_slice($case->notLookedAt, 0, 4);
             $more = \count($case->notLookedAt) - \count($named);
-            yield new ClosureProblem(ClosureRule::NotLookedAt, \sprintf('Not looked at yet: %s%s. Until then the diagnosis is provisional.', implode(', ', $named), $more > 0 ? \sprintf(' and %d more', $more) : ''));
+            yield new ClosureProblem(
+                ClosureRule::NotLookedAt,
+                \sprintf(
+                    'Not looked at yet: %s%s. Until then the diagnosis is provisional.',
+                    implode(', ', $named),
+                    $more > 0 ? \sprintf(' and %d more', $more) : '',
+                ),
+            );
         }
     }
 }

@@ -14,8 +14,14 @@ final readonly class ClosureProblem
      * @param string|null $part key of the part to look at
      * @param string|null $step key of the strip step to go back to
      */
-    public function __construct(public ClosureRule $rule, public string $message, public ?string $node = null, public ?string $link = null, public ?string $part = null, public ?string $step = null)
-    {
+    public function __construct(
+        public ClosureRule $rule,
+        public string $message,
+        public ?string $node = null,
+        public ?string $link = null,
+        public ?string $part = null,
+        public ?string $step = null,
+    ) {
     }
 
     /** The same point is the same one when it is looked at again. */

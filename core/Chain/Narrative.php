@@ -84,7 +84,13 @@ final readonly class Narrative
     private static function inOrder(Chain $chain, array $ids): array
     {
         $ids = array_map(strval(...), $ids);
-        usort($ids, static fn (string $a, string $b): int => [NodeKind::Origin !== $chain->nodes[$a]->kind, $chain->nodes[$a]->order ?? \PHP_INT_MAX] <=> [NodeKind::Origin !== $chain->nodes[$b]->kind, $chain->nodes[$b]->order ?? \PHP_INT_MAX]);
+        usort(
+            $ids,
+            static fn (string $a, string $b): int => [
+                NodeKind::Origin !== $chain->nodes[$a]->kind,
+                $chain->nodes[$a]->order ?? \PHP_INT_MAX,
+            ] <=> [NodeKind::Origin !== $chain->nodes[$b]->kind, $chain->nodes[$b]->order ?? \PHP_INT_MAX],
+        );
 
         return $ids;
     }

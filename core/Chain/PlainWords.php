@@ -46,7 +46,10 @@ final readonly class PlainWords
     public function of(?string $spot, string $name): string
     {
         $key = explode('@', explode(':', $spot ?? '', 2)[1] ?? '')[0];
-        $given = $this->vocabulary->origins[$key]['name'] ?? $this->vocabulary->states[$key]['name'] ?? $this->modes->get($key)->name ?? null;
+        $given = $this->vocabulary->origins[$key]['name']
+            ?? $this->vocabulary->states[$key]['name']
+            ?? $this->modes->get($key)->name
+            ?? null;
         $isEngines = null !== $given && ($name === $given || str_starts_with($name, $given.', '));
 
         return ($isEngines ? $this->ofSpot((string) $spot) : null) ?? lcfirst($name);
@@ -57,7 +60,9 @@ final readonly class PlainWords
     {
         $told = $this->modes->get($mode)?->told;
         [$part, $surface] = explode('/', $place, 2) + [1 => null];
-        $at = null === $surface || !isset($this->book->parts[$part]) ? '' : ' at the '.lcfirst($this->book->parts[$part]->surfaceName($surface));
+        $at = null === $surface || !isset($this->book->parts[$part])
+            ? ''
+            : ' at the '.lcfirst($this->book->parts[$part]->surfaceName($surface));
 
         return null === $told ? null : $this->thePart($place).' '.$told.$at;
     }

@@ -16,7 +16,9 @@ final readonly class GradeProposal
     /** From this share of a face on, %, damage is of this grade at least. */
     private const SHARES = [60 => 4, 30 => 3, 10 => 2, 0 => 1];
 
-    /** By the anchors in words of each kind: what breaks or cracks where it works is of grade 2 at least, polish is never more than light. */
+    /**
+     * By the anchors in words of each kind: what breaks or cracks where it works is of grade 2 at least, polish is never more than light.
+     */
     private const AT_LEAST = ['fracture' => 2, 'cracking' => 2, 'seal-extrusion' => 2];
     private const AT_MOST = ['polishing' => 1];
 

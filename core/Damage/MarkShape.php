@@ -36,7 +36,13 @@ enum MarkShape: string
     {
         $checked = [];
         foreach ($points as $point) {
-            if (!\is_array($point) || 2 !== \count($point) || !array_is_list($point) || null === BareNumber::of($point[0]) || null === BareNumber::of($point[1])) {
+            if (
+                !\is_array($point)
+                    || 2 !== \count($point)
+                    || !array_is_list($point)
+                    || null === BareNumber::of($point[0])
+                    || null === BareNumber::of($point[1])
+            ) {
                 throw new \DomainException('A mark is a list of points [x, y].');
             }
             [$x, $y] = [(float) $point[0], (float) $point[1]];

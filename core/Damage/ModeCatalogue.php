@@ -30,7 +30,15 @@ final readonly class ModeCatalogue
             if ([0, 1, 2, 3, 4] !== array_keys($grades)) {
                 $data->fail('expected an anchor in words for each of the grades 0, 1, 2, 3 and 4.', 'grades');
             }
-            $modes[$key] = new Mode($key, $data->text('name'), $data->text('what'), $grades, $data->words('look-alikes'), $data->textOrNull('speaks-for') ?? '', $data->text('told'));
+            $modes[$key] = new Mode(
+                $key,
+                $data->text('name'),
+                $data->text('what'),
+                $grades,
+                $data->words('look-alikes'),
+                $data->textOrNull('speaks-for') ?? '',
+                $data->text('told'),
+            );
         }
 
         return new self($modes);

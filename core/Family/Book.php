@@ -57,7 +57,11 @@ final readonly class Book
             $parts[$key] = $parts[$key]->called($word);
         }
 
-        return [] === $words ? $this : new self($this->key, $this->title, $this->about, $this->models, $this->cautions, $parts, $this->pairs, $this->carriers, $this->strip, $this->complaints, $this->patterns, $this->duties, $this->leaks, $this->watch, $this->sisters, $this->contents, $this->upkeep, $this->mechanisms);
+        return [] === $words ? $this : new self(
+            $this->key, $this->title, $this->about, $this->models, $this->cautions, $parts, $this->pairs,
+            $this->carriers, $this->strip, $this->complaints, $this->patterns, $this->duties, $this->leaks,
+            $this->watch, $this->sisters, $this->contents, $this->upkeep, $this->mechanisms,
+        );
     }
 
     public function part(string $key): ?Part
@@ -114,7 +118,9 @@ final readonly class Book
             return $place;
         }
 
-        return null === $surface ? $this->parts[$part]->name : $this->parts[$part]->name.', '.lcfirst($this->parts[$part]->surfaceName($surface));
+        return null === $surface
+            ? $this->parts[$part]->name
+            : $this->parts[$part]->name.', '.lcfirst($this->parts[$part]->surfaceName($surface));
     }
 
     /** Does the place exist? */

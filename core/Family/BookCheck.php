@@ -62,13 +62,19 @@ final readonly class BookCheck
                 if (!isset($book->strip[$need])) {
                     yield new BookProblem("strip/$i/needs", \sprintf('there is no step "%s".', $need));
                 } elseif (!isset($done[$need])) {
-                    yield new BookProblem("strip/$i/needs", \sprintf('step "%s" stands later in the usual order than the step that needs it.', $need));
+                    yield new BookProblem(
+                        "strip/$i/needs",
+                        \sprintf('step "%s" stands later in the usual order than the step that needs it.', $need),
+                    );
                 }
             }
             $done[$step->key] = true;
             foreach ($step->adjusters as $adjuster) {
                 if (true !== $book->field($adjuster)?->adjuster) {
-                    yield new BookProblem("strip/$i/adjusters", \sprintf('"%s" is no reading of this book that is marked as an adjuster.', $adjuster));
+                    yield new BookProblem(
+                        "strip/$i/adjusters",
+                        \sprintf('"%s" is no reading of this book that is marked as an adjuster.', $adjuster),
+                    );
                 }
             }
             foreach ([...$step->removes, ...$step->facing] as $part) {
@@ -82,11 +88,20 @@ final readonly class BookCheck
                 }
                 $removed[$part] ??= $step->key;
                 if (null !== ($book->parts[$part]->facing ?? null) && !\in_array($part, $step->facing, true)) {
-                    yield new BookProblem("strip/$i/facing", \sprintf('"%s" can go in the wrong way: its facing is recorded before it is lifted.', $part));
+                    yield new BookProblem(
+                        "strip/$i/facing",
+                        \sprintf('"%s" can go in the wrong way: its facing is recorded before it is lifted.', $part),
+                    );
                 }
             }
             if ('' !== $step->opens && ([] === $step->needs || [] === $step->removes)) {
-                yield new BookProblem("strip/$i/opens", \sprintf('"%s" is opened off the unit: needs names the step that takes it off whole, removes the parts in it.', $step->opens));
+                yield new BookProblem(
+                    "strip/$i/opens",
+                    \sprintf(
+                        '"%s" is opened off the unit: needs names the step that takes it off whole, removes the parts in it.',
+                        $step->opens,
+                    ),
+                );
             }
             if ([] !== $step->hides && [] === $step->stuck) {
                 yield new BookProblem("strip/$i/stuck", 'something hides here, but nothing says what to do when it is stuck.');
@@ -117,12 +132,18 @@ final readonly class BookCheck
                 $path = 'parts/'.$part->key.'/figures/'.$i;
                 yield from $this->fill($book, $path, $use->fill);
                 foreach ($this->takenEach($use->fill) as $reference) {
-                    yield new BookProblem($path.'/fill', \sprintf('a figure beside a part has one answer: say least, largest, mean or worst of "%s", not each.', $reference));
+                    yield new BookProblem(
+                        $path.'/fill',
+                        \sprintf('a figure beside a part has one answer: say least, largest, mean or worst of "%s", not each.', $reference),
+                    );
                 }
             }
             foreach ($part->senses as $sense) {
                 if (!\in_array($sense, self::SENSES, true)) {
-                    yield new BookProblem('parts/'.$part->key.'/senses', \sprintf('"%s" is no sense; expected %s.', $sense, implode(', ', self::SENSES)));
+                    yield new BookProblem(
+                        'parts/'.$part->key.'/senses',
+                        \sprintf('"%s" is no sense; expected %s.', $sense, implode(', ', self::SENSES)),
+                    );
                 }
             }
             if (Reuse::Inspect !== $part->reuse && '' === $part->reuseWhy) {
@@ -142,7 +163,10 @@ final readonly class BookCheck
     private static function places(string $path, Field $field): iterable
     {
         if ([] !== $field->places && null === $field->placesAre) {
-            yield new BookProblem($path.'/places-are', 'is missing: are the places repeats (the same spot again) or positions (each a size of its own)?');
+            yield new BookProblem(
+                $path.'/places-are',
+                'is missing: are the places repeats (the same spot again) or positions (each a size of its own)?',
+            );
         }
         if (\count($field->places) !== \count(array_unique($field->places)) || \in_array('', $field->places, true)) {
             yield new BookProblem($path.'/places', 'each place is named, and named once.');
@@ -187,7 +211,10 @@ final readonly class BookCheck
     private function takenEach(Fill $fill): array
     {
         try {
-            return array_map(static fn (Term $term): string => $term->reference, array_values(array_filter($fill->readings(), static fn (Term $term): bool => Take::Each === $term->take)));
+            return array_map(
+                static fn (Term $term): string => $term->reference,
+                array_values(array_filter($fill->readings(), static fn (Term $term): bool => Take::Each === $term->take)),
+            );
         } catch (\DomainException) {
             // What cannot be read is told once.
             return [];
@@ -204,21 +231,47 @@ final readonly class BookCheck
         }
         $known = array_map(static fn (Key $key): string => $key->name, $this->figures->card($fill->figure)->keys);
         foreach (array_diff(array_keys($fill->keys), $known) as $key) {
-            yield new BookProblem($path.'/fill', \sprintf('the figure %s has no key "%s"; it has %s.', $fill->figure, $key, implode(', ', $known)));
+            yield new BookProblem(
+                $path.'/fill',
+                \sprintf('the figure %s has no key "%s"; it has %s.', $fill->figure, $key, implode(', ', $known)),
+            );
         }
         try {
             foreach ($fill->readings() as $term) {
                 if (null === $term->take && [] !== ($book->field($term->reference)?->positions() ?? [])) {
-                    yield new BookProblem($path.'/fill', \sprintf('"%1$s" has several places: say which it takes, as in each(%1$s), least, largest, mean or worst.', $term->reference));
-                } elseif (null !== $term->take && null !== ($field = $book->field($term->reference)) && [] === $field->positions() && null === $field->from) {
-                    yield new BookProblem($path.'/fill', \sprintf('"%s" is read at one place: it takes no %s(…).', $term->reference, $term->take->value));
+                    yield new BookProblem(
+                        $path.'/fill',
+                        \sprintf(
+                            '"%1$s" has several places: say which it takes, as in each(%1$s), least, largest, mean or worst.',
+                            $term->reference,
+                        ),
+                    );
+                } elseif (
+                    null !== $term->take
+                        && null !== ($field = $book->field($term->reference))
+                        && [] === $field->positions()
+                        && null === $field->from
+                ) {
+                    yield new BookProblem(
+                        $path.'/fill',
+                        \sprintf('"%s" is read at one place: it takes no %s(…).', $term->reference, $term->take->value),
+                    );
                 }
             }
             foreach ($fill->references() as $reference) {
                 if (!str_contains($reference, ':') && null === $book->field($reference)) {
                     yield new BookProblem($path.'/fill', \sprintf('"%s" is no reading of this book.', $reference));
-                } elseif (str_starts_with($reference, 'model:') && [] === array_filter($book->models, static fn (Model $model): bool => isset($model->facts[substr($reference, 6)]))) {
-                    yield new BookProblem($path.'/fill', \sprintf('no model of this book has the fact "%s"; a name of two words is quoted: "gear width": 26 mm.', substr($reference, 6)));
+                } elseif (
+                    str_starts_with($reference, 'model:')
+                        && [] === array_filter($book->models, static fn (Model $model): bool => isset($model->facts[substr($reference, 6)]))
+                ) {
+                    yield new BookProblem(
+                        $path.'/fill',
+                        \sprintf(
+                            'no model of this book has the fact "%s"; a name of two words is quoted: "gear width": 26 mm.',
+                            substr($reference, 6),
+                        ),
+                    );
                 }
             }
         } catch (\DomainException $error) {
@@ -236,7 +289,11 @@ final readonly class BookCheck
         // Where nobody can know how a part lies, the worse of the two.
         $paths = implode(';', array_map(static fn (LeakRoute $route): string => $route->asNew(true), $leaks->routes));
         foreach ($book->models as $model) {
-            $typed = ['new-paths' => $paths, 'found-paths' => $paths, 'displacement' => $model->facts['displacement'] ?? ''] + $leaks->facts;
+            $typed = [
+                'new-paths' => $paths,
+                'found-paths' => $paths,
+                'displacement' => $model->facts['displacement'] ?? '',
+            ] + $leaks->facts;
             try {
                 [, $outcome] = $this->figures->compute('complaint-check', $typed);
             } catch (FigureError) {
@@ -244,7 +301,10 @@ final readonly class BookCheck
                 continue;
             }
             if ('never' !== $outcome->results()['pattern']->value) {
-                yield new BookProblem('leaks/facts', \sprintf('a new %s would miss what is needed; look at demand, needed and the passages.', $model->name()));
+                yield new BookProblem(
+                    'leaks/facts',
+                    \sprintf('a new %s would miss what is needed; look at demand, needed and the passages.', $model->name()),
+                );
             }
         }
     }
@@ -253,9 +313,16 @@ final readonly class BookCheck
     private function leaks(Book $book): iterable
     {
         foreach ($book->leaks->routes ?? [] as $i => $route) {
-            yield from $this->fill($book, "leaks/routes/$i", new Fill('worn-pump', ['paths' => str_replace('{gap}', $route->found, $route->path)]));
+            yield from $this->fill(
+                $book,
+                "leaks/routes/$i",
+                new Fill('worn-pump', ['paths' => str_replace('{gap}', $route->found, $route->path)]),
+            );
             if ($route->faces < 1 || 0 !== $route->times() % max(1, $route->faces)) {
-                yield new BookProblem("leaks/routes/$i/faces", \sprintf('%d faces in the path are not shared out by %d.', $route->times(), $route->faces));
+                yield new BookProblem(
+                    "leaks/routes/$i/faces",
+                    \sprintf('%d faces in the path are not shared out by %d.', $route->times(), $route->faces),
+                );
             }
             foreach ($this->figures->reader('worn-pump')->errors(['paths' => $route->asNew()]) as $error) {
                 yield new BookProblem("leaks/routes/$i/path", $error);

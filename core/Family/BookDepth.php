@@ -20,7 +20,11 @@ final readonly class BookDepth
             'steps' => \count($book->strip),
             'readings' => $count(static fn (Part $part): int => \count($part->fields)),
             // A look is what is normal on a surface and what is damage: two ways to read it.
-            'looks' => $count(static fn (Part $part): int => \count(array_filter($part->surfaces, static fn (Surface $surface): bool => '' !== $surface->normal && '' !== $surface->damage))),
+            'looks' => $count(
+                static fn (Part $part): int => \count(
+                    array_filter($part->surfaces, static fn (Surface $surface): bool => '' !== $surface->normal && '' !== $surface->damage)
+                )
+            ),
             'watch' => \count($book->watch),
             'patterns' => \count($book->patterns),
         ];

@@ -37,10 +37,16 @@ final readonly class BookFactory
             $data->text('book'),
             $data->text('title'),
             $data->textOrNull('about') ?? '',
-            array_map(static fn (Data $m): Model => new Model($m->text('maker'), $m->text('model'), $m->words('facts')), $data->maps('models')),
+            array_map(
+                static fn (Data $m): Model => new Model($m->text('maker'), $m->text('model'), $m->words('facts')),
+                $data->maps('models'),
+            ),
             $data->texts('cautions'),
             $parts,
-            array_map(static fn (Data $p): Pair => new Pair($p->texts('parts'), $p->text('why'), $p->textOrNull('number') ?? ''), $data->maps('pairs')),
+            array_map(
+                static fn (Data $p): Pair => new Pair($p->texts('parts'), $p->text('why'), $p->textOrNull('number') ?? ''),
+                $data->maps('pairs'),
+            ),
             array_map($this->carrier(...), $data->maps('carriers')),
             $strip,
             $complaints,
@@ -49,7 +55,10 @@ final readonly class BookFactory
             $data->has('leaks') ? $this->leaks($data->map('leaks')) : null,
             $this->watch($data),
             $data->texts('sisters'),
-            array_map(static fn (Data $one): Content => new Content($one->text('part'), $one->text('what'), $one->words('should')), $data->maps('contents')),
+            array_map(
+                static fn (Data $one): Content => new Content($one->text('part'), $one->text('what'), $one->words('should')),
+                $data->maps('contents'),
+            ),
             $this->upkeep($data),
             (array) ($content['mechanisms'] ?? []),
         );
@@ -71,7 +80,14 @@ final readonly class BookFactory
     {
         $watch = [];
         foreach ($data->named('watch') as $key => $one) {
-            $watch[$key] = new Watch($key, $one->text('place'), $one->text('what'), $one->text('tell'), $one->texts('shared'), $one->textOrNull('mode'));
+            $watch[$key] = new Watch(
+                $key,
+                $one->text('place'),
+                $one->text('what'),
+                $one->text('tell'),
+                $one->texts('shared'),
+                $one->textOrNull('mode'),
+            );
         }
 
         return $watch;
@@ -84,19 +100,44 @@ final readonly class BookFactory
             $kits[$key] = new Kit($key, $kit->text('name'), $kit->texts('parts'), $kit->texts('without'));
         }
         foreach ($data->named('choices') as $key => $choice) {
-            $sides = array_map(static fn (Data $side): array => ['name' => $side->text('name'), 'reason' => $side->text('reason')], $choice->named('sides'));
+            $sides = array_map(
+                static fn (Data $side): array => ['name' => $side->text('name'), 'reason' => $side->text('reason')],
+                $choice->named('sides'),
+            );
             $choices[$key] = new SchoolChoice($key, $choice->text('question'), $sides);
         }
         foreach ($data->words('hours') as $work => $time) {
-            $hours[$work] = null !== BareNumber::of($time) && (float) $time > 0 ? (float) $time : $data->fail('expected hours above 0, such as 1.5.', 'hours/'.$work);
+            $hours[$work] = null !== BareNumber::of($time) && (float) $time > 0
+                ? (float) $time
+                : $data->fail('expected hours above 0, such as 1.5.', 'hours/'.$work);
         }
 
         return new Upkeep(
             $kits,
             $hours,
             $choices,
-            array_map(static fn (Data $one): BuildSetting => new BuildSetting($one->text('what'), $one->text('value'), $one->textOrNull('how') ?? '', $one->flag('sample'), $one->textOrNull('after') ?? '', $one->textOrNull('reads') ?? '', $one->flag('two'), $one->flag('tab')), $data->maps('settings')),
-            array_map(static fn (Data $one): ProofStep => new ProofStep($one->text('step'), $one->text('expect'), $one->textOrNull('caution') ?? '', array_map(self::proofRead(...), $one->maps('reads'))), $data->maps('proof')),
+            array_map(
+                static fn (Data $one): BuildSetting => new BuildSetting(
+                    $one->text('what'),
+                    $one->text('value'),
+                    $one->textOrNull('how') ?? '',
+                    $one->flag('sample'),
+                    $one->textOrNull('after') ?? '',
+                    $one->textOrNull('reads') ?? '',
+                    $one->flag('two'),
+                    $one->flag('tab'),
+                ),
+                $data->maps('settings'),
+            ),
+            array_map(
+                static fn (Data $one): ProofStep => new ProofStep(
+                    $one->text('step'),
+                    $one->text('expect'),
+                    $one->textOrNull('caution') ?? '',
+                    array_map(self::proofRead(...), $one->maps('reads')),
+                ),
+                $data->maps('proof'),
+            ),
         );
     }
 
@@ -127,7 +168,13 @@ final readonly class BookFactory
     {
         $surfaces = [];
         foreach ($data->named('surfaces') as $name => $surface) {
-            $surfaces[$name] = new Surface($name, $surface->text('name'), $surface->textOrNull('normal') ?? '', $surface->textOrNull('damage') ?? '', $surface->textOrNull('other-way') ?? '');
+            $surfaces[$name] = new Surface(
+                $name,
+                $surface->text('name'),
+                $surface->textOrNull('normal') ?? '',
+                $surface->textOrNull('damage') ?? '',
+                $surface->textOrNull('other-way') ?? '',
+            );
         }
         $fields = [];
         foreach ($data->named('readings') as $name => $field) {
@@ -155,12 +202,21 @@ final readonly class BookFactory
 
     private function field(string $key, Data $data): Field
     {
-        $dimension = Dimension::tryFrom($data->textOrNull('dimension') ?? Dimension::Length->value) ?? $data->fail('expected a dimension such as length or pressure.', 'dimension');
+        $dimension = Dimension::tryFrom($data->textOrNull('dimension') ?? Dimension::Length->value) ?? $data->fail(
+            'expected a dimension such as length or pressure.',
+            'dimension',
+        );
         $sets = [];
         foreach ([$data, ...$data->maps('limits')] as $i => $set) {
             $limits = $this->limits($set, $dimension);
             if (null !== $limits) {
-                $sets[] = new LimitSet($set->textOrNull('key') ?? (0 === $i ? 'book' : 'set-'.$i), $limits, $set->textOrNull('source') ?? '', $set->flag('sample'), $set->textOrNull('duty') ?? '');
+                $sets[] = new LimitSet(
+                    $set->textOrNull('key') ?? (0 === $i ? 'book' : 'set-'.$i),
+                    $limits,
+                    $set->textOrNull('source') ?? '',
+                    $set->flag('sample'),
+                    $set->textOrNull('duty') ?? '',
+                );
             }
         }
         $form = $data->textOrNull('form');
@@ -181,7 +237,12 @@ final readonly class BookFactory
             $data->quantity('form-length', Dimension::Length),
             $data->flag('adjuster'),
             $data->has('rebuild') ? $this->limits($data->map('rebuild'), $dimension) : null,
-            null === $kind ? null : PlaceKind::tryFrom($kind) ?? $data->fail('expected repeats (the same spot again) or positions (each a size of its own).', 'places-are'),
+            null === $kind
+                ? null
+                : PlaceKind::tryFrom($kind) ?? $data->fail(
+                    'expected repeats (the same spot again) or positions (each a size of its own).',
+                    'places-are',
+                ),
             $data->quantity('form-max', $dimension->difference()),
             $data->flag('hard-stop'),
         );
@@ -214,7 +275,15 @@ final readonly class BookFactory
 
     private static function proofRead(Data $data): ProofRead
     {
-        return new ProofRead($data->text('what'), $data->textOrNull('channel') ?? '', $data->textOrNull('least') ?? '', $data->textOrNull('most') ?? '', $data->flag('of-displacement'), $data->has('curve') ? $data->words('curve') : [], $data->flag('sample'));
+        return new ProofRead(
+            $data->text('what'),
+            $data->textOrNull('channel') ?? '',
+            $data->textOrNull('least') ?? '',
+            $data->textOrNull('most') ?? '',
+            $data->flag('of-displacement'),
+            $data->has('curve') ? $data->words('curve') : [],
+            $data->flag('sample'),
+        );
     }
 
     private function step(Data $data): StripStep
@@ -246,6 +315,8 @@ final readonly class BookFactory
     {
         $steps = $data->texts('steps');
 
-        return [] === $steps ? $data->fail('expected the steps from origin to complaint.', 'steps') : new Pattern($steps, $data->textOrNull('tell') ?? '');
+        return [] === $steps
+            ? $data->fail('expected the steps from origin to complaint.', 'steps')
+            : new Pattern($steps, $data->textOrNull('tell') ?? '');
     }
 }

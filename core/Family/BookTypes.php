@@ -42,7 +42,9 @@ final readonly class BookTypes
             $book = self::free($book, array_values(array_diff(self::places($file), self::places($book))));
             $book = self::rewired($book, $file);
             $key = $data->text('book').'-'.$type;
-            $kept[$key] = ['book' => $key, 'title' => $about->text('title')] + (null === $about->textOrNull('about') ? [] : ['about' => $about->textOrNull('about')]) + $book;
+            $kept[$key] = ['book' => $key, 'title' => $about->text('title')] + (
+                null === $about->textOrNull('about') ? [] : ['about' => $about->textOrNull('about')]
+            ) + $book;
         }
         $this->kept = $kept;
     }
@@ -76,7 +78,15 @@ final readonly class BookTypes
             $here = ltrim($path.'/'.$key, '/');
             if ('only' === $key) {
                 foreach ((array) $value as $named) {
-                    \in_array($named, $types, true) || throw new BookError(\sprintf('there is no type "%s"; expected %s.', \is_scalar($named) ? (string) $named : '', implode(', ', $types)), $here);
+                    \in_array($named, $types, true)
+                        || throw new BookError(
+                            \sprintf(
+                                'there is no type "%s"; expected %s.',
+                                \is_scalar($named) ? (string) $named : '',
+                                implode(', ', $types),
+                            ),
+                            $here,
+                        );
                 }
             } elseif (\is_array($value)) {
                 self::checkNames($value, $types, $here);
@@ -126,7 +136,13 @@ final readonly class BookTypes
                     continue;
                 }
                 $left = array_values(array_filter($value[$list], static fn (mixed $part): bool => !\in_array($part, $gone, true)));
-                if ($left !== $value[$list] && ([] === $left ? \in_array($list, ['removes', 'parts'], true) : 'parts' === $list && isset($value['why']) && 1 === \count($left))) {
+                if (
+                    $left !== $value[$list] && (
+                        [] === $left
+                            ? \in_array($list, ['removes', 'parts'], true)
+                            : 'parts' === $list && isset($value['why']) && 1 === \count($left)
+                    )
+                ) {
                     unset($content[$key]);
                     continue 2;
                 }
@@ -147,7 +163,11 @@ final readonly class BookTypes
     {
         $places = [];
         foreach ((new Data($content))->named('parts') as $key => $part) {
-            array_push($places, $key, ...array_map(static fn (string $surface): string => $key.'/'.$surface, array_keys($part->named('surfaces'))));
+            array_push(
+                $places,
+                $key,
+                ...array_map(static fn (string $surface): string => $key.'/'.$surface, array_keys($part->named('surfaces'))),
+            );
         }
 
         return $places;
@@ -172,7 +192,16 @@ final readonly class BookTypes
         $strip = \is_array($book['strip'] ?? null) ? $book['strip'] : [];
         foreach ($strip as $i => $step) {
             if (\is_array($step) && \is_array($step['needs'] ?? null)) {
-                $step['needs'] = array_values(array_unique(array_merge(...array_map(static fn (mixed $need): array => $instead(\is_scalar($need) ? (string) $need : ''), array_values($step['needs'])))));
+                $step['needs'] = array_values(
+                    array_unique(
+                        array_merge(
+                            ...array_map(
+                                static fn (mixed $need): array => $instead(\is_scalar($need) ? (string) $need : ''),
+                                array_values($step['needs']),
+                            )
+                        )
+                    )
+                );
                 $strip[$i] = $step;
             }
         }

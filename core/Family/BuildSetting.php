@@ -13,7 +13,15 @@ final readonly class BuildSetting
      * @param bool $two do two people sign it?
      * @param bool $tab is what is tightened locked by a tab?
      */
-    public function __construct(public string $what, public string $value, public string $how, public bool $sample, public string $after = '', public string $reads = '', public bool $two = false, public bool $tab = false)
-    {
+    public function __construct(
+        public string $what,
+        public string $value,
+        public string $how,
+        public bool $sample,
+        public string $after = '',
+        public string $reads = '',
+        public bool $two = false,
+        public bool $tab = false,
+    ) {
     }
 }

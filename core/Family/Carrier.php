@@ -12,7 +12,14 @@ final readonly class Carrier
      * @param string $bypass how debris gets past the filter
      * @param string $keepsOut of a seal: what would come in past it, `air`, `water` or `dirt`; empty: it keeps something in
      */
-    public function __construct(public CarrierKind $kind, public string $from, public string $to, public string $note = '', public string $filter = '', public string $bypass = '', public string $keepsOut = '')
-    {
+    public function __construct(
+        public CarrierKind $kind,
+        public string $from,
+        public string $to,
+        public string $note = '',
+        public string $filter = '',
+        public string $bypass = '',
+        public string $keepsOut = '',
+    ) {
     }
 }

@@ -64,7 +64,9 @@ final readonly class Data
     {
         $maps = [];
         foreach ($this->list($key) as $i => $value) {
-            $maps[] = \is_array($value) ? new self($value, $this->at($key.'/'.$i)) : throw new BookError('expected keys and values.', $this->at($key.'/'.$i));
+            $maps[] = \is_array($value)
+                ? new self($value, $this->at($key.'/'.$i))
+                : throw new BookError('expected keys and values.', $this->at($key.'/'.$i));
         }
 
         return $maps;
@@ -80,7 +82,9 @@ final readonly class Data
     {
         $named = [];
         foreach ($this->array($key) as $name => $value) {
-            $named[(string) $name] = \is_array($value) ? new self($value, $this->at($key.'/'.$name)) : throw new BookError('expected keys and values.', $this->at($key.'/'.$name));
+            $named[(string) $name] = \is_array($value)
+                ? new self($value, $this->at($key.'/'.$name))
+                : throw new BookError('expected keys and values.', $this->at($key.'/'.$name));
         }
 
         return $named;
@@ -91,7 +95,9 @@ final readonly class Data
     {
         $words = [];
         foreach ($this->array($key) as $name => $value) {
-            $words[(string) $name] = \is_scalar($value) ? (string) $value : throw new BookError('expected a text.', $this->at($key.'/'.$name));
+            $words[(string) $name] = \is_scalar($value)
+                ? (string) $value
+                : throw new BookError('expected a text.', $this->at($key.'/'.$name));
         }
 
         return $words;

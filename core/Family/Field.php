@@ -49,7 +49,11 @@ final readonly class Field
     /** The same field with the limits of one more source. */
     public function with(LimitSet $set): self
     {
-        return new self($this->key, $this->name, $this->dimension, $this->method, [...$this->sets, $set], $this->whyNoLimit, $this->places, $this->gauge, $this->how, $this->from, $this->form, $this->formLength, $this->adjuster, $this->rebuild, $this->placesAre, $this->formMost, $this->hardStop);
+        return new self(
+            $this->key, $this->name, $this->dimension, $this->method, [...$this->sets, $set], $this->whyNoLimit,
+            $this->places, $this->gauge, $this->how, $this->from, $this->form, $this->formLength, $this->adjuster,
+            $this->rebuild, $this->placesAre, $this->formMost, $this->hardStop,
+        );
     }
 
     /** Is it read during the strip, rather than only worked out, or set when rebuilt? */

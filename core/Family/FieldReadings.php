@@ -36,8 +36,14 @@ final readonly class FieldReadings
      * @throws \Japhrex\Core\Quantity\QuantityError naming what cannot be read
      * @throws \DomainException if there is no reading, or a feeler is no pair
      */
-    public static function typed(Field $field, array $typed, array $places = [], string $zero = '', string $resolution = '', string $expanded = ''): self
-    {
+    public static function typed(
+        Field $field,
+        array $typed,
+        array $places = [],
+        string $zero = '',
+        string $resolution = '',
+        string $expanded = '',
+    ): self {
         if ([] === $typed) {
             throw new \DomainException('No reading was typed.');
         }
@@ -52,7 +58,10 @@ final readonly class FieldReadings
         foreach ($read as $place => $values) {
             if (PlaceReadings::isNotTold((string) $place)) {
                 // Where nobody told the places, nobody can say which of them are repeats.
-                array_push($at, ...array_map(static fn (Quantity $one): PlaceReadings => new PlaceReadings((string) $place, [$one]), $values));
+                array_push(
+                    $at,
+                    ...array_map(static fn (Quantity $one): PlaceReadings => new PlaceReadings((string) $place, [$one]), $values),
+                );
             } else {
                 $at[] = new PlaceReadings((string) $place, $values);
             }
@@ -61,13 +70,19 @@ final readonly class FieldReadings
         $quantity = static fn (string $text): ?Quantity => '' === trim($text) ? null : Quantity::parse($text, $difference);
 
         // Without a gauge the steps of the typed figures are all that is known of its resolution.
-        return new self($field, self::inOrder($field, $at), new Gauging($quantity($resolution) ?? Gauging::stepOf($typed, $field->dimension), $quantity($expanded), $quantity($zero)));
+        return new self(
+            $field,
+            self::inOrder($field, $at),
+            new Gauging($quantity($resolution) ?? Gauging::stepOf($typed, $field->dimension), $quantity($expanded), $quantity($zero)),
+        );
     }
 
     /** @return list<string> places of the book that were not read */
     public function unread(): array
     {
-        $unread = array_values(array_diff($this->field->positions(), array_map(static fn (PlaceReadings $one): string => $one->place, $this->at)));
+        $unread = array_values(
+            array_diff($this->field->positions(), array_map(static fn (PlaceReadings $one): string => $one->place, $this->at))
+        );
         $notTold = \count(array_filter($this->at, static fn (PlaceReadings $one): bool => PlaceReadings::isNotTold($one->place)));
 
         // Readings whose places nobody told stand for as many of them; which are left nobody can say.
@@ -125,7 +140,9 @@ final readonly class FieldReadings
     {
         $two = \count($typed) > 1 && [] === array_filter($typed, static fn (string $text): bool => str_contains($text, '..'));
         if ($two && 2 !== \count($typed)) {
-            throw new \DomainException('A feeler is read as a pair: the largest that goes, the smallest that does not, such as 0.05 mm..0.08 mm.');
+            throw new \DomainException(
+                'A feeler is read as a pair: the largest that goes, the smallest that does not, such as 0.05 mm..0.08 mm.'
+            );
         }
         // A pair typed as two values was kept without its place.
         [$typed, $places] = $two ? [[$typed[0].'..'.$typed[1]], ['']] : [$typed, $places];
@@ -133,7 +150,13 @@ final readonly class FieldReadings
         foreach ($typed as $i => $text) {
             $ends = explode('..', $text);
             if (2 !== \count($ends) || '' === trim($ends[0]) || '' === trim($ends[1])) {
-                throw new \DomainException(\sprintf('"%s" is half a pair; expected the largest feeler that goes and the smallest that does not, such as 0.05 mm..0.08 mm.', mb_substr($text, 0, 60)));
+                throw new \DomainException(
+                    \sprintf(
+                        '"%s" is half a pair; expected the largest feeler that goes and the smallest that does not, such as 0.05 '
+                            .'mm..0.08 mm.',
+                        mb_substr($text, 0, 60),
+                    )
+                );
             }
             // "0.05..0.08 mm": the unit typed last goes for both.
             if (1 === preg_match('~^[\d.,\s]+$~', $ends[0]) && 1 === preg_match('~[^\d.,\s].*$~', trim($ends[1]), $unit)) {
@@ -154,7 +177,9 @@ final readonly class FieldReadings
      */
     private static function inOrder(Field $field, array $at): array
     {
-        $order = static fn (PlaceReadings $one): int => (int) (($found = array_search($one->place, $field->places, true)) === false ? \count($field->places) : $found);
+        $order = static fn (PlaceReadings $one): int => (int) (
+            ($found = array_search($one->place, $field->places, true)) === false ? \count($field->places) : $found
+        );
         usort($at, static fn (PlaceReadings $a, PlaceReadings $b): int => $order($a) <=> $order($b));
 
         return $at;

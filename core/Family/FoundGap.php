@@ -48,7 +48,13 @@ final readonly class FoundGap
             $gaps[] = $gap;
         }
         if ($spread->isBand) {
-            usort($gaps, static fn (string $a, string $b): int => Quantity::parse($a, Dimension::Length)->si <=> Quantity::parse($b, Dimension::Length)->si);
+            usort(
+                $gaps,
+                static fn (string $a, string $b): int => Quantity::parse(
+                    $a,
+                    Dimension::Length,
+                )->si <=> Quantity::parse($b, Dimension::Length)->si,
+            );
             $gaps = array_values(array_unique([$gaps[0], $gaps[\count($gaps) - 1]]));
         }
 
@@ -80,7 +86,10 @@ final readonly class FoundGap
     /** @return list<Quantity> the gap of one place, or the two ends where places differ */
     public function range(): array
     {
-        $sizes = array_map(static fn (string $gap): Quantity => Quantity::parse($gap, Dimension::Length), [] === $this->gaps ? [$this->route->new] : $this->gaps);
+        $sizes = array_map(
+            static fn (string $gap): Quantity => Quantity::parse($gap, Dimension::Length),
+            [] === $this->gaps ? [$this->route->new] : $this->gaps,
+        );
         usort($sizes, static fn (Quantity $a, Quantity $b): int => $a->si <=> $b->si);
 
         return $sizes[0]->equals($sizes[\count($sizes) - 1]) ? [$sizes[0]] : [$sizes[0], $sizes[\count($sizes) - 1]];

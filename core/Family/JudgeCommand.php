@@ -17,14 +17,21 @@ use Japhrex\Core\Repair\BoundByLimits;
 /**
  * `japhrex judge …` without its terminal: the verdict of a field of a book on readings, as the application would give it.
  *
- * @phpstan-type Judged array{verdict: string, place: string, places: list<array{place: string, value: float, unit: string, verdict: string}>, unread: list<string>, worst: array{value: float, unit: string}|null, 'wear-used': float|null, form: array<string, mixed>|null, rebuild: string, decisions: array{'needs-reason': list<string>, refused: list<string>}, notes: list<string>}
+ * @phpstan-type Judged array{
+ *     verdict: string, place: string, places: list<array{place: string, value: float, unit: string, verdict: string}>,
+ *     unread: list<string>, worst: array{value: float, unit: string}|null, 'wear-used': float|null,
+ *     form: array<string, mixed>|null, rebuild: string, decisions: array{'needs-reason': list<string>, refused: list<string>},
+ *     notes: list<string>,
+ * }
  */
 final readonly class JudgeCommand
 {
     /** What may be asked, and in which words. */
     public const KEYS = ['book', 'field', 'readings', 'expanded', 'resolution', 'zero', 'type', 'duty'];
 
-    /** @param \Closure(string): (array<string, Book>|null) $shelf the books of a file's key, by their own keys; null: there is no such file */
+    /**
+     * @param \Closure(string): (array<string, Book>|null) $shelf the books of a file's key, by their own keys; null: there is no such file
+     */
     public function __construct(private \Closure $shelf)
     {
     }
@@ -42,10 +49,26 @@ final readonly class JudgeCommand
             '' !== trim($asked[$key] ?? '') || throw new JudgeError(\sprintf('%s is missing; expected --%1$s.', $key), $key);
         }
         $book = $this->book($asked);
-        $field = $book->field($asked['field']) ?? throw new JudgeError(\sprintf('%s has no reading "%s"; expected part/field, one of %s.', $book->key, $asked['field'], implode(', ', $this->near($book, $asked['field']))), 'field');
+        $field = $book->field($asked['field']) ?? throw new JudgeError(
+            \sprintf(
+                '%s has no reading "%s"; expected part/field, one of %s.',
+                $book->key,
+                $asked['field'],
+                implode(', ', $this->near($book, $asked['field'])),
+            ),
+            'field',
+        );
         $duty = $asked['duty'] ?? '';
         if ('' !== $duty && !isset($book->duties[$duty])) {
-            throw new JudgeError(\sprintf('%s has no duty "%s"; expected %s.', $book->key, $duty, [] === $book->duties ? 'none' : implode(', ', array_keys($book->duties))), 'duty');
+            throw new JudgeError(
+                \sprintf(
+                    '%s has no duty "%s"; expected %s.',
+                    $book->key,
+                    $duty,
+                    [] === $book->duties ? 'none' : implode(', ', array_keys($book->duties)),
+                ),
+                'duty',
+            );
         }
         $readings = $this->readings($field, $asked);
         $limits = $field->limits($duty);
@@ -58,7 +81,12 @@ final readonly class JudgeCommand
         return [
             'verdict' => $judged->verdict->value,
             'place' => $judged->worst->place,
-            'places' => array_map(static fn (JudgedPlace $one): array => ['place' => $one->place] + self::size($one->assessment->mean, $readings) + ['verdict' => $one->assessment->verdict->value], $judged->places),
+            'places' => array_map(
+                static fn (JudgedPlace $one): array => ['place' => $one->place] + self::size($one->assessment->mean, $readings) + [
+                    'verdict' => $one->assessment->verdict->value,
+                ],
+                $judged->places,
+            ),
             'unread' => $judged->unread,
             'worst' => self::size($judged->atWorst()->mean, $readings),
             'wear-used' => $judged->wearUsed,
@@ -78,7 +106,13 @@ final readonly class JudgeCommand
     {
         $text = '';
         foreach ($answer as $name => $value) {
-            $text .= \sprintf("  %-12s %s\n", $name, \is_scalar($value) || null === $value ? (string) ($value ?? '–') : json_encode($value, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES));
+            $text .= \sprintf(
+                "  %-12s %s\n",
+                $name,
+                \is_scalar($value) || null === $value
+                    ? (string) ($value ?? '–')
+                    : json_encode($value, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES),
+            );
         }
 
         return $text;
@@ -87,14 +121,30 @@ final readonly class JudgeCommand
     /** @param array<string, string> $asked */
     private function book(array $asked): Book
     {
-        $books = (1 === preg_match('/^[a-z0-9-]+$/', $asked['book']) ? ($this->shelf)($asked['book']) : null) ?? throw new JudgeError(\sprintf('There is no book "%s"; ./japhrex book depth lists them.', $asked['book']), 'book');
+        $books = (1 === preg_match('/^[a-z0-9-]+$/', $asked['book']) ? ($this->shelf)($asked['book']) : null) ?? throw new JudgeError(
+            \sprintf('There is no book "%s"; ./japhrex book depth lists them.', $asked['book']),
+            'book',
+        );
         $type = $asked['type'] ?? '';
         if ('' === $type && 1 === \count($books)) {
             return reset($books);
         }
-        $types = array_map(static fn (string $key): string => str_starts_with($key, $asked['book'].'-') ? substr($key, \strlen($asked['book']) + 1) : $key, array_keys($books));
+        $types = array_map(
+            static fn (string $key): string => str_starts_with($key, $asked['book'].'-') ? substr($key, \strlen($asked['book']) + 1) : $key,
+            array_keys($books),
+        );
 
-        return $books[$asked['book'].'-'.$type] ?? throw new JudgeError('' === $type ? \sprintf('%s has several types; expected --type %s.', $asked['book'], implode(' or ', $types)) : \sprintf('%s has no type "%s"%s.', $asked['book'], $type, 1 === \count($books) ? '' : '; expected '.implode(' or ', $types)), 'type');
+        return $books[$asked['book'].'-'.$type] ?? throw new JudgeError(
+            '' === $type
+                ? \sprintf('%s has several types; expected --type %s.', $asked['book'], implode(' or ', $types))
+                : \sprintf(
+                    '%s has no type "%s"%s.',
+                    $asked['book'],
+                    $type,
+                    1 === \count($books) ? '' : '; expected '.implode(' or ', $types),
+                ),
+            'type',
+        );
     }
 
     /** @param array<string, string> $asked */
@@ -107,7 +157,15 @@ final readonly class JudgeCommand
                     continue;
                 }
                 if ([] !== $field->places && $i >= \count($field->places)) {
-                    throw new JudgeError(\sprintf('%s has %d places (%s); repeats at one place are parted by |.', $field->name, \count($field->places), implode(', ', $field->places)), 'readings');
+                    throw new JudgeError(
+                        \sprintf(
+                            '%s has %d places (%s); repeats at one place are parted by |.',
+                            $field->name,
+                            \count($field->places),
+                            implode(', ', $field->places),
+                        ),
+                        'readings',
+                    );
                 }
                 $typed[] = trim($one);
                 $places[] = $field->places[$i] ?? '';
@@ -152,8 +210,14 @@ final readonly class JudgeCommand
     {
         return [
             'verdict' => Verdict::Open->value, 'place' => '',
-            'places' => array_map(static fn (PlaceSize $one): array => ['place' => $one->place] + self::size($one->size->x, $readings) + ['verdict' => Verdict::Open->value], $readings->sizes()),
-            'unread' => $readings->unread(), 'worst' => null, 'wear-used' => null, 'form' => $this->form($readings), 'rebuild' => Verdict::Open->value,
+            'places' => array_map(
+                static fn (PlaceSize $one): array => ['place' => $one->place] + self::size($one->size->x, $readings) + [
+                    'verdict' => Verdict::Open->value,
+                ],
+                $readings->sizes(),
+            ),
+            'unread' => $readings->unread(), 'worst' => null, 'wear-used' => null, 'form' => $this->form($readings),
+            'rebuild' => Verdict::Open->value,
             'decisions' => ['needs-reason' => [], 'refused' => []], 'notes' => ['No limit is known. '.$readings->field->whyNoLimit],
         ];
     }
@@ -175,12 +239,23 @@ final readonly class JudgeCommand
     }
 
     /** @return array{needs-reason: list<string>, refused: list<string>} */
-    private function decisions(Book $book, string $reference, FieldReadings $readings, FieldAssessment $judged, ?FieldAssessment $rebuild): array
-    {
+    private function decisions(
+        Book $book,
+        string $reference,
+        FieldReadings $readings,
+        FieldAssessment $judged,
+        ?FieldAssessment $rebuild,
+    ): array {
         $part = $book->parts[explode('/', $reference)[0]];
-        $bound = BoundByLimits::of($part, [['field' => $readings->field, 'service' => $judged, 'rebuild' => $rebuild, 'form' => $readings->form()?->judged]]);
+        $bound = BoundByLimits::of(
+            $part,
+            [['field' => $readings->field, 'service' => $judged, 'rebuild' => $rebuild, 'form' => $readings->form()?->judged]],
+        );
 
-        return ['needs-reason' => array_map(static fn (Disposition $one): string => $one->value, $bound->needsReason()), 'refused' => array_map(static fn (Disposition $one): string => $one->value, $bound->refused())];
+        return [
+            'needs-reason' => array_map(static fn (Disposition $one): string => $one->value, $bound->needsReason()),
+            'refused' => array_map(static fn (Disposition $one): string => $one->value, $bound->refused()),
+        ];
     }
 
     /** @return list<string> readings of the part that was meant, or of all */

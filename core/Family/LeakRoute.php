@@ -23,8 +23,15 @@ final readonly class LeakRoute
      * @param Lies $lies how the part lies between them
      * @param bool $series the places follow each other along the oil's way
      */
-    public function __construct(public string $name, public string $path, public string $new, public string $found, public int $faces = 1, public Lies $lies = Lies::Centred, public bool $series = false)
-    {
+    public function __construct(
+        public string $name,
+        public string $path,
+        public string $new,
+        public string $found,
+        public int $faces = 1,
+        public Lies $lies = Lies::Centred,
+        public bool $series = false,
+    ) {
     }
 
     /**
@@ -59,7 +66,9 @@ final readonly class LeakRoute
         }
         $times = $path['times'];
         if ($this->faces > 1) {
-            [$gap, $times] = Lies::OneSide === $lies ? [$gap, intdiv($times, $this->faces)] : [self::scaled($gap, 1 / $this->faces), $times];
+            [$gap, $times] = Lies::OneSide === $lies
+                ? [$gap, intdiv($times, $this->faces)]
+                : [self::scaled($gap, 1 / $this->faces), $times];
         }
         $sizes = $path['sizes'];
         if ($share < 1.0) {
@@ -73,7 +82,9 @@ final readonly class LeakRoute
     /** @return array{kind: string, sizes: list<string>, times: int}|null */
     private function parsed(): ?array
     {
-        return 1 !== preg_match('~^\s*(slot|annulus|face):(.*?)(?:\s*x\s*(\d+))?\s*$~', $this->path, $m) ? null : ['kind' => $m[1], 'sizes' => array_map(trim(...), explode(',', $m[2])), 'times' => max(1, (int) ($m[3] ?? 1))];
+        return 1 !== preg_match('~^\s*(slot|annulus|face):(.*?)(?:\s*x\s*(\d+))?\s*$~', $this->path, $m)
+            ? null
+            : ['kind' => $m[1], 'sizes' => array_map(trim(...), explode(',', $m[2])), 'times' => max(1, (int) ($m[3] ?? 1))];
     }
 
     /** @param non-empty-list<string> $gaps */
@@ -84,7 +95,9 @@ final readonly class LeakRoute
             return $gaps[(int) array_search(min($sizes), $sizes, true)];
         }
 
-        return self::number((\count($sizes) / array_sum(array_map(static fn (float $size): float => $size ** -3, $sizes))) ** (1 / 3)).' mm';
+        return self::number(
+            (\count($sizes) / array_sum(array_map(static fn (float $size): float => $size ** -3, $sizes))) ** (1 / 3)
+        ).' mm';
     }
 
     private static function scaled(string $typed, float $by): string

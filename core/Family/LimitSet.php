@@ -13,7 +13,12 @@ final readonly class LimitSet
      * @param bool $sample an invented value that the shop replaces by its maker's
      * @param string $duty key of the duty; empty: every duty that has no limits of its own
      */
-    public function __construct(public string $key, public Limits $limits, public string $source, public bool $sample, public string $duty = '')
-    {
+    public function __construct(
+        public string $key,
+        public Limits $limits,
+        public string $source,
+        public bool $sample,
+        public string $duty = '',
+    ) {
     }
 }

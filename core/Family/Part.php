@@ -38,7 +38,10 @@ final readonly class Part
     {
         $also = array_values(array_diff(array_unique([$this->name, ...$this->also]), [$word]));
 
-        return new self($this->key, $word, $word, $also, $this->material, $this->count, $this->reuse, $this->reuseWhy, $this->facing, $this->surfaces, $this->fields, $this->senses, $this->look, $this->figures);
+        return new self(
+            $this->key, $word, $word, $also, $this->material, $this->count, $this->reuse, $this->reuseWhy,
+            $this->facing, $this->surfaces, $this->fields, $this->senses, $this->look, $this->figures,
+        );
     }
 
     /** Does what is allowed here hang on what the stage has to do? */

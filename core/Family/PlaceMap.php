@@ -57,7 +57,12 @@ final readonly class PlaceMap
      */
     public function kindsBetween(string $from, string $to): array
     {
-        return array_values(array_filter(CarrierKind::cases(), fn (CarrierKind $kind): bool => self::part($from) !== self::part($to) && $this->joins($kind, $from, $to)));
+        return array_values(
+            array_filter(
+                CarrierKind::cases(),
+                fn (CarrierKind $kind): bool => self::part($from) !== self::part($to) && $this->joins($kind, $from, $to),
+            )
+        );
     }
 
     /**

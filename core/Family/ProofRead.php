@@ -16,11 +16,19 @@ final readonly class ProofRead
      * @param string $least the smallest that passes, as the book writes it; empty: none
      * @param string $most the largest that passes; empty: none
      * @param bool $ofDisplacement is it the flow as a share of displacement times speed?
-     * @param array<string, string> $curve setting of a power control that points are held against, as the figure `power-curve` takes it; empty: it is one value
+     * @param array<string, string> $curve setting of a power control that points are held against, as the figure `power-curve` takes it;
+     *                                     empty: it is one value
      * @param bool $sample an invented value that the shop replaces by its maker's
      */
-    public function __construct(public string $what, public string $channel, public string $least, public string $most, public bool $ofDisplacement, public array $curve, public bool $sample)
-    {
+    public function __construct(
+        public string $what,
+        public string $channel,
+        public string $least,
+        public string $most,
+        public bool $ofDisplacement,
+        public array $curve,
+        public bool $sample,
+    ) {
     }
 
     /**
@@ -50,7 +58,9 @@ final readonly class ProofRead
         $of = $this->ofDisplacement ? ' of displacement times speed' : '';
 
         return match (true) {
-            [] !== $this->curve => \sprintf('within %s of %s', $this->curve['tolerance'] ?? '', $this->curve['power'] ?? '').(isset($this->curve['regulates-from']) ? ' from '.$this->curve['regulates-from'] : ''),
+            [] !== $this->curve => \sprintf('within %s of %s', $this->curve['tolerance'] ?? '', $this->curve['power'] ?? '').(
+                isset($this->curve['regulates-from']) ? ' from '.$this->curve['regulates-from'] : ''
+            ),
             '' === $this->most => 'at least '.$this->least.$of,
             '' === $this->least => 'at most '.$this->most.$of,
             default => $this->least.' to '.$this->most.$of,

@@ -12,7 +12,12 @@ final readonly class Surface
      * @param string $damage what is damage here
      * @param string $otherWay on a surface that speaks the other way round: what a look means here that means the opposite elsewhere
      */
-    public function __construct(public string $key, public string $name, public string $normal, public string $damage, public string $otherWay = '')
-    {
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $normal,
+        public string $damage,
+        public string $otherWay = '',
+    ) {
     }
 }

@@ -14,7 +14,12 @@ final readonly class Upkeep
      * @param list<BuildSetting> $settings
      * @param list<ProofStep> $proof
      */
-    public function __construct(public array $kits = [], public array $hours = [], public array $choices = [], public array $settings = [], public array $proof = [])
-    {
+    public function __construct(
+        public array $kits = [],
+        public array $hours = [],
+        public array $choices = [],
+        public array $settings = [],
+        public array $proof = [],
+    ) {
     }
 }

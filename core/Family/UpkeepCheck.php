@@ -27,7 +27,10 @@ final readonly class UpkeepCheck
         $steps = array_map(static fn (StripStep $step): string => $step->key, $book->strip);
         foreach ($book->upkeep->settings as $i => $setting) {
             if ('' !== $setting->after && !\in_array($setting->after, $steps, true)) {
-                yield new BookProblem('settings/'.$i, \sprintf('there is no strip step "%s" after which it could be set.', $setting->after));
+                yield new BookProblem(
+                    'settings/'.$i,
+                    \sprintf('there is no strip step "%s" after which it could be set.', $setting->after),
+                );
             }
             if ('' !== $setting->reads && null === $book->field($setting->reads)) {
                 yield new BookProblem('settings/'.$i, \sprintf('there is no reading "%s" to compare it with.', $setting->reads));
@@ -61,10 +64,15 @@ final readonly class UpkeepCheck
             }
         }
         if ([] !== $book->upkeep->kits) {
-            $named = array_merge(...array_map(static fn (Kit $kit): array => [...$kit->parts, ...$kit->without], array_values($book->upkeep->kits)));
+            $named = array_merge(
+                ...array_map(static fn (Kit $kit): array => [...$kit->parts, ...$kit->without], array_values($book->upkeep->kits))
+            );
             foreach ($book->parts as $part) {
                 if (Reuse::Never === $part->reuse && !\in_array($part->key, $named, true)) {
-                    yield new BookProblem('parts/'.$part->key, 'is never reused, but no kit has it nor says that it has to be bought besides (without).');
+                    yield new BookProblem(
+                        'parts/'.$part->key,
+                        'is never reused, but no kit has it nor says that it has to be bought besides (without).',
+                    );
                 }
             }
         }
@@ -84,7 +92,10 @@ final readonly class UpkeepCheck
                 yield new BookProblem("contents/$i/part", \sprintf('there is no part "%s".', $content->part));
             }
             foreach (array_diff(array_map(strtolower(...), array_keys($content->should)), $models, ['all']) as $model) {
-                yield new BookProblem("contents/$i/should", \sprintf('there is no model "%s"; expected maker and model as at the head, or "all".', $model));
+                yield new BookProblem(
+                    "contents/$i/should",
+                    \sprintf('there is no model "%s"; expected maker and model as at the head, or "all".', $model),
+                );
             }
         }
     }

@@ -14,7 +14,13 @@ final readonly class Watch
      * @param list<string> $shared families (keys of books) that have the same weak place
      * @param string|null $mode damage mode that a look records where it is there; null: it is told on the page of its part
      */
-    public function __construct(public string $key, public string $place, public string $what, public string $tell, public array $shared, public ?string $mode = null)
-    {
+    public function __construct(
+        public string $key,
+        public string $place,
+        public string $what,
+        public string $tell,
+        public array $shared,
+        public ?string $mode = null,
+    ) {
     }
 }

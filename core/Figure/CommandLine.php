@@ -64,7 +64,12 @@ final readonly class CommandLine
     /** @return array<string, mixed> */
     private function answer(Card $card, Inputs $inputs, Outcome $outcome): array
     {
-        return ['figure' => $card->name, 'inputs' => (object) $inputs->echo(), 'results' => (object) array_map(static fn (Result $result): array => $result->asData(), $outcome->results()), 'notes' => $outcome->notes()];
+        return [
+            'figure' => $card->name,
+            'inputs' => (object) $inputs->echo(),
+            'results' => (object) array_map(static fn (Result $result): array => $result->asData(), $outcome->results()),
+            'notes' => $outcome->notes(),
+        ];
     }
 
     private function tell(Card $card, Outcome $outcome): string
@@ -95,9 +100,17 @@ final readonly class CommandLine
             $text .= \sprintf("  %-16s %s\n", $name, $meaning);
         }
 
-        $example = implode(' ', array_map(static fn (string $key, string $value): string => escapeshellarg($key.'='.$value), array_keys($card->example), $card->example));
+        $example = implode(
+            ' ',
+            array_map(
+                static fn (string $key, string $value): string => escapeshellarg($key.'='.$value),
+                array_keys($card->example),
+                $card->example,
+            ),
+        );
 
-        return $text."\nExample\n  ./japhrex figure ".$card->name.' '.$example."\n\nFormula\n  ".$card->formula."\n\nSource\n  ".$card->source."\n";
+        return $text."\nExample\n  ./japhrex figure ".$card->name.' '.$example."\n\nFormula\n  ".$card->formula."\n\nSource\n  "
+            .$card->source."\n";
     }
 
     private function list(): string
@@ -116,7 +129,13 @@ final readonly class CommandLine
     /** @return array<string, list<array{name: string, question: string}>> */
     private function catalogue(): array
     {
-        return array_map(static fn (array $figures): array => array_map(static fn (Card $f): array => ['name' => $f->name, 'question' => $f->question], $figures), $this->registry->byGroup());
+        return array_map(
+            static fn (array $figures): array => array_map(
+                static fn (Card $f): array => ['name' => $f->name, 'question' => $f->question],
+                $figures,
+            ),
+            $this->registry->byGroup(),
+        );
     }
 
     /** @param float|int|string|bool|list<float>|list<int>|list<string> $value */
@@ -125,7 +144,9 @@ final readonly class CommandLine
         return match (true) {
             \is_array($value) => implode(' ', array_map(self::words(...), $value)),
             \is_bool($value) => $value ? 'yes' : 'no',
-            \is_float($value) => 0.0 !== $value && (abs($value) < 1e-4 || abs($value) >= 1e12) ? \sprintf('%.6g', $value) : rtrim(rtrim(\sprintf('%.6F', $value), '0'), '.'),
+            \is_float($value) => 0.0 !== $value && (abs($value) < 1e-4 || abs($value) >= 1e12)
+                ? \sprintf('%.6g', $value)
+                : rtrim(rtrim(\sprintf('%.6F', $value), '0'), '.'),
             default => (string) $value,
         };
     }

@@ -48,7 +48,10 @@ final class FigureRegistry
     /** @throws FigureError if there is none of that name */
     public function card(string $name): Card
     {
-        return $this->cards[$name] ?? throw new FigureError(\sprintf('There is no figure "%s"; there are %s.', mb_substr($name, 0, 60), implode(', ', array_keys($this->cards))), null);
+        return $this->cards[$name] ?? throw new FigureError(
+            \sprintf('There is no figure "%s"; there are %s.', mb_substr($name, 0, 60), implode(', ', array_keys($this->cards))),
+            null,
+        );
     }
 
     public function has(string $name): bool

@@ -21,7 +21,9 @@ final class InputReader
     /** @var array<string, Taken> what stands for the keys that are left out */
     private readonly array $defaults;
 
-    /** @var array<string, array{string, Dimension|null, Taken}> what was read last, since a run of readings repeats its limits and its gauge */
+    /**
+     * @var array<string, array{string, Dimension|null, Taken}> what was read last, since a run of readings repeats its limits and its gauge
+     */
     private array $last = [];
 
     public function __construct(private readonly Card $card)
@@ -36,7 +38,10 @@ final class InputReader
         }
         $this->keys = $keys;
         $this->open = $open;
-        $this->defaults = array_map(static fn (Key $key): Taken => $key->takes->take((string) $key->default, null), array_filter($keys, static fn (Key $key): bool => null !== $key->default));
+        $this->defaults = array_map(
+            static fn (Key $key): Taken => $key->takes->take((string) $key->default, null),
+            array_filter($keys, static fn (Key $key): bool => null !== $key->default),
+        );
     }
 
     /**
@@ -79,7 +84,9 @@ final class InputReader
         }
         foreach ($typed as $name => $text) {
             try {
-                isset($this->keys[$name]) ? (isset($this->open[$name]) ? null : $this->take($name, $text, $dimension)) : $this->checkNames([$name => $text]);
+                isset($this->keys[$name])
+                    ? (isset($this->open[$name]) ? null : $this->take($name, $text, $dimension))
+                    : $this->checkNames([$name => $text]);
             } catch (FigureError $error) {
                 $errors[$name] = $error->getMessage();
             }
@@ -93,7 +100,10 @@ final class InputReader
     {
         foreach ($typed as $name => $text) {
             if (!isset($this->keys[$name])) {
-                throw new FigureError(\sprintf('"%s" is no key of %s; it takes %s.', $name, $this->card->name, implode(', ', array_keys($this->keys))), (string) $name);
+                throw new FigureError(
+                    \sprintf('"%s" is no key of %s; it takes %s.', $name, $this->card->name, implode(', ', array_keys($this->keys))),
+                    (string) $name,
+                );
             }
         }
         foreach ($this->keys as $name => $key) {

@@ -55,7 +55,12 @@ final readonly class Key
 
     public static function confidence(): self
     {
-        return self::quantity('confidence', Dimension::Ratio, 'how sure the verdict has to be, one-sided', Range::confidence())->default('95 %');
+        return self::quantity(
+            'confidence',
+            Dimension::Ratio,
+            'how sure the verdict has to be, one-sided',
+            Range::confidence(),
+        )->default('95 %');
     }
 
     public static function count(string $name, string $meaning, int $least = 1, int $most = WholeNumber::MOST): self

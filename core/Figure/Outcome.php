@@ -24,7 +24,12 @@ final class Outcome
     public function quantity(string $name, float $si, Dimension $dimension, string $unit, string $per = ''): self
     {
         $value = Units::named($unit, $dimension)->fromSi($si);
-        $this->results[$name] = new Result(is_finite($value) ? $value : $this->finite($value), '' === $per ? $unit : $unit.'/'.$per, $dimension, $per);
+        $this->results[$name] = new Result(
+            is_finite($value) ? $value : $this->finite($value),
+            '' === $per ? $unit : $unit.'/'.$per,
+            $dimension,
+            $per,
+        );
 
         return $this;
     }
@@ -32,7 +37,14 @@ final class Outcome
     /** @param list<float> $si */
     public function quantities(string $name, array $si, Dimension $dimension, string $unit): self
     {
-        return $this->add($name, new Result(array_map(fn (float $value): float => $this->finite(Units::named($unit, $dimension)->fromSi($value)), $si), $unit, $dimension));
+        return $this->add(
+            $name,
+            new Result(
+                array_map(fn (float $value): float => $this->finite(Units::named($unit, $dimension)->fromSi($value)), $si),
+                $unit,
+                $dimension,
+            ),
+        );
     }
 
     public function length(string $name, float $si): self
@@ -101,6 +113,8 @@ final class Outcome
 
     private function finite(float $value): float
     {
-        return is_finite($value) ? $value : throw new FigureError('These values lead to no finite result; check their sizes and units.', null);
+        return is_finite($value)
+            ? $value
+            : throw new FigureError('These values lead to no finite result; check their sizes and units.', null);
     }
 }

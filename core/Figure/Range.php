@@ -7,8 +7,13 @@ namespace Japhrex\Core\Figure;
 /** The values a key may have, in SI, with the words that say so. */
 final readonly class Range
 {
-    private function __construct(private float $low, private bool $lowIncluded, private float $high, private bool $highIncluded, public string $words)
-    {
+    private function __construct(
+        private float $low,
+        private bool $lowIncluded,
+        private float $high,
+        private bool $highIncluded,
+        public string $words,
+    ) {
     }
 
     public static function any(): self

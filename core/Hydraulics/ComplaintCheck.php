@@ -16,8 +16,15 @@ final readonly class ComplaintCheck
      * @param float $needed Pa
      * @param float $relief Pa
      */
-    public function __construct(private WornPump $new, private WornPump $found, private array $oil, private array $speeds, private Orifice $demand, private float $needed, private float $relief)
-    {
+    public function __construct(
+        private WornPump $new,
+        private WornPump $found,
+        private array $oil,
+        private array $speeds,
+        private Orifice $demand,
+        private float $needed,
+        private float $relief,
+    ) {
     }
 
     /** @return array<string, HeldPressure> `cold-idle-new`, `cold-idle-found`, … */
@@ -37,7 +44,8 @@ final readonly class ComplaintCheck
     /** @param array<string, HeldPressure> $held */
     public function pattern(array $held): WearPattern
     {
-        $misses = fn (string $state): bool => $held[$state]->pressure < $this->needed && !Quantity::same($held[$state]->pressure, $this->needed, Dimension::Pressure);
+        $misses = fn (string $state): bool => $held[$state]->pressure < $this->needed
+            && !Quantity::same($held[$state]->pressure, $this->needed, Dimension::Pressure);
         foreach (['cold-idle-new', 'cold-working-new', 'hot-idle-new', 'hot-working-new'] as $state) {
             if ($misses($state)) {
                 return WearPattern::NewFails;

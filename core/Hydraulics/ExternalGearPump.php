@@ -18,8 +18,12 @@ final readonly class ExternalGearPump
      *
      * @throws \DomainException if the gears do not mesh
      */
-    public function __construct(private Quantity $tipDiameter, private Quantity $centreDistance, private Quantity $faceWidth, private ?Quantity $basePitch = null)
-    {
+    public function __construct(
+        private Quantity $tipDiameter,
+        private Quantity $centreDistance,
+        private Quantity $faceWidth,
+        private ?Quantity $basePitch = null,
+    ) {
         if ($tipDiameter->isAtMost($centreDistance)) {
             throw new \DomainException('The gears do not mesh: over the tips they must measure more than the centre distance.');
         }
@@ -42,7 +46,10 @@ final readonly class ExternalGearPump
         $term = null === $this->basePitch ? 0.0 : $this->basePitch->si ** 2 / (2 === $sealingFlanks ? 48 : 12);
         $area = ($this->tipDiameter->si / 2) ** 2 - ($this->centreDistance->si / 2) ** 2 - $term;
         if ($area <= 0) {
-            throw new \DomainException('Teeth this coarse do not fit between these tips and centres: no volume would be moved. Check tip diameter, centre distance and teeth.');
+            throw new \DomainException(
+                'Teeth this coarse do not fit between these tips and centres: no volume would be moved. Check tip diameter, '
+                    .'centre distance and teeth.'
+            );
         }
 
         return Quantity::si(2 * \M_PI * $this->faceWidth->si * $area, Dimension::Displacement);

@@ -48,7 +48,9 @@ final readonly class Oil
     {
         $v = 10 ** (10 ** ($this->a - $this->b * log10($celsius + 273.15))) - 0.7;
         if (!($v < 1e9)) {
-            throw new \DomainException(\sprintf('At %g °C an oil like this does not flow any more; check v40, v100 and the temperature.', $celsius));
+            throw new \DomainException(
+                \sprintf('At %g °C an oil like this does not flow any more; check v40, v100 and the temperature.', $celsius)
+            );
         }
 
         return new OilState($v * 1e-6, $this->density * (1 - self::EXPANSION * ($celsius - 15)));

@@ -30,18 +30,32 @@ final readonly class WearJudgement
     public static function of(WearPattern $least, WearPattern $most, array $read, array $unread, array $beside): self
     {
         if (WearPattern::NewFails === $least || WearPattern::NewFails === $most) {
-            return new self(null, false, 'Nothing can be said of the wear: by these facts a new one would miss the need as well. Look at the demand, the oil and the pressure asked for.');
+            return new self(
+                null,
+                false,
+                'Nothing can be said of the wear: by these facts a new one would miss the need as well. Look at the demand, the '
+                    .'oil and the pressure asked for.',
+            );
         }
         $whole = [] === $unread && [] === $beside;
         if ($whole && $least === $most) {
             return new self($least, false, $least->sentence());
         }
         if (WearPattern::Never !== $least) {
-            return new self($least, true, $least->sentence().($whole ? ' That is the least: a part that is pressed to one side leaks more.' : ' That is by what was measured alone; what was not can only add to it.'));
+            return new self(
+                $least,
+                true,
+                $least->sentence().(
+                    $whole
+                        ? ' That is the least: a part that is pressed to one side leaks more.'
+                        : ' That is by what was measured alone; what was not can only add to it.'
+                ),
+            );
         }
 
         return new self(null, false, $whole
-            ? 'This cannot be judged by these readings: if the parts lie as they leak least, the pressure needed is held in all four states; if they lie as they leak most, it is not. Settle it on the stand, by flow.'
+            ? 'This cannot be judged by these readings: if the parts lie as they leak least, the pressure needed is held in all '
+                .'four states; if they lie as they leak most, it is not. Settle it on the stand, by flow.'
             : self::unseen($read, $unread, $beside));
     }
 
@@ -68,9 +82,15 @@ final readonly class WearJudgement
      */
     private static function unseen(array $read, array $unread, array $beside): string
     {
-        $seen = [] === $read ? 'No leak path is read whole' : 'Only '.FieldAssessment::listed($read).' '.(1 === \count($read) && !str_ends_with($read[0], 's') ? 'is' : 'are').' read';
+        $seen = [] === $read
+            ? 'No leak path is read whole'
+            : 'Only '.FieldAssessment::listed($read).' '.(1 === \count($read) && !str_ends_with($read[0], 's') ? 'is' : 'are').' read';
         $missing = array_filter([
-            [] === $unread ? '' : 'not read: '.implode('; ', \array_slice($unread, 0, 6)).(\count($unread) > 6 ? \sprintf(' and %d more', \count($unread) - 6) : ''),
+            [] === $unread
+                ? ''
+                : 'not read: '.implode('; ', \array_slice($unread, 0, 6)).(
+                    \count($unread) > 6 ? \sprintf(' and %d more', \count($unread) - 6) : ''
+                ),
             [] === $beside ? '' : 'found damaged, but in no arithmetic here: '.FieldAssessment::listed($beside),
         ]);
 

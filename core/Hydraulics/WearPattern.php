@@ -36,12 +36,17 @@ enum WearPattern: string
     public function sentence(): string
     {
         return match ($this) {
-            self::NewFails => 'Even a new pump would miss the pressure needed in one of these states: look elsewhere first, at the demand, the oil or the pressure asked for.',
-            self::Never => 'This wear does not explain the complaint: the pump as found holds the pressure needed in all four states. Look elsewhere.',
-            self::HotIdle => 'This wear fails hot and at idle only: fine when cold, fine when revved, too little pressure once warm at low speed.',
+            self::NewFails => 'Even a new pump would miss the pressure needed in one of these states: look elsewhere first, at '
+                .'the demand, the '
+                    .'oil or the pressure asked for.',
+            self::Never => 'This wear does not explain the complaint: the pump as found holds the pressure needed in all four '
+                .'states. Look elsewhere.',
+            self::HotIdle => 'This wear fails hot and at idle only: fine when cold, fine when revved, too little pressure once '
+                .'warm at low speed.',
             self::Hot => 'This wear fails whenever the oil is hot, at idle and at working speed: fine when cold, gone once warm.',
             self::Idle => 'This wear fails at idle, cold and hot alike: it holds only when revved.',
-            self::AllButColdWorking => 'This wear fails in every state but one: only cold and at working speed is the pressure needed still held.',
+            self::AllButColdWorking => 'This wear fails in every state but one: only cold and at working speed is the pressure '
+                .'needed still held.',
             self::Always => 'This wear fails always, cold and hot, at idle and at working speed.',
         };
     }

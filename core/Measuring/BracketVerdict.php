@@ -43,7 +43,10 @@ final readonly class BracketVerdict
         $verdict = $limits->verdict($x, $guard);
         $notes = [];
         if (Verdict::Undecided === $verdict) {
-            $notes[] = \sprintf('Undecided: a pair of gauges closer together, or one micrometer reading, would settle it; %s apart they span the limit.', Sizes::show($width, $limits->dimension));
+            $notes[] = \sprintf(
+                'Undecided: a pair of gauges closer together, or one micrometer reading, would settle it; %s apart they span the limit.',
+                Sizes::show($width, $limits->dimension),
+            );
         }
         if ($limits->newIsTheLimit($x)) {
             $notes[] = 'The size when new is the limit: no share of wear can be told.';

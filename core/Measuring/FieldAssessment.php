@@ -34,7 +34,10 @@ final readonly class FieldAssessment
         }
         $this->worst = $worst;
         $this->verdict = [] !== $unread && Verdict::Outside !== $worst->assessment->verdict ? Verdict::Open : $worst->assessment->verdict;
-        $shares = array_filter(array_map(static fn (JudgedPlace $one): ?float => $one->assessment->wearUsed, $places), static fn (?float $share): bool => null !== $share);
+        $shares = array_filter(
+            array_map(static fn (JudgedPlace $one): ?float => $one->assessment->wearUsed, $places),
+            static fn (?float $share): bool => null !== $share,
+        );
         $this->wearUsed = [] === $shares ? null : max($shares);
     }
 
@@ -47,7 +50,12 @@ final readonly class FieldAssessment
     /** @return list<string> places that lie outside */
     public function outside(): array
     {
-        return array_values(array_map(static fn (JudgedPlace $one): string => $one->place, array_filter($this->places, static fn (JudgedPlace $one): bool => Verdict::Outside === $one->assessment->verdict)));
+        return array_values(
+            array_map(
+                static fn (JudgedPlace $one): string => $one->place,
+                array_filter($this->places, static fn (JudgedPlace $one): bool => Verdict::Outside === $one->assessment->verdict),
+            )
+        );
     }
 
     /** The verdict in words, with the place it hangs on: "outside at 9 o'clock". */
@@ -55,7 +63,11 @@ final readonly class FieldAssessment
     {
         return match (true) {
             Verdict::Open === $this->verdict => 'open: not read at '.self::listed($this->unread),
-            Verdict::Outside === $this->verdict && \count($this->places) > 1 && \count($this->outside()) === \count($this->places) => \count($this->places) > 2 ? 'outside at every place' : 'outside at both places',
+            Verdict::Outside === $this->verdict
+                && \count($this->places) > 1
+                && \count($this->outside()) === \count($this->places) => \count($this->places) > 2
+                ? 'outside at every place'
+                : 'outside at both places',
             Verdict::Outside === $this->verdict && \count($this->outside()) > 1 => 'outside at '.self::listed($this->outside()),
             '' === $this->worst->place || Verdict::Within === $this->verdict => $this->verdict->value,
             default => $this->verdict->value.' at '.$this->worst->place,

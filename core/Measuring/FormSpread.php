@@ -21,8 +21,14 @@ final readonly class FormSpread
      * @param float|null $taper change of size a length, signed, no unit; for a form along a length
      * @param Assessment|null $judged against the limit on form; null: the book has none
      */
-    public function __construct(public Form $form, public string $name, public float $spread, public float $u, public ?float $taper = null, public ?Assessment $judged = null)
-    {
+    public function __construct(
+        public Form $form,
+        public string $name,
+        public float $spread,
+        public float $u,
+        public ?float $taper = null,
+        public ?Assessment $judged = null,
+    ) {
     }
 
     /**
@@ -46,6 +52,13 @@ final readonly class FormSpread
         $half = 'roundness' === $name ? 2 : 1;
         $size = new Size($form->range() / $half, sqrt($square) / $half);
 
-        return new self($form, $name, $size->x, $size->u, null === $length ? null : $form->taper($length->si), null === $most ? null : (new ReadingVerdict())->judgeSize($size, new Limits(null, null, $most)));
+        return new self(
+            $form,
+            $name,
+            $size->x,
+            $size->u,
+            null === $length ? null : $form->taper($length->si),
+            null === $most ? null : (new ReadingVerdict())->judgeSize($size, new Limits(null, null, $most)),
+        );
     }
 }

@@ -19,7 +19,13 @@ final readonly class Limits
         $this->dimension = $given->dimension;
         foreach ([$new, $min, $max] as $quantity) {
             if (null !== $quantity && $quantity->dimension !== $this->dimension) {
-                throw new \DomainException(\sprintf('New size and limits are of one kind; a %s does not go with a %s.', $quantity->dimension->value, $this->dimension->value));
+                throw new \DomainException(
+                    \sprintf(
+                        'New size and limits are of one kind; a %s does not go with a %s.',
+                        $quantity->dimension->value,
+                        $this->dimension->value,
+                    )
+                );
             }
         }
         if (null !== $min && null !== $max && $max->isBelow($min)) {
@@ -79,13 +85,15 @@ final readonly class Limits
     /** Whether the value (SI) keeps a distance (SI) to both limits. */
     public function hold(float $x, float $guard): bool
     {
-        return Quantity::atMost($this->low() + $guard, $x, $this->dimension) && Quantity::atMost($x, $this->high() - $guard, $this->dimension);
+        return Quantity::atMost($this->low() + $guard, $x, $this->dimension)
+            && Quantity::atMost($x, $this->high() - $guard, $this->dimension);
     }
 
     /** Whether the value (SI) is past a limit by more than a distance (SI). */
     public function excluded(float $x, float $guard): bool
     {
-        return !Quantity::atMost($this->low() - $guard, $x, $this->dimension) || !Quantity::atMost($x, $this->high() + $guard, $this->dimension);
+        return !Quantity::atMost($this->low() - $guard, $x, $this->dimension)
+            || !Quantity::atMost($x, $this->high() + $guard, $this->dimension);
     }
 
     public function verdict(float $x, float $guard): Verdict

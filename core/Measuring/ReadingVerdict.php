@@ -42,7 +42,16 @@ final readonly class ReadingVerdict
             $notes[] = 'The size when new is the limit: no share of wear can be told.';
         }
 
-        return new Assessment($limits, $x, $u, $guard, $this->conformity($limits, $x, $u, $student), $limits->wearUsed($x), $verdict, $notes);
+        return new Assessment(
+            $limits,
+            $x,
+            $u,
+            $guard,
+            $this->conformity($limits, $x, $u, $student),
+            $limits->wearUsed($x),
+            $verdict,
+            $notes,
+        );
     }
 
     /**
@@ -63,9 +72,20 @@ final readonly class ReadingVerdict
     {
         $guard = StudentT::normal()->quantile($this->confidence) * $size->u;
         $verdict = $limits->verdict($size->x, $guard);
-        $notes = Verdict::Undecided === $verdict ? ['Undecided: readings with less uncertainty behind it would settle it, or the size read directly.'] : [];
+        $notes = Verdict::Undecided === $verdict
+            ? ['Undecided: readings with less uncertainty behind it would settle it, or the size read directly.']
+            : [];
 
-        return new Assessment($limits, $size->x, $size->u, $guard, $this->conformity($limits, $size->x, $size->u, StudentT::normal()), $limits->wearUsed($size->x), $verdict, $notes);
+        return new Assessment(
+            $limits,
+            $size->x,
+            $size->u,
+            $guard,
+            $this->conformity($limits, $size->x, $size->u, StudentT::normal()),
+            $limits->wearUsed($size->x),
+            $verdict,
+            $notes,
+        );
     }
 
     /**
@@ -106,7 +126,9 @@ final readonly class ReadingVerdict
             return 'The value lies on the limit: no gauge and no number of readings will settle it.';
         }
         // Of a length in micrometres, as uncertainties of gauges are told.
-        $show = static fn (float $u): string => Dimension::Length === $limits->dimension && $u < 99.5e-6 ? \sprintf('%.2G µm', 1e6 * $u) : Sizes::show($u, $limits->dimension->difference());
+        $show = static fn (float $u): string => Dimension::Length === $limits->dimension && $u < 99.5e-6
+            ? \sprintf('%.2G µm', 1e6 * $u)
+            : Sizes::show($u, $limits->dimension->difference());
         $needed = $distance / StudentT::normal()->quantile(max($this->confidence, 0.5 + 1e-9));
         $finer = \sprintf('a gauge and method with a standard uncertainty of %s or less would settle it', $show($needed));
         if (0.0 === $scatter->variance) {
@@ -125,7 +147,11 @@ final readonly class ReadingVerdict
                 $settles($middle) ? $high = $middle : $low = $middle;
             }
 
-            return \sprintf('Undecided: %d readings at this scatter would settle it if their mean stays; so would %s', $high, substr($finer, 0, -\strlen(' would settle it'))).'.';
+            return \sprintf(
+                'Undecided: %d readings at this scatter would settle it if their mean stays; so would %s',
+                $high,
+                substr($finer, 0, -\strlen(' would settle it')),
+            ).'.';
         }
 
         return \sprintf('Undecided: %s. More readings at this scatter cannot (not even %d).', $finer, self::MOST_READINGS);

@@ -48,7 +48,12 @@ final readonly class ShimShelf
     {
         $sums = $this->sums($bare, $window, $most);
         $nearest = min(array_map(static fn (array $shims): float => $window->offMiddle($bare - array_sum($shims)), $sums));
-        $near = array_values(array_filter($sums, static fn (array $shims): bool => $window->offMiddle($bare - array_sum($shims)) <= $nearest + self::NANOMETRE));
+        $near = array_values(
+            array_filter(
+                $sums,
+                static fn (array $shims): bool => $window->offMiddle($bare - array_sum($shims)) <= $nearest + self::NANOMETRE,
+            )
+        );
         $best = $near[0];
         foreach ($near as $shims) {
             if (self::isBetter($shims, $best)) {
@@ -92,7 +97,9 @@ final readonly class ShimShelf
             }
             $sums = array_replace($sums, $added);
             if (\count($sums) > self::MOST_SUMS) {
-                throw new \DomainException('So many sizes laid on each other make too many stacks to try; expected fewer sizes, or fewer shims in a stack.');
+                throw new \DomainException(
+                    'So many sizes laid on each other make too many stacks to try; expected fewer sizes, or fewer shims in a stack.'
+                );
             }
         }
         $stacks = [];

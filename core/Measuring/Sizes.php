@@ -15,6 +15,13 @@ final class Sizes
         $unit = Dimension::Time === $dimension && 0.0 !== $si ? Units::forTime($si) : Units::of($dimension)[0];
         $value = $unit->fromSi($si);
 
-        return trim((0.0 === $value ? '0' : rtrim(rtrim(\sprintf('%.'.max(0, min(9, 3 - (int) floor(log10(abs($value))) - 1)).'F', $value), '0'), '.')).' '.$unit->symbol());
+        return trim(
+            (
+                0.0 === $value ? '0' : rtrim(
+                    rtrim(\sprintf('%.'.max(0, min(9, 3 - (int) floor(log10(abs($value))) - 1)).'F', $value), '0'),
+                    '.',
+                )
+            ).' '.$unit->symbol()
+        );
     }
 }

@@ -15,8 +15,13 @@ final readonly class WearProjection
      *
      * @throws \DomainException if there is no way from new to the limit
      */
-    public function __construct(private float $new, private float $limit, private float $now, private float $service, private float $u = 0.0)
-    {
+    public function __construct(
+        private float $new,
+        private float $limit,
+        private float $now,
+        private float $service,
+        private float $u = 0.0,
+    ) {
         if (abs($limit - $new) <= 1e-9) {
             throw new \DomainException('The size when new is the limit: there is no wear allowance to use.');
         }

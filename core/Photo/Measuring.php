@@ -18,8 +18,11 @@ final readonly class Measuring
      * @param float $within standard uncertainty of a set point, pixels
      * @param float $controlWithin that of the points the ruler rests on
      */
-    public function __construct(private ?Ruler $ruler = null, private float $within = self::SET_WITHIN, private float $controlWithin = self::SET_WITHIN)
-    {
+    public function __construct(
+        private ?Ruler $ruler = null,
+        private float $within = self::SET_WITHIN,
+        private float $controlWithin = self::SET_WITHIN,
+    ) {
     }
 
     /** Millimetres a pixel at a point: the mean of both directions, which differ where the picture is slanted. */
@@ -46,11 +49,19 @@ final readonly class Measuring
             throw new PhotoError($kind->label().': '.$kind->how());
         }
         if ($kind->needsRuler() && null === $this->ruler) {
-            throw new PhotoError('There is no scale in this picture yet: draw a known length, set the corners of a square, or have our card found.');
+            throw new PhotoError(
+                'There is no scale in this picture yet: draw a known length, set the corners of a square, or have our card found.'
+            );
         }
         $told = self::value($kind, self::placed($this->ruler, $points), self::placed($this->ruler, $inside));
         $variance = 0.0;
-        $off = static fn (?Ruler $ruler, Point ...$all): float => (self::value($kind, self::placed($ruler, array_values(\array_slice($all, 0, \count($points)))), self::placed($ruler, array_values(\array_slice($all, \count($points)))))[0] - $told[0]) ** 2;
+        $off = static fn (?Ruler $ruler, Point ...$all): float => (
+            self::value(
+                $kind,
+                self::placed($ruler, array_values(\array_slice($all, 0, \count($points)))),
+                self::placed($ruler, array_values(\array_slice($all, \count($points)))),
+            )[0] - $told[0]
+        ) ** 2;
         foreach (MeasureKind::Count === $kind ? [] : $this->moved([...$points, ...$inside], $this->within) as $moved) {
             $variance += $off($this->ruler, ...$moved);
         }
@@ -62,7 +73,14 @@ final readonly class Measuring
             $variance += ($power * $this->ruler->knownWithin() * $told[0]) ** 2;
         }
 
-        return new Measured($kind, $told[0], sqrt($variance), self::unit($kind), $this->ruler?->holdsFor() ?? 'a picture taken square to the face', $told[1]);
+        return new Measured(
+            $kind,
+            $told[0],
+            sqrt($variance),
+            self::unit($kind),
+            $this->ruler?->holdsFor() ?? 'a picture taken square to the face',
+            $told[1],
+        );
     }
 
     /**
@@ -144,7 +162,9 @@ final readonly class Measuring
 
     private static function angle(Point $leg, Point $corner, Point $other): float
     {
-        $cosine = (($leg->x - $corner->x) * ($other->x - $corner->x) + ($leg->y - $corner->y) * ($other->y - $corner->y)) / max(1e-12, $corner->to($leg) * $corner->to($other));
+        $cosine = (
+            ($leg->x - $corner->x) * ($other->x - $corner->x) + ($leg->y - $corner->y) * ($other->y - $corner->y)
+        ) / max(1e-12, $corner->to($leg) * $corner->to($other));
 
         return rad2deg(acos(max(-1.0, min(1.0, $cosine))));
     }

@@ -24,7 +24,9 @@ final class Outline
         $n = \count($outline);
         for ($i = 0, $j = $n - 1; $i < $n; $j = $i++) {
             [$a, $b] = [$outline[$i], $outline[$j]];
-            if (($a->y > $point->y) !== ($b->y > $point->y) && $point->x < ($b->x - $a->x) * ($point->y - $a->y) / ($b->y - $a->y) + $a->x) {
+            if (
+                ($a->y > $point->y) !== ($b->y > $point->y) && $point->x < ($b->x - $a->x) * ($point->y - $a->y) / ($b->y - $a->y) + $a->x
+            ) {
                 $in = !$in;
             }
         }
@@ -85,7 +87,12 @@ final class Outline
         $centre = self::centre($contact);
         $share = static fn (float $part, float $whole): float => $whole > 0 ? 100 * $part / $whole : 0.0;
 
-        return ['centre-x' => $share($centre->x - $left, $width), 'centre-y' => $share($centre->y - $top, $height), 'extent-x' => $share($reachX, $width), 'extent-y' => $share($reachY, $height)];
+        return [
+            'centre-x' => $share($centre->x - $left, $width),
+            'centre-y' => $share($centre->y - $top, $height),
+            'extent-x' => $share($reachX, $width),
+            'extent-y' => $share($reachY, $height),
+        ];
     }
 
     /**

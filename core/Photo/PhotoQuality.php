@@ -37,8 +37,12 @@ final readonly class PhotoQuality
         return new self(array_values(array_filter([
             $sharpness < self::SHARP ? 'It is blurred: hold still, tap on the part to focus, or go back a hand.' : null,
             $lightness < 38 ? 'It is too dark: bring a lamp from the side.' : null,
-            $burntShare > 12 ? \sprintf('%d %% of it is burnt out: turn the part or the lamp, no flash on bright steel.', (int) round($burntShare)) : null,
-            $original < 1000 ? \sprintf('It is small (%d pixels): nothing can be measured in it. Go closer or choose a larger size.', $original) : null,
+            $burntShare > 12
+                ? \sprintf('%d %% of it is burnt out: turn the part or the lamp, no flash on bright steel.', (int) round($burntShare))
+                : null,
+            $original < 1000
+                ? \sprintf('It is small (%d pixels): nothing can be measured in it. Go closer or choose a larger size.', $original)
+                : null,
             $scaleAsked && !$scaleFound ? 'A scale is asked for here: lay our card or a rule beside the part, in its plane.' : null,
         ])), $sharpness, $lightness, $burntShare);
     }
@@ -55,7 +59,9 @@ final readonly class PhotoQuality
                 $sum = $square = 0.0;
                 for ($y = $ty; $y < $ty + $tile; ++$y) {
                     for ($at = $y * $w + $tx, $end = $at + $tile; $at < $end; ++$at) {
-                        $l = 4 * \ord($bytes[$at]) - \ord($bytes[$at - 1]) - \ord($bytes[$at + 1]) - \ord($bytes[$at - $w]) - \ord($bytes[$at + $w]);
+                        $l = 4 * \ord($bytes[$at]) - \ord($bytes[$at - 1]) - \ord($bytes[$at + 1]) - \ord(
+                            $bytes[$at - $w]
+                        ) - \ord($bytes[$at + $w]);
                         $sum += $l;
                         $square += $l * $l;
                     }

@@ -37,7 +37,11 @@ final class PlaceTakenOut
             return null;
         }
         [$short, $long] = 'II' === $order ? ['v', 'V'] : ['n', 'N'];
-        $number = static fn (string $format, int $at, int $size): int => $at >= $base && $at + $size <= \strlen($bytes) && \is_int($value = (unpack($format, substr($bytes, $at, $size)) ?: [])[1] ?? null) ? $value : 0;
+        $number = static fn (string $format, int $at, int $size): int => $at >= $base
+            && $at + $size <= \strlen($bytes)
+            && \is_int($value = (unpack($format, substr($bytes, $at, $size)) ?: [])[1] ?? null)
+            ? $value
+            : 0;
         $first = $base + $number($long, $base + 4, 4);
         for ($i = 0, $entries = min(512, $number($short, $first, 2)); $i < $entries; ++$i) {
             $entry = $first + 2 + 12 * $i;

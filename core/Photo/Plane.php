@@ -29,7 +29,9 @@ final readonly class Plane implements Ruler
             $reach = max($four[0]->to($four[2]), $four[1]->to($four[3]));
             for ($i = 0; $i < 4; ++$i) {
                 if (abs($four[$i]->turn($four[($i + 1) % 4], $four[($i + 2) % 4])) < 0.002 * $reach ** 2) {
-                    throw new PhotoError('Three of the corners lie in a line; set the four corners of a square or rectangle, one after the other.');
+                    throw new PhotoError(
+                        'Three of the corners lie in a line; set the four corners of a square or rectangle, one after the other.'
+                    );
                 }
             }
         }

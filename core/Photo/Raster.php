@@ -10,7 +10,16 @@ final readonly class Raster
     public function __construct(public int $width, public int $height, public string $bytes, public int $channels = 1)
     {
         if ($width < 1 || $height < 1 || \strlen($bytes) !== $width * $height * $channels || !\in_array($channels, [1, 3], true)) {
-            throw new PhotoError(\sprintf('%d × %d pixels of %d channels are %d bytes, not %d.', $width, $height, $channels, $width * $height * $channels, \strlen($bytes)));
+            throw new PhotoError(
+                \sprintf(
+                    '%d × %d pixels of %d channels are %d bytes, not %d.',
+                    $width,
+                    $height,
+                    $channels,
+                    $width * $height * $channels,
+                    \strlen($bytes),
+                )
+            );
         }
     }
 
@@ -19,7 +28,9 @@ final readonly class Raster
     {
         $at = ($y * $this->width + $x) * $this->channels;
 
-        return 1 === $this->channels ? \ord($this->bytes[$at]) : intdiv(299 * \ord($this->bytes[$at]) + 587 * \ord($this->bytes[$at + 1]) + 114 * \ord($this->bytes[$at + 2]), 1000);
+        return 1 === $this->channels
+            ? \ord($this->bytes[$at])
+            : intdiv(299 * \ord($this->bytes[$at]) + 587 * \ord($this->bytes[$at + 1]) + 114 * \ord($this->bytes[$at + 2]), 1000);
     }
 
     /** Half as wide and high, in grey, each pixel the mean of four. */
@@ -32,7 +43,13 @@ final readonly class Raster
             $upper = 2 * $y * $grey->width;
             $lower = $upper + $grey->width;
             for ($x = 0; $x < $width; ++$x, $upper += 2, $lower += 2) {
-                $half .= \chr((\ord($grey->bytes[$upper]) + \ord($grey->bytes[$upper + 1]) + \ord($grey->bytes[$lower]) + \ord($grey->bytes[$lower + 1])) >> 2);
+                $half .= \chr(
+                    (
+                        \ord($grey->bytes[$upper]) + \ord(
+                            $grey->bytes[$upper + 1]
+                        ) + \ord($grey->bytes[$lower]) + \ord($grey->bytes[$lower + 1])
+                    ) >> 2
+                );
             }
         }
 

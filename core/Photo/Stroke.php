@@ -30,7 +30,10 @@ final class Stroke
             return [$points[0], $points[$last]];
         }
 
-        return [...\array_slice(self::simplified(\array_slice($points, 0, $at + 1), $within), 0, -1), ...self::simplified(\array_slice($points, $at), $within)];
+        return [
+            ...\array_slice(self::simplified(\array_slice($points, 0, $at + 1), $within), 0, -1),
+            ...self::simplified(\array_slice($points, $at), $within),
+        ];
     }
 
     /**

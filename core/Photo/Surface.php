@@ -78,7 +78,16 @@ final readonly class Surface
         $perPixel = $strength < self::SMOOTH || $coherence < self::COHERENT ? 0.0 : self::lines($grey, $inside, $across);
         [$bright, $apart] = self::parted($levels, $count);
 
-        return new self($strength < self::SMOOTH, $direction, $coherence, null === $mmPerPixel || $mmPerPixel <= 0 ? null : $perPixel / $mmPerPixel, $perPixel, $bright, $apart, $strength);
+        return new self(
+            $strength < self::SMOOTH,
+            $direction,
+            $coherence,
+            null === $mmPerPixel || $mmPerPixel <= 0 ? null : $perPixel / $mmPerPixel,
+            $perPixel,
+            $bright,
+            $apart,
+            $strength,
+        );
     }
 
     /** Do the scratches run one way? */

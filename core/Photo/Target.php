@@ -35,6 +35,9 @@ final readonly class Target
     /** The same card in the picture at another size. */
     public function scaled(float $factor): self
     {
-        return new self(array_map(static fn (Point $point): Point => new Point($point->x * $factor, $point->y * $factor), $this->middles), $this->square * $factor);
+        return new self(
+            array_map(static fn (Point $point): Point => new Point($point->x * $factor, $point->y * $factor), $this->middles),
+            $this->square * $factor,
+        );
     }
 }

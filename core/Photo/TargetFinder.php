@@ -109,7 +109,12 @@ final class TargetFinder
             for ($i = 0; $i + $n <= \count($runs); ++$i) {
                 // The outer runs are alike: most rows need no closer look.
                 [$first, $last] = [$runs[$i][1], $runs[$i + $n - 1][1]];
-                if ('1' === $runs[$i][2] && $first <= 3 * $last + 2 && $last <= 3 * $first + 2 && $this->fits(array_column(\array_slice($runs, $i, $n), 1), $ratio)) {
+                if (
+                    '1' === $runs[$i][2]
+                        && $first <= 3 * $last + 2
+                        && $last <= 3 * $first + 2
+                        && $this->fits(array_column(\array_slice($runs, $i, $n), 1), $ratio)
+                ) {
                     $end = $runs[$i + $n - 1][0] + $last;
                     yield [($runs[$i][0] + $end - 1) / 2, (float) ($end - $runs[$i][0]), $full];
                 }
@@ -204,7 +209,14 @@ final class TargetFinder
         $best = null;
         $bestOff = 0.35;
         foreach (array_filter($found, static fn (array $one): bool => $one['full']) as $origin) {
-            $open = array_values(array_filter($found, static fn (array $one): bool => !$one['full'] && $one['size'] > $origin['size'] / 2.5 && $one['size'] < $origin['size'] * 2.5));
+            $open = array_values(
+                array_filter(
+                    $found,
+                    static fn (array $one): bool => !$one['full']
+                        && $one['size'] > $origin['size'] / 2.5
+                        && $one['size'] < $origin['size'] * 2.5,
+                )
+            );
             $n = \count($open);
             for ($i = 0; $i < $n; ++$i) {
                 for ($j = 0; $j < $n; ++$j) {
@@ -234,11 +246,17 @@ final class TargetFinder
         for ($round = 0; $round < 2; ++$round) {
             $back = new Plane($corners, array_values($middles));
             foreach ($corners as $i => $corner) {
-                $square = static fn (float $half): array => array_map(static fn (array $s): Point => $back->place($corner->moved($half * $s[0], $half * $s[1])), [[-1, -1], [1, -1], [1, 1], [-1, 1]]);
+                $square = static fn (float $half): array => array_map(
+                    static fn (array $s): Point => $back->place($corner->moved($half * $s[0], $half * $s[1])),
+                    [[-1, -1], [1, -1], [1, 1], [-1, 1]],
+                );
                 [$outer, $inner] = [$square(5.0), $square(3.0)];
                 [$ao, $ai, $co, $ci] = [Outline::area($outer), Outline::area($inner), Outline::centre($outer), Outline::centre($inner)];
                 $middle = $back->place($corner);
-                $middles[$i] = $target->middles[$i]->moved($middle->x - ($ao * $co->x - $ai * $ci->x) / ($ao - $ai), $middle->y - ($ao * $co->y - $ai * $ci->y) / ($ao - $ai));
+                $middles[$i] = $target->middles[$i]->moved(
+                    $middle->x - ($ao * $co->x - $ai * $ci->x) / ($ao - $ai),
+                    $middle->y - ($ao * $co->y - $ai * $ci->y) / ($ao - $ai),
+                );
             }
         }
 
@@ -261,7 +279,17 @@ final class TargetFinder
             $centre = new Point(($m[0]->x + $m[2]->x) / 2, ($m[0]->y + $m[2]->y) / 2);
             // The area that a square of this size has in the plane, against 100 mm².
             $half = $size / 2;
-            $area = Outline::area(array_map($plane->place(...), [$centre->moved(-$half, -$half), $centre->moved($half, -$half), $centre->moved($half, $half), $centre->moved(-$half, $half)]));
+            $area = Outline::area(
+                array_map(
+                    $plane->place(...),
+                    [
+                        $centre->moved(-$half, -$half),
+                        $centre->moved($half, -$half),
+                        $centre->moved($half, $half),
+                        $centre->moved(-$half, $half),
+                    ],
+                )
+            );
         } catch (PhotoError) {
             return 1.0;
         }

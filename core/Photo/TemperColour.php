@@ -22,8 +22,13 @@ final readonly class TemperColour
     /** Below this chroma the eye calls it grey. */
     private const COLOURED = 7.0;
 
-    private function __construct(public string $name, public ?int $fromCelsius, public ?int $toCelsius, public float $hue, public float $chroma)
-    {
+    private function __construct(
+        public string $name,
+        public ?int $fromCelsius,
+        public ?int $toCelsius,
+        public float $hue,
+        public float $chroma,
+    ) {
     }
 
     /**
@@ -35,7 +40,10 @@ final readonly class TemperColour
     public static function of(array $mean, array $neutral): self
     {
         if (min($neutral) < 20 || max($neutral) > 250) {
-            throw new PhotoError('The neutral patch is too dark or burnt out; choose a grey place that is well lit, such as the white of our card in half shade.');
+            throw new PhotoError(
+                'The neutral patch is too dark or burnt out; choose a grey place that is well lit, such as the white of our card '
+                    .'in half shade.'
+            );
         }
         $grey = array_sum($neutral) / 3;
         $linear = static fn (float $c): float => ($c /= 255) <= 0.04045 ? $c / 12.92 : (($c + 0.055) / 1.055) ** 2.4;

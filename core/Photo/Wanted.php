@@ -85,7 +85,11 @@ final class Wanted
     {
         $mates = [];
         foreach ($book->carriers as $carrier) {
-            foreach (CarrierKind::Touch === $carrier->kind ? [[$carrier->from, $carrier->to], [$carrier->to, $carrier->from]] : [] as [$here, $there]) {
+            foreach (
+                CarrierKind::Touch === $carrier->kind
+                    ? [[$carrier->from, $carrier->to], [$carrier->to, $carrier->from]]
+                    : [] as [$here, $there]
+            ) {
                 if (\in_array($here, $places, true)) {
                     $mates[] = explode('/', $there)[0];
                 }

@@ -27,7 +27,13 @@ final class WebAnnotation
         $pixel = static fn (array $p): string => self::number($p[0] * $width).','.self::number($p[1] * $height);
         $element = match ($shape) {
             MarkShape::Point => vsprintf('<circle cx="%s" cy="%s" r="1"/>', explode(',', $pixel($points[0]))),
-            MarkShape::Ellipse => \sprintf('<ellipse cx="%s" cy="%s" rx="%s" ry="%s"/>', self::number(($points[0][0] + $points[1][0]) / 2 * $width), self::number(($points[0][1] + $points[1][1]) / 2 * $height), self::number(abs($points[1][0] - $points[0][0]) / 2 * $width), self::number(abs($points[1][1] - $points[0][1]) / 2 * $height)),
+            MarkShape::Ellipse => \sprintf(
+                '<ellipse cx="%s" cy="%s" rx="%s" ry="%s"/>',
+                self::number(($points[0][0] + $points[1][0]) / 2 * $width),
+                self::number(($points[0][1] + $points[1][1]) / 2 * $height),
+                self::number(abs($points[1][0] - $points[0][0]) / 2 * $width),
+                self::number(abs($points[1][1] - $points[0][1]) / 2 * $height),
+            ),
             MarkShape::Outline => \sprintf('<polygon points="%s"/>', implode(' ', array_map($pixel, $points))),
             MarkShape::Arrow => \sprintf('<polyline class="arrow" points="%s"/>', implode(' ', array_map($pixel, $points))),
             default => \sprintf('<polyline points="%s"/>', implode(' ', array_map($pixel, $points))),
@@ -44,11 +50,29 @@ final class WebAnnotation
             'body' => array_values(array_filter([
                 null === $said['mode'] ? null : ['type' => 'TextualBody', 'purpose' => 'classifying', 'value' => $said['mode']],
                 ['type' => 'TextualBody', 'purpose' => 'assessing', 'format' => 'text/plain', 'value' => 'grade '.$said['grade']],
-                '' === $said['note'] ? null : ['type' => 'TextualBody', 'purpose' => 'describing', 'format' => 'text/plain', 'value' => $said['note']],
+                '' === $said['note'] ? null : [
+                    'type' => 'TextualBody',
+                    'purpose' => 'describing',
+                    'format' => 'text/plain',
+                    'value' => $said['note'],
+                ],
             ])),
             'target' => ['source' => $source, 'selector' => MarkShape::Box === $shape
-                ? ['type' => 'FragmentSelector', 'conformsTo' => 'http://www.w3.org/TR/media-frags/', 'value' => 'xywh=percent:'.implode(',', array_map(static fn (float $v): string => self::number(100 * $v, 4), [$left, $top, abs($points[1][0] - $points[0][0]), abs($points[1][1] - $points[0][1])]))]
-                : ['type' => 'SvgSelector', 'value' => \sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %d %d">%s</svg>', $width, $height, $element)]],
+                ? [
+                    'type' => 'FragmentSelector',
+                    'conformsTo' => 'http://www.w3.org/TR/media-frags/',
+                    'value' => 'xywh=percent:'.implode(
+                        ',',
+                        array_map(
+                            static fn (float $v): string => self::number(100 * $v, 4),
+                            [$left, $top, abs($points[1][0] - $points[0][0]), abs($points[1][1] - $points[0][1])],
+                        ),
+                    ),
+                ]
+                : [
+                    'type' => 'SvgSelector',
+                    'value' => \sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %d %d">%s</svg>', $width, $height, $element),
+                ]],
         ];
     }
 
@@ -78,7 +102,13 @@ final class WebAnnotation
         }
         $grade = 1 === preg_match('/^grade ([0-4])$/', $said['assessing'], $m) ? (int) $m[1] : 0;
         try {
-            return ['shape' => $shape, 'points' => $shape->points($points), 'mode' => '' === $said['classifying'] ? null : $said['classifying'], 'grade' => $grade, 'note' => $said['describing']];
+            return [
+                'shape' => $shape,
+                'points' => $shape->points($points),
+                'mode' => '' === $said['classifying'] ? null : $said['classifying'],
+                'grade' => $grade,
+                'note' => $said['describing'],
+            ];
         } catch (\DomainException $error) {
             throw new PhotoError($error->getMessage(), 0, $error);
         }
@@ -118,8 +148,13 @@ final class WebAnnotation
         $arrow = 'arrow' === ($has['class'] ?? '');
 
         return match ($m[1]) {
-            'circle' => $n('r') <= 1 ? [MarkShape::Point, [$share($n('cx'), $n('cy'))]] : [MarkShape::Ellipse, [$share($n('cx') - $n('r'), $n('cy') - $n('r')), $share($n('cx') + $n('r'), $n('cy') + $n('r'))]],
-            'ellipse' => [MarkShape::Ellipse, [$share($n('cx') - $n('rx'), $n('cy') - $n('ry')), $share($n('cx') + $n('rx'), $n('cy') + $n('ry'))]],
+            'circle' => $n('r') <= 1
+                ? [MarkShape::Point, [$share($n('cx'), $n('cy'))]]
+                : [MarkShape::Ellipse, [$share($n('cx') - $n('r'), $n('cy') - $n('r')), $share($n('cx') + $n('r'), $n('cy') + $n('r'))]],
+            'ellipse' => [
+                MarkShape::Ellipse,
+                [$share($n('cx') - $n('rx'), $n('cy') - $n('ry')), $share($n('cx') + $n('rx'), $n('cy') + $n('ry'))],
+            ],
             'rect' => [MarkShape::Box, [$share($n('x'), $n('y')), $share($n('x') + $n('width'), $n('y') + $n('height'))]],
             'polygon' => [MarkShape::Outline, $listed()],
             'line' => [$arrow ? MarkShape::Arrow : MarkShape::Line, [$share($n('x1'), $n('y1')), $share($n('x2'), $n('y2'))]],

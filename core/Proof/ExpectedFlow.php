@@ -21,7 +21,11 @@ final readonly class ExpectedFlow
     {
     }
 
-    /** @return array{float, float} between which flows it should lie, m³/s; what the arithmetic and the stand do not know adds as squares (GUM, JCGM 100, 5.1.2) */
+    /**
+     * @return array{
+     *     float, float,
+     * } between which flows it should lie, m³/s; what the arithmetic and the stand do not know adds as squares (GUM, JCGM 100, 5.1.2)
+     */
     public static function band(float $expected, float $flowU): array
     {
         $half = hypot(self::BAND * $expected, $flowU);
@@ -36,11 +40,17 @@ final readonly class ExpectedFlow
      */
     public static function says(array $judged): string
     {
-        $run = \sprintf('%s %.0f %% of the run lies in what the clearances let expect or above it; at the worst the flow is %.0f %% short.', $judged['passed'] ? 'Passed:' : 'Missed:', 100 * $judged['share'], 100 * $judged['short']);
+        $run = \sprintf(
+            '%s %.0f %% of the run lies in what the clearances let expect or above it; at the worst the flow is %.0f %% short.',
+            $judged['passed'] ? 'Passed:' : 'Missed:',
+            100 * $judged['share'],
+            100 * $judged['short'],
+        );
 
         return match (true) {
             $judged['passed'] => $run,
-            $judged['warm'] => $run.' It falls short only once it is warm: hot oil runs through clearances, faces and side clearance first.',
+            $judged['warm'] => $run
+                .' It falls short only once it is warm: hot oil runs through clearances, faces and side clearance first.',
             default => $run.' It falls short cold as well: suction, displacement, a valve that does not close, a part the wrong way.',
         };
     }
@@ -58,7 +68,14 @@ final readonly class ExpectedFlow
      */
     public function along(array $drawn): array
     {
-        return array_map(fn (array $point): ?float => isset($point['mean']['pressure'], $point['mean']['speed'], $point['mean']['temperature']) && $point['mean']['temperature'] >= -40.0 && $point['mean']['temperature'] <= 200.0 ? $this->at($point['mean']['pressure'], $point['mean']['speed'], $point['mean']['temperature']) : null, $drawn);
+        return array_map(
+            fn (array $point): ?float => isset($point['mean']['pressure'], $point['mean']['speed'], $point['mean']['temperature'])
+                && $point['mean']['temperature'] >= -40.0
+                && $point['mean']['temperature'] <= 200.0
+                ? $this->at($point['mean']['pressure'], $point['mean']['speed'], $point['mean']['temperature'])
+                : null,
+            $drawn,
+        );
     }
 
     /**
@@ -66,12 +83,18 @@ final readonly class ExpectedFlow
      *
      * @param list<array{t: float, mean: array<string, float>, ...}> $drawn
      *
-     * @return array{passed: bool, share: float, short: float, warm: bool}|null share of the run that is not short; short: by how much at the worst, as a share; warm: is it short in the warmer half only? Null: it cannot be told
+     * @return array{
+     *     passed: bool, share: float, short: float, warm: bool,
+     * }|null share of the run that is not short; short: by how much at the worst, as a share; warm: is it short in the warmer half only?
+     * Null: it cannot be told
      */
     public function judge(array $drawn): ?array
     {
         $expected = $this->along($drawn);
-        $told = array_filter(array_keys($drawn), static fn (int $i): bool => isset($expected[$i], $drawn[$i]['mean']['flow']) && $expected[$i] > 0.0);
+        $told = array_filter(
+            array_keys($drawn),
+            static fn (int $i): bool => isset($expected[$i], $drawn[$i]['mean']['flow']) && $expected[$i] > 0.0,
+        );
         if ([] === $told) {
             return null;
         }

@@ -25,10 +25,22 @@ final class LiveRows
     {
         $rows = Recording::read($csv, 1);
         if ('' !== $head && self::head($csv) !== $head) {
-            throw new \DomainException(\sprintf('The head of these rows is “%s”, the run began with “%s”. End the run and begin a new one.', self::head($csv), $head));
+            throw new \DomainException(
+                \sprintf(
+                    'The head of these rows is “%s”, the run began with “%s”. End the run and begin a new one.',
+                    self::head($csv),
+                    $head,
+                )
+            );
         }
         if ('' !== $head && $rows->times[0] <= $last) {
-            throw new \DomainException(\sprintf('These rows step back in time: %.1f s after %.1f s. If the stand was started anew, end the run and begin a new one.', $rows->times[0], $last));
+            throw new \DomainException(
+                \sprintf(
+                    'These rows step back in time: %.1f s after %.1f s. If the stand was started anew, end the run and begin a new one.',
+                    $rows->times[0],
+                    $last,
+                )
+            );
         }
 
         return $rows;
@@ -56,7 +68,10 @@ final class LiveRows
      */
     public static function points(Recording $rows, float $start): array
     {
-        return array_map(static fn (array $point): array => ['t' => $point['t'] + $rows->times[0] - $start] + $point, $rows->drawn(max(1, (int) round($rows->seconds() / self::SPAN))));
+        return array_map(
+            static fn (array $point): array => ['t' => $point['t'] + $rows->times[0] - $start] + $point,
+            $rows->drawn(max(1, (int) round($rows->seconds() / self::SPAN))),
+        );
     }
 
     /**
@@ -69,8 +84,14 @@ final class LiveRows
     public static function readable(array $points): array
     {
         /** @var list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}> $readable */
-        $readable = array_values(array_filter($points, static fn (mixed $point): bool => \is_array($point) && null !== BareNumber::of($point['t'] ?? null)
-            && [] === array_filter(['low', 'high', 'mean'], static fn (string $of): bool => !\is_array($point[$of] ?? null) || [] !== array_filter($point[$of], static fn (mixed $value): bool => null === BareNumber::of($value)))));
+        $readable = array_values(array_filter($points, static fn (mixed $point): bool => \is_array($point) && null !== BareNumber::of(
+            $point['t'] ?? null
+        )
+            && [] === array_filter(
+                ['low', 'high', 'mean'],
+                static fn (string $of): bool => !\is_array($point[$of] ?? null)
+                    || [] !== array_filter($point[$of], static fn (mixed $value): bool => null === BareNumber::of($value)),
+            )));
 
         return $readable;
     }

@@ -20,17 +20,40 @@ final class ProofEntry
      *
      * @throws \DomainException saying what is missing
      */
-    public static function allow(ProofItem $item, ?ProofItem $before, ?Soak $soak, string $outcome, string $words, array $readings, \DateTimeImmutable $now): void
-    {
+    public static function allow(
+        ProofItem $item,
+        ?ProofItem $before,
+        ?Soak $soak,
+        string $outcome,
+        string $words,
+        array $readings,
+        \DateTimeImmutable $now,
+    ): void {
         $outside = array_filter($readings, static fn (ProofReading $one): bool => Verdict::Outside === $one->verdict);
         $says = match (true) {
             !\in_array($outcome, [self::BEGUN, self::PASSED, self::MISSED], true) => 'Passed, or missed?',
-            null !== $before && self::MISSED !== $outcome => \sprintf('First: %s. A second in the wrong direction is enough.', lcfirst($before->title)),
+            null !== $before
+                && self::MISSED !== $outcome => \sprintf('First: %s. A second in the wrong direction is enough.', lcfirst($before->title)),
             self::BEGUN === $outcome && 0 === $item->minutes => 'This step has no clock.',
-            self::PASSED === $outcome && $item->minutes > 0 && null === $soak => \sprintf('It runs for %d min: start its clock first.', $item->minutes),
-            self::PASSED === $outcome && null !== $soak && !$soak->isOver($now) => \sprintf('%d of %d min have passed; it is over at %s.', intdiv($soak->passed($now), 60), $soak->minutes, $soak->ends()->format('H:i')),
-            self::PASSED === $outcome && [] !== $outside => \sprintf('Not passed: %s', implode(' ', array_map(static fn (ProofReading $one): string => $one->says, $outside))),
-            self::BEGUN !== $outcome && '' === trim($words) && [] === $readings => 'What was read, or seen? A value with its unit, or a few words.',
+            self::PASSED === $outcome
+                && $item->minutes > 0
+                && null === $soak => \sprintf('It runs for %d min: start its clock first.', $item->minutes),
+            self::PASSED === $outcome
+                && null !== $soak
+                && !$soak->isOver($now) => \sprintf(
+                    '%d of %d min have passed; it is over at %s.',
+                    intdiv($soak->passed($now), 60),
+                    $soak->minutes,
+                    $soak->ends()->format('H:i'),
+                ),
+            self::PASSED === $outcome
+                && [] !== $outside => \sprintf(
+                    'Not passed: %s',
+                    implode(' ', array_map(static fn (ProofReading $one): string => $one->says, $outside)),
+                ),
+            self::BEGUN !== $outcome
+                && '' === trim($words)
+                && [] === $readings => 'What was read, or seen? A value with its unit, or a few words.',
             default => null,
         };
         if (null !== $says) {
@@ -51,7 +74,9 @@ final class ProofEntry
             throw new \DomainException('Say what the user is to check and when, and when to stop at once.');
         }
         if ($open > 0 && '' === trim($despite)) {
-            throw new \DomainException(\sprintf('%d steps of the proof are not passed. Pass them, or say why the unit goes out without.', $open));
+            throw new \DomainException(
+                \sprintf('%d steps of the proof are not passed. Pass them, or say why the unit goes out without.', $open)
+            );
         }
     }
 }

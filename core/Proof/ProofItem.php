@@ -13,8 +13,15 @@ final readonly class ProofItem
      * @param bool $complaint does it repeat the conditions of the complaint?
      * @param list<\Japhrex\Core\Family\ProofRead> $reads what is read in it, with its limits
      */
-    public function __construct(public string $key, public string $title, public string $expect, public string $caution = '', public int $minutes = 0, public bool $complaint = false, public array $reads = [])
-    {
+    public function __construct(
+        public string $key,
+        public string $title,
+        public string $expect,
+        public string $caution = '',
+        public int $minutes = 0,
+        public bool $complaint = false,
+        public array $reads = [],
+    ) {
     }
 
     /**
@@ -27,13 +34,19 @@ final readonly class ProofItem
         $words = mb_strtolower($this->title.' '.$this->expect);
         $says = [];
         foreach ([
-            'direction|bump|arrow' => 'A part indexed for the other direction, or the drive: stop at once, a second in the wrong direction is enough.',
-            'turn(s|ed)? .*hand|by hand|evenly|no rub|no touch' => 'Binding before the fasteners is dirt, binding after them position: back to the build sheet.',
+            'direction|bump|arrow' => 'A part indexed for the other direction, or the drive: stop at once, a second in the wrong '
+                .'direction is enough.',
+            'turn(s|ed)? .*hand|by hand|evenly|no rub|no touch' => 'Binding before the fasteners is dirt, binding after them '
+                .'position: back to the build sheet.',
             'prime|draws|suction' => 'Air at the suction: ring, hose, level; a dry streak over a joint.',
-            'flow|delivery|displacement' => 'Leakage inside: side and tip clearances, faces, a valve that does not close; compare with what the clearances of the build let expect. Good cold and short when hot is leakage.',
+            'flow|delivery|displacement' => 'Leakage inside: side and tip clearances, faces, a valve that does not close; '
+                .'compare with what the clearances '
+                    .'of the build let expect. Good cold and short when hot is leakage.',
             'pressure' => 'A valve that does not close, or a clearance; first the gauge and its port.',
-            'drain|leak|dry|drop|seal|weep' => 'A lip over an edge, a ring out of its groove, pressure where none belongs: case drain first, then the seal.',
-            'power|cut-off|relief|governor|ratio' => 'The setting, before the parts: adjusters as found and as left are on the build sheet.',
+            'drain|leak|dry|drop|seal|weep' => 'A lip over an edge, a ring out of its groove, pressure where none belongs: case '
+                .'drain first, then the seal.',
+            'power|cut-off|relief|governor|ratio' => 'The setting, before the parts: adjusters as found and as left are on the '
+                .'build sheet.',
             'noise|whine|rattle|knock|quiet|foam' => 'Air, or a part out of line: foam in the glass tells the one from the other.',
             'hot|warm|°c|cool' => 'A clearance too tight, a gland too far in, or a relief that stays open.',
         ] as $pattern => $hint) {

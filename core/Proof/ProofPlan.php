@@ -22,18 +22,46 @@ final class ProofPlan
      */
     public static function of(Book $book, array $complaints): array
     {
-        $items = array_map(static fn (int $i, ProofStep $step): ProofItem => new ProofItem('book-'.$i, $step->step, $step->expect, $step->caution, self::minutes($step->step), reads: $step->reads), array_keys($book->upkeep->proof), $book->upkeep->proof);
+        $items = array_map(
+            static fn (int $i, ProofStep $step): ProofItem => new ProofItem(
+                'book-'.$i,
+                $step->step,
+                $step->expect,
+                $step->caution,
+                self::minutes($step->step),
+                reads: $step->reads,
+            ),
+            array_keys($book->upkeep->proof),
+            $book->upkeep->proof,
+        );
         $first = static fn (ProofItem $item): bool => 1 === preg_match('/direction|bump start/i', $item->title);
         foreach ($complaints as $i => $complaint) {
-            $items[] = new ProofItem('complaint-'.$i, 'The complaint’s own conditions: '.lcfirst($complaint['name']).('' === $complaint['conditions'] ? '' : ', '.$complaint['conditions']), 'It is gone. A cold spin proves nothing about a hot complaint.', complaint: true);
+            $items[] = new ProofItem(
+                'complaint-'.$i,
+                'The complaint’s own conditions: '.lcfirst($complaint['name']).(
+                    '' === $complaint['conditions'] ? '' : ', '.$complaint['conditions']
+                ),
+                'It is gone. A cold spin proves nothing about a hot complaint.',
+                complaint: true,
+            );
         }
 
-        $direction = array_values(array_filter($items, $first)) ?: [new ProofItem('direction', 'Direction of rotation, a second’s run', 'As the arrow, the engine or the strip’s record asks.', 'Nobody near the drive; hands off the coupling.')];
+        $direction = array_values(array_filter($items, $first)) ?: [
+            new ProofItem(
+                'direction',
+                'Direction of rotation, a second’s run',
+                'As the arrow, the engine or the strip’s record asks.',
+                'Nobody near the drive; hands off the coupling.',
+            ),
+        ];
 
         return [...$direction, ...array_values(array_filter($items, static fn (ProofItem $item): bool => !$first($item)))];
     }
 
-    /** How long a step lasts by its words, in minutes: “One hour …”, “Half an hour of work”, “10 minutes”; 0: at once. Seconds and strokes are no soak. */
+    /**
+     * How long a step lasts by its words, in minutes: “One hour …”, “Half an hour of work”, “10 minutes”; 0: at once. Seconds and strokes
+     * are no soak.
+     */
     public static function minutes(string $step): int
     {
         $words = mb_strtolower($step);

@@ -32,19 +32,29 @@ final readonly class ProofReading
      *
      * @throws \DomainException naming what cannot be read
      */
-    public static function of(ProofRead $read, string $typed, string $speed, ?Quantity $displacement, array $u, FigureRegistry $figures): self
-    {
+    public static function of(
+        ProofRead $read,
+        string $typed,
+        string $speed,
+        ?Quantity $displacement,
+        array $u,
+        FigureRegistry $figures,
+    ): self {
         try {
             $limits = $read->limits();
             if (null === $limits) {
                 return self::curve($read, $typed, $figures);
             }
-            [$assessed, $value] = $read->ofDisplacement ? self::share($typed, $speed, $displacement, $limits, $u) : self::value($read, $typed, $limits, $u);
+            [$assessed, $value] = $read->ofDisplacement
+                ? self::share($typed, $speed, $displacement, $limits, $u)
+                : self::value($read, $typed, $limits, $u);
         } catch (QuantityError|FigureError $error) {
             throw new \DomainException(\sprintf('%s: %s', $read->what, $error->getMessage()));
         }
 
-        return new self($assessed->verdict, \sprintf('%s: %s, %s asked: %s.', $read->what, $value, $read->asks(), match ($assessed->verdict) {
+        return new self($assessed->verdict, \sprintf('%s: %s, %s asked: %s.', $read->what, $value, $read->asks(), match (
+            $assessed->verdict
+        ) {
             Verdict::Within => 'held',
             Verdict::Outside => 'not held',
             Verdict::Undecided, Verdict::Open => 'too near to tell with this gauge',
@@ -62,7 +72,10 @@ final readonly class ProofReading
         $difference = $value->dimension->difference();
         $expanded = isset($u[$read->channel]) ? Quantity::si($u[$read->channel], $difference) : null;
 
-        return [(new ReadingVerdict())->judge([$value], $limits, new Gauging(Gauging::stepOf([$typed], $value->dimension), $expanded)), trim($typed)];
+        return [
+            (new ReadingVerdict())->judge([$value], $limits, new Gauging(Gauging::stepOf([$typed], $value->dimension), $expanded)),
+            trim($typed),
+        ];
     }
 
     /**
@@ -83,10 +96,15 @@ final readonly class ProofReading
         $share = $flow->si / ($displacement->si * $turns->si);
         $square = 0.0;
         foreach ([[$typed, $flow, 'flow'], [$speed, $turns, 'speed']] as [$text, $one, $channel]) {
-            $square += (Gauging::stepOf([$text], $one->dimension)->si ** 2 / 12 + (($u[$channel] ?? 0.0) / 2) ** 2) / max($one->si ** 2, 1e-30);
+            $square += (
+                Gauging::stepOf([$text], $one->dimension)->si ** 2 / 12 + (($u[$channel] ?? 0.0) / 2) ** 2
+            ) / max($one->si ** 2, 1e-30);
         }
 
-        return [(new ReadingVerdict())->judgeSize(new Size($share, $share * sqrt($square)), $limits), \sprintf('%s at %s is %.1f %%', trim($typed), trim($speed), 100 * $share)];
+        return [
+            (new ReadingVerdict())->judgeSize(new Size($share, $share * sqrt($square)), $limits),
+            \sprintf('%s at %s is %.1f %%', trim($typed), trim($speed), 100 * $share),
+        ];
     }
 
     private static function curve(ProofRead $read, string $typed, FigureRegistry $figures): self
@@ -99,6 +117,21 @@ final readonly class ProofReading
         }
         $off = \is_array($off) ? $off : [];
 
-        return new self([] === $off ? Verdict::Within : Verdict::Outside, \sprintf('%s: %s of %s, %s asked: %s.', $read->what, implode(', ', $ratios), $read->curve['power'] ?? '', $read->asks(), [] === $off ? 'held' : 'not held at point '.implode(' and ', array_map(static fn (mixed $one): string => \is_scalar($one) ? (string) $one : '', $off))));
+        return new self(
+            [] === $off ? Verdict::Within : Verdict::Outside,
+            \sprintf(
+                '%s: %s of %s, %s asked: %s.',
+                $read->what,
+                implode(', ', $ratios),
+                $read->curve['power'] ?? '',
+                $read->asks(),
+                [] === $off
+                    ? 'held'
+                    : 'not held at point '.implode(
+                        ' and ',
+                        array_map(static fn (mixed $one): string => \is_scalar($one) ? (string) $one : '', $off),
+                    ),
+            ),
+        );
     }
 }

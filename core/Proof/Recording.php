@@ -9,7 +9,8 @@ use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Units;
 
 /**
- * A recording of the stand: rows in time, values in SI. Read from CSV with a head such as `time [s],flow [L/min],pressure [bar],temperature [°C],speed [rpm]`.
+ * A recording of the stand: rows in time, values in SI. Read from CSV with a head such as `time [s],flow [L/min],pressure [bar],temperature
+ * [°C],speed [rpm]`.
  */
 final readonly class Recording
 {
@@ -37,7 +38,13 @@ final readonly class Recording
     {
         $rows = substr_count($csv, "\n");
         if ($rows > self::MOST) {
-            throw new \DomainException(\sprintf('%s rows; at most %s are read. Record at 10 Hz or less, or cut the file.', number_format($rows, 0, '.', ' '), number_format(self::MOST, 0, '.', ' ')));
+            throw new \DomainException(
+                \sprintf(
+                    '%s rows; at most %s are read. Record at 10 Hz or less, or cut the file.',
+                    number_format($rows, 0, '.', ' '),
+                    number_format(self::MOST, 0, '.', ' '),
+                )
+            );
         }
         $end = strpos($csv, "\n");
         $head = trim(false === $end ? $csv : substr($csv, 0, $end), "\r\u{FEFF}");
@@ -62,7 +69,9 @@ final readonly class Recording
             $now = self::number($cells[$time[0]], $separator, $line) * $time[1];
             $last = $times[\count($times) - 1] ?? null;
             if (null !== $last && $now <= $last) {
-                throw new \DomainException(\sprintf('Line %d steps back in time: %s s after %s s.', $line, self::plain($now), self::plain($last)));
+                throw new \DomainException(
+                    \sprintf('Line %d steps back in time: %s s after %s s.', $line, self::plain($now), self::plain($last))
+                );
             }
             $times[] = $now;
             foreach ($columns as $name => [$column, $unit]) {
@@ -109,7 +118,9 @@ final readonly class Recording
     /**
      * So few points that they can be drawn: of each span of time the lowest, the highest and the mean of each channel.
      *
-     * @return list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}> t: middle of the span, seconds since the first row
+     * @return list<array{
+     *     t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>,
+     * }> t: middle of the span, seconds since the first row
      */
     public function drawn(int $points): array
     {
@@ -123,11 +134,20 @@ final readonly class Recording
                 ++$to;
             }
             if ($to > $from) {
-                $point = ['t' => ($this->times[$from] + $this->times[$to - 1]) / 2 - $this->times[0], 'low' => [], 'high' => [], 'mean' => []];
+                $point = [
+                    't' => ($this->times[$from] + $this->times[$to - 1]) / 2 - $this->times[0],
+                    'low' => [],
+                    'high' => [],
+                    'mean' => [],
+                ];
                 foreach ($this->values as $name => $values) {
                     $slice = \array_slice($values, $from, $to - $from);
                     if ([] !== $slice) {
-                        [$point['low'][$name], $point['high'][$name], $point['mean'][$name]] = [min($slice), max($slice), array_sum($slice) / \count($slice)];
+                        [
+                            $point['low'][$name],
+                            $point['high'][$name],
+                            $point['mean'][$name],
+                        ] = [min($slice), max($slice), array_sum($slice) / \count($slice)];
                     }
                 }
                 $drawn[] = $point;
@@ -157,9 +177,14 @@ final readonly class Recording
             $dimension = 'time' === $name ? Dimension::Time : $channel?->dimension();
             $unit = null === $dimension ? null : Units::find($m[2], $dimension);
             match (true) {
-                null === $dimension => throw new \DomainException(\sprintf('Column %d, “%s”: expected time, %s.', $i + 1, $m[1], implode(', ', array_column(Channel::cases(), 'value')))),
-                null === $unit => throw new \DomainException(\sprintf('Column %d: “%s” is no unit of %s.', $i + 1, $m[2], $dimension->value)),
-                isset($columns[$name]) || ('time' === $name && null !== $time) => throw new \DomainException(\sprintf('The column %s is there twice.', $name)),
+                null === $dimension => throw new \DomainException(
+                    \sprintf('Column %d, “%s”: expected time, %s.', $i + 1, $m[1], implode(', ', array_column(Channel::cases(), 'value')))
+                ),
+                null === $unit => throw new \DomainException(
+                    \sprintf('Column %d: “%s” is no unit of %s.', $i + 1, $m[2], $dimension->value)
+                ),
+                isset($columns[$name])
+                    || ('time' === $name && null !== $time) => throw new \DomainException(\sprintf('The column %s is there twice.', $name)),
                 default => null,
             };
             if ('time' === $name) {
@@ -170,7 +195,11 @@ final readonly class Recording
             }
         }
         if (null === $time || [] === $columns) {
-            throw new \DomainException(null === $time ? 'The column time is missing, such as time [s].' : 'There is only the time in it; expected flow, pressure, temperature or speed beside it.');
+            throw new \DomainException(
+                null === $time
+                    ? 'The column time is missing, such as time [s].'
+                    : 'There is only the time in it; expected flow, pressure, temperature or speed beside it.'
+            );
         }
 
         return [$time, $columns, $units];
@@ -181,7 +210,13 @@ final readonly class Recording
         $plain = trim($cell, " \t\"");
         $plain = ';' === $separator ? strtr($plain, ',', '.') : $plain;
 
-        return BareNumber::of($plain) ?? throw new \DomainException(\sprintf(is_numeric($plain) ? 'Line %d: “%s” is more than any stand could show.' : 'Line %d: “%s” is no number.', $line, mb_substr($plain, 0, 20)));
+        return BareNumber::of($plain) ?? throw new \DomainException(
+            \sprintf(
+                is_numeric($plain) ? 'Line %d: “%s” is more than any stand could show.' : 'Line %d: “%s” is no number.',
+                $line,
+                mb_substr($plain, 0, 20),
+            )
+        );
     }
 
     private static function plain(float $seconds): string

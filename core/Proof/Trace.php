@@ -14,8 +14,14 @@ final readonly class Trace
      * @param float $flowU expanded uncertainty of the stand's flow, m³/s
      * @param list<array{float, float}> $gaps
      */
-    public function __construct(public array $units, public array $drawn, public array $expected, public float $flowU, public float $seconds, public array $gaps)
-    {
+    public function __construct(
+        public array $units,
+        public array $drawn,
+        public array $expected,
+        public float $flowU,
+        public float $seconds,
+        public array $gaps,
+    ) {
     }
 
     /** @return list<array{float, float}|null> between which flows each point should lie */

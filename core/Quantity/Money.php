@@ -29,7 +29,9 @@ final readonly class Money
     public static function parse(string $typed): self
     {
         if (1 !== preg_match('/^\s*([+-]?)(\d{1,12})(?:[.,](\d{1,2}))?\s*([A-Za-z]{3})\s*$/', strtr($typed, ['−' => '-']), $m)) {
-            throw new \DomainException(\sprintf('"%s" is no amount of money; expected something such as 1240.50 EUR.', mb_substr($typed, 0, 40)));
+            throw new \DomainException(
+                \sprintf('"%s" is no amount of money; expected something such as 1240.50 EUR.', mb_substr($typed, 0, 40))
+            );
         }
         $minor = (int) $m[2] * 100 + (int) str_pad($m[3], 2, '0');
 
@@ -40,7 +42,9 @@ final readonly class Money
     public function plus(self $other): self
     {
         if ($this->currency !== $other->currency) {
-            throw new \DomainException(\sprintf('%s and %s cannot be added; give both in one currency.', $this->currency, $other->currency));
+            throw new \DomainException(
+                \sprintf('%s and %s cannot be added; give both in one currency.', $this->currency, $other->currency)
+            );
         }
 
         return new self($this->minor + $other->minor, $this->currency);
@@ -52,7 +56,8 @@ final readonly class Money
     }
 
     /**
-     * A part of it in hundredths of a percent, such as 1900 for 19 %, or of so many hundredths of an hour at a price for the hour: the half cent up,
+     * A part of it in hundredths of a percent, such as 1900 for 19 %, or of so many hundredths of an hour at a price for the hour: the half
+     * cent up,
      * away from nothing.
      */
     public function ofTenThousand(int $share): self
@@ -65,6 +70,12 @@ final readonly class Money
     /** `1240.50 EUR` */
     public function format(): string
     {
-        return \sprintf('%s%d.%02d %s', $this->minor < 0 ? '-' : '', intdiv(abs($this->minor), 100), abs($this->minor) % 100, $this->currency);
+        return \sprintf(
+            '%s%d.%02d %s',
+            $this->minor < 0 ? '-' : '',
+            intdiv(abs($this->minor), 100),
+            abs($this->minor) % 100,
+            $this->currency,
+        );
     }
 }

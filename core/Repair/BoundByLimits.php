@@ -26,7 +26,9 @@ final readonly class BoundByLimits
     {
     }
 
-    /** @param iterable<array{field: Field, service: FieldAssessment|null, rebuild: FieldAssessment|null, form?: Assessment|null}> $measured */
+    /**
+     * @param iterable<array{field: Field, service: FieldAssessment|null, rebuild: FieldAssessment|null, form?: Assessment|null}> $measured
+     */
     public static function of(Part $part, iterable $measured): self
     {
         $stops = Reuse::Never === $part->reuse ? [trim('it is never reused. '.$part->reuseWhy)] : [];
@@ -39,7 +41,9 @@ final readonly class BoundByLimits
             $says = array_filter([
                 self::binds($one['service']?->verdict) ? self::ofLimit($one['service']?->says(), 'its limit') : null,
                 self::binds($one['rebuild']?->verdict) ? self::ofLimit($one['rebuild']?->says(), 'the rebuild limit') : null,
-                self::binds(($one['form'] ?? null)?->verdict) ? 'in its form '.self::ofLimit(($one['form'] ?? null)?->verdict->value, 'its limit') : null,
+                self::binds(($one['form'] ?? null)?->verdict)
+                    ? 'in its form '.self::ofLimit(($one['form'] ?? null)?->verdict->value, 'its limit')
+                    : null,
             ]);
             if ([] !== $says) {
                 $asks[$one['field']->key] = $name.' is '.implode(', ', $says);

@@ -13,8 +13,15 @@ final readonly class Estimate
      * @param list<Line> $lines
      * @param int $days until the unit is ready: parts on their way, then the work
      */
-    private function __construct(public array $lines, public Money $low, public Money $high, public Money $taxLow, public Money $taxHigh, public float $hours, public int $days)
-    {
+    private function __construct(
+        public array $lines,
+        public Money $low,
+        public Money $high,
+        public Money $taxLow,
+        public Money $taxHigh,
+        public float $hours,
+        public int $days,
+    ) {
     }
 
     /**
@@ -39,7 +46,15 @@ final readonly class Estimate
             $days = max($days, $line->days);
         }
 
-        return new self($lines, $low, $high, $low->ofTenThousand($tax), $high->ofTenThousand($tax), $hours, $days + (int) ceil($hours / $hoursADay - 1e-9));
+        return new self(
+            $lines,
+            $low,
+            $high,
+            $low->ofTenThousand($tax),
+            $high->ofTenThousand($tax),
+            $hours,
+            $days + (int) ceil($hours / $hoursADay - 1e-9),
+        );
     }
 
     public function grossLow(): Money

@@ -29,7 +29,9 @@ final class KitCheck
      * @param list<string> $planned parts that the plan renews
      * @param array<string, string> $ticks part => used or left
      *
-     * @return array{open: list<string>, unplanned: list<string>, left: list<string>} not ticked yet; used though nobody planned it; left over though it was planned
+     * @return array{
+     *     open: list<string>, unplanned: list<string>, left: list<string>,
+     * } not ticked yet; used though nobody planned it; left over though it was planned
      */
     public static function of(array $planned, array $ticks): array
     {

@@ -42,7 +42,11 @@ final class Lasting
         return match (true) {
             null === $last => '',
             $last['left'] < 0.02 * $hours => \sprintf('%s goes back in at its limit: no length can be promised.', $name($last['part'])),
-            default => \sprintf('About %s h by wear: %s goes back in and reaches its limit first.', number_format(round($last['left'], -1), 0, '.', ' '), lcfirst($name($last['part']))),
+            default => \sprintf(
+                'About %s h by wear: %s goes back in and reaches its limit first.',
+                number_format(round($last['left'], -1), 0, '.', ' '),
+                lcfirst($name($last['part'])),
+            ),
         };
     }
 }

@@ -18,13 +18,23 @@ final readonly class Line
      *
      * @throws \DomainException saying what is wrong and what would be right
      */
-    public function __construct(public string $what, public string $kind, public Money $low, public Money $high, public int $days = 0, public float $hours = 0.0)
-    {
+    public function __construct(
+        public string $what,
+        public string $kind,
+        public Money $low,
+        public Money $high,
+        public int $days = 0,
+        public float $hours = 0.0,
+    ) {
         match (true) {
             '' === trim($what) => throw new \DomainException('A line says what it is for.'),
-            !\in_array($kind, self::KINDS, true) => throw new \DomainException(\sprintf('“%s” is no kind of line; expected %s.', $kind, implode(', ', self::KINDS))),
+            !\in_array($kind, self::KINDS, true) => throw new \DomainException(
+                \sprintf('“%s” is no kind of line; expected %s.', $kind, implode(', ', self::KINDS))
+            ),
             $low->currency !== $high->currency => throw new \DomainException(\sprintf('%s: from and to are in one currency.', $what)),
-            $low->minor > $high->minor => throw new \DomainException(\sprintf('%s: %s is more than %s; the smaller amount comes first.', $what, $low->format(), $high->format())),
+            $low->minor > $high->minor => throw new \DomainException(
+                \sprintf('%s: %s is more than %s; the smaller amount comes first.', $what, $low->format(), $high->format())
+            ),
             $days < 0 || $hours < 0.0 => throw new \DomainException(\sprintf('%s: days and hours are not below nothing.', $what)),
             default => null,
         };

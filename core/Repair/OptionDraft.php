@@ -7,7 +7,10 @@ namespace Japhrex\Core\Repair;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Family\Book;
 
-/** Works out what each option takes, from the plan, the book's hours, the price list and where debris went. Whoever offers it may change every line. */
+/**
+ * Works out what each option takes, from the plan, the book's hours, the price list and where debris went. Whoever offers it may change
+ * every line.
+ */
 final readonly class OptionDraft
 {
     /** Machining takes from half an hour to two, until somebody has looked at the drawing. */
@@ -24,8 +27,14 @@ final readonly class OptionDraft
      * @param list<string> $undecided damaged parts of which nobody has decided: what they may cost is in the range
      * @param list<array{part: string, do: string}> $reach where debris went, and what is to be done there
      */
-    public function __construct(private Book $book, private RepairPlan $plan, private Rates $rates, array $prices, private array $undecided, private array $reach)
-    {
+    public function __construct(
+        private Book $book,
+        private RepairPlan $plan,
+        private Rates $rates,
+        array $prices,
+        private array $undecided,
+        private array $reach,
+    ) {
         [$standard, $better] = [[], []];
         foreach ($prices as $price) {
             if ($price->upgrade) {
@@ -57,7 +66,9 @@ final readonly class OptionDraft
     /** @return list<string> parts that are bought and no longer made */
     public function gone(): array
     {
-        return array_values(array_filter($this->plan->bought(), fn (string $part): bool => Supply::Gone === ($this->standard[$part]->supply ?? null)));
+        return array_values(
+            array_filter($this->plan->bought(), fn (string $part): bool => Supply::Gone === ($this->standard[$part]->supply ?? null))
+        );
     }
 
     /** Has somebody a better version for a part that is to be upgraded, or can an exchange unit be had? */
@@ -75,7 +86,9 @@ final readonly class OptionDraft
     {
         $lines = [];
         foreach ($this->plan->bought() as $part) {
-            $price = $cured && Disposition::Upgrade === $this->plan->decided[$part] ? $this->better[$part] ?? $this->standard[$part] ?? null : $this->standard[$part] ?? null;
+            $price = $cured && Disposition::Upgrade === $this->plan->decided[$part]
+                ? $this->better[$part] ?? $this->standard[$part] ?? null
+                : $this->standard[$part] ?? null;
             if (null !== $price) {
                 $lines[] = $this->part($part, $price, true);
             }
@@ -94,7 +107,19 @@ final readonly class OptionDraft
         $count = max(1, $this->book->parts[$key]->count ?? 1);
         $sum = $price->price->times($count);
 
-        return new Line(\sprintf('%s%s%s%s', $this->name($key), $count > 1 ? ", $count" : '', $price->upgrade ? ', better version' : '', $certain ? '' : ', if it has to be'), 'part', $certain ? $sum : $sum->times(0), $sum, $price->days);
+        return new Line(
+            \sprintf(
+                '%s%s%s%s',
+                $this->name($key),
+                $count > 1 ? ", $count" : '',
+                $price->upgrade ? ', better version' : '',
+                $certain ? '' : ', if it has to be',
+            ),
+            'part',
+            $certain ? $sum : $sum->times(0),
+            $sum,
+            $price->days,
+        );
     }
 
     /** @return list<Line> */
@@ -109,18 +134,31 @@ final readonly class OptionDraft
     private function work(): array
     {
         $lines = $this->hours(array_keys($this->book->upkeep->hours));
-        $changed = array_filter($this->plan->decided, static fn (Disposition $one): bool => Disposition::Machine === $one || !$one->keepsThePart());
+        $changed = array_filter(
+            $this->plan->decided,
+            static fn (Disposition $one): bool => Disposition::Machine === $one || !$one->keepsThePart(),
+        );
         $stacks = \count($this->book->upkeep->settings);
         if ([] !== $changed && $stacks > 0) {
             $lines[] = $this->labour(\sprintf('Setting %d clearances and torques anew', $stacks), 'labour', $stacks * $this->rates->stack);
         }
         foreach (array_keys($this->plan->decided, Disposition::Machine, true) as $part) {
             [$low, $high] = self::MACHINING;
-            $lines[] = new Line('Machining: '.lcfirst($this->name($part)), 'machining', $this->rates->labour($low), $this->rates->labour($high), hours: $high);
+            $lines[] = new Line(
+                'Machining: '.lcfirst($this->name($part)),
+                'machining',
+                $this->rates->labour($low),
+                $this->rates->labour($high),
+                hours: $high,
+            );
         }
         $cleaned = \count(array_keys($this->plan->decided, Disposition::CleanUp, true));
         if ($cleaned > 0) {
-            $lines[] = $this->labour(\sprintf('Cleaning up %d %s', $cleaned, 1 === $cleaned ? 'part' : 'parts'), 'labour', $cleaned * $this->rates->clean);
+            $lines[] = $this->labour(
+                \sprintf('Cleaning up %d %s', $cleaned, 1 === $cleaned ? 'part' : 'parts'),
+                'labour',
+                $cleaned * $this->rates->clean,
+            );
         }
 
         return [...$lines, ...$this->debris()];

@@ -12,12 +12,18 @@ final class Outside
     public static function of(OriginKind $origin): string
     {
         return match ($origin) {
-            OriginKind::Contamination => 'Tank, lines and cooler flushed, suction strainer and filters new, breather closed to dust; first oil sample after 50 hours.',
-            OriginKind::LeftoverDebris => 'Cooler, lines and tank replaced or flushed until a sample is clean; what cannot be flushed is replaced.',
+            OriginKind::Contamination => 'Tank, lines and cooler flushed, suction strainer and filters new, breather closed to '
+                .'dust; first oil sample '
+                    .'after 50 hours.',
+            OriginKind::LeftoverDebris => 'Cooler, lines and tank replaced or flushed until a sample is clean; what cannot be '
+                .'flushed is replaced.',
             OriginKind::WrongFluid => 'The whole system drained, flushed and filled with the fluid that the maker names.',
-            OriginKind::NeglectedService => 'Service at the maker’s intervals, written down; strainer, level and cooler looked at each time.',
-            OriginKind::Overload => 'Relief and power settings set with a gauge before the unit is loaded, and the duty kept within its rating.',
-            OriginKind::Installation => 'Alignment, coupling and suction line put right before it runs; the worn coupling half replaced with its mate.',
+            OriginKind::NeglectedService => 'Service at the maker’s intervals, written down; strainer, level and cooler looked '
+                .'at each time.',
+            OriginKind::Overload => 'Relief and power settings set with a gauge before the unit is loaded, and the duty kept '
+                .'within its rating.',
+            OriginKind::Installation => 'Alignment, coupling and suction line put right before it runs; the worn coupling half '
+                .'replaced with its mate.',
             OriginKind::DesignWeakness => 'The known weak place looked at in every sister unit before it fails.',
             default => 'Nothing outside the unit, as far as is known.',
         };

@@ -18,7 +18,14 @@ final readonly class Price
      * @param Money $price of one, without tax
      * @param int $days until it is here
      */
-    public function __construct(public string $family, public string $part, public bool $upgrade, public Money $price, public int $days, public Supply $supply, public string $number = '')
-    {
+    public function __construct(
+        public string $family,
+        public string $part,
+        public bool $upgrade,
+        public Money $price,
+        public int $days,
+        public Supply $supply,
+        public string $number = '',
+    ) {
     }
 }

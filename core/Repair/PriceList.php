@@ -7,7 +7,8 @@ namespace Japhrex\Core\Repair;
 use Japhrex\Core\Quantity\Money;
 
 /**
- * Reads a price list: columns `family`, `part`, `price`, and if wanted `number`, `days`, `supply` (shelf, order, gone) and `version` (standard or
+ * Reads a price list: columns `family`, `part`, `price`, and if wanted `number`, `days`, `supply` (shelf, order, gone) and `version`
+ * (standard or
  * upgrade). It is taken whole or not at all.
  */
 final class PriceList
@@ -49,7 +50,11 @@ final class PriceList
         }
         foreach (\array_slice($rows, 1, null, true) as $i => $row) {
             if ([] !== array_filter($row, static fn (string $cell): bool => '' !== trim($cell))) {
-                $list->row($i + 1, array_map(trim(...), array_combine($columns, array_pad(\array_slice($row, 0, \count($columns)), \count($columns), ''))), $known);
+                $list->row(
+                    $i + 1,
+                    array_map(trim(...), array_combine($columns, array_pad(\array_slice($row, 0, \count($columns)), \count($columns), ''))),
+                    $known,
+                );
             }
         }
         if ([] === $list->faults && [] === $list->prices) {
@@ -57,7 +62,10 @@ final class PriceList
         }
         $more = \count($list->faults) - self::NAMED;
 
-        return [[] === $list->faults ? array_values($list->prices) : [], $more > 0 ? [...\array_slice($list->faults, 0, self::NAMED), \sprintf('And %d more.', $more)] : $list->faults];
+        return [
+            [] === $list->faults ? array_values($list->prices) : [],
+            $more > 0 ? [...\array_slice($list->faults, 0, self::NAMED), \sprintf('And %d more.', $more)] : $list->faults,
+        ];
     }
 
     /**
@@ -79,19 +87,38 @@ final class PriceList
         $key = implode('/', [$row['family'], $row['part'], $version]);
         $fault = match (true) {
             !isset($known[$row['family']]) => \sprintf('there is no family “%s”', $row['family']),
-            Price::WHOLE_UNIT !== $row['part'] && !\in_array($row['part'], $known[$row['family']], true) => \sprintf('%s has no part “%s”; for an exchange unit write %s', $row['family'], $row['part'], Price::WHOLE_UNIT),
+            Price::WHOLE_UNIT !== $row['part']
+                && !\in_array($row['part'], $known[$row['family']], true) => \sprintf(
+                    '%s has no part “%s”; for an exchange unit write %s',
+                    $row['family'],
+                    $row['part'],
+                    Price::WHOLE_UNIT,
+                ),
             $price->minor < 0 => 'a price is not below nothing',
             1 !== preg_match('/^\d{1,3}$/', $days) => \sprintf('“%s” is no number of days', $days),
             null === $supply => \sprintf('“%s” is no supply; expected shelf, order or gone', $row['supply'] ?? ''),
             !\in_array($version, ['standard', 'upgrade'], true) => \sprintf('“%s” is no version; expected standard or upgrade', $version),
             isset($this->prices[$key]) => 'this part has a price already, further up',
-            [] !== $this->prices && reset($this->prices)->price->currency !== $price->currency => \sprintf('%s and %s in one list', reset($this->prices)->price->currency, $price->currency),
+            [] !== $this->prices
+                && reset($this->prices)->price->currency !== $price->currency => \sprintf(
+                    '%s and %s in one list',
+                    reset($this->prices)->price->currency,
+                    $price->currency,
+                ),
             default => null,
         };
         if (null !== $fault || null === $supply) {
             $this->faults[] = "Line $line: $fault.";
         } else {
-            $this->prices[$key] = new Price($row['family'], $row['part'], 'upgrade' === $version, $price, Supply::Shelf === $supply ? 0 : (int) $days, $supply, $row['number'] ?? '');
+            $this->prices[$key] = new Price(
+                $row['family'],
+                $row['part'],
+                'upgrade' === $version,
+                $price,
+                Supply::Shelf === $supply ? 0 : (int) $days,
+                $supply,
+                $row['number'] ?? '',
+            );
         }
     }
 }

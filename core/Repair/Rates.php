@@ -16,10 +16,17 @@ final readonly class Rates
      * @param float $stack hours to set one clearance anew when its parts have changed
      * @param float $clean hours to clean one place that debris reached
      */
-    public function __construct(public Money $hour, public int $tax, public float $hoursADay = 6.0, public float $stack = 0.25, public float $clean = 0.25)
-    {
+    public function __construct(
+        public Money $hour,
+        public int $tax,
+        public float $hoursADay = 6.0,
+        public float $stack = 0.25,
+        public float $clean = 0.25,
+    ) {
         if ($hour->minor <= 0 || $tax < 0 || $tax > 5000 || $hoursADay <= 0.0 || $hoursADay > 24.0 || $stack < 0.0 || $clean < 0.0) {
-            throw new \DomainException('Expected an hour above nothing, a tax from 0 to 50 %, at most 24 hours a day, and times that are not below nothing.');
+            throw new \DomainException(
+                'Expected an hour above nothing, a tax from 0 to 50 %, at most 24 hours a day, and times that are not below nothing.'
+            );
         }
     }
 

@@ -17,22 +17,40 @@ final readonly class RepairPlan
      * @param array<string, Disposition> $decided part => what becomes of it; those of the book's that nobody decided are in it
      * @param list<string> $byTheBook parts that the book replaces and that nobody has decided of
      * @param list<array{parts: list<string>, says: string}> $warnings
-     * @param list<array{kit: Kit, used: list<string>, left: list<string>}> $kits that serve: parts used of each, and parts left over on purpose
+     * @param list<array{
+     *     kit: Kit, used: list<string>, left: list<string>,
+     * }> $kits that serve: parts used of each, and parts left over on purpose
      * @param list<string> $loose parts that are replaced and are in none of these kits
      */
-    private function __construct(public array $decided, public array $byTheBook, public array $warnings, public array $kits, public array $loose)
-    {
+    private function __construct(
+        public array $decided,
+        public array $byTheBook,
+        public array $warnings,
+        public array $kits,
+        public array $loose,
+    ) {
     }
 
     /** @param array<string, Disposition> $decided part => what was decided */
     public static function of(Book $book, array $decided): self
     {
-        $byTheBook = array_values(array_map(static fn (Part $part): string => $part->key, array_filter($book->parts, static fn (Part $part): bool => Reuse::Inspect !== $part->reuse && !isset($decided[$part->key]))));
+        $byTheBook = array_values(
+            array_map(
+                static fn (Part $part): string => $part->key,
+                array_filter($book->parts, static fn (Part $part): bool => Reuse::Inspect !== $part->reuse && !isset($decided[$part->key])),
+            )
+        );
         $all = $decided + array_fill_keys($byTheBook, Disposition::AlwaysReplace);
         $new = array_keys(array_filter($all, static fn (Disposition $one): bool => !$one->keepsThePart()));
         $kits = self::kits($book, $new);
 
-        return new self($all, $byTheBook, [...self::pairs($book, $all), ...self::against($book, $decided)], $kits, array_values(array_diff($new, ...array_map(static fn (array $one): array => $one['kit']->parts, $kits))));
+        return new self(
+            $all,
+            $byTheBook,
+            [...self::pairs($book, $all), ...self::against($book, $decided)],
+            $kits,
+            array_values(array_diff($new, ...array_map(static fn (array $one): array => $one['kit']->parts, $kits))),
+        );
     }
 
     /** @return list<string> parts that go back in */
@@ -58,11 +76,26 @@ final readonly class RepairPlan
     {
         $warnings = [];
         foreach ($book->pairs as $pair) {
-            $new = array_values(array_filter($pair->parts, static fn (string $part): bool => isset($all[$part]) && !$all[$part]->keepsThePart()));
+            $new = array_values(
+                array_filter($pair->parts, static fn (string $part): bool => isset($all[$part]) && !$all[$part]->keepsThePart())
+            );
             // A face that is machined anew has no wear that the new one would have to run in to.
-            $old = array_values(array_filter(array_diff($pair->parts, $new), static fn (string $part): bool => Disposition::Machine !== ($all[$part] ?? null)));
+            $old = array_values(
+                array_filter(
+                    array_diff($pair->parts, $new),
+                    static fn (string $part): bool => Disposition::Machine !== ($all[$part] ?? null),
+                )
+            );
             if ([] !== $new && [] !== $old) {
-                $warnings[] = ['parts' => $pair->parts, 'says' => \sprintf('%s new, %s not: %s', self::names($book, $new), lcfirst(self::names($book, $old)), lcfirst($pair->why))];
+                $warnings[] = [
+                    'parts' => $pair->parts,
+                    'says' => \sprintf(
+                        '%s new, %s not: %s',
+                        self::names($book, $new),
+                        lcfirst(self::names($book, $old)),
+                        lcfirst($pair->why),
+                    ),
+                ];
             }
         }
 
@@ -80,7 +113,10 @@ final readonly class RepairPlan
         foreach ($decided as $key => $one) {
             $part = $book->part($key);
             if (Reuse::Never === $part?->reuse && $one->keepsThePart()) {
-                $warnings[] = ['parts' => [$key], 'says' => trim(\sprintf('%s goes back in, which the book never allows. %s', $part->name, $part->reuseWhy))];
+                $warnings[] = [
+                    'parts' => [$key],
+                    'says' => trim(\sprintf('%s goes back in, which the book never allows. %s', $part->name, $part->reuseWhy)),
+                ];
             }
         }
 

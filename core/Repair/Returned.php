@@ -20,7 +20,10 @@ final class Returned
         if ([] === $runs) {
             return '';
         }
-        $days = static fn (bool $back): array => array_map(static fn (array $run): float => $run['days'], array_values(array_filter($runs, static fn (array $run): bool => $run['back'] === $back)));
+        $days = static fn (bool $back): array => array_map(
+            static fn (array $run): float => $run['days'],
+            array_values(array_filter($runs, static fn (array $run): bool => $run['back'] === $back)),
+        );
         [$back, $run] = [$days(true), $days(false)];
         $said = 1 === \count($runs) ? 'Of this family one repair went out' : \sprintf('Of this family %d repairs went out', \count($runs));
         $said .= [] === $back ? ', none came back' : \sprintf(', %d came back after %s', \count($back), self::span($back));

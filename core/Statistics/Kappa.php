@@ -25,7 +25,9 @@ final readonly class Kappa
         $k = \count($table);
         foreach ($table as $row) {
             if (\count($row) !== $k) {
-                throw new \DomainException(\sprintf('The table has %d rows and a row of %d; expected as many columns as rows.', $k, \count($row)));
+                throw new \DomainException(
+                    \sprintf('The table has %d rows and a row of %d; expected as many columns as rows.', $k, \count($row))
+                );
             }
         }
         $n = array_sum(array_map(array_sum(...), $table));

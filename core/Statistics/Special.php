@@ -7,7 +7,10 @@ namespace Japhrex\Core\Statistics;
 /** The special functions that the distributions need, to about 1e-13 relative. */
 final class Special
 {
-    private const LANCZOS = [0.99999999999980993, 676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059, 12.507343278686905, -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7];
+    private const LANCZOS = [
+        0.99999999999980993, 676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059,
+        12.507343278686905, -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7,
+    ];
 
     /** Complementary error function, also far in the tail. Source: DLMF 7.6.2 and 7.9.1. */
     public static function erfc(float $x): float
@@ -85,7 +88,9 @@ final class Special
             : 1.0 - $front * self::betaFraction(0.5, $a, $rest) / 0.5;
     }
 
-    /** Lentz's method; a partial sum of exactly 0, which it cannot divide by, is lifted off. Written out, since every tail runs through it. */
+    /**
+     * Lentz's method; a partial sum of exactly 0, which it cannot divide by, is lifted off. Written out, since every tail runs through it.
+     */
     private static function betaFraction(float $a, float $b, float $x): float
     {
         $tiny = 1e-300;

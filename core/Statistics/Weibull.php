@@ -121,7 +121,9 @@ final class Weibull
                 }
                 $step *= 2;
             } while ($outsideValue > 0 && abs($outside) < 600);
-            $bounds[] = $outsideValue > 0 ? ($side < 0 ? 0.0 : \INF) : exp($this->between($inside, $insideValue, $outside, $outsideValue, static fn (float $x): float => $profile($x) - $level));
+            $bounds[] = $outsideValue > 0
+                ? ($side < 0 ? 0.0 : \INF)
+                : exp($this->between($inside, $insideValue, $outside, $outsideValue, static fn (float $x): float => $profile($x) - $level));
         }
 
         return [$bounds[0], $bounds[1]];

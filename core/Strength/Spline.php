@@ -14,8 +14,14 @@ final class Spline
      *
      * @param float $sharing share of the teeth that carry, above 0, at most 1
      */
-    public static function flankPressure(Quantity $torque, Quantity $pitchDiameter, int $teeth, Quantity $toothHeight, Quantity $engagedLength, float $sharing): float
-    {
+    public static function flankPressure(
+        Quantity $torque,
+        Quantity $pitchDiameter,
+        int $teeth,
+        Quantity $toothHeight,
+        Quantity $engagedLength,
+        float $sharing,
+    ): float {
         return 2 * $torque->si / ($pitchDiameter->si * $teeth * $toothHeight->si * $engagedLength->si * $sharing);
     }
 

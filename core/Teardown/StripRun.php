@@ -36,7 +36,10 @@ final readonly class StripRun
             }
             $steps[$key] = new StepStatus($step, $states[$key] ?? null, $waits);
             $missing = Shortage::at($step, $counted[$key] ?? []);
-            array_push($short, ...array_filter($missing, static fn (Shortage $one): bool => !\in_array($one->what, $searched[$key] ?? [], true)));
+            array_push(
+                $short,
+                ...array_filter($missing, static fn (Shortage $one): bool => !\in_array($one->what, $searched[$key] ?? [], true)),
+            );
         }
         $this->steps = $steps;
         $this->shortages = $short;

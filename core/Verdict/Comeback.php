@@ -33,9 +33,20 @@ final class Comeback
                 continue;
             }
             if (\in_array($what, self::BACK_IN, true)) {
-                $points[] = ['parts' => [$part], 'says' => \sprintf('was put back in (%s)%s; now grade %d', lcfirst($what->label()), isset($then[$part]) ? \sprintf(', grade %d then', $then[$part]) : ', though nobody had looked at it', $grade)];
+                $points[] = [
+                    'parts' => [$part],
+                    'says' => \sprintf(
+                        'was put back in (%s)%s; now grade %d',
+                        lcfirst($what->label()),
+                        isset($then[$part]) ? \sprintf(', grade %d then', $then[$part]) : ', though nobody had looked at it',
+                        $grade,
+                    ),
+                ];
             } elseif (\in_array($what, self::NEW_IN, true)) {
-                $points[] = ['parts' => [$part], 'says' => \sprintf('was new; now grade %d: what damaged the old one damaged it too, or it was fitted wrong', $grade)];
+                $points[] = [
+                    'parts' => [$part],
+                    'says' => \sprintf('was new; now grade %d: what damaged the old one damaged it too, or it was fitted wrong', $grade),
+                ];
             } elseif (null === $what && !isset($then[$part])) {
                 $points[] = ['parts' => [$part], 'says' => \sprintf('was not looked at then; now grade %d', $grade)];
             }
@@ -46,9 +57,14 @@ final class Comeback
             }
         }
         // What was replaced by a new one brought no debris along.
-        $uncleaned = array_values(array_filter($uncleaned, static fn (string $part): bool => !\in_array($became[$part] ?? null, self::NEW_IN, true)));
+        $uncleaned = array_values(
+            array_filter($uncleaned, static fn (string $part): bool => !\in_array($became[$part] ?? null, self::NEW_IN, true))
+        );
         if ([] !== $uncleaned) {
-            $points[] = ['parts' => $uncleaned, 'says' => 'the debris of then had reached it, and nobody wrote down that it was dealt with'];
+            $points[] = [
+                'parts' => $uncleaned,
+                'says' => 'the debris of then had reached it, and nobody wrote down that it was dealt with',
+            ];
         }
 
         return $points;

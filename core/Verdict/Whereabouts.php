@@ -33,8 +33,10 @@ enum Whereabouts: string
             self::Scrapped === $last => 'It was scrapped; nothing can follow.',
             self::Back === $this && self::Sent !== $last => 'Only what was sent out comes back.',
             self::Sent === $this && self::Sent === $last => 'It is sent out already; first it has to come back.',
-            self::Scrapped === $this && null === $last => 'First say where it was kept; what was never kept cannot be shown to have been scrapped.',
-            null !== $lastDay && $day < $lastDay => \sprintf('That is before %s, the day of the entry before it.', $lastDay->format('j M Y')),
+            self::Scrapped === $this
+                && null === $last => 'First say where it was kept; what was never kept cannot be shown to have been scrapped.',
+            null !== $lastDay
+                && $day < $lastDay => \sprintf('That is before %s, the day of the entry before it.', $lastDay->format('j M Y')),
             default => null,
         };
     }

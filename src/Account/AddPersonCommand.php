@@ -17,8 +17,11 @@ use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 #[AsCommand('app:person:add', 'Adds a person, or gives one a new password')]
 final class AddPersonCommand extends Command
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly UserPasswordHasherInterface $hasher, private readonly UserRepository $people)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly UserPasswordHasherInterface $hasher,
+        private readonly UserRepository $people,
+    ) {
         parent::__construct();
     }
 
@@ -41,7 +44,12 @@ final class AddPersonCommand extends Command
 
             return Command::INVALID;
         }
-        $password = $io->askHidden('Password (10 characters or more)', static fn (?string $typed): string => \strlen((string) $typed) >= 10 ? (string) $typed : throw new \RuntimeException('Ten characters or more.'));
+        $password = $io->askHidden(
+            'Password (10 characters or more)',
+            static fn (?string $typed): string => \strlen((string) $typed) >= 10
+                ? (string) $typed
+                : throw new \RuntimeException('Ten characters or more.'),
+        );
         $user = $this->people->named($username) ?? new User($username, $name, $role);
         $user->role = $role;
         $user->name = $name;

@@ -49,7 +49,12 @@ final readonly class AuditTrail
         }
         $metadata = $em->getClassMetadata(AuditEntry::class);
         foreach ($changes as $field => $change) {
-            if (!\is_array($change) || ($entity instanceof AuditedInPart && !\in_array($field, $entity->auditFields(), true)) || \in_array($field, self::SILENT, true) || str_ends_with($field, '_id')) {
+            if (
+                !\is_array($change)
+                    || ($entity instanceof AuditedInPart && !\in_array($field, $entity->auditFields(), true))
+                    || \in_array($field, self::SILENT, true)
+                    || str_ends_with($field, '_id')
+            ) {
                 continue;
             }
             [$before, $after] = [self::text($change[0] ?? null), self::text($change[1] ?? null)];
@@ -57,7 +62,16 @@ final readonly class AuditTrail
                 continue;
             }
             [$before, $after] = [$this->kept($field, $before), $this->kept($field, $after)];
-            $entry = new AuditEntry($entity->auditCase(), $this->names->digest($this->person->name()), $action, mb_substr($entity->auditName(), 0, 200), $entity->id, $field, $before, $after);
+            $entry = new AuditEntry(
+                $entity->auditCase(),
+                $this->names->digest($this->person->name()),
+                $action,
+                mb_substr($entity->auditName(), 0, 200),
+                $entity->id,
+                $field,
+                $before,
+                $after,
+            );
             $em->persist($entry);
             $em->getUnitOfWork()->computeChangeSet($metadata, $entry);
         }

@@ -35,7 +35,9 @@ final readonly class LoginLock
             [$this->who($badge->getUserIdentifier())],
         );
         if (false !== $left) {
-            throw new CustomUserMessageAuthenticationException(\sprintf('Too many wrong passwords for this name. Wait %d min, then try again.', (int) $left));
+            throw new CustomUserMessageAuthenticationException(
+                \sprintf('Too many wrong passwords for this name. Wait %d min, then try again.', (int) $left)
+            );
         }
     }
 
@@ -59,7 +61,10 @@ final readonly class LoginLock
     #[AsEventListener]
     public function succeeded(LoginSuccessEvent $event): void
     {
-        $this->connection->executeStatement('DELETE FROM login_attempt WHERE who = ?', [$this->who($event->getUser()->getUserIdentifier())]);
+        $this->connection->executeStatement(
+            'DELETE FROM login_attempt WHERE who = ?',
+            [$this->who($event->getUser()->getUserIdentifier())],
+        );
     }
 
     private function who(string $username): string

@@ -24,13 +24,16 @@ final readonly class SignedOut
     public function __invoke(ResponseEvent $event): void
     {
         $response = $event->getResponse();
-        if (!$event->getRequest()->headers->has('HX-Request') || $event->getRequest()->isMethodSafe() || !$response instanceof RedirectResponse
+        if (!$event->getRequest()->headers->has(
+            'HX-Request'
+        ) || $event->getRequest()->isMethodSafe() || !$response instanceof RedirectResponse
             || null !== $this->person->orNull() || !str_ends_with($response->getTargetUrl(), $this->urls->generate('login'))) {
             return;
         }
         $event->setResponse(new Response($this->twig->render('platform/error.html.twig', [
             'status' => 401,
-            'message' => 'You are signed out, so nothing was saved. What you typed is still here: sign in again in a second tab, then save once more.',
+            'message' => 'You are signed out, so nothing was saved. What you typed is still here: sign in again in a second tab, then '
+                    .'save once more.',
         ]), 401));
     }
 }

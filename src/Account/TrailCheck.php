@@ -22,11 +22,25 @@ final readonly class TrailCheck implements StoredThing
 
     public function check(): iterable
     {
-        [$scope, $last, $seq, $numbers] = ['', str_repeat('0', 64), 0, $this->database->fetchAllKeyValue('SELECT id::text, number FROM case_file')];
+        [$scope, $last, $seq, $numbers] = [
+            '',
+            str_repeat('0', 64),
+            0,
+            $this->database->fetchAllKeyValue('SELECT id::text, number FROM case_file'),
+        ];
         $heads = $this->database->fetchAllAssociativeIndexed('SELECT scope, seq, digest FROM trail_head');
         $ends = [];
-        foreach ($this->database->iterateAssociative("SELECT id, case_id, to_char(made_at AT TIME ZONE 'UTC', 'YYYY-MM-DD HH24:MI:SS') AS made, who, action, what, entity, field, before, after, seq, previous, digest FROM audit_entry ORDER BY COALESCE(case_id::text, 'shop'), seq") as $row) {
-            $row = array_map(static fn (mixed $value): ?string => null === $value ? null : (\is_scalar($value) ? (string) $value : ''), $row);
+        foreach (
+            $this->database->iterateAssociative(
+                "SELECT id, case_id, to_char(made_at AT TIME ZONE 'UTC', 'YYYY-MM-DD HH24:MI:SS') AS made, who, action, what, "
+                    ."entity, field, before, after, seq, previous, digest FROM audit_entry ORDER BY COALESCE(case_id::text, 'shop'), "
+                    .'seq'
+            ) as $row
+        ) {
+            $row = array_map(
+                static fn (mixed $value): ?string => null === $value ? null : (\is_scalar($value) ? (string) $value : ''),
+                $row,
+            );
             $of = $row['case_id'] ?? 'shop';
             if ($of !== $scope) {
                 [$scope, $last, $seq] = [$of, str_repeat('0', 64), 0];
@@ -57,7 +71,11 @@ final readonly class TrailCheck implements StoredThing
      */
     private static function digest(array $row): string
     {
-        $values = [$row['previous'], $row['seq'], $row['id'], $row['case_id'] ?? '', $row['made'], $row['who'], $row['action'], $row['what'], $row['entity'], $row['field'], null === $row['before'] ? '-' : '+'.$row['before'], null === $row['after'] ? '-' : '+'.$row['after']];
+        $values = [
+            $row['previous'], $row['seq'], $row['id'], $row['case_id'] ?? '', $row['made'], $row['who'], $row['action'],
+            $row['what'], $row['entity'], $row['field'], null === $row['before'] ? '-' : '+'.$row['before'],
+            null === $row['after'] ? '-' : '+'.$row['after'],
+        ];
 
         return hash('sha256', implode(',', array_map(static fn (?string $value): string => \strlen((string) $value).':'.$value, $values)));
     }
@@ -69,7 +87,9 @@ final readonly class TrailCheck implements StoredThing
         foreach ($this->database->iterateAssociative('SELECT id, heads, digest FROM trail_night ORDER BY id') as $night) {
             $id = is_numeric($night['id']) ? (int) $night['id'] : 0;
             $heads = \is_string($night['heads']) ? $night['heads'] : '';
-            yield hash('sha256', $last.$heads) === $night['digest'] ? null : new Mismatch(\sprintf('audit trail: night %d does not follow the one before', $id));
+            yield hash('sha256', $last.$heads) === $night['digest']
+                ? null
+                : new Mismatch(\sprintf('audit trail: night %d does not follow the one before', $id));
             $last = \is_string($night['digest']) ? $night['digest'] : '';
         }
     }
@@ -79,6 +99,9 @@ final readonly class TrailCheck implements StoredThing
     {
         $number = $numbers[$scope] ?? null;
 
-        return new Mismatch(\sprintf('audit trail of %s: %s', \is_string($number) ? $number : 'the shop', $wrong), \is_string($number) ? [$number] : []);
+        return new Mismatch(
+            \sprintf('audit trail of %s: %s', \is_string($number) ? $number : 'the shop', $wrong),
+            \is_string($number) ? [$number] : [],
+        );
     }
 }

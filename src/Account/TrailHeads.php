@@ -21,7 +21,9 @@ final readonly class TrailHeads
     {
         $head = $this->database->fetchAssociative('SELECT seq, digest FROM trail_head WHERE scope = ?', [(string) $case]);
 
-        return false === $head || !is_numeric($head['seq']) || !\is_string($head['digest']) ? null : ['seq' => (int) $head['seq'], 'digest' => $head['digest']];
+        return false === $head || !is_numeric($head['seq']) || !\is_string($head['digest'])
+            ? null
+            : ['seq' => (int) $head['seq'], 'digest' => $head['digest']];
     }
 
     /**
@@ -31,13 +33,20 @@ final readonly class TrailHeads
      */
     public function join(): array
     {
-        $heads = array_map(static fn (mixed $digest): string => \is_string($digest) ? $digest : '', $this->database->fetchAllKeyValue('SELECT scope, digest FROM trail_head ORDER BY scope'));
+        $heads = array_map(
+            static fn (mixed $digest): string => \is_string($digest) ? $digest : '',
+            $this->database->fetchAllKeyValue('SELECT scope, digest FROM trail_head ORDER BY scope'),
+        );
         $before = $this->database->fetchOne('SELECT digest FROM trail_night ORDER BY id DESC LIMIT 1');
         $joined = hash('sha256', json_encode($heads, \JSON_THROW_ON_ERROR));
         $digest = hash('sha256', (\is_string($before) ? $before : '').$joined);
         $at = date(\DATE_ATOM);
         $this->database->insert('trail_night', ['at' => $at, 'scopes' => \count($heads), 'heads' => $joined, 'digest' => $digest]);
 
-        return ['at' => $at, 'heads' => array_combine(array_map(strval(...), array_keys($heads)), array_values($heads)), 'digest' => $digest];
+        return [
+            'at' => $at,
+            'heads' => array_combine(array_map(strval(...), array_keys($heads)), array_values($heads)),
+            'digest' => $digest,
+        ];
     }
 }

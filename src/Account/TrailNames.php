@@ -37,7 +37,10 @@ final class TrailNames
     #[AsTwigFilter('trail_name')]
     public function shown(?string $written): string
     {
-        $this->names ??= array_map(static fn (mixed $name): string => \is_string($name) ? $name : 'a person whose name was taken out', $this->database->fetchAllKeyValue('SELECT digest, name FROM trail_name'));
+        $this->names ??= array_map(
+            static fn (mixed $name): string => \is_string($name) ? $name : 'a person whose name was taken out',
+            $this->database->fetchAllKeyValue('SELECT digest, name FROM trail_name'),
+        );
         $digest = str_starts_with((string) $written, self::PERSON) ? substr((string) $written, \strlen(self::PERSON)) : (string) $written;
 
         return $this->names[$digest] ?? (string) $written;
@@ -53,7 +56,10 @@ final class TrailNames
     private function added(string $name): string
     {
         $salt = bin2hex(random_bytes(16));
-        $this->database->executeStatement('INSERT INTO trail_name (name, salt, digest) VALUES (?, ?, ?) ON CONFLICT DO NOTHING', [$name, $salt, hash('sha256', $salt.$name)]);
+        $this->database->executeStatement(
+            'INSERT INTO trail_name (name, salt, digest) VALUES (?, ?, ?) ON CONFLICT DO NOTHING',
+            [$name, $salt, hash('sha256', $salt.$name)],
+        );
 
         // Whoever added the same name at the same moment came first.
         return $this->known($name) ?? hash('sha256', $salt.$name);

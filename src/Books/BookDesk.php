@@ -19,8 +19,14 @@ use Symfony\Component\Yaml\Yaml;
 /** Takes in a book that the shop wrote, or says what is wrong with it. */
 final readonly class BookDesk
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private CurrentPerson $person, private string $schemas, private PartsInUse $inUse, private ShopBookRepository $ownBooks)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private BookShelf $shelf,
+        private CurrentPerson $person,
+        private string $schemas,
+        private PartsInUse $inUse,
+        private ShopBookRepository $ownBooks,
+    ) {
     }
 
     /** @return list<array{line: int, message: string}> what is wrong; nothing: the book is on the shelf */
@@ -65,10 +71,20 @@ final readonly class BookDesk
             foreach ($content as $key => $one) {
                 $book = (new BookFactory())->book($one);
                 if ($book->key !== $key || [] === $book->parts || [] === $book->strip) {
-                    return [['line' => 1, 'message' => \sprintf('%s: a book has parts, and steps by which they come off.', '' === (string) $key ? 'it' : $key)]];
+                    return [
+                        [
+                            'line' => 1,
+                            'message' => \sprintf(
+                                '%s: a book has parts, and steps by which they come off.',
+                                '' === (string) $key ? 'it' : $key,
+                            ),
+                        ],
+                    ];
                 }
                 $mechanisms = $this->shelf->mechanismBook()->with($book);
-                (new Grounding($book, $this->shelf->modes(), $mechanisms->mechanisms, $mechanisms->vocabulary))->of(new Facts([], [], [], false));
+                (
+                    new Grounding($book, $this->shelf->modes(), $mechanisms->mechanisms, $mechanisms->vocabulary)
+                )->of(new Facts([], [], [], false));
             }
         } catch (\Throwable $error) {
             return [['line' => 1, 'message' => 'it cannot be used: '.$error->getMessage()]];
@@ -91,7 +107,10 @@ final readonly class BookDesk
             $parts = \is_array($book['parts'] ?? null) ? $book['parts'] : [];
             foreach ($this->inUse->partsOfFamily((string) $key) as $part => $case) {
                 if (!isset($parts[$part])) {
-                    $problems[$part] = ['line' => 1, 'message' => \sprintf('parts/%s: case %s has a finding on this part; it has to stay in the book.', $part, $case)];
+                    $problems[$part] = [
+                        'line' => 1,
+                        'message' => \sprintf('parts/%s: case %s has a finding on this part; it has to stay in the book.', $part, $case),
+                    ];
                 }
             }
         }
@@ -102,10 +121,21 @@ final readonly class BookDesk
     /** @return list<array{line: int, message: string}> */
     private function misnamed(string $text): array
     {
-        if (1 !== preg_match('/^book:[ \t]*(\S*)/m', $text, $found, \PREG_OFFSET_CAPTURE) || str_starts_with($found[1][0], BookShelf::OWN)) {
+        if (
+            1 !== preg_match('/^book:[ \t]*(\S*)/m', $text, $found, \PREG_OFFSET_CAPTURE) || str_starts_with($found[1][0], BookShelf::OWN)
+        ) {
             return [];
         }
 
-        return [['line' => 1 + substr_count($text, "\n", 0, $found[0][1]), 'message' => \sprintf('book: "%s" is no name for a book of your own; begin it with "%s", so that no book shipped later takes its place.', $found[1][0], BookShelf::OWN)]];
+        return [
+            [
+                'line' => 1 + substr_count($text, "\n", 0, $found[0][1]),
+                'message' => \sprintf(
+                    'book: "%s" is no name for a book of your own; begin it with "%s", so that no book shipped later takes its place.',
+                    $found[1][0],
+                    BookShelf::OWN,
+                ),
+            ],
+        ];
     }
 }

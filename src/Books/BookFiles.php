@@ -39,8 +39,16 @@ final readonly class BookFiles
     public function problemsIn(string $text): array
     {
         // A few aliases of aliases unfold to more than any memory holds.
-        if (1 === preg_match('/(?:^|[\s\[{,:-])&[\w-]+(?:\s|$)/m', $text) && 1 === preg_match('/(?:^|[\s\[{,:-])\*[\w-]+/m', $text, $alias, \PREG_OFFSET_CAPTURE)) {
-            return [['line' => 1 + substr_count(substr($text, 0, $alias[0][1]), "\n"), 'message' => 'a book has no anchors and aliases (&name, *name): write it out.']];
+        if (
+            1 === preg_match('/(?:^|[\s\[{,:-])&[\w-]+(?:\s|$)/m', $text)
+                && 1 === preg_match('/(?:^|[\s\[{,:-])\*[\w-]+/m', $text, $alias, \PREG_OFFSET_CAPTURE)
+        ) {
+            return [
+                [
+                    'line' => 1 + substr_count(substr($text, 0, $alias[0][1]), "\n"),
+                    'message' => 'a book has no anchors and aliases (&name, *name): write it out.',
+                ],
+            ];
         }
         try {
             $content = Yaml::parse($text);
@@ -55,7 +63,9 @@ final readonly class BookFiles
             isset($content['modes']) => $this->modes($text, $content),
             isset($content['policy']) => $this->policy(Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP), $content),
             isset($content['states']) => $this->conditions($text, $content),
-            isset($content['mechanisms']) && !isset($content['parts']) && !isset($content['types']) => $this->mechanisms(Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP), $content),
+            isset($content['mechanisms'])
+                && !isset($content['parts'])
+                && !isset($content['types']) => $this->mechanisms(Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP), $content),
             default => $this->books($text, $content),
         };
         foreach ($problems as [$path, $message]) {
@@ -90,7 +100,10 @@ final readonly class BookFiles
      */
     private function conditions(string $text, array $content): array
     {
-        return $this->shape(Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP), 'conditions') ?: self::told(static function () use ($content): array {
+        return $this->shape(
+            Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP),
+            'conditions',
+        ) ?: self::told(static function () use ($content): array {
             (new MechanismFactory())->vocabulary(new Data($content));
 
             return [];
@@ -162,8 +175,15 @@ final readonly class BookFiles
             $problems = [];
             $types = new BookTypes($content);
             foreach ($types->books() as $key => $book) {
-                $whole = isset($content['types']) ? json_decode((string) json_encode($book)) : Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP);
-                $wrong = $this->shape($whole, 'book') ?: $this->own($book) ?: self::told(static fn (): array => array_map(static fn (BookProblem $one): array => [$one->path, $one->message], (new BookCheck())->problems((new BookFactory())->book($book))));
+                $whole = isset($content['types'])
+                    ? json_decode((string) json_encode($book))
+                    : Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP);
+                $wrong = $this->shape($whole, 'book') ?: $this->own($book) ?: self::told(
+                    static fn (): array => array_map(
+                        static fn (BookProblem $one): array => [$one->path, $one->message],
+                        (new BookCheck())->problems((new BookFactory())->book($book)),
+                    )
+                );
                 foreach ($wrong as [$path, $message]) {
                     $problems[] = [$types->pathInFile($key, $path), $message];
                 }
@@ -201,7 +221,11 @@ final readonly class BookFiles
             if ([] === $error->subErrors()) {
                 $message = $error->message();
                 foreach ($error->args() as $name => $value) {
-                    $message = str_replace('{'.$name.'}', \is_scalar($value) ? (string) $value : implode(', ', array_filter((array) $value, is_scalar(...))), $message);
+                    $message = str_replace(
+                        '{'.$name.'}',
+                        \is_scalar($value) ? (string) $value : implode(', ', array_filter((array) $value, is_scalar(...))),
+                        $message,
+                    );
                 }
                 $problems[] = [implode('/', $error->data()->fullPath()), $message];
             }
@@ -246,7 +270,11 @@ final readonly class BookFiles
                 if ('' === $body || '#' === $body[0] || $depth <= $indent) {
                     continue;
                 }
-                if (ctype_digit($step) ? str_starts_with($body, '- ') && ++$seen === (int) $step : 1 === preg_match('/^(- )?'.preg_quote($step, '/').':/', $body)) {
+                if (
+                    ctype_digit($step)
+                        ? str_starts_with($body, '- ') && ++$seen === (int) $step
+                        : 1 === preg_match('/^(- )?'.preg_quote($step, '/').':/', $body)
+                ) {
                     [$found, $from, $indent] = [$i + 1, ctype_digit($step) ? $i : $i + 1, $depth];
                     continue 2;
                 }

@@ -26,8 +26,12 @@ final class BookShelf
     private ?ModeCatalogue $modes = null;
     private ?MechanismBook $mechanismBook = null;
 
-    public function __construct(private readonly string $projectDir, private readonly string $buildFolder, private readonly ?PreferredWords $words = null, private readonly ?OwnBooks $own = null)
-    {
+    public function __construct(
+        private readonly string $projectDir,
+        private readonly string $buildFolder,
+        private readonly ?PreferredWords $words = null,
+        private readonly ?OwnBooks $own = null,
+    ) {
     }
 
     /** @throws ShopError if there is no such book, or it is refused */
@@ -36,7 +40,11 @@ final class BookShelf
         try {
             return $this->books[$key] ??= (new BookFactory())->book($this->contentOf($key))->inWords($this->words?->of($key) ?? []);
         } catch (BookError $error) {
-            throw new ShopError(\sprintf('The book "%s" cannot be read any more and is set aside: %s', $key, $error->getMessage()), 422, $error);
+            throw new ShopError(
+                \sprintf('The book "%s" cannot be read any more and is set aside: %s', $key, $error->getMessage()),
+                422,
+                $error,
+            );
         }
     }
 
@@ -109,7 +117,12 @@ final class BookShelf
     /** @return list<string> names of the shipped files */
     private function files(): array
     {
-        return array_values(array_diff(array_map(static fn (string $file): string => basename($file, '.yaml'), glob($this->projectDir.'/books/*.yaml') ?: []), ['modes']));
+        return array_values(
+            array_diff(
+                array_map(static fn (string $file): string => basename($file, '.yaml'), glob($this->projectDir.'/books/*.yaml') ?: []),
+                ['modes'],
+            )
+        );
     }
 
     /** @return array<string, array<mixed>> key => content */
@@ -143,7 +156,10 @@ final class BookShelf
     /** All mechanisms; of a family with those of its own book. */
     public function mechanismBook(?string $family = null): MechanismBook
     {
-        $files = array_map(static fn (string $file): string => 'books/mechanisms/'.basename($file), glob($this->projectDir.'/books/mechanisms/*.yaml') ?: []);
+        $files = array_map(
+            static fn (string $file): string => 'books/mechanisms/'.basename($file),
+            glob($this->projectDir.'/books/mechanisms/*.yaml') ?: [],
+        );
         $this->mechanismBook ??= MechanismBook::of(array_map($this->content(...), $files));
 
         return null === $family ? $this->mechanismBook : $this->mechanismBook->with($this->book($family));
@@ -168,7 +184,12 @@ final class BookShelf
             // Checked once, when it is compiled: with the same words as `./japhrex book check`.
             $problems = (new BookFiles($this->projectDir.'/books/schema'))->problems($source);
             if ([] !== $problems) {
-                throw new ShopError(\sprintf('%s is refused. Line %d: %s', $file, $problems[0]['line'], $problems[0]['message']).(\count($problems) > 1 ? \sprintf(' And %d more; ./japhrex book check lists them.', \count($problems) - 1) : ''), 422);
+                throw new ShopError(
+                    \sprintf('%s is refused. Line %d: %s', $file, $problems[0]['line'], $problems[0]['message']).(
+                        \count($problems) > 1 ? \sprintf(' And %d more; ./japhrex book check lists them.', \count($problems) - 1) : ''
+                    ),
+                    422,
+                );
             }
             $content = (array) Yaml::parseFile($source);
             if ('books' === \dirname($file) && !isset($content['modes'])) {
@@ -176,7 +197,11 @@ final class BookShelf
             }
             @mkdir(\dirname($compiled), 0777, true);
             $draft = tempnam(\dirname($compiled), 'book');
-            if (false === $draft || false === file_put_contents($draft, '<?php return '.var_export($content, true).';') || !rename($draft, $compiled)) {
+            if (
+                false === $draft
+                    || false === file_put_contents($draft, '<?php return '.var_export($content, true).';')
+                    || !rename($draft, $compiled)
+            ) {
                 return $content;
             }
         }

@@ -14,12 +14,22 @@ final readonly class OwnShelf implements OwnBooks
 
     public function keys(): array
     {
-        return array_values(array_filter($this->database->fetchFirstColumn("SELECT json_object_keys(content) FROM shop_book WHERE ended_at IS NULL AND json_typeof(content) = 'object' ORDER BY 1"), is_string(...)));
+        return array_values(
+            array_filter(
+                $this->database->fetchFirstColumn(
+                    "SELECT json_object_keys(content) FROM shop_book WHERE ended_at IS NULL AND json_typeof(content) = 'object' ORDER BY 1"
+                ),
+                is_string(...),
+            )
+        );
     }
 
     public function content(string $key): ?array
     {
-        $content = $this->database->fetchOne('SELECT content -> :key FROM shop_book WHERE ended_at IS NULL AND content -> :key IS NOT NULL', ['key' => $key]);
+        $content = $this->database->fetchOne(
+            'SELECT content -> :key FROM shop_book WHERE ended_at IS NULL AND content -> :key IS NOT NULL',
+            ['key' => $key],
+        );
         $content = \is_string($content) ? json_decode($content, true) : null;
 
         return \is_array($content) ? $content : null;
@@ -27,7 +37,10 @@ final readonly class OwnShelf implements OwnBooks
 
     public function text(string $key): ?string
     {
-        $text = $this->database->fetchOne('SELECT text FROM shop_book WHERE ended_at IS NULL AND (book = :key OR content -> :key IS NOT NULL)', ['key' => $key]);
+        $text = $this->database->fetchOne(
+            'SELECT text FROM shop_book WHERE ended_at IS NULL AND (book = :key OR content -> :key IS NOT NULL)',
+            ['key' => $key],
+        );
 
         return \is_string($text) ? $text : null;
     }

@@ -15,7 +15,9 @@ final readonly class ShopWords implements PreferredWords
     public function of(string $family): array
     {
         $words = [];
-        foreach ($this->database->fetchAllAssociative('SELECT part, word FROM shop_word WHERE family = :family', ['family' => $family]) as $row) {
+        foreach (
+            $this->database->fetchAllAssociative('SELECT part, word FROM shop_word WHERE family = :family', ['family' => $family]) as $row
+        ) {
             if (\is_string($row['part']) && \is_string($row['word'])) {
                 $words[$row['part']] = $row['word'];
             }

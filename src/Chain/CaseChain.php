@@ -25,8 +25,15 @@ use Japhrex\Core\Teardown\StepStatus;
 /** The chain of a case as the core sees it, and what it leaves open. */
 final readonly class CaseChain
 {
-    public function __construct(private BookShelf $shelf, private EarlierOrigin $earlier, private StripBench $strip, private ChainNodeRepository $nodes, private ChainLinkRepository $links, private FindingRepository $findings, private PhotoRepository $photos)
-    {
+    public function __construct(
+        private BookShelf $shelf,
+        private EarlierOrigin $earlier,
+        private StripBench $strip,
+        private ChainNodeRepository $nodes,
+        private ChainLinkRepository $links,
+        private FindingRepository $findings,
+        private PhotoRepository $photos,
+    ) {
     }
 
     /**
@@ -39,7 +46,9 @@ final readonly class CaseChain
         $nodes = $this->nodes->ofCase($case);
         $held = null === $about ? null : $this->chain($case, $about)->nodes;
 
-        return null === $held ? $nodes : array_values(array_filter($nodes, static fn (ChainNode $node): bool => isset($held[(string) $node->id])));
+        return null === $held
+            ? $nodes
+            : array_values(array_filter($nodes, static fn (ChainNode $node): bool => isset($held[(string) $node->id])));
     }
 
     /**
@@ -52,7 +61,14 @@ final readonly class CaseChain
         $links = $this->links->ofCase($case);
         $held = null === $about ? null : $this->chain($case, $about)->nodes;
 
-        return null === $held ? $links : array_values(array_filter($links, static fn (ChainLink $link): bool => isset($held[(string) $link->from?->id], $held[(string) $link->to?->id])));
+        return null === $held
+            ? $links
+            : array_values(
+                array_filter(
+                    $links,
+                    static fn (ChainLink $link): bool => isset($held[(string) $link->from?->id], $held[(string) $link->to?->id]),
+                )
+            );
     }
 
     /** @param list<Complaint>|null $about only what leads to these complaints; null: all of it */
@@ -67,10 +83,26 @@ final readonly class CaseChain
             $node->order,
             (null === $node->finding ? 0 : 1) + (null === $node->complaint ? 0 : 1) + ('' === trim($node->evidence) ? 0 : 1),
         ), $all);
-        $links = array_map(static fn (ChainLink $link): Link => new Link((string) $link->id, (string) $link->from?->id, (string) $link->to?->id, $link->mechanism, $link->carrier), $this->links($case));
+        $links = array_map(
+            static fn (ChainLink $link): Link => new Link(
+                (string) $link->id,
+                (string) $link->from?->id,
+                (string) $link->to?->id,
+                $link->mechanism,
+                $link->carrier,
+            ),
+            $this->links($case),
+        );
         $chain = new Chain($nodes, $links);
 
-        return null === $about ? $chain : $chain->towards(array_values(array_map(static fn (ChainNode $node): string => (string) $node->id, array_filter($all, static fn (ChainNode $node): bool => \in_array($node->complaint, $about, true)))));
+        return null === $about ? $chain : $chain->towards(
+            array_values(
+                array_map(
+                    static fn (ChainNode $node): string => (string) $node->id,
+                    array_filter($all, static fn (ChainNode $node): bool => \in_array($node->complaint, $about, true)),
+                )
+            )
+        );
     }
 
     /** The condition of the chain that stands for a complaint; null: it is not in the chain. */
@@ -102,7 +134,16 @@ final readonly class CaseChain
         foreach ($this->findings->ofCase($case) as $finding) {
             $looked[$finding->part] = true;
             if ($finding->kind->needsACause()) {
-                $findings[] = new OpenFinding((string) $finding->id, \sprintf('%s (grade %d) on %s', $this->shelf->modes()->get($finding->mode)->name ?? 'Damage', $finding->grade, $book->placeName($finding->place())), $finding->part);
+                $findings[] = new OpenFinding(
+                    (string) $finding->id,
+                    \sprintf(
+                        '%s (grade %d) on %s',
+                        $this->shelf->modes()->get($finding->mode)->name ?? 'Damage',
+                        $finding->grade,
+                        $book->placeName($finding->place()),
+                    ),
+                    $finding->part,
+                );
             }
         }
         $unseen = [];

@@ -64,7 +64,13 @@ final class ChainController extends AbstractController
         $node = $this->nodes->ofFinding($finding) ?? new ChainNode($case, NodeKind::Damage);
         $node->finding = $finding;
         $node->place = $finding->place();
-        $node->name = mb_substr(($this->shelf->modes()->get($finding->mode)->name ?? 'Damage').', '.lcfirst($this->shelf->book($case->family)->placeName($finding->place())), 0, 160);
+        $node->name = mb_substr(
+            ($this->shelf->modes()->get($finding->mode)->name ?? 'Damage').', '.lcfirst(
+                $this->shelf->book($case->family)->placeName($finding->place())
+            ),
+            0,
+            160,
+        );
 
         return $this->keep($case, $node);
     }
@@ -200,7 +206,10 @@ final class ChainController extends AbstractController
         $nodes = [];
         $used = [];
         foreach ($this->chains->nodes($case) as $node) {
-            $nodes[] = ['node' => $node, 'form' => ($submitted[self::formName($node)] ?? $this->nodeForm(self::formName($node), $node))->createView()];
+            $nodes[] = [
+                'node' => $node,
+                'form' => ($submitted[self::formName($node)] ?? $this->nodeForm(self::formName($node), $node))->createView(),
+            ];
             $used[] = (string) ($node->finding->id ?? $node->complaint?->id);
         }
         $waiting = array_filter(
@@ -216,7 +225,9 @@ final class ChainController extends AbstractController
             'nodes' => $nodes,
             'links' => $this->chains->links($case),
             'waiting' => $waiting,
-            'complaints' => $case->complaints->filter(static fn (Complaint $complaint): bool => !\in_array((string) $complaint->id, $used, true)),
+            'complaints' => $case->complaints->filter(
+                static fn (Complaint $complaint): bool => !\in_array((string) $complaint->id, $used, true)
+            ),
             'origin' => ($submitted['origin'] ?? $this->nodeForm('origin', new ChainNode($case, NodeKind::Origin)))->createView(),
             'state' => ($submitted['state'] ?? $this->nodeForm('state', new ChainNode($case, NodeKind::State)))->createView(),
             'link' => ($submitted['link'] ?? $this->linkForm(new ChainLink($case)))->createView(),
@@ -229,7 +240,12 @@ final class ChainController extends AbstractController
     /** @return FormInterface<mixed> */
     private function nodeForm(string $name, ChainNode $node): FormInterface
     {
-        return $this->forms->createNamed($name, NodeType::class, $node, ['book' => $this->shelf->book($node->case->family), 'kind' => $node->kind, 'spots' => $this->spots($node)]);
+        return $this->forms->createNamed(
+            $name,
+            NodeType::class,
+            $node,
+            ['book' => $this->shelf->book($node->case->family), 'kind' => $node->kind, 'spots' => $this->spots($node)],
+        );
     }
 
     /**
@@ -251,7 +267,12 @@ final class ChainController extends AbstractController
                 $spots[$one['name'].', '.lcfirst($part->name)] = Spot::idOf($node->kind->value, $key, $part->key);
             }
         }
-        if (null !== $node->spot && !\in_array($node->spot, $spots, true) && NodeKind::Damage !== $node->kind && NodeKind::Complaint !== $node->kind) {
+        if (
+            null !== $node->spot
+                && !\in_array($node->spot, $spots, true)
+                && NodeKind::Damage !== $node->kind
+                && NodeKind::Complaint !== $node->kind
+        ) {
             $spots[$node->name] = $node->spot;
         }
 
@@ -261,7 +282,12 @@ final class ChainController extends AbstractController
     /** @return FormInterface<mixed> */
     private function linkForm(ChainLink $link): FormInterface
     {
-        return $this->forms->createNamed('link', LinkType::class, $link, ['nodes' => $this->chains->nodes($link->case), 'mechanisms' => $this->shelf->mechanisms($link->case->family)]);
+        return $this->forms->createNamed(
+            'link',
+            LinkType::class,
+            $link,
+            ['nodes' => $this->chains->nodes($link->case), 'mechanisms' => $this->shelf->mechanisms($link->case->family)],
+        );
     }
 
     private static function formName(ChainNode $node): string

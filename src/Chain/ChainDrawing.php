@@ -24,7 +24,16 @@ final readonly class ChainDrawing
      * @param list<Proposal> $proposals links that would come, drawn faint
      * @param list<Complaint>|null $about only what leads to these complaints; null: all of it
      *
-     * @return array{width: float, height: float, nodes: list<array{node: ChainNode, x: float, y: float, w: int, h: int, lines: list<string>, place: string, says: string, photo: Photo|null}>, links: list<array{link: ChainLink, path: string, mechanism: string}>, ghosts: list<array{x: float, y: float, w: int, h: int, lines: list<string>, says: string}>, faint: list<array{proposal: Proposal, path: string, mechanism: string}>}
+     * @return array{
+     *     width: float, height: float,
+     *     nodes: list<array{
+     *         node: ChainNode, x: float, y: float, w: int, h: int, lines: list<string>, place: string, says: string,
+     *         photo: Photo|null,
+     *     }>,
+     *     links: list<array{link: ChainLink, path: string, mechanism: string}>,
+     *     ghosts: list<array{x: float, y: float, w: int, h: int, lines: list<string>, says: string}>,
+     *     faint: list<array{proposal: Proposal, path: string, mechanism: string}>,
+     * }
      */
     #[AsTwigFunction('chain_drawing')]
     public function of(CaseFile $case, array $proposals = [], ?array $about = null): array
@@ -47,7 +56,10 @@ final readonly class ChainDrawing
         }
         $placed = $this->layout->place(
             array_map(static fn (array $rows): int => \count($rows), $lines),
-            [...array_map(static fn (ChainLink $link): array => [(string) $link->from?->id, (string) $link->to?->id], $links), ...array_map(static fn (Proposal $one): array => [$one->from, $one->to], $proposals)],
+            [
+                ...array_map(static fn (ChainLink $link): array => [(string) $link->from?->id, (string) $link->to?->id], $links),
+                ...array_map(static fn (Proposal $one): array => [$one->from, $one->to], $proposals),
+            ],
         );
         $drawn = [];
         foreach ($nodes as $node) {
@@ -64,18 +76,43 @@ final readonly class ChainDrawing
                 'photo' => $this->chains->photoOf($node),
             ];
         }
-        $faint = array_map(static fn (Proposal $one): array => ['proposal' => $one, 'path' => $placed->paths[$one->from.'>'.$one->to] ?? '', 'mechanism' => $mechanisms[$one->tie->mechanism]->name ?? ''], $proposals);
+        $faint = array_map(
+            static fn (Proposal $one): array => [
+                'proposal' => $one,
+                'path' => $placed->paths[$one->from.'>'.$one->to] ?? '',
+                'mechanism' => $mechanisms[$one->tie->mechanism]->name ?? '',
+            ],
+            $proposals,
+        );
         $boxes = [];
         foreach ($ghosts as $id => $kind) {
             $height = Graphviz::boxHeight(\count($lines[$id]));
-            $boxes[] = ['x' => $placed->boxes[$id]['x'] - Graphviz::BOX_WIDTH / 2, 'y' => $placed->boxes[$id]['y'] - $height / 2, 'w' => Graphviz::BOX_WIDTH, 'h' => $height, 'lines' => $lines[$id], 'says' => $kind];
+            $boxes[] = [
+                'x' => $placed->boxes[$id]['x'] - Graphviz::BOX_WIDTH / 2,
+                'y' => $placed->boxes[$id]['y'] - $height / 2,
+                'w' => Graphviz::BOX_WIDTH,
+                'h' => $height,
+                'lines' => $lines[$id],
+                'says' => $kind,
+            ];
         }
         $lines = [];
         foreach ($links as $link) {
-            $lines[] = ['link' => $link, 'path' => $placed->paths[$link->from?->id.'>'.$link->to?->id] ?? '', 'mechanism' => $mechanisms[$link->mechanism]->name ?? $link->mechanism];
+            $lines[] = [
+                'link' => $link,
+                'path' => $placed->paths[$link->from?->id.'>'.$link->to?->id] ?? '',
+                'mechanism' => $mechanisms[$link->mechanism]->name ?? $link->mechanism,
+            ];
         }
 
-        return ['width' => $placed->width, 'height' => $placed->height, 'nodes' => $drawn, 'links' => $lines, 'ghosts' => $boxes, 'faint' => $faint];
+        return [
+            'width' => $placed->width,
+            'height' => $placed->height,
+            'nodes' => $drawn,
+            'links' => $lines,
+            'ghosts' => $boxes,
+            'faint' => $faint,
+        ];
     }
 
     /** The small line of a box: what kind of condition it is, as far as there is room for it. */

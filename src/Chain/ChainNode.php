@@ -78,7 +78,9 @@ class ChainNode implements Audited
     public function anOriginHasAKind(ExecutionContextInterface $context): void
     {
         if (NodeKind::Origin === $this->kind && null === $this->origin) {
-            $context->buildViolation('What kind of origin is it? A chain starts at something that somebody can change.')->atPath('origin')->addViolation();
+            $context->buildViolation(
+                'What kind of origin is it? A chain starts at something that somebody can change.'
+            )->atPath('origin')->addViolation();
         }
     }
 

@@ -27,7 +27,10 @@ final readonly class ChainStory
     /**
      * @param list<Complaint>|null $about only what leads to these complaints; null: all of it
      *
-     * @return list<array{node: ChainNode, because: list<array{from: string, how: string, why: string}>, photo: Photo|null, readings: list<Measured>}>
+     * @return list<array{
+     *     node: ChainNode, because: list<array{from: string, how: string, why: string}>, photo: Photo|null,
+     *     readings: list<Measured>,
+     * }>
      */
     #[AsTwigFunction('chain_story')]
     public function of(CaseFile $case, ?array $about = null): array
@@ -48,10 +51,22 @@ final readonly class ChainStory
             $part = null === $node->finding ? null : explode('/', (string) $node->place)[0];
             $steps[] = [
                 'node' => $node,
-                'because' => array_map(static fn (Link $link): array => ['from' => $nodes[$link->from]->name, 'how' => $mechanisms[$link->mechanism]->name ?? $link->mechanism, 'why' => $why[$link->id] ?? ''], $step->because),
+                'because' => array_map(
+                    static fn (Link $link): array => [
+                        'from' => $nodes[$link->from]->name,
+                        'how' => $mechanisms[$link->mechanism]->name ?? $link->mechanism,
+                        'why' => $why[$link->id] ?? '',
+                    ],
+                    $step->because,
+                ),
                 'photo' => null === $node->finding ? null : $this->chains->photoOf($node),
                 // The number of a step: what was read beyond its limits on that part.
-                'readings' => array_values(array_filter($measures[$part ?? ''] ?? [], static fn (Measured $one): bool => Verdict::Outside === $one->assessment()?->verdict)),
+                'readings' => array_values(
+                    array_filter(
+                        $measures[$part ?? ''] ?? [],
+                        static fn (Measured $one): bool => Verdict::Outside === $one->assessment()?->verdict,
+                    )
+                ),
             ];
         }
 
@@ -96,7 +111,9 @@ final readonly class ChainStory
         }
         foreach ($about as $complaint) {
             $end = $this->chains->nodeOf($complaint);
-            $path = null === $end ? [] : \array_slice(Narrative::pathTo($chain, (string) $end->id, null === $origin ? null : (string) $origin->id), 0, -1);
+            $path = null === $end
+                ? []
+                : \array_slice(Narrative::pathTo($chain, (string) $end->id, null === $origin ? null : (string) $origin->id), 0, -1);
             if ([] !== $path) {
                 $told[] = array_map(static fn (Node $one): string => self::clause($words, $nodes[$one->id]), $path);
             }
@@ -107,6 +124,8 @@ final readonly class ChainStory
 
     private static function clause(PlainWords $words, ChainNode $node): string
     {
-        return (null === $node->finding?->mode ? null : $words->ofDamage($node->finding->mode, $node->finding->place())) ?? $words->of($node->spot, $node->name);
+        return (
+            null === $node->finding?->mode ? null : $words->ofDamage($node->finding->mode, $node->finding->place())
+        ) ?? $words->of($node->spot, $node->name);
     }
 }

@@ -46,7 +46,12 @@ final readonly class Graphviz implements Layout
     /** @param list<string> $ids */
     private function read(string $json, array $ids): PlacedChain
     {
-        /** @var array{bb: string, objects: list<array{name: string, pos: string}>, edges?: list<array{tail: int, head: int, pos: string}>} $graph */
+        /**
+         * @var array{
+         *     bb: string, objects: list<array{name: string, pos: string}>,
+         *     edges?: list<array{tail: int, head: int, pos: string}>,
+         * } $graph
+         */
         $graph = json_decode($json, true, flags: \JSON_THROW_ON_ERROR);
         [, , $width, $height] = array_map(floatval(...), explode(',', $graph['bb']));
         $point = static function (string $pair) use ($height): array {
@@ -63,7 +68,10 @@ final readonly class Graphviz implements Layout
         }
         $paths = [];
         foreach ($graph['edges'] ?? [] as $edge) {
-            $points = array_map($point, array_values(array_filter(explode(' ', $edge['pos']), static fn (string $p): bool => 1 === preg_match('/^-?[\d.]/', $p))));
+            $points = array_map(
+                $point,
+                array_values(array_filter(explode(' ', $edge['pos']), static fn (string $p): bool => 1 === preg_match('/^-?[\d.]/', $p))),
+            );
             $path = 'M'.implode(' ', $points[0]);
             for ($i = 1; $i + 2 < \count($points); $i += 3) {
                 $path .= ' C'.implode(' ', [...$points[$i], ...$points[$i + 1], ...$points[$i + 2]]);

@@ -17,13 +17,19 @@ use Symfony\Component\Serializer\Encoder\CsvEncoder;
 use Twig\Environment;
 
 /**
- * Everything that a claim rests on, in one ZIP of open formats: the PDF, the claim as JSON, readings as CSV, the chain as JSON and SVG, photos byte
+ * Everything that a claim rests on, in one ZIP of open formats: the PDF, the claim as JSON, readings as CSV, the chain as JSON and SVG,
+ * photos byte
  * for byte as they came, and SHA256SUMS over all of it, which `sha256sum -c SHA256SUMS` checks.
  */
 final readonly class Bundle
 {
-    public function __construct(private StoredFiles $stored, private CaseMeasures $measures, private CaseDocument $documents, private Claims $claims, private Environment $twig)
-    {
+    public function __construct(
+        private StoredFiles $stored,
+        private CaseMeasures $measures,
+        private CaseDocument $documents,
+        private Claims $claims,
+        private Environment $twig,
+    ) {
     }
 
     /**
@@ -53,16 +59,26 @@ final readonly class Bundle
         }
         $texts = [
             'claim.pdf' => (string) file_get_contents($pdf),
-            'claim.json' => json_encode($this->document($claim, $photos, $names, $blanked), \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES)."\n",
+            'claim.json' => json_encode(
+                $this->document($claim, $photos, $names, $blanked),
+                \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
+            )."\n",
             'readings.csv' => $this->readings($claim),
             'chain.json' => JsonForm::write($this->documents->of($claim->case, $this->claims->about($claim)->about())),
-            'chain.svg' => $this->twig->render('chain/export.svg.twig', ['case' => $claim->case, 'about' => $this->claims->about($claim)->about()]),
+            'chain.svg' => $this->twig->render(
+                'chain/export.svg.twig',
+                ['case' => $claim->case, 'about' => $this->claims->about($claim)->about()],
+            ),
         ];
         foreach ($texts as $name => $text) {
             $sums[$name] = $this->put($zip, $name, $text);
         }
         ksort($sums);
-        $this->put($zip, 'SHA256SUMS', implode('', array_map(static fn (string $name, string $sum): string => "$sum  $name\n", array_keys($sums), $sums)));
+        $this->put(
+            $zip,
+            'SHA256SUMS',
+            implode('', array_map(static fn (string $name, string $sum): string => "$sum  $name\n", array_keys($sums), $sums)),
+        );
         if (!$zip->close()) {
             throw new \RuntimeException('The bundle could not be written; there may be no room on the server.');
         }
@@ -91,14 +107,58 @@ final readonly class Bundle
         $sum = $this->claims->sum($claim);
 
         return [
-            'format' => 'japhrex-claim', 'version' => 1, 'claim' => $claim->number(), 'case' => $case->number, 'policy' => $claim->policy, 'to' => $claim->addressee, 'their-reference' => $claim->theirReference,
-            'unit' => ['maker' => $case->maker, 'model' => $case->model, 'serial' => $case->serial, 'tag' => $case->tag, 'service-since-new' => $case->serviceSinceNew, 'service-since-repair' => $case->serviceSinceRepair],
+            'format' => 'japhrex-claim', 'version' => 1, 'claim' => $claim->number(), 'case' => $case->number,
+            'policy' => $claim->policy, 'to' => $claim->addressee, 'their-reference' => $claim->theirReference,
+            'unit' => [
+                'maker' => $case->maker,
+                'model' => $case->model,
+                'serial' => $case->serial,
+                'tag' => $case->tag,
+                'service-since-new' => $case->serviceSinceNew,
+                'service-since-repair' => $case->serviceSinceRepair,
+            ],
             'statement' => $claim->statement,
-            'clauses' => array_map(static fn (Line $line): array => ['clause' => $line->clause, 'standing' => $line->standing->value, 'fact' => $line->fact, 'answer' => $claim->answers[$line->proof->value ?? ''] ?? ''], $judged->lines ?? []),
-            'costs' => array_map(static fn (array $line): array => ['of' => $line['cover']->value, 'amount' => $line['amount']->format(), 'paid-by-policy' => $line['paid']], $sum->lines ?? []),
+            'clauses' => array_map(
+                static fn (Line $line): array => [
+                    'clause' => $line->clause,
+                    'standing' => $line->standing->value,
+                    'fact' => $line->fact,
+                    'answer' => $claim->answers[$line->proof->value ?? ''] ?? '',
+                ],
+                $judged->lines ?? [],
+            ),
+            'costs' => array_map(
+                static fn (array $line): array => [
+                    'of' => $line['cover']->value,
+                    'amount' => $line['amount']->format(),
+                    'paid-by-policy' => $line['paid'],
+                ],
+                $sum->lines ?? [],
+            ),
             'deductible' => $sum?->deductible?->format(), 'claimed' => $sum?->total->format(),
-            'photos' => array_map(static fn (Photo $photo): array => ['file' => $names[(string) $photo->id], 'as-it-came' => $photo->originalName, 'part' => $photo->part, 'caption' => $photo->caption, 'taken' => $photo->takenAt()?->format(\DATE_ATOM), 'sha256' => $photo->picture->hash] + (isset($blanked[(string) $photo->id]) ? ['without-the-place-sha256' => $blanked[(string) $photo->id]] : []), $photos),
-            'parts' => array_map(static fn (array $entries): array => array_map(static fn (Custody $one): array => ['what' => $one->what->value, 'day' => $one->day->format('Y-m-d'), 'place' => $one->place, 'by' => $one->byWhom], $entries), $this->claims->parts($case)),
+            'photos' => array_map(
+                static fn (Photo $photo): array => [
+                    'file' => $names[(string) $photo->id],
+                    'as-it-came' => $photo->originalName,
+                    'part' => $photo->part,
+                    'caption' => $photo->caption,
+                    'taken' => $photo->takenAt()?->format(\DATE_ATOM),
+                    'sha256' => $photo->picture->hash,
+                ] + (isset($blanked[(string) $photo->id]) ? ['without-the-place-sha256' => $blanked[(string) $photo->id]] : []),
+                $photos,
+            ),
+            'parts' => array_map(
+                static fn (array $entries): array => array_map(
+                    static fn (Custody $one): array => [
+                        'what' => $one->what->value,
+                        'day' => $one->day->format('Y-m-d'),
+                        'place' => $one->place,
+                        'by' => $one->byWhom,
+                    ],
+                    $entries,
+                ),
+                $this->claims->parts($case),
+            ),
         ];
     }
 
@@ -111,7 +171,17 @@ final readonly class Bundle
             }
         }
 
-        return (new CsvEncoder())->encode($rows, 'csv', [CsvEncoder::ESCAPE_FORMULAS_KEY => true, CsvEncoder::HEADERS_KEY => ['part', 'size', 'read', 'gauge', 'resolution', 'expanded uncertainty', 'calibrated on', 'zero', 'at', 'by', 'verdict']]);
+        return (new CsvEncoder())->encode(
+            $rows,
+            'csv',
+            [
+                CsvEncoder::ESCAPE_FORMULAS_KEY => true,
+                CsvEncoder::HEADERS_KEY => [
+                    'part', 'size', 'read', 'gauge', 'resolution', 'expanded uncertainty', 'calibrated on', 'zero',
+                    'at', 'by', 'verdict',
+                ],
+            ],
+        );
     }
 
     /** @return array<string, string> */
@@ -120,8 +190,12 @@ final readonly class Bundle
         $reading = $one->reading;
 
         return null === $reading ? [] : [
-            'part' => $one->part, 'size' => $one->field->name, 'read' => $reading->said(), 'gauge' => $reading->gaugeName, 'resolution' => $reading->gaugeResolution, 'expanded uncertainty' => $reading->gaugeExpanded,
-            'calibrated on' => $reading->gaugeCalibratedOn?->format('Y-m-d') ?? '', 'zero' => $reading->zero, 'at' => $reading->at->format(\DATE_ATOM), 'by' => $reading->byWhom, 'verdict' => $one->assessment()?->says() ?? '',
+            'part' => $one->part, 'size' => $one->field->name, 'read' => $reading->said(), 'gauge' => $reading->gaugeName,
+            'resolution' => $reading->gaugeResolution, 'expanded uncertainty' => $reading->gaugeExpanded,
+            'calibrated on' => $reading->gaugeCalibratedOn?->format('Y-m-d')
+                ?? '', 'zero' => $reading->zero, 'at' => $reading->at->format(\DATE_ATOM), 'by' => $reading->byWhom,
+            'verdict' => $one->assessment()?->says()
+            ?? '',
         ];
     }
 }

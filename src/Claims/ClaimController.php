@@ -37,14 +37,25 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** A claim is drafted, sent with its papers, and followed until it is settled. It goes on after the case is signed. */
 final class ClaimController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly Claims $claims, private readonly CurrentPerson $person, private readonly FormFactoryInterface $forms, private readonly ClaimPapersRepository $papers, private readonly ClaimRepository $claimRepository)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly Claims $claims,
+        private readonly CurrentPerson $person,
+        private readonly FormFactoryInterface $forms,
+        private readonly ClaimPapersRepository $papers,
+        private readonly ClaimRepository $claimRepository,
+    ) {
     }
 
     #[Route('/claims', name: 'claims', methods: ['GET'])]
     public function all(): Response
     {
-        return $this->render('claims/claims.html.twig', ['open' => $this->claims->open(), 'over' => $this->claims->over(), 'today' => now('today')]);
+        return $this->render(
+            'claims/claims.html.twig',
+            ['open' => $this->claims->open(), 'over' => $this->claims->over(), 'today' => now('today')],
+        );
     }
 
     #[Route('/cases/{number}/claims', name: 'claim_draft', methods: ['POST'])]
@@ -55,8 +66,13 @@ final class ClaimController extends AbstractController
         $case = $this->gate->find($number);
         $of = (string) $request->request->get('complaint', '');
         $complaint = $case->complaints->findFirst(static fn (int $i, Complaint $one): bool => (string) $one->id === $of);
-        $about = array_values(array_filter($signing->current($case)->explained(), static fn (Explained $one): bool => $one->own() === $complaint))[0] ?? null;
-        $judged = $policies->one($case, (string) $request->request->get('policy', ''), $about) ?? throw new ShopError('That policy is not in force for this unit. Choose one of those on the warranty page.', 422);
+        $about = array_values(
+            array_filter($signing->current($case)->explained(), static fn (Explained $one): bool => $one->own() === $complaint)
+        )[0] ?? null;
+        $judged = $policies->one($case, (string) $request->request->get('policy', ''), $about) ?? throw new ShopError(
+            'That policy is not in force for this unit. Choose one of those on the warranty page.',
+            422,
+        );
         $this->em->persist($claim = $this->claims->draft($case, $judged, $this->person->get()->name, $about?->own()));
         $this->em->flush();
 
@@ -93,7 +109,10 @@ final class ClaimController extends AbstractController
     public function move(string $number, int $nr, Request $request): Response
     {
         $claim = $this->find($number, $nr);
-        $typed = array_map(static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 2000), ['state' => 'state', 'day' => 'day', 'words' => 'words', 'amount' => 'amount', 'answerBy' => 'answerBy']);
+        $typed = array_map(
+            static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 2000),
+            ['state' => 'state', 'day' => 'day', 'words' => 'words', 'amount' => 'amount', 'answerBy' => 'answerBy'],
+        );
         try {
             $step = new ClaimStep(
                 ClaimState::tryFrom($typed['state']) ?? throw new \DomainException('What happened? Choose one of the steps.'),
@@ -119,7 +138,9 @@ final class ClaimController extends AbstractController
     private function allowed(Claim $claim, ClaimStep $step): ?ClaimPapers
     {
         $steps = $claim->steps();
-        $sum = $this->claims->sum($claim) ?? throw new \DomainException('It is not known which edition of the policy is in force: say on the warranty page when the unit was delivered or fitted.');
+        $sum = $this->claims->sum($claim) ?? throw new \DomainException(
+            'It is not known which edition of the policy is in force: say on the warranty page when the unit was delivered or fitted.'
+        );
         $wrong = $step->after($steps[\count($steps) - 1] ?? null, $sum->total, $this->claims->missing($claim), now('tomorrow -1 second'));
         if (null !== $wrong) {
             throw new \DomainException($wrong);
@@ -129,7 +150,11 @@ final class ClaimController extends AbstractController
         }
         $papers = $this->papers($claim)[0] ?? null;
         if (ReportState::Ready !== $papers?->state || $papers->version !== $claim->version) {
-            throw new \DomainException(null === $papers ? 'Make the papers first: what is sent has to be what is kept.' : 'The papers are older than the claim, or not made yet. Make them again: what is sent has to be what is kept.');
+            throw new \DomainException(
+                null === $papers
+                    ? 'Make the papers first: what is sent has to be what is kept.'
+                    : 'The papers are older than the claim, or not made yet. Make them again: what is sent has to be what is kept.'
+            );
         }
 
         return $papers;
@@ -145,7 +170,10 @@ final class ClaimController extends AbstractController
     {
         $case = $this->gate->find($number);
 
-        return $this->claimRepository->numbered($case, $nr) ?? throw new ShopError(\sprintf('Case %s has no claim %d.', $case->number, $nr), 404);
+        return $this->claimRepository->numbered($case, $nr) ?? throw new ShopError(
+            \sprintf('Case %s has no claim %d.', $case->number, $nr),
+            404,
+        );
     }
 
     /**
@@ -162,7 +190,10 @@ final class ClaimController extends AbstractController
         }
 
         return $this->render('claims/claim.html.twig', [
-            'case' => $claim->case, 'book' => $this->shelf->book($claim->case->family), 'claim' => $claim, 'for' => $this->claims->about($claim), 'judged' => $this->claims->judged($claim), 'sum' => $sum, 'wrong' => $wrong,
+            'case' => $claim->case, 'book' => $this->shelf->book(
+                $claim->case->family
+            ), 'claim' => $claim, 'for' => $this->claims->about($claim), 'judged' => $this->claims->judged($claim), 'sum' => $sum,
+            'wrong' => $wrong,
             'missing' => $this->claims->missing($claim), 'papers' => $this->papers($claim), 'parts' => $this->claims->parts($claim->case),
             'form' => ($form ?? $this->form($claim))->createView(), 'typed' => $typed, 'today' => now('today'),
         ], new Response(status: $status));

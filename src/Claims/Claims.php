@@ -26,8 +26,13 @@ use Twig\Attribute\AsTwigFunction;
 /** Claims: what they rest on, what they ask for, and the days that they have to keep. */
 final readonly class Claims
 {
-    public function __construct(private Policies $policies, private Custodies $custodies, private Signing $signing, private ChainStory $story, private ClaimRepository $claims)
-    {
+    public function __construct(
+        private Policies $policies,
+        private Custodies $custodies,
+        private Signing $signing,
+        private ChainStory $story,
+        private ClaimRepository $claims,
+    ) {
     }
 
     /** @return list<Claim> */
@@ -86,7 +91,14 @@ final readonly class Claims
     {
         $facts = $this->policies->facts($claim->case);
 
-        return Deadlines::of($this->judged($claim)?->edition, $claim->steps(), $facts->failed, $facts->told, $this->returned($claim->case), $claim->answerBy);
+        return Deadlines::of(
+            $this->judged($claim)?->edition,
+            $claim->steps(),
+            $facts->failed,
+            $facts->told,
+            $this->returned($claim->case),
+            $claim->answerBy,
+        );
     }
 
     /**
@@ -159,7 +171,15 @@ final readonly class Claims
     {
         [$case, $about] = [$claim->case, $this->about($claim)];
         $unit = trim($case->maker.' '.$case->model);
-        $lines = [\sprintf('%s%s of %s failed%s.', '' === $unit ? $case->name() : $unit, '' === $case->serial ? '' : ', serial '.$case->serial.',', $case->customer, '' === $case->serviceSinceNew ? '' : ' after '.$case->serviceSinceNew.' of service')];
+        $lines = [
+            \sprintf(
+                '%s%s of %s failed%s.',
+                '' === $unit ? $case->name() : $unit,
+                '' === $case->serial ? '' : ', serial '.$case->serial.',',
+                $case->customer,
+                '' === $case->serviceSinceNew ? '' : ' after '.$case->serviceSinceNew.' of service',
+            ),
+        ];
         foreach ($about->complaints as $complaint) {
             $lines[] = '' === $complaint->words ? '' : 'Complaint: '.$complaint->words;
         }
@@ -167,7 +187,13 @@ final readonly class Claims
             $lines[] = [] === $one['path'] ? '' : 'Damage chain: '.implode(', then ', array_map(lcfirst(...), $one['path'])).'.';
         }
         $origin = $about->by->origin;
-        $lines[] = $about->by->causeNotFound ? 'The cause was not found.' : (null === $origin ? '' : \sprintf('Origin: %s (%s).', lcfirst($origin->name), lcfirst($origin->origin?->label() ?? 'no kind given')));
+        $lines[] = $about->by->causeNotFound
+            ? 'The cause was not found.'
+            : (
+                null === $origin
+                    ? ''
+                    : \sprintf('Origin: %s (%s).', lcfirst($origin->name), lcfirst($origin->origin?->label() ?? 'no kind given'))
+            );
 
         return implode("\n", array_filter([...$lines, trim($about->by->statement)]));
     }

@@ -53,9 +53,15 @@ final readonly class MakeClaimHandler
         }
         $this->maker->step($papers, 48, 'writing the claim');
         $html = $this->twig->render('claims/pdf.html.twig', [
-            'case' => $claim->case, 'book' => $this->shelf->book($claim->case->family), 'modes' => $this->shelf->modes(), 'verdict' => $this->signing->current($claim->case),
-            'claim' => $claim, 'for' => $this->claims->about($claim), 'judged' => $this->claims->judged($claim), 'sum' => $this->claims->sum($claim), 'missing' => $this->claims->missing($claim), 'parts' => $this->claims->parts($claim->case),
-            'photos' => $photos, 'base' => $papers->base, 'assets' => 'file://'.$this->projectDir.'/assets', 'made' => $papers->madeAt, 'bywhom' => $papers->byWhom,
+            'case' => $claim->case, 'book' => $this->shelf->book(
+                $claim->case->family
+            ), 'modes' => $this->shelf->modes(), 'verdict' => $this->signing->current($claim->case),
+            'claim' => $claim, 'for' => $this->claims->about($claim), 'judged' => $this->claims->judged($claim),
+            'sum' => $this->claims->sum($claim), 'missing' => $this->claims->missing($claim), 'parts' => $this->claims->parts(
+                $claim->case
+            ),
+            'photos' => $photos, 'base' => $papers->base, 'assets' => 'file://'.$this->projectDir
+                .'/assets', 'made' => $papers->madeAt, 'bywhom' => $papers->byWhom,
         ]);
         $this->maker->step($papers, 60, 'setting the pages');
         $target = $folder.'/claim.pdf';

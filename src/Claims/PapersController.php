@@ -23,8 +23,12 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** What goes with a claim: its PDF, its bundle, and the tags of the parts. */
 final class PapersController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly Claims $claims, private readonly ClaimRepository $claimRepository)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly Claims $claims,
+        private readonly ClaimRepository $claimRepository,
+    ) {
     }
 
     #[Route('/cases/{number}/claims/{nr}/papers', name: 'claim_papers', requirements: ['nr' => '\d+'], methods: ['POST'])]
@@ -39,7 +43,10 @@ final class PapersController extends AbstractController
             throw new ShopError($e->getMessage(), 422);
         }
         if (!$known) {
-            throw new ShopError('It is not known which edition of the policy is in force. Say on the warranty page when the unit was delivered or fitted.', 422);
+            throw new ShopError(
+                'It is not known which edition of the policy is in force. Say on the warranty page when the unit was delivered or fitted.',
+                422,
+            );
         }
         $papers = new ClaimPapers($claim, $request->getSchemeAndHttpHost(), $person->get()->name);
         $papers->version = $claim->version;
@@ -66,7 +73,13 @@ final class PapersController extends AbstractController
             throw new ShopError('These papers are not made yet.', 404);
         }
 
-        return $stored->send('claims', $hash, 'pdf' === $format ? 'application/pdf' : 'application/zip', $papers->claim->number().'.'.$format, 'zip' === $format);
+        return $stored->send(
+            'claims',
+            $hash,
+            'pdf' === $format ? 'application/pdf' : 'application/zip',
+            $papers->claim->number().'.'.$format,
+            'zip' === $format,
+        );
     }
 
     /** Tags to print and tie on, for the parts that were put aside. */
@@ -75,7 +88,15 @@ final class PapersController extends AbstractController
     {
         $case = $this->gate->find($number);
 
-        return $this->render('claims/tags.html.twig', ['case' => $case, 'book' => $shelf->book($case->family), 'parts' => $this->claims->parts($case), 'base' => $request->getSchemeAndHttpHost()]);
+        return $this->render(
+            'claims/tags.html.twig',
+            [
+                'case' => $case,
+                'book' => $shelf->book($case->family),
+                'parts' => $this->claims->parts($case),
+                'base' => $request->getSchemeAndHttpHost(),
+            ],
+        );
     }
 
     /** What the code on a tag leads to. */

@@ -33,15 +33,24 @@ final class AnnotationsController extends AbstractController
     public function written(string $number, Photo $photo): Response
     {
         $this->mustBelong($this->gate->find($number), $photo);
-        $items = [];
+        $picture = $photo->picture;
+        [$items, $of] = [[], 'urn:sha256:'.$picture->hash];
         foreach ($photo->marks as $mark) {
-            $items[] = WebAnnotation::written((string) $mark->id, 'urn:sha256:'.$photo->picture->hash, $mark->shape, $mark->points, $photo->picture->width, $photo->picture->height, [
-                'mode' => $mark->mode, 'grade' => $mark->grade, 'note' => $mark->note, 'by' => $mark->byWhom, 'at' => $mark->madeAt->format(\DATE_ATOM),
+            $items[] = WebAnnotation::written((string) $mark->id, $of, $mark->shape, $mark->points, $picture->width, $picture->height, [
+                'mode' => $mark->mode, 'grade' => $mark->grade, 'note' => $mark->note, 'by' => $mark->byWhom,
+                'at' => $mark->madeAt->format(\DATE_ATOM),
             ]);
         }
-        $response = new JsonResponse(['@context' => 'http://www.w3.org/ns/anno.jsonld', 'type' => 'AnnotationPage', 'items' => $items], headers: [
+        $response = new JsonResponse([
+            '@context' => 'http://www.w3.org/ns/anno.jsonld',
+            'type' => 'AnnotationPage',
+            'items' => $items,
+        ], headers: [
             'Content-Type' => 'application/ld+json; profile="http://www.w3.org/ns/anno.jsonld"',
-            'Content-Disposition' => HeaderUtils::makeDisposition('attachment', \sprintf('%s-%s.jsonld', $photo->case->number, substr($photo->picture->hash, 0, 8))),
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                'attachment',
+                \sprintf('%s-%s.jsonld', $photo->case->number, substr($photo->picture->hash, 0, 8)),
+            ),
         ]);
         $response->setEncodingOptions(\JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_PRETTY_PRINT);
 
@@ -55,20 +64,35 @@ final class AnnotationsController extends AbstractController
     {
         $case = $this->mustBelong($this->gate->open($number, Permission::BENCH), $photo);
         $file = $request->files->get('file');
-        $text = $file instanceof UploadedFile && $file->isValid() && $file->getSize() < 5_000_000 ? (string) file_get_contents($file->getPathname()) : '';
+        $text = $file instanceof UploadedFile && $file->isValid() && $file->getSize() < 5_000_000
+            ? (string) file_get_contents($file->getPathname())
+            : '';
         $page = json_decode($text, true);
         $items = \is_array($page) ? $page['items'] ?? (isset($page['target']) ? [$page] : $page) : null;
         if (!\is_array($items)) {
             throw new ShopError('That is no file of Web Annotations; expected JSON-LD with "items".', 422);
         }
-        $there = array_map(static fn (Mark $mark): string => serialize([$mark->shape, $mark->points, $mark->mode, $mark->grade, $mark->note]), $photo->marks->toArray());
+        $there = array_map(
+            static fn (Mark $mark): string => serialize([$mark->shape, $mark->points, $mark->mode, $mark->grade, $mark->note]),
+            $photo->marks->toArray(),
+        );
         try {
             foreach ($items as $item) {
                 $mark = WebAnnotation::read(\is_array($item) ? $item : [], $photo->picture->width, $photo->picture->height);
                 $points = array_map(static fn (array $p): array => [round($p[0], 6), round($p[1], 6)], $mark['points']);
                 $mode = $shelf->modes()->get($mark['mode'] ?? '')?->key;
                 if (!\in_array(serialize([$mark['shape'], $points, $mode, $mark['grade'], $mark['note']]), $there, true)) {
-                    $this->em->persist(new Mark($photo, $mark['shape'], $points, $mode, $mark['grade'], mb_substr($mark['note'], 0, 300), $person->get()->name));
+                    $this->em->persist(
+                        new Mark(
+                            $photo,
+                            $mark['shape'],
+                            $points,
+                            $mode,
+                            $mark['grade'],
+                            mb_substr($mark['note'], 0, 300),
+                            $person->get()->name,
+                        )
+                    );
                 }
             }
         } catch (PhotoError $error) {
@@ -87,7 +111,10 @@ final class AnnotationsController extends AbstractController
 
         return new Response($copies->of($photo, $request->query->has('position')), headers: [
             'Content-Type' => 'image/jpeg',
-            'Content-Disposition' => HeaderUtils::makeDisposition('attachment', \sprintf('%s-%s-marked.jpg', $photo->case->number, substr($photo->picture->hash, 0, 8))),
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                'attachment',
+                \sprintf('%s-%s-marked.jpg', $photo->case->number, substr($photo->picture->hash, 0, 8)),
+            ),
         ]);
     }
 

@@ -28,7 +28,11 @@ final readonly class Arrivals
             \UPLOAD_ERR_OK => null,
             \UPLOAD_ERR_INI_SIZE, \UPLOAD_ERR_FORM_SIZE => throw NotAPicture::tooLarge($this->largestPhoto),
             \UPLOAD_ERR_PARTIAL, \UPLOAD_ERR_NO_FILE => throw NotAPicture::interrupted(),
-            default => throw new ShopError("The server's disk took no more: this file was not stored. Keep it on the phone or card, make room on the server, and send it again.", 507),
+            default => throw new ShopError(
+                "The server's disk took no more: this file was not stored. Keep it on the phone or card, make room on the "
+                    .'server, and send it again.',
+                507,
+            ),
         };
 
         return $this->take($upload->getPathname(), $upload->getClientOriginalName(), $case, $part, $stage);
@@ -40,6 +44,8 @@ final readonly class Arrivals
      */
     public function take(string $file, string $name, CaseFile $case, ?string $part, PhotoStage $stage): Photo|Clip
     {
-        return ClipReader::begins($file) ? $this->clips->take($file, $name, $case, $part, $stage) : $this->photos->take($file, $name, $case, $part, $stage);
+        return ClipReader::begins($file)
+            ? $this->clips->take($file, $name, $case, $part, $stage)
+            : $this->photos->take($file, $name, $case, $part, $stage);
     }
 }

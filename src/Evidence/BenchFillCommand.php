@@ -18,8 +18,13 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('app:bench:fill', 'Fills a case with photos to measure pages with', hidden: true)]
 final class BenchFillCommand extends Command
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly BookShelf $shelf, private readonly FilesystemOperator $files, private readonly string $projectDir, private readonly CaseFileRepository $cases)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly BookShelf $shelf,
+        private readonly FilesystemOperator $files,
+        private readonly string $projectDir,
+        private readonly CaseFileRepository $cases,
+    ) {
         parent::__construct();
     }
 
@@ -40,7 +45,15 @@ final class BenchFillCommand extends Command
                 $this->files->write(\sprintf('derived/%d/%s/%s.jpg', $size->value, substr($hash, 0, 2), $hash), $jpeg);
             }
             $this->em->persist($picture = new Picture($hash, 'image/jpeg', \strlen($jpeg), 1280, 960, null));
-            $this->em->persist(new Photo($case, $picture, $parts[$i % \count($parts)]->key, 0 === $i % 3 ? PhotoStage::Cleaned : PhotoStage::AsFound, $i.'.jpg'));
+            $this->em->persist(
+                new Photo(
+                    $case,
+                    $picture,
+                    $parts[$i % \count($parts)]->key,
+                    0 === $i % 3 ? PhotoStage::Cleaned : PhotoStage::AsFound,
+                    $i.'.jpg',
+                )
+            );
         }
         $this->em->flush();
 

@@ -22,8 +22,14 @@ final class BenchPhotosCommand extends Command
 
     private string $hashed = '';
 
-    public function __construct(private readonly Tool $tool, private readonly PictureTool $pictures, private readonly ShownPictures $shown, private readonly PhotoPixels $pixels, private readonly FilesystemOperator $files, private readonly StoredFiles $stored)
-    {
+    public function __construct(
+        private readonly Tool $tool,
+        private readonly PictureTool $pictures,
+        private readonly ShownPictures $shown,
+        private readonly PhotoPixels $pixels,
+        private readonly FilesystemOperator $files,
+        private readonly StoredFiles $stored,
+    ) {
         parent::__construct();
     }
 
@@ -40,7 +46,9 @@ final class BenchPhotosCommand extends Command
         $this->tool->run(['vips', 'jpegsave', $folder.'/c.v', $photo, '--Q', '90']);
         $bareWork = function () use ($photo, $folder): void {
             foreach ([480, 1600] as $side) {
-                $this->tool->run(['vipsthumbnail', $photo, '-s', $side.'x'.$side.'>', '-o', $folder.'/bare-'.$side.'.jpg[Q=82,optimize_coding,strip]']);
+                $this->tool->run(
+                    ['vipsthumbnail', $photo, '-s', $side.'x'.$side.'>', '-o', $folder.'/bare-'.$side.'.jpg[Q=82,optimize_coding,strip]']
+                );
             }
         };
         $first = 0.0;
@@ -72,7 +80,19 @@ final class BenchPhotosCommand extends Command
         \is_string($kept = getenv('BENCH_PHOTO')) && copy($photo, $kept);
         array_map('unlink', glob($folder.'/*') ?: []);
         rmdir($folder);
-        $output->writeln(\sprintf("27 megapixels (%s…), mean of %d: CPU bare vipsthumbnail %.2f s, taken in %.2f s, ratio %.2f (at most 1.3)\nto see after %.2f s of its last byte (at most 1.5); memory of this process at most %.0f MB (at most 128)", substr($this->hashed, 0, 8), self::TIMES, $bare, $ours, $ours / $bare, $first, memory_get_peak_usage() / 1e6));
+        $output->writeln(
+            \sprintf(
+                "27 megapixels (%s…), mean of %d: CPU bare vipsthumbnail %.2f s, taken in %.2f s, ratio %.2f (at most 1.3)\nto "
+                    .'see after %.2f s of its last byte (at most 1.5); memory of this process at most %.0f MB (at most 128)',
+                substr($this->hashed, 0, 8),
+                self::TIMES,
+                $bare,
+                $ours,
+                $ours / $bare,
+                $first,
+                memory_get_peak_usage() / 1e6,
+            )
+        );
 
         return Command::SUCCESS;
     }
@@ -84,7 +104,9 @@ final class BenchPhotosCommand extends Command
             $total = 0.0;
             foreach ([0, 1] as $of) {
                 $usage = getrusage($of) ?: [];
-                $total += ($usage['ru_utime.tv_sec'] ?? 0) + ($usage['ru_stime.tv_sec'] ?? 0) + (($usage['ru_utime.tv_usec'] ?? 0) + ($usage['ru_stime.tv_usec'] ?? 0)) / 1e6;
+                $total += ($usage['ru_utime.tv_sec'] ?? 0) + ($usage['ru_stime.tv_sec'] ?? 0) + (
+                    ($usage['ru_utime.tv_usec'] ?? 0) + ($usage['ru_stime.tv_usec'] ?? 0)
+                ) / 1e6;
             }
 
             return $total;

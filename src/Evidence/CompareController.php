@@ -23,8 +23,13 @@ final class CompareController extends AbstractController
     /** As many others are offered at once. */
     private const OFFERED = 60;
 
-    public function __construct(private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly ReferenceRepository $references, private readonly PhotoRepository $photos, private readonly FindingRepository $findings)
-    {
+    public function __construct(
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly ReferenceRepository $references,
+        private readonly PhotoRepository $photos,
+        private readonly FindingRepository $findings,
+    ) {
     }
 
     #[Route('/cases/{number}/compare', name: 'photo_compare', methods: ['GET'])]
@@ -38,13 +43,17 @@ final class CompareController extends AbstractController
         $right = $this->photo((string) $request->query->get('right', ''));
         $mine = $this->photos->ofPart($case, $left->part);
         $others = null === $left->part ? [] : $this->photos->elsewhere($left, self::OFFERED);
-        $kept = null === $left->part ? [] : array_map(static fn (Reference $one): Photo => $one->photo, $this->references->ofPart($case->family, $left->part));
+        $kept = null === $left->part
+            ? []
+            : array_map(static fn (Reference $one): Photo => $one->photo, $this->references->ofPart($case->family, $left->part));
         $others = array_values(array_filter($others, static fn (Photo $photo): bool => !\in_array($photo, $kept, true)));
         $kept = array_values(array_filter($kept, static fn (Photo $photo): bool => $photo->case !== $case));
         $mine = array_values(array_filter($mine, static fn (Photo $photo): bool => $photo !== $left));
         $right = \in_array($right, [...$mine, ...$kept, ...$others], true) ? $right : $mine[0] ?? $kept[0] ?? $others[0] ?? null;
         $how = (string) $request->query->get('how', '');
-        $chosen = 'four' === $how ? $this->four([...$mine, ...$kept, ...$others], $right, [$request->query->get('third'), $request->query->get('fourth')]) : array_filter([$right]);
+        $chosen = 'four' === $how
+            ? $this->four([...$mine, ...$kept, ...$others], $right, [$request->query->get('third'), $request->query->get('fourth')])
+            : array_filter([$right]);
 
         return $this->render('evidence/compare.html.twig', [
             'case' => $case,
@@ -72,10 +81,27 @@ final class CompareController extends AbstractController
     private function four(array $offered, ?Photo $right, array $asked): array
     {
         $wanted = array_filter($offered, static fn (Photo $photo): bool => \in_array($photo->id->toRfc4122(), $asked, true));
-        usort($wanted, static fn (Photo $a, Photo $b): int => array_search($a->id->toRfc4122(), $asked, true) <=> array_search($b->id->toRfc4122(), $asked, true));
+        usort(
+            $wanted,
+            static fn (Photo $a, Photo $b): int => array_search(
+                $a->id->toRfc4122(),
+                $asked,
+                true,
+            ) <=> array_search($b->id->toRfc4122(), $asked, true),
+        );
         $others = array_filter([$right, ...$wanted, ...$offered]);
 
-        return \array_slice(array_values(array_filter($others, static fn (Photo $photo, int $i): bool => array_search($photo, $others, true) === $i, \ARRAY_FILTER_USE_BOTH)), 0, 3);
+        return \array_slice(
+            array_values(
+                array_filter(
+                    $others,
+                    static fn (Photo $photo, int $i): bool => array_search($photo, $others, true) === $i,
+                    \ARRAY_FILTER_USE_BOTH,
+                )
+            ),
+            0,
+            3,
+        );
     }
 
     /** Our scale card, four on a sheet, with a line to check the printer by. */
@@ -88,7 +114,13 @@ final class CompareController extends AbstractController
         try {
             $pdf->make($this->renderView('evidence/scale_card.html.twig'), $folder, $folder.'/card.pdf');
 
-            return new Response((string) file_get_contents($folder.'/card.pdf'), headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => HeaderUtils::makeDisposition('inline', 'scale-card.pdf')]);
+            return new Response(
+                (string) file_get_contents($folder.'/card.pdf'),
+                headers: [
+                    'Content-Type' => 'application/pdf',
+                    'Content-Disposition' => HeaderUtils::makeDisposition('inline', 'scale-card.pdf'),
+                ],
+            );
         } finally {
             $files->remove($folder);
         }
@@ -108,7 +140,9 @@ final class CompareController extends AbstractController
             $number = $photo->case->number;
             if (!\array_key_exists($number, $grades)) {
                 $found = $this->findings->ofPart($photo->case, $photo->part);
-                $grades[$number] = [] === $found ? null : max(array_map(static fn (Finding $finding): int => $finding->rampGrade(), $found));
+                $grades[$number] = [] === $found
+                    ? null
+                    : max(array_map(static fn (Finding $finding): int => $finding->rampGrade(), $found));
             }
         }
 

@@ -27,7 +27,11 @@ final readonly class Contents
         }
         $contents = [];
         foreach ($this->shelf->book($case->family)->contents as $content) {
-            $contents[] = ['content' => $content, 'should' => $content->for(trim($case->maker.' '.$case->model)), 'check' => $checks[$content->part.'/'.$content->what] ?? null];
+            $contents[] = [
+                'content' => $content,
+                'should' => $content->for(trim($case->maker.' '.$case->model)),
+                'check' => $checks[$content->part.'/'.$content->what] ?? null,
+            ];
         }
 
         return $contents;

@@ -21,8 +21,15 @@ final class ContentsController extends AbstractController
 {
     #[Route('/cases/{number}/contents', name: 'content_check', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function check(string $number, Request $request, CaseGate $gate, Contents $contents, EntityManagerInterface $em, CurrentPerson $person, RecordFinding $record): Response
-    {
+    public function check(
+        string $number,
+        Request $request,
+        CaseGate $gate,
+        Contents $contents,
+        EntityManagerInterface $em,
+        CurrentPerson $person,
+        RecordFinding $record,
+    ): Response {
         $case = $gate->open($number, Permission::BENCH);
         [$part, $what] = [(string) $request->request->get('part', ''), (string) $request->request->get('what', '')];
         $found = mb_substr(trim((string) $request->request->get('found', '')), 0, 200);
@@ -41,7 +48,12 @@ final class ContentsController extends AbstractController
             if ($news) {
                 $finding = new Finding($case, $part);
                 [$finding->kind, $finding->mode, $finding->grade] = [FindingKind::Damage, 'assembly-fault', 2];
-                $finding->note = \sprintf('Earlier repair: %s found %s%s.', $what, $found, '' === $one['should'] ? '' : '; this model should have '.$one['should']);
+                $finding->note = \sprintf(
+                    'Earlier repair: %s found %s%s.',
+                    $what,
+                    $found,
+                    '' === $one['should'] ? '' : '; this model should have '.$one['should'],
+                );
                 $record($finding, $person->get()->name);
             }
             $em->flush();

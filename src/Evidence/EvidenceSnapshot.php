@@ -16,8 +16,14 @@ use App\Platform\Plain;
 
 final readonly class EvidenceSnapshot implements SnapshotPart
 {
-    public function __construct(private ContentCheckRepository $contentChecks, private PartRecordRepository $records, private WatchTickRepository $ticks, private FindingRepository $findings, private PhotoRepository $photos, private ClipRepository $clips)
-    {
+    public function __construct(
+        private ContentCheckRepository $contentChecks,
+        private PartRecordRepository $records,
+        private WatchTickRepository $ticks,
+        private FindingRepository $findings,
+        private PhotoRepository $photos,
+        private ClipRepository $clips,
+    ) {
     }
 
     public function snapshot(CaseFile $case): array
@@ -33,7 +39,9 @@ final readonly class EvidenceSnapshot implements SnapshotPart
                 'sha256' => $photo->picture->hash,
                 'marks' => Plain::all($photo->marks, ['photo']),
                 'measures' => Plain::all($photo->measures, ['photo']),
-            ], array_values(array_filter($this->photos->ofCase($case), static fn (Photo $photo): bool => PhotoStage::Fitted !== $photo->stage))),
+            ], array_values(
+                array_filter($this->photos->ofCase($case), static fn (Photo $photo): bool => PhotoStage::Fitted !== $photo->stage)
+            )),
             'clips' => Plain::all($this->clips->ofCase($case)),
         ];
     }

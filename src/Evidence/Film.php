@@ -18,8 +18,12 @@ final readonly class Film
 {
     public const BY = ['part' => 'part', 'stage' => 'stage', 'step' => 'step'];
 
-    public function __construct(private PhotoRepository $photos, private BookShelf $shelf, private StripBench $strip, private ClipRepository $clips)
-    {
+    public function __construct(
+        private PhotoRepository $photos,
+        private BookShelf $shelf,
+        private StripBench $strip,
+        private ClipRepository $clips,
+    ) {
     }
 
     /** @return array<string, non-empty-list<Photo|Clip>> by heading, in the order of the work */

@@ -21,6 +21,15 @@ final class FilmController extends AbstractController
         $by = Film::BY[(string) $request->query->get('by', 'part')] ?? 'part';
         $reels = $film->reels($case, $by);
 
-        return $this->render('evidence/photos.html.twig', ['case' => $case, 'book' => $shelf->book($case->family), 'reels' => $reels, 'by' => $by, 'count' => array_sum(array_map(\count(...), $reels))]);
+        return $this->render(
+            'evidence/photos.html.twig',
+            [
+                'case' => $case,
+                'book' => $shelf->book($case->family),
+                'reels' => $reels,
+                'by' => $by,
+                'count' => array_sum(array_map(\count(...), $reels)),
+            ],
+        );
     }
 }

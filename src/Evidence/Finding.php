@@ -70,7 +70,9 @@ class Finding implements Audited
     public function damageHasAMode(ExecutionContextInterface $context): void
     {
         if (FindingKind::Damage === $this->kind && null === $this->mode) {
-            $context->buildViolation('What kind of damage is it? The anchors and look-alikes are beside the list.')->atPath('mode')->addViolation();
+            $context->buildViolation(
+                'What kind of damage is it? The anchors and look-alikes are beside the list.'
+            )->atPath('mode')->addViolation();
         }
         if (FindingKind::Damage === $this->kind && 0 === $this->grade) {
             $context->buildViolation('Damage of grade 0 is none: choose 1 to 4, or “Looked at, clean”.')->atPath('grade')->addViolation();

@@ -31,9 +31,21 @@ final class MarkTwig
 
         return match ($shape) {
             'box' => \sprintf('M%1$s %2$s H%3$s V%4$s H%1$s Z', $x, $y, $x2, $y2),
-            'ellipse' => \sprintf('M%1$s %2$s a%3$s %4$s 0 1 0 %5$s 0 a%3$s %4$s 0 1 0 -%5$s 0', min($x, $x2), ($y + $y2) / 2, abs($x2 - $x) / 2, abs($y2 - $y) / 2, abs($x2 - $x)),
+            'ellipse' => \sprintf(
+                'M%1$s %2$s a%3$s %4$s 0 1 0 %5$s 0 a%3$s %4$s 0 1 0 -%5$s 0',
+                min($x, $x2),
+                ($y + $y2) / 2,
+                abs($x2 - $x) / 2,
+                abs($y2 - $y) / 2,
+                abs($x2 - $x),
+            ),
             'point' => \sprintf('M%1$s %2$s h%3$s M%4$s %5$s v%3$s', $x - $unit, $y, 2 * $unit, $x, $y - $unit),
-            default => 'M'.implode(' L', array_map(static fn (array $p): string => $p[0].' '.$p[1], $at)).('outline' === $shape ? ' Z' : '').('arrow' === $shape ? ' '.$this->arrowHead($x, $y, $x2, $y2, 2.2 * $unit) : ''),
+            default => 'M'.implode(
+                ' L',
+                array_map(static fn (array $p): string => $p[0].' '.$p[1], $at),
+            ).('outline' === $shape ? ' Z' : '').(
+                'arrow' === $shape ? ' '.$this->arrowHead($x, $y, $x2, $y2, 2.2 * $unit) : ''
+            ),
         };
     }
 
@@ -47,7 +59,12 @@ final class MarkTwig
         $expanded = 2 * $measure->standard;
         $digits = $expanded > 0 ? max(0, min(4, 1 - (int) floor(log10($expanded)))) : 2;
 
-        return \sprintf('%s ± %s %s', number_format($measure->value, $digits, '.', ''), number_format($expanded, $digits, '.', ''), ['mm2' => 'mm²', 'deg' => '°'][$measure->unit] ?? $measure->unit);
+        return \sprintf(
+            '%s ± %s %s',
+            number_format($measure->value, $digits, '.', ''),
+            number_format($expanded, $digits, '.', ''),
+            ['mm2' => 'mm²', 'deg' => '°'][$measure->unit] ?? $measure->unit,
+        );
     }
 
     /** The two strokes of an arrow head at the second point, as a path. */
@@ -55,7 +72,11 @@ final class MarkTwig
     public function arrowHead(float $x1, float $y1, float $x2, float $y2, float $size): string
     {
         $angle = atan2($y2 - $y1, $x2 - $x1);
-        $end = static fn (float $turn): string => \sprintf('%.1F %.1F', $x2 - $size * cos($angle + $turn), $y2 - $size * sin($angle + $turn));
+        $end = static fn (float $turn): string => \sprintf(
+            '%.1F %.1F',
+            $x2 - $size * cos($angle + $turn),
+            $y2 - $size * sin($angle + $turn),
+        );
 
         return \sprintf('M%s L%.1F %.1F L%s', $end(0.45), $x2, $y2, $end(-0.45));
     }

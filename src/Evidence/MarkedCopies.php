@@ -25,7 +25,13 @@ final readonly class MarkedCopies
         $draft = sys_get_temp_dir().'/japhrex-'.bin2hex(random_bytes(8));
         $original = $this->stored->copyOut('photos', $photo->picture->hash);
         try {
-            file_put_contents($draft.'.svg', $this->twig->render('evidence/marked_copy.svg.twig', ['photo' => $photo, 'position' => $position ? $this->pictures->position($original) : null]));
+            file_put_contents(
+                $draft.'.svg',
+                $this->twig->render(
+                    'evidence/marked_copy.svg.twig',
+                    ['photo' => $photo, 'position' => $position ? $this->pictures->position($original) : null],
+                ),
+            );
             $this->tool->run(['vips', 'autorot', $original, $draft.'-1.v']);
             $this->tool->run(['vips', 'colourspace', $draft.'-1.v', $draft.'-2.v', 'srgb']);
             $this->tool->run(['vips', 'composite2', $draft.'-2.v', $draft.'.svg', $draft.'-3.v', 'over']);

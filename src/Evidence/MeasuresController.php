@@ -25,8 +25,13 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Measuring in a photo: its ruler, what is measured with it, and what the surface of a region tells. */
 final class MeasuresController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly PhotoRulers $rulers, private readonly PhotoPixels $pixels, private readonly CurrentPerson $person)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly PhotoRulers $rulers,
+        private readonly PhotoPixels $pixels,
+        private readonly CurrentPerson $person,
+    ) {
     }
 
     #[Route('/cases/{number}/photos/{id}/ruler', name: 'photo_ruler', methods: ['POST'])]
@@ -38,14 +43,26 @@ final class MeasuresController extends AbstractController
         try {
             if ('find' === $kind) {
                 $raster = $this->pixels->of($photo->picture->hash, PhotoRulers::SEARCHED);
-                $target = (new TargetFinder())->find($raster) ?? throw new PhotoError('Our card is not to be found in this picture: all four squares must be in it, sharp and not covered. Draw a known length instead, or set the corners of a square.');
+                $target = (new TargetFinder())->find($raster) ?? throw new PhotoError(
+                    'Our card is not to be found in this picture: all four squares must be in it, sharp and not covered. Draw a '
+                        .'known length instead, or set the corners of a square.'
+                );
                 $this->rulers->setCard($photo, $target, $raster->width, $raster->height);
             } elseif ('none' === $kind) {
                 $photo->ruler = null;
             } else {
                 $width = $this->length($request, 'width');
-                $height = 'rectangle' === $kind && '' !== trim((string) $request->request->get('height', '')) ? $this->length($request, 'height') : $width;
-                $this->rulers->set($photo, 'length' === $kind ? 'length' : 'rectangle', PhotoRulers::shares((string) $request->request->get('points', '[]')), $width, $height, $this->person->get()->name);
+                $height = 'rectangle' === $kind && '' !== trim((string) $request->request->get('height', ''))
+                    ? $this->length($request, 'height')
+                    : $width;
+                $this->rulers->set(
+                    $photo,
+                    'length' === $kind ? 'length' : 'rectangle',
+                    PhotoRulers::shares((string) $request->request->get('points', '[]')),
+                    $width,
+                    $height,
+                    $this->person->get()->name,
+                );
             }
         } catch (PhotoError|QuantityError $error) {
             throw new ShopError($error->getMessage(), 422, $error);
@@ -64,11 +81,25 @@ final class MeasuresController extends AbstractController
         try {
             $points = PhotoRulers::shares((string) $request->request->get('points', '[]'));
             $inside = PhotoRulers::shares((string) $request->request->get('inside', '[]'));
-            $measured = $this->rulers->measuring($photo)->measure($kind, $this->rulers->pixels($photo, $points), $this->rulers->pixels($photo, $inside));
+            $measured = $this->rulers->measuring($photo)->measure(
+                $kind,
+                $this->rulers->pixels($photo, $points),
+                $this->rulers->pixels($photo, $inside),
+            );
         } catch (PhotoError $error) {
             throw new ShopError($error->getMessage(), 422, $error);
         }
-        $this->em->persist(new PhotoMeasure($photo, $kind, $points, $inside, $measured, mb_substr(trim((string) $request->request->get('note', '')), 0, 200), $this->person->get()->name));
+        $this->em->persist(
+            new PhotoMeasure(
+                $photo,
+                $kind,
+                $points,
+                $inside,
+                $measured,
+                mb_substr(trim((string) $request->request->get('note', '')), 0, 200),
+                $this->person->get()->name,
+            )
+        );
         $this->em->flush();
 
         return $this->back($case, $photo);
@@ -92,7 +123,12 @@ final class MeasuresController extends AbstractController
     {
         $this->own($number, $photo);
         try {
-            $told = $hints->of($photo, PhotoRulers::shares((string) $request->request->get('points', '[]')), PhotoRulers::shares((string) $request->request->get('inside', '[]')), (string) $request->request->get('running', ''));
+            $told = $hints->of(
+                $photo,
+                PhotoRulers::shares((string) $request->request->get('points', '[]')),
+                PhotoRulers::shares((string) $request->request->get('inside', '[]')),
+                (string) $request->request->get('running', ''),
+            );
         } catch (PhotoError|QuantityError $error) {
             throw new ShopError($error->getMessage(), 422, $error);
         }

@@ -9,7 +9,10 @@ final class NotAPicture extends \RuntimeException
 {
     public static function kind(): self
     {
-        return new self('this is not a photo or a clip that can be read. JPEG, PNG, WebP and HEIC are taken, clips as MP4 or WebM, sounds as M4A, MP3, OGG, WAV or WebM, whatever the file is called.');
+        return new self(
+            'this is not a photo or a clip that can be read. JPEG, PNG, WebP and HEIC are taken, clips as MP4 or WebM, sounds as '
+                .'M4A, MP3, OGG, WAV or WebM, whatever the file is called.'
+        );
     }
 
     public static function broken(): self
@@ -19,7 +22,9 @@ final class NotAPicture extends \RuntimeException
 
     public static function tooManyPixels(int $megapixels): self
     {
-        return new self(\sprintf('%d megapixels are more than this can show; %d is the most. Send it scaled down.', $megapixels, Vips::MEGAPIXELS));
+        return new self(
+            \sprintf('%d megapixels are more than this can show; %d is the most. Send it scaled down.', $megapixels, Vips::MEGAPIXELS)
+        );
     }
 
     public static function empty(): self
@@ -29,7 +34,9 @@ final class NotAPicture extends \RuntimeException
 
     public static function tooLarge(int $most): self
     {
-        return new self(\sprintf('larger than %d MB. Send the picture as the camera made it, not a raw or print file.', intdiv($most, 1000000)));
+        return new self(
+            \sprintf('larger than %d MB. Send the picture as the camera made it, not a raw or print file.', intdiv($most, 1000000))
+        );
     }
 
     public static function brokenClip(): self
@@ -39,7 +46,9 @@ final class NotAPicture extends \RuntimeException
 
     public static function tooLong(int $seconds, int $longest): self
     {
-        return new self(\sprintf('%d s long; %d s is the most. Cut it on the phone to the part that shows it, and send that.', $seconds, $longest));
+        return new self(
+            \sprintf('%d s long; %d s is the most. Cut it on the phone to the part that shows it, and send that.', $seconds, $longest)
+        );
     }
 
     public static function clipTooLarge(int $most): self

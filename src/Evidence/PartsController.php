@@ -187,7 +187,16 @@ final class PartsController extends AbstractController
         $why = $record->against($bound);
         if (null !== $why) {
             $at = $form->has('despite') ? 'despite' : 'disposition';
-            $form->get($at)->addError(new FormError(\sprintf('%s is refused: %s %s', $record->disposition?->label(), $why, 'despite' === $at ? 'Say why it may go back in all the same, or decide otherwise.' : 'Decide otherwise.')));
+            $form->get($at)->addError(
+                new FormError(
+                    \sprintf(
+                        '%s is refused: %s %s',
+                        $record->disposition?->label(),
+                        $why,
+                        'despite' === $at ? 'Say why it may go back in all the same, or decide otherwise.' : 'Decide otherwise.',
+                    )
+                )
+            );
         }
     }
 
@@ -199,7 +208,20 @@ final class PartsController extends AbstractController
     /** @return FormInterface<mixed> */
     private function recordForm(PartRecord $record, Part $part): FormInterface
     {
-        return $this->forms->createNamed('part', PartRecordType::class, $record, ['part' => $part, 'decides' => $this->isGranted(Permission::ANALYSE), 'bound' => $this->isGranted(Permission::ANALYSE) ? $this->bound->of($record->case)[$part->key] : null, 'conditions' => array_values(array_unique(array_filter([...HangsOn::choices($this->conditions->steps($record->case)), $record->hangsOn]))), 'duties' => $this->shelf->book($record->case->family)->duties]);
+        return $this->forms->createNamed(
+            'part',
+            PartRecordType::class,
+            $record,
+            [
+                'part' => $part,
+                'decides' => $this->isGranted(Permission::ANALYSE),
+                'bound' => $this->isGranted(Permission::ANALYSE) ? $this->bound->of($record->case)[$part->key] : null,
+                'conditions' => array_values(
+                    array_unique(array_filter([...HangsOn::choices($this->conditions->steps($record->case)), $record->hangsOn]))
+                ),
+                'duties' => $this->shelf->book($record->case->family)->duties,
+            ],
+        );
     }
 
     /** @return FormInterface<mixed> */
@@ -222,6 +244,9 @@ final class PartsController extends AbstractController
 
     private function bookPart(CaseFile $case, string $part): Part
     {
-        return $this->shelf->book($case->family)->part($part) ?? throw new ShopError(\sprintf('The book of this family has no part “%s”.', $part), 404);
+        return $this->shelf->book($case->family)->part($part) ?? throw new ShopError(
+            \sprintf('The book of this family has no part “%s”.', $part),
+            404,
+        );
     }
 }

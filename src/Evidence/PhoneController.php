@@ -29,8 +29,14 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** The phone beside the unit: its code at the bench, and its page, which may add pictures, looks and readings and nothing else. */
 final class PhoneController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly PhonePasses $passes, private readonly BookShelf $shelf, private readonly string $phoneAddress, private readonly PhotoRepository $photos, private readonly ClipRepository $clips)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly PhonePasses $passes,
+        private readonly BookShelf $shelf,
+        private readonly string $phoneAddress,
+        private readonly PhotoRepository $photos,
+        private readonly ClipRepository $clips,
+    ) {
     }
 
     #[Route('/cases/{number}/phone', name: 'phone', methods: ['GET', 'POST'])]
@@ -44,10 +50,24 @@ final class PhoneController extends AbstractController
                 throw $this->createAccessDeniedException();
             }
             $part = (string) $request->request->get('part', '');
-            $link = rtrim($address, '/').$this->generateUrl('phone_page', ['token' => $this->passes->make($case, $person->get()->name)] + ('' === $part ? [] : ['part' => $part]));
+            $link = rtrim($address, '/').$this->generateUrl(
+                'phone_page',
+                ['token' => $this->passes->make($case, $person->get()->name)] + ('' === $part ? [] : ['part' => $part]),
+            );
         }
 
-        return $this->render('evidence/phone_code.html.twig', ['case' => $case, 'link' => $link, 'part' => $this->shelf->book($case->family)->part((string) ($request->request->get('part') ?? $request->query->get('part', ''))), 'passes' => $this->passes->of($case), 'alone' => \in_array(parse_url($address, \PHP_URL_HOST), ['127.0.0.1', 'localhost', '[::1]'], true)]);
+        return $this->render(
+            'evidence/phone_code.html.twig',
+            [
+                'case' => $case,
+                'link' => $link,
+                'part' => $this->shelf->book($case->family)->part(
+                    (string) ($request->request->get('part') ?? $request->query->get('part', ''))
+                ),
+                'passes' => $this->passes->of($case),
+                'alone' => \in_array(parse_url($address, \PHP_URL_HOST), ['127.0.0.1', 'localhost', '[::1]'], true),
+            ],
+        );
     }
 
     #[Route('/cases/{number}/phone/{id}/revoke', name: 'phone_revoke', methods: ['POST'])]
@@ -81,7 +101,24 @@ final class PhoneController extends AbstractController
         $order = array_column($book->partsInStripOrder(), 'key');
         $after = array_search($part?->key, $order, true);
 
-        return $this->render('evidence/phone.html.twig', ['next' => $book->part(\is_int($after) ? $order[$after + 1] ?? '' : ''), 'last' => $last, 'pass' => $pass, 'token' => $token, 'case' => $pass->case, 'book' => $book, 'run' => $run, 'part' => $part, 'count' => $count, 'clips' => $clips, 'modes' => $this->shelf->modes(), 'debris' => DebrisKind::cases(), 'said' => (string) $request->query->get('said', '')]);
+        return $this->render(
+            'evidence/phone.html.twig',
+            [
+                'next' => $book->part(\is_int($after) ? $order[$after + 1] ?? '' : ''),
+                'last' => $last,
+                'pass' => $pass,
+                'token' => $token,
+                'case' => $pass->case,
+                'book' => $book,
+                'run' => $run,
+                'part' => $part,
+                'count' => $count,
+                'clips' => $clips,
+                'modes' => $this->shelf->modes(),
+                'debris' => DebrisKind::cases(),
+                'said' => (string) $request->query->get('said', ''),
+            ],
+        );
     }
 
     #[Route('/phone/{token}/photos', name: 'phone_photo', methods: ['POST'])]
@@ -94,11 +131,19 @@ final class PhoneController extends AbstractController
         $upload = (string) $request->request->get('upload', '');
         try {
             if ('' !== $upload) {
-                $one = $arrivals->take($partial->whole($upload, $request->request->getInt('bytes')), (string) $request->request->get('name', 'photo'), $pass->case, $part, $stage);
+                $one = $arrivals->take(
+                    $partial->whole($upload, $request->request->getInt('bytes')),
+                    (string) $request->request->get('name', 'photo'),
+                    $pass->case,
+                    $part,
+                    $stage,
+                );
                 $partial->drop($upload);
             } else {
                 $file = $request->files->all('photos')[0] ?? null;
-                $one = $file instanceof UploadedFile ? $arrivals->upload($file, $pass->case, $part, $stage) : throw new ShopError('No photo or clip came with this.', 422);
+                $one = $file instanceof UploadedFile
+                    ? $arrivals->upload($file, $pass->case, $part, $stage)
+                    : throw new ShopError('No photo or clip came with this.', 422);
             }
         } catch (NotAPicture $error) {
             return new JsonResponse(['error' => $error->getMessage()], 422);
@@ -117,7 +162,9 @@ final class PhoneController extends AbstractController
     public function look(string $token, Request $request, RecordFinding $record): Response
     {
         $pass = $this->passes->mustHold($token);
-        $part = $this->shelf->book($pass->case->family)->part((string) $request->request->get('part', '')) ?? throw new ShopError('Which part was looked at?', 422);
+        $part = $this->shelf->book($pass->case->family)->part(
+            (string) $request->request->get('part', '')
+        ) ?? throw new ShopError('Which part was looked at?', 422);
         $grade = $request->request->getInt('grade', -1);
         if ($grade < 0 || $grade > 4) {
             throw new ShopError('A grade is from 0 to 4.', 422);
@@ -130,7 +177,9 @@ final class PhoneController extends AbstractController
         }
         $surface = (string) $request->request->get('surface', '');
         [$finding->mode, $finding->surface] = [$grade > 0 ? $mode : null, isset($part->surfaces[$surface]) ? $surface : null];
-        $finding->made = DebrisKind::MODE === $finding->mode ? array_map(static fn (DebrisKind $kind): string => $kind->value, DebrisKind::of(array_values($request->request->all('made')))) : [];
+        $finding->made = DebrisKind::MODE === $finding->mode
+            ? array_map(static fn (DebrisKind $kind): string => $kind->value, DebrisKind::of(array_values($request->request->all('made'))))
+            : [];
         $finding->note = mb_substr(trim((string) $request->request->get('note', '')), 0, 2000);
         $record($finding, 'phone of '.$pass->byWhom);
 
@@ -139,6 +188,10 @@ final class PhoneController extends AbstractController
 
     private function back(string $token, ?string $part, string $said): Response
     {
-        return $this->redirectToRoute('phone_page', array_filter(['token' => $token, 'part' => $part, 'said' => mb_substr($said, 0, 200)]), Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'phone_page',
+            array_filter(['token' => $token, 'part' => $part, 'said' => mb_substr($said, 0, 200)]),
+            Response::HTTP_SEE_OTHER,
+        );
     }
 }

@@ -34,7 +34,11 @@ final readonly class PhonePasses
     {
         $pass = $this->passes->withToken($token);
         if (null === $pass || !$pass->isValid(now())) {
-            throw new ShopError('This pass holds no longer: it was for one shift, was taken back, or the case is signed. Scan the code at the bench again. Pictures that still wait on this phone are not lost.', 410);
+            throw new ShopError(
+                'This pass holds no longer: it was for one shift, was taken back, or the case is signed. Scan the code at the '
+                    .'bench again. Pictures that still wait on this phone are not lost.',
+                410,
+            );
         }
 
         $this->person->otherwise(mb_substr(\sprintf('phone of %s, pass %s', $pass->byWhom, substr($pass->tokenHash, 0, 6)), 0, 80));

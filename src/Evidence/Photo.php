@@ -94,7 +94,9 @@ class Photo implements Audited
         }
         $clock = \DateTimeImmutable::createFromFormat('Y:m:d H:i:s', $this->picture->takenAt ?? '');
 
-        return false === $clock ? null : $clock->sub(\DateInterval::createFromDateString($this->clockAhead.' minutes') ?: new \DateInterval('PT0S'));
+        return false === $clock
+            ? null
+            : $clock->sub(\DateInterval::createFromDateString($this->clockAhead.' minutes') ?: new \DateInterval('PT0S'));
     }
 
     public function auditName(): string

@@ -14,11 +14,20 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Reads every stored photo and clip anew and compares its hash. */
 final readonly class PhotoCheck
 {
-    public function __construct(private EntityManagerInterface $em, private StoredFiles $stored, private PhotoRepository $photos, private PictureRepository $pictures, private ClipRepository $clips)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private StoredFiles $stored,
+        private PhotoRepository $photos,
+        private PictureRepository $pictures,
+        private ClipRepository $clips,
+    ) {
     }
 
-    /** @return array{at: string, photos: int, lost: list<string>, orphaned: list<string>} lost: missing or damaged, with the cases that hold it */
+    /**
+     * @return array{
+     *     at: string, photos: int, lost: list<string>, orphaned: list<string>,
+     * } lost: missing or damaged, with the cases that hold it
+     */
     public function run(): array
     {
         $said = ['at' => date('j M Y H:i'), 'photos' => 0, 'lost' => [], 'orphaned' => []];
@@ -52,6 +61,8 @@ final readonly class PhotoCheck
     /** @return list<string> */
     private function cases(Picture $picture): array
     {
-        return array_values(array_unique(array_map(static fn (Photo $photo): string => $photo->case->number, $this->photos->ofPicture($picture))));
+        return array_values(
+            array_unique(array_map(static fn (Photo $photo): string => $photo->case->number, $this->photos->ofPicture($picture)))
+        );
     }
 }

@@ -32,8 +32,13 @@ use Symfony\Component\Uid\Uuid;
 
 final class PhotoController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly ClipRepository $clips, private readonly FindingRepository $findings)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly ClipRepository $clips,
+        private readonly FindingRepository $findings,
+    ) {
     }
 
     #[Route('/cases/{number}/photos', name: 'photo_add', methods: ['POST'])]
@@ -50,7 +55,13 @@ final class PhotoController extends AbstractController
         $upload = (string) $request->request->get('upload', '');
         if ('' !== $upload) {
             // Came in pieces; UploadedFile in test mode is a file that is here already.
-            $files = [new UploadedFile($partial->whole($upload, $request->request->getInt('bytes')), (string) $request->request->get('name', 'photo'), test: true)];
+            $files = [
+                new UploadedFile(
+                    $partial->whole($upload, $request->request->getInt('bytes')),
+                    (string) $request->request->get('name', 'photo'),
+                    test: true,
+                ),
+            ];
         }
         if ([] === $files) {
             throw new ShopError('No photo came with this. Choose one or more, or drop them on the page.');
@@ -58,7 +69,12 @@ final class PhotoController extends AbstractController
         [$refused, $taken, $status] = [[], [], Response::HTTP_CREATED];
         foreach ($files as $file) {
             try {
-                $one = $arrivals->upload($file, $case, $part, null === $part && PhotoStage::Arrival !== $stage ? PhotoStage::Unsorted : $stage);
+                $one = $arrivals->upload(
+                    $file,
+                    $case,
+                    $part,
+                    null === $part && PhotoStage::Arrival !== $stage ? PhotoStage::Unsorted : $stage,
+                );
                 $one->clockAhead = max(-720, min(720, $request->request->getInt('clock')));
                 if ($one instanceof Photo) {
                     $this->still($one, $request);
@@ -72,13 +88,19 @@ final class PhotoController extends AbstractController
         $this->em->flush();
         '' === $upload || $partial->drop($upload);
         if (\in_array('application/json', $request->getAcceptableContentTypes(), true)) {
-            return new JsonResponse(['taken' => array_map(static fn (Photo|Clip $one): string => (string) $one->id, $taken), 'refused' => $refused], $status);
+            return new JsonResponse(
+                ['taken' => array_map(static fn (Photo|Clip $one): string => (string) $one->id, $taken), 'refused' => $refused],
+                $status,
+            );
         }
         foreach ($refused as $one) {
             $this->addFlash('refused', $one['name'].': '.$one['message']);
         }
 
-        return $this->redirect(PhotoStage::Unsorted === $stage ? $this->generateUrl('tray', ['number' => $case->number]) : $this->back($case, $part), Response::HTTP_SEE_OTHER);
+        return $this->redirect(
+            PhotoStage::Unsorted === $stage ? $this->generateUrl('tray', ['number' => $case->number]) : $this->back($case, $part),
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     /** A picture that somebody took out of a clip says of which, and from where in it. */
@@ -125,7 +147,11 @@ final class PhotoController extends AbstractController
         if (null !== $conflict) {
             $this->addFlash('refused', $conflict);
 
-            return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id, 'caption' => $typed], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute(
+                'photo',
+                ['number' => $case->number, 'id' => $photo->id, 'caption' => $typed],
+                Response::HTTP_SEE_OTHER,
+            );
         }
         $photo->part = $this->shelf->book($case->family)->part((string) $request->request->get('part', ''))?->key;
         $photo->stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? $photo->stage;
@@ -152,7 +178,9 @@ final class PhotoController extends AbstractController
     public function addMark(string $number, Photo $photo, Request $request, CurrentPerson $person): Response
     {
         $case = $this->mustBelong($this->gate->open($number, Permission::BENCH), $photo);
-        $shape = MarkShape::tryFrom((string) $request->request->get('shape')) ?? throw new ShopError('A mark is a point, a line, a box, an ellipse, an outline, an arrow or a stroke.');
+        $shape = MarkShape::tryFrom((string) $request->request->get('shape')) ?? throw new ShopError(
+            'A mark is a point, a line, a box, an ellipse, an outline, an arrow or a stroke.'
+        );
         $points = json_decode((string) $request->request->get('points'), true);
         $grade = $request->request->getInt('grade');
         try {
@@ -165,7 +193,18 @@ final class PhotoController extends AbstractController
         if ($grade < 0 || $grade > 4) {
             throw new ShopError('A grade is from 0 to 4.');
         }
-        $this->em->persist(new Mark($photo, $shape, $points, $mode, $grade, mb_substr(trim((string) $request->request->get('note', '')), 0, 300), $person->get()->name, $this->finding($photo, (string) $request->request->get('finding', ''))));
+        $this->em->persist(
+            new Mark(
+                $photo,
+                $shape,
+                $points,
+                $mode,
+                $grade,
+                mb_substr(trim((string) $request->request->get('note', '')), 0, 300),
+                $person->get()->name,
+                $this->finding($photo, (string) $request->request->get('finding', '')),
+            )
+        );
         $this->em->flush();
 
         return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id], Response::HTTP_SEE_OTHER);
@@ -203,7 +242,13 @@ final class PhotoController extends AbstractController
     #[Route('/pictures/{id}/original', name: 'picture_original', methods: ['GET'])]
     public function original(Photo $photo, StoredFiles $stored): Response
     {
-        $name = \sprintf('%s-%s-%s.%s', $photo->case->number, $photo->part ?? $photo->stage->value, substr($photo->picture->hash, 0, 8), $photo->picture->extension());
+        $name = \sprintf(
+            '%s-%s-%s.%s',
+            $photo->case->number,
+            $photo->part ?? $photo->stage->value,
+            substr($photo->picture->hash, 0, 8),
+            $photo->picture->extension(),
+        );
         $response = new Response(headers: [
             'Content-Type' => 'application/octet-stream',
             'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name),

@@ -60,8 +60,15 @@ final readonly class PhotoIntake
         }
     }
 
-    private function note(string $file, string $name, string $hash, PictureFacts $facts, CaseFile $case, ?string $part, PhotoStage $stage): Photo
-    {
+    private function note(
+        string $file,
+        string $name,
+        string $hash,
+        PictureFacts $facts,
+        CaseFile $case,
+        ?string $part,
+        PhotoStage $stage,
+    ): Photo {
         $picture = $this->pictures->withHash($hash);
         $known = null === $picture ? null : $this->photos->showing($case, $picture);
         if (null !== $known) {
@@ -70,7 +77,12 @@ final readonly class PhotoIntake
         try {
             $this->shown->makeBoth($file, $hash);
         } catch (FilesystemException|\App\Platform\ToolFailed $error) {
-            throw new ShopError("The server's disk took no more: this file was not stored. Keep it on the phone or card, make room on the server, and send it again.", 507, $error);
+            throw new ShopError(
+                "The server's disk took no more: this file was not stored. Keep it on the phone or card, make room on the "
+                    .'server, and send it again.',
+                507,
+                $error,
+            );
         }
         $this->stored->keep('photos', $file, $hash);
         $picture ??= new Picture($hash, $facts->type, (int) filesize($file), $facts->width, $facts->height, $facts->takenAt);
@@ -82,7 +94,12 @@ final readonly class PhotoIntake
         if (null !== $card) {
             $this->rulers->setCard($photo, $card, $raster->width, $raster->height);
         }
-        $photo->hints = PhotoQuality::of($raster->halved(), max($facts->width, $facts->height), $this->asksScale($case, $part, $stage), null !== $card)->hints;
+        $photo->hints = PhotoQuality::of(
+            $raster->halved(),
+            max($facts->width, $facts->height),
+            $this->asksScale($case, $part, $stage),
+            null !== $card,
+        )->hints;
         $this->em->persist($picture);
         $this->em->persist($photo);
         $this->em->flush();
@@ -94,6 +111,9 @@ final readonly class PhotoIntake
     {
         $found = null === $part ? [] : $this->findings->ofPart($case, $part);
 
-        return Wanted::asksScale(PhotoStage::Cleaned === $stage, array_map(static fn (Finding $finding): int => $finding->rampGrade(), $found));
+        return Wanted::asksScale(
+            PhotoStage::Cleaned === $stage,
+            array_map(static fn (Finding $finding): int => $finding->rampGrade(), $found),
+        );
     }
 }

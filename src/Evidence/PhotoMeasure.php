@@ -57,7 +57,13 @@ class PhotoMeasure implements Audited
         public string $byWhom,
     ) {
         $this->identify();
-        [$this->value, $this->standard, $this->unit, $this->holdsFor, $this->more] = [$measured->value, $measured->standard, $measured->unit, $measured->holdsFor, $measured->more];
+        [$this->value, $this->standard, $this->unit, $this->holdsFor, $this->more] = [
+            $measured->value,
+            $measured->standard,
+            $measured->unit,
+            $measured->holdsFor,
+            $measured->more,
+        ];
     }
 
     public function auditCase(): Uuid

@@ -49,7 +49,14 @@ final readonly class PhotoPixels
         try {
             // Straight to the plain format of netpbm, a line of sizes and then the bytes; libvips makes it grey for .pgm.
             $target = $draft.($colour ? '.ppm' : '.pgm');
-            $this->tool->run(null === $side ? ['vips', 'copy', $file, $target] : ['vips', 'thumbnail', $file, $target, (string) $side, '--height', (string) $side, '--size', 'down', ...$standard ? [] : ['--export-profile', 'srgb']]);
+            $this->tool->run(
+                null === $side
+                    ? ['vips', 'copy', $file, $target]
+                    : [
+                        'vips', 'thumbnail', $file, $target, (string) $side, '--height', (string) $side, '--size',
+                        'down', ...$standard ? [] : ['--export-profile', 'srgb'],
+                    ]
+            );
 
             return self::netpbm((string) file_get_contents($target));
         } finally {

@@ -39,7 +39,9 @@ final readonly class PhotoRulers
         $ruler = $this->of($photo);
         $searched = max($photo->picture->width, $photo->picture->height) / self::SEARCHED;
 
-        return 'card' === ($photo->ruler['kind'] ?? '') ? new Measuring($ruler, controlWithin: Target::FOUND_WITHIN * max(1, $searched)) : new Measuring($ruler);
+        return 'card' === ($photo->ruler['kind'] ?? '')
+            ? new Measuring($ruler, controlWithin: Target::FOUND_WITHIN * max(1, $searched))
+            : new Measuring($ruler);
     }
 
     /**
@@ -53,7 +55,11 @@ final readonly class PhotoRulers
     {
         $wanted = 'length' === $kind ? 2 : 4;
         if (\count($points) !== $wanted) {
-            throw new PhotoError('length' === $kind ? 'Draw the known length from one end to the other.' : 'Set the four corners one after the other, around the square.');
+            throw new PhotoError(
+                'length' === $kind
+                    ? 'Draw the known length from one end to the other.'
+                    : 'Set the four corners one after the other, around the square.'
+            );
         }
         $before = $photo->ruler;
         $photo->ruler = ['kind' => $kind, 'points' => $points, 'width' => $width, 'height' => $height, 'by' => $by];
@@ -67,7 +73,16 @@ final readonly class PhotoRulers
 
     public function setCard(Photo $photo, Target $target, float $rasterWidth, float $rasterHeight): void
     {
-        $photo->ruler = ['kind' => 'card', 'points' => array_map(static fn (Point $p): array => [($p->x + 0.5) / $rasterWidth, ($p->y + 0.5) / $rasterHeight], $target->middles), 'width' => Target::WIDTH, 'height' => Target::HEIGHT, 'by' => 'found by the program'];
+        $photo->ruler = [
+            'kind' => 'card',
+            'points' => array_map(
+                static fn (Point $p): array => [($p->x + 0.5) / $rasterWidth, ($p->y + 0.5) / $rasterHeight],
+                $target->middles,
+            ),
+            'width' => Target::WIDTH,
+            'height' => Target::HEIGHT,
+            'by' => 'found by the program',
+        ];
     }
 
     /** Millimetres a pixel of the original in the middle of a region; null without a ruler. */
@@ -85,7 +100,10 @@ final readonly class PhotoRulers
      */
     public function pixels(Photo $photo, array $points): array
     {
-        return array_map(static fn (array $p): Point => new Point($p[0] * $photo->picture->width, $p[1] * $photo->picture->height), $points);
+        return array_map(
+            static fn (array $p): Point => new Point($p[0] * $photo->picture->width, $p[1] * $photo->picture->height),
+            $points,
+        );
     }
 
     /**
@@ -100,7 +118,13 @@ final readonly class PhotoRulers
         $points = json_decode($json, true);
         $shares = [];
         foreach (\is_array($points) ? $points : [] as $point) {
-            if (!\is_array($point) || null === BareNumber::of($point[0] ?? null) || null === BareNumber::of($point[1] ?? null) || min($point[0], $point[1]) < 0 || max($point[0], $point[1]) > 1) {
+            if (
+                !\is_array($point)
+                    || null === BareNumber::of($point[0] ?? null)
+                    || null === BareNumber::of($point[1] ?? null)
+                    || min($point[0], $point[1]) < 0
+                    || max($point[0], $point[1]) > 1
+            ) {
                 throw new PhotoError('A point lies on its picture: x and y are from 0 to 1.');
             }
             $shares[] = [(float) $point[0], (float) $point[1]];

@@ -59,7 +59,12 @@ final class ReferenceController extends AbstractController
         }
         $known = $this->references->ofPhoto($photo);
         $one = $known ?? new Reference($photo, $grade, $mode, '', '');
-        [$one->grade, $one->mode, $one->words, $one->byWhom] = [$grade, $mode, mb_substr(trim((string) $request->request->get('words', '')), 0, 300), $person->get()->name];
+        [$one->grade, $one->mode, $one->words, $one->byWhom] = [
+            $grade,
+            $mode,
+            mb_substr(trim((string) $request->request->get('words', '')), 0, 300),
+            $person->get()->name,
+        ];
         $this->em->persist($one);
         $this->em->flush();
 

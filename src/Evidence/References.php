@@ -20,7 +20,10 @@ final readonly class References
     public function of(string $family, string $part): array
     {
         /** @var list<Reference> $found */
-        $found = $this->em->createQuery('SELECT r, p, c FROM '.Reference::class.' r JOIN r.photo p JOIN p.case c WHERE c.family = :family AND p.part = :part ORDER BY r.grade, r.id')
+        $found = $this->em->createQuery(
+            'SELECT r, p, c FROM '.Reference::class
+                .' r JOIN r.photo p JOIN p.case c WHERE c.family = :family AND p.part = :part ORDER BY r.grade, r.id'
+        )
             ->setParameters(['family' => $family, 'part' => $part])->getResult();
 
         return $found;
@@ -30,7 +33,9 @@ final readonly class References
     public function all(): array
     {
         /** @var list<Reference> $found */
-        $found = $this->em->createQuery('SELECT r, p, c FROM '.Reference::class.' r JOIN r.photo p JOIN p.case c ORDER BY c.family, p.part, r.grade, r.id')->getResult();
+        $found = $this->em->createQuery(
+            'SELECT r, p, c FROM '.Reference::class.' r JOIN r.photo p JOIN p.case c ORDER BY c.family, p.part, r.grade, r.id'
+        )->getResult();
         $sorted = [];
         foreach ($found as $one) {
             $sorted[$one->photo->case->family][(string) $one->photo->part][] = $one;

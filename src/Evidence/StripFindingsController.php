@@ -25,8 +25,14 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** What is found on the spot while stripping: damage made by us, and small parts that are not there. */
 final class StripFindingsController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly CurrentPerson $person, private readonly RecordFinding $record, private readonly StepRecordRepository $steps)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly CurrentPerson $person,
+        private readonly RecordFinding $record,
+        private readonly StepRecordRepository $steps,
+    ) {
     }
 
     #[Route('/cases/{number}/strip/{step}/made-by-us', name: 'strip_made_by_us', methods: ['POST'])]
@@ -35,7 +41,9 @@ final class StripFindingsController extends AbstractController
     {
         $case = $this->gate->open($number, Permission::BENCH);
         $this->step($case, $step);
-        $part = $this->shelf->book($case->family)->part((string) $request->request->get('part', '')) ?? throw new ShopError('Which part was hurt?', 422);
+        $part = $this->shelf->book($case->family)->part(
+            (string) $request->request->get('part', '')
+        ) ?? throw new ShopError('Which part was hurt?', 422);
         $note = trim((string) $request->request->get('note', ''));
         if ('' === $note) {
             throw new ShopError('What was done to it? A mark that is named now is not argued about later.', 422);
@@ -65,12 +73,35 @@ final class StripFindingsController extends AbstractController
                 $where = mb_substr(trim((string) $request->request->get('where', '')), 0, 300);
                 $inside = (string) $request->request->get('inside', '');
                 if ('no' === $inside) {
-                    $record->note = mb_substr(trim(\sprintf('%s %s Outside the unit%s.', $record->note, $short->sentence(), '' === $where ? '' : ': '.rtrim($where, '.'))), 0, 4000);
+                    $record->note = mb_substr(
+                        trim(
+                            \sprintf(
+                                '%s %s Outside the unit%s.',
+                                $record->note,
+                                $short->sentence(),
+                                '' === $where ? '' : ': '.rtrim($where, '.'),
+                            )
+                        ),
+                        0,
+                        4000,
+                    );
                     $this->em->flush();
 
                     return $this->redirectToRoute('strip', ['number' => $case->number, 'step' => $step], Response::HTTP_SEE_OTHER);
                 }
-                $this->keep($case, $part, FindingKind::Damage, 'debris', 'yes' === $inside ? 2 : 1, \sprintf('%s Searched for and not found. %s%s', $short->sentence(), 'yes' === $inside ? 'It is inside' : 'Whether it is inside nobody knows', '' === $where ? '.' : '; it can have gone: '.rtrim($where, '.').'.'));
+                $this->keep(
+                    $case,
+                    $part,
+                    FindingKind::Damage,
+                    'debris',
+                    'yes' === $inside ? 2 : 1,
+                    \sprintf(
+                        '%s Searched for and not found. %s%s',
+                        $short->sentence(),
+                        'yes' === $inside ? 'It is inside' : 'Whether it is inside nobody knows',
+                        '' === $where ? '.' : '; it can have gone: '.rtrim($where, '.').'.',
+                    ),
+                );
 
                 return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part], Response::HTTP_SEE_OTHER);
             }

@@ -40,25 +40,61 @@ final readonly class SurfaceHints
         $surface = Surface::of($picture, self::on($picture, $region), null === $mm ? null : $mm * $perRaster);
         $told = [];
         if ($surface->isSmooth) {
-            $told[] = ['Nothing to be read: smooth, or too soft a picture.', \sprintf('Mean gradient %.1f grey levels a pixel.', $surface->gradient)];
+            $told[] = [
+                'Nothing to be read: smooth, or too soft a picture.',
+                \sprintf('Mean gradient %.1f grey levels a pixel.', $surface->gradient),
+            ];
         } elseif (!$surface->hasDirection()) {
-            $told[] = ['Rough, but not one way.', \sprintf('Coherence of the structure tensor %.2f; from 0.35 on there would be a direction.', $surface->coherence)];
+            $told[] = [
+                'Rough, but not one way.',
+                \sprintf('Coherence of the structure tensor %.2f; from 0.35 on there would be a direction.', $surface->coherence),
+            ];
         } else {
-            $told[] = [\sprintf('Lines run at %.0f° against the picture.', $surface->direction), \sprintf('Coherence %.2f of 1.', $surface->coherence)];
+            $told[] = [
+                \sprintf('Lines run at %.0f° against the picture.', $surface->direction),
+                \sprintf('Coherence %.2f of 1.', $surface->coherence),
+            ];
             if ('' !== trim($running)) {
                 $off = $surface->against(Quantity::parse($running, Dimension::Angle)->in('deg'));
-                $told[] = [\sprintf('They stand %.0f° off the direction of running: %s.', $off, Surface::madeBy($off)), 'Direction of running as typed.'];
+                $told[] = [
+                    \sprintf('They stand %.0f° off the direction of running: %s.', $off, Surface::madeBy($off)),
+                    'Direction of running as typed.',
+                ];
             }
             if (null !== $surface->density) {
-                $told[] = [\sprintf('About %.1f lines a millimetre across them.', $surface->density), 'Dips of the mean profile across; finer ones than two pixels are not seen.'];
+                $told[] = [
+                    \sprintf('About %.1f lines a millimetre across them.', $surface->density),
+                    'Dips of the mean profile across; finer ones than two pixels are not seen.',
+                ];
             }
         }
         if ($surface->isParted()) {
-            $told[] = [\sprintf('%.0f %% of it stands out bright.', $surface->bright), \sprintf('Bright and dull part with %.0f %% of the variance between them.', 100 * $surface->apart)];
+            $told[] = [
+                \sprintf('%.0f %% of it stands out bright.', $surface->bright),
+                \sprintf('Bright and dull part with %.0f %% of the variance between them.', 100 * $surface->apart),
+            ];
         }
         if (\count($neutral) >= 3) {
-            $colour = TemperColour::of(Surface::meanColour($picture, self::on($picture, $region)), Surface::meanColour($picture, self::on($picture, $neutral)));
-            $told[] = [null === $colour->fromCelsius ? ucfirst($colour->name).'.' : \sprintf('Temper colour %s: about %d to %d °C on plain steel.', $colour->name, $colour->fromCelsius, $colour->toCelsius), \sprintf('Lab hue %.0f°, chroma %.0f, against the neutral patch. Alloyed steel and long heating shift it; a film of oil looks the same until it is wiped.', $colour->hue, $colour->chroma)];
+            $colour = TemperColour::of(
+                Surface::meanColour($picture, self::on($picture, $region)),
+                Surface::meanColour($picture, self::on($picture, $neutral)),
+            );
+            $told[] = [
+                null === $colour->fromCelsius
+                    ? ucfirst($colour->name).'.'
+                    : \sprintf(
+                        'Temper colour %s: about %d to %d °C on plain steel.',
+                        $colour->name,
+                        $colour->fromCelsius,
+                        $colour->toCelsius,
+                    ),
+                \sprintf(
+                    'Lab hue %.0f°, chroma %.0f, against the neutral patch. Alloyed steel and long heating shift it; a film of '
+                        .'oil looks the same until it is wiped.',
+                    $colour->hue,
+                    $colour->chroma,
+                ),
+            ];
         }
 
         return $told;

@@ -16,8 +16,12 @@ use Japhrex\Core\Teardown\InHand;
 /** The tray of a case: pictures and clips that came without a part, each with the part that was in hand when it was taken. */
 final readonly class Tray
 {
-    public function __construct(private BookShelf $shelf, private StripBench $strip, private PhotoRepository $photos, private ClipRepository $clips)
-    {
+    public function __construct(
+        private BookShelf $shelf,
+        private StripBench $strip,
+        private PhotoRepository $photos,
+        private ClipRepository $clips,
+    ) {
     }
 
     /** @return list<array{photo: Photo|Clip, part: Part|null, step: string}> by the time they were taken */
@@ -30,9 +34,19 @@ final readonly class Tray
         foreach ([...$this->photos->ofCase($case), ...$this->clips->ofCase($case)] as $photo) {
             $taken = $photo->takenAt();
             $step = null === $taken ? null : InHand::at($book, $closed, $taken);
-            $lying[] = ['photo' => $photo, 'part' => null === $step ? null : $book->part($step->removes[0] ?? ''), 'step' => $step->title ?? ''];
+            $lying[] = [
+                'photo' => $photo,
+                'part' => null === $step ? null : $book->part($step->removes[0] ?? ''),
+                'step' => $step->title ?? '',
+            ];
         }
-        usort($lying, static fn (array $a, array $b): int => [$a['photo']->takenAt()?->getTimestamp() ?? \PHP_INT_MAX, (string) $a['photo']->id] <=> [$b['photo']->takenAt()?->getTimestamp() ?? \PHP_INT_MAX, (string) $b['photo']->id]);
+        usort(
+            $lying,
+            static fn (array $a, array $b): int => [
+                $a['photo']->takenAt()?->getTimestamp() ?? \PHP_INT_MAX,
+                (string) $a['photo']->id,
+            ] <=> [$b['photo']->takenAt()?->getTimestamp() ?? \PHP_INT_MAX, (string) $b['photo']->id],
+        );
 
         return $lying;
     }

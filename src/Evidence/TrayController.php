@@ -18,8 +18,12 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Sorting the tray: several at once, as proposed or by hand, and back again. */
 final class TrayController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly Tray $tray)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly Tray $tray,
+    ) {
     }
 
     #[Route('/cases/{number}/tray', name: 'tray', methods: ['GET'])]
@@ -28,7 +32,16 @@ final class TrayController extends AbstractController
         $case = $this->gate->find($number);
         $undo = $request->getSession()->get('tray-'.$case->number);
 
-        return $this->render('evidence/tray.html.twig', ['case' => $case, 'book' => $this->shelf->book($case->family), 'lying' => $this->tray->of($case), 'undo' => \is_array($undo) ? \count($undo) : 0, 'folder' => $inbox->folder($case->number)]);
+        return $this->render(
+            'evidence/tray.html.twig',
+            [
+                'case' => $case,
+                'book' => $this->shelf->book($case->family),
+                'lying' => $this->tray->of($case),
+                'undo' => \is_array($undo) ? \count($undo) : 0,
+                'folder' => $inbox->folder($case->number),
+            ],
+        );
     }
 
     #[Route('/cases/{number}/tray', name: 'tray_sort', methods: ['POST'])]

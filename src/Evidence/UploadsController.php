@@ -36,6 +36,12 @@ final class UploadsController extends AbstractController
         /** @var resource $body */
         $body = $request->getContent(true);
 
-        return new JsonResponse(['here' => $request->isMethod('PUT') ? $this->partial->append($id, $request->query->getInt('offset'), $body) : $this->partial->length($id)]);
+        return new JsonResponse(
+            [
+                'here' => $request->isMethod('PUT')
+                    ? $this->partial->append($id, $request->query->getInt('offset'), $body)
+                    : $this->partial->length($id),
+            ]
+        );
     }
 }

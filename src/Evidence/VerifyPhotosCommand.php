@@ -23,7 +23,11 @@ final class VerifyPhotosCommand extends Command
         $said = $this->check->run();
         $wrong = [...$said['lost'], ...$said['orphaned']];
         $output->writeln($wrong);
-        $output->writeln([] === $wrong ? \sprintf('%d photos, all as they came.', $said['photos']) : \sprintf('%d photos, %d not as they should be.', $said['photos'], \count($wrong)));
+        $output->writeln(
+            [] === $wrong
+                ? \sprintf('%d photos, all as they came.', $said['photos'])
+                : \sprintf('%d photos, %d not as they should be.', $said['photos'], \count($wrong))
+        );
 
         return [] === $wrong ? Command::SUCCESS : Command::FAILURE;
     }

@@ -33,7 +33,11 @@ final readonly class Vips implements PictureTool
             throw NotAPicture::tooManyPixels((int) round($width * $height / 1e6));
         }
         $lying = (int) ($all['orientation'] ?? 1) >= 5;
-        $taken = preg_match('/(\d{4}:\d\d:\d\d \d\d:\d\d:\d\d)/', $all['exif-ifd2-DateTimeOriginal'] ?? $all['exif-ifd0-DateTime'] ?? '', $m) ? $m[1] : null;
+        $taken = preg_match(
+            '/(\d{4}:\d\d:\d\d \d\d:\d\d:\d\d)/',
+            $all['exif-ifd2-DateTimeOriginal'] ?? $all['exif-ifd0-DateTime'] ?? '',
+            $m,
+        ) ? $m[1] : null;
 
         return new PictureFacts($type, $lying ? $height : $width, $lying ? $width : $height, $taken);
     }
@@ -43,7 +47,10 @@ final readonly class Vips implements PictureTool
         $all = $this->fields($file);
         $degrees = static function (string $which, string $minus) use ($all): ?float {
             // As libvips shows EXIF rationals: "52/1 22/1 1234/100 (…)".
-            if (1 !== preg_match('~^(\d+)/(\d+) (\d+)/(\d+) (\d+)/(\d+)~', $all["exif-ifd3-GPS$which"] ?? '', $m) || 0 === $m[2] * $m[4] * $m[6]) {
+            if (
+                1 !== preg_match('~^(\d+)/(\d+) (\d+)/(\d+) (\d+)/(\d+)~', $all["exif-ifd3-GPS$which"] ?? '', $m)
+                    || 0 === $m[2] * $m[4] * $m[6]
+            ) {
                 return null;
             }
             $value = $m[1] / $m[2] + $m[3] / $m[4] / 60 + $m[5] / $m[6] / 3600;
@@ -52,20 +59,29 @@ final readonly class Vips implements PictureTool
         };
         [$north, $east] = [$degrees('Latitude', 'S'), $degrees('Longitude', 'W')];
 
-        return null === $north || null === $east ? '' : \sprintf('%.5f° %s %.5f° %s', abs($north), $north < 0 ? 'S' : 'N', abs($east), $east < 0 ? 'W' : 'E');
+        return null === $north || null === $east
+            ? ''
+            : \sprintf('%.5f° %s %.5f° %s', abs($north), $north < 0 ? 'S' : 'N', abs($east), $east < 0 ? 'W' : 'E');
     }
 
     public function derive(string $file, int $side, string $target): void
     {
         try {
-            $this->tool->run(['vips', 'thumbnail', $file, $target.'[Q=82,optimize-coding,strip]', (string) $side, '--height', (string) $side, '--size', 'down', ...$this->toStandardColour($file), '--fail-on', 'truncated'], seconds: 60);
+            $this->tool->run(
+                [
+                    'vips', 'thumbnail', $file, $target.'[Q=82,optimize-coding,strip]', (string) $side, '--height',
+                    (string) $side, '--size', 'down', ...$this->toStandardColour($file), '--fail-on', 'truncated',
+                ],
+                seconds: 60,
+            );
         } catch (ToolFailed $error) {
             throw str_contains($error->getMessage(), 'No space left') ? $error : NotAPicture::broken();
         }
     }
 
     /**
-     * A JPEG of three channels and no profile (which APP2 holds) is sRGB already; anything else is converted, which takes a fifth of the time.
+     * A JPEG of three channels and no profile (which APP2 holds) is sRGB already; anything else is converted, which takes a fifth of the
+     * time.
      *
      * @return list<string>
      */

@@ -29,6 +29,13 @@ final readonly class Asked
     /** As one would ask for it on the command line. */
     public function command(): string
     {
-        return './japhrex figure '.$this->card->name.implode('', array_map(static fn (string $key, string $value): string => ' '.escapeshellarg($key.'='.$value), array_keys($this->typed), $this->typed));
+        return './japhrex figure '.$this->card->name.implode(
+            '',
+            array_map(
+                static fn (string $key, string $value): string => ' '.escapeshellarg($key.'='.$value),
+                array_keys($this->typed),
+                $this->typed,
+            ),
+        );
     }
 }

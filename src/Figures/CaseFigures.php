@@ -17,8 +17,13 @@ use Japhrex\Core\Figure\Result;
 /** Figures in a case: filled from its readings and the book, and kept with it as evidence. */
 final readonly class CaseFigures
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private CaseMeasures $measures, private Filler $filler, private KeptFigureRepository $kept)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private BookShelf $shelf,
+        private CaseMeasures $measures,
+        private Filler $filler,
+        private KeptFigureRepository $kept,
+    ) {
     }
 
     /**
@@ -35,7 +40,10 @@ final readonly class CaseFigures
         $sources = $this->measures->sources($case);
         $from = [];
         foreach ($fill->keys as $key => $text) {
-            $names = array_map(static fn (string $reference): string => $sources->known($reference)->name ?? 'not measured yet: '.$reference, (new Fill($figure, [$key => $text]))->references());
+            $names = array_map(
+                static fn (string $reference): string => $sources->known($reference)->name ?? 'not measured yet: '.$reference,
+                (new Fill($figure, [$key => $text]))->references(),
+            );
             $from[$key] = [] === $names ? 'the book' : implode(', ', $names);
         }
 

@@ -19,8 +19,12 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Figures of a case: opened with its readings, kept as evidence, and the complaint check. */
 final class CaseFiguresController extends AbstractController
 {
-    public function __construct(private readonly CaseGate $gate, private readonly CaseFigures $figures, private readonly FigureDesk $desk, private readonly BookShelf $shelf)
-    {
+    public function __construct(
+        private readonly CaseGate $gate,
+        private readonly CaseFigures $figures,
+        private readonly FigureDesk $desk,
+        private readonly BookShelf $shelf,
+    ) {
     }
 
     /** Opens a figure filled from the case; what was filled stands in the address, so that it can be sent. */
@@ -30,7 +34,10 @@ final class CaseFiguresController extends AbstractController
         $case = $this->gate->find($number);
         $part = (string) $request->query->get('part', '');
 
-        return $this->redirectToRoute('figure', ['name' => $name, 'case' => $case->number, 'part' => $part] + $this->figures->filled($case, $part, $name)['typed']);
+        return $this->redirectToRoute(
+            'figure',
+            ['name' => $name, 'case' => $case->number, 'part' => $part] + $this->figures->filled($case, $part, $name)['typed'],
+        );
     }
 
     #[Route('/cases/{number}/figures/{name}', name: 'case_figure_keep', requirements: ['name' => '[a-z0-9-]+'], methods: ['POST'])]
@@ -45,9 +52,20 @@ final class CaseFiguresController extends AbstractController
         }
         $asked = $this->desk->ask($card, $request->request->all('typed'));
         if (null === $asked->outcome) {
-            throw new ShopError('Only a figure with an answer can be kept: '.($asked->errors ? implode(' ', $asked->errors) : 'still needed: '.implode(', ', $asked->missing).'.'), 422);
+            throw new ShopError(
+                'Only a figure with an answer can be kept: '.(
+                    $asked->errors ? implode(' ', $asked->errors) : 'still needed: '.implode(', ', $asked->missing).'.'
+                ),
+                422,
+            );
         }
-        $this->figures->keep($case, $part, $asked, mb_substr(trim((string) $request->request->get('remark')), 0, 300), $person->get()->name);
+        $this->figures->keep(
+            $case,
+            $part,
+            $asked,
+            mb_substr(trim((string) $request->request->get('remark')), 0, 300),
+            $person->get()->name,
+        );
 
         return '' === $part
             ? $this->redirectToRoute('wear', ['number' => $case->number, '_fragment' => 'kept'], Response::HTTP_SEE_OTHER)
@@ -74,7 +92,10 @@ final class CaseFiguresController extends AbstractController
     public function wear(string $number, WearCheck $check, Drawings $drawings): Response
     {
         $case = $this->gate->find($number);
-        $checked = $check->of($case) ?? throw new ShopError('The book of this family has no leak paths, so that wear cannot be set against the complaint here.', 404);
+        $checked = $check->of($case) ?? throw new ShopError(
+            'The book of this family has no leak paths, so that wear cannot be set against the complaint here.',
+            404,
+        );
 
         return $this->render('figures/wear.html.twig', [
             'case' => $case,

@@ -11,15 +11,21 @@ use Twig\Attribute\AsTwigFunction;
 /** Figures of a case on its pages and in its report. */
 final readonly class CaseFiguresTwig
 {
-    public function __construct(private CaseFigures $figures, private WearCheck $wear, private WearTrends $trends, private Drawings $drawings)
-    {
+    public function __construct(
+        private CaseFigures $figures,
+        private WearCheck $wear,
+        private WearTrends $trends,
+        private Drawings $drawings,
+    ) {
     }
 
     /** @return list<KeptFigure> of a part; of the whole case without one */
     #[AsTwigFunction('kept_figures')]
     public function kept(CaseFile $case, ?string $part = null): array
     {
-        return array_values(array_filter($this->figures->kept($case), static fn (KeptFigure $kept): bool => null === $part || $kept->part === $part));
+        return array_values(
+            array_filter($this->figures->kept($case), static fn (KeptFigure $kept): bool => null === $part || $kept->part === $part)
+        );
     }
 
     /** Null for a family without leak paths, or while nothing is measured that it could be asked with. */

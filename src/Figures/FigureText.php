@@ -36,7 +36,13 @@ final readonly class FigureText
         foreach ($asked->outcome?->results() ?? [] as $name => $result) {
             $lines[] = FigureTwig::label($name).': '.$this->words->words($result);
         }
-        $lines = [...$lines, ...($asked->outcome?->notes() ?? []), '', $asked->card->formula, 'Source: '.$asked->card->source.'. Formula version '.$asked->card->version.'.'];
+        $lines = [
+            ...$lines,
+            ...($asked->outcome?->notes() ?? []),
+            '',
+            $asked->card->formula,
+            'Source: '.$asked->card->source.'. Formula version '.$asked->card->version.'.',
+        ];
 
         return implode("\n", $lines)."\n";
     }

@@ -39,7 +39,11 @@ final readonly class FigureTwig
     #[AsTwigFilter('asked_words')]
     public static function asked(string $typed): string
     {
-        return (string) preg_replace_callback('/\d+\.\d{5,}/', static fn (array $found): string => rtrim(rtrim(number_format((float) $found[0], 5, '.', ''), '0'), '.'), Paths::inWords($typed));
+        return (string) preg_replace_callback(
+            '/\d+\.\d{5,}/',
+            static fn (array $found): string => rtrim(rtrim(number_format((float) $found[0], 5, '.', ''), '0'), '.'),
+            Paths::inWords($typed),
+        );
     }
 
     /** The text with its first letter large; the rest as it stands, units and symbols with it. */
@@ -63,7 +67,10 @@ final readonly class FigureTwig
             return implode(' ', array_map(self::digits(...), $result->si()));
         }
 
-        return implode(' + ', array_map(fn (float $si): string => $this->one($si, $dimension, $result->per, $result->unit ?? ''), $result->si()));
+        return implode(
+            ' + ',
+            array_map(fn (float $si): string => $this->one($si, $dimension, $result->per, $result->unit ?? ''), $result->si()),
+        );
     }
 
     /**
@@ -75,7 +82,12 @@ final readonly class FigureTwig
     public static function kept(array $result): string
     {
         $values = \is_array($result['value']) ? $result['value'] : [$result['value']];
-        $words = array_map(static fn (mixed $value): string => \is_bool($value) || \is_float($value) || \is_int($value) || \is_string($value) ? self::plain($value) : '', $values);
+        $words = array_map(
+            static fn (mixed $value): string => \is_bool($value) || \is_float($value) || \is_int($value) || \is_string($value)
+                ? self::plain($value)
+                : '',
+            $values,
+        );
 
         return trim(implode(' · ', $words).' '.($result['unit'] ?? ''));
     }
@@ -87,7 +99,9 @@ final readonly class FigureTwig
             // A rate of wear is small: thousands of hours or kilometres make it readable.
             $thou = UnitSystem::Inch === $units;
 
-            return self::digits(Units::named($thou ? 'thou' : 'mm', $dimension)->fromSi($si * 1000)).($thou ? ' thou/1000 ' : ' mm/1000 ').$per;
+            return self::digits(
+                Units::named($thou ? 'thou' : 'mm', $dimension)->fromSi($si * 1000)
+            ).($thou ? ' thou/1000 ' : ' mm/1000 ').$per;
         }
 
         if (Dimension::Length === $dimension && 'm' === $unit) {

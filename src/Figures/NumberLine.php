@@ -30,7 +30,12 @@ final class NumberLine
         return $this;
     }
 
-    /** @return array{spans: list<array{class: string, x: float, w: float, label: string}>, marks: list<array{class: string, x: float, label: string, up: bool}>} */
+    /**
+     * @return array{
+     *     spans: list<array{class: string, x: float, w: float, label: string}>,
+     *     marks: list<array{class: string, x: float, label: string, up: bool}>,
+     * }
+     */
     public function laid(): array
     {
         $points = [...array_column($this->marks, 'at')];
@@ -40,8 +45,19 @@ final class NumberLine
         $low = min([...$points, \INF]);
         $high = max([...$points, -\INF]);
         $room = max(($high - $low) * 0.12, abs($high) * 1e-9, 1e-12);
-        $x = static fn (float $v): float => round(self::LEFT + (max($low - $room, min($high + $room, $v)) - $low + $room) / ($high - $low + 2 * $room) * self::WIDTH, 1);
-        $spans = array_map(static fn (array $s): array => ['class' => $s['class'], 'x' => $x($s['from']), 'w' => max(2.0, $x($s['to']) - $x($s['from'])), 'label' => $s['label']], $this->spans);
+        $x = static fn (float $v): float => round(
+            self::LEFT + (max($low - $room, min($high + $room, $v)) - $low + $room) / ($high - $low + 2 * $room) * self::WIDTH,
+            1,
+        );
+        $spans = array_map(
+            static fn (array $s): array => [
+                'class' => $s['class'],
+                'x' => $x($s['from']),
+                'w' => max(2.0, $x($s['to']) - $x($s['from'])),
+                'label' => $s['label'],
+            ],
+            $this->spans,
+        );
         $marks = [];
         foreach ($this->marks as $i => $mark) {
             $marks[] = ['class' => $mark['class'], 'x' => $x($mark['at']), 'label' => $mark['label'], 'up' => 0 === $i % 2];

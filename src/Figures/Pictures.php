@@ -42,7 +42,12 @@ final readonly class Pictures
     {
         $mean = $this->si($outcome, 'mean');
         $guard = $this->si($outcome, 'guard');
-        $line = (new NumberLine())->span('allowed', $inputs->has('min') ? $inputs->si('min') : -\INF, $inputs->has('max') ? $inputs->si('max') : \INF, 'allowed')->span('guard', $mean - $guard, $mean + $guard)->mark('value', $mean, $this->say($outcome, 'mean'));
+        $line = (new NumberLine())->span(
+            'allowed',
+            $inputs->has('min') ? $inputs->si('min') : -\INF,
+            $inputs->has('max') ? $inputs->si('max') : \INF,
+            'allowed',
+        )->span('guard', $mean - $guard, $mean + $guard)->mark('value', $mean, $this->say($outcome, 'mean'));
         foreach (['new', 'min', 'max'] as $key) {
             if ($inputs->has($key)) {
                 $line->mark('new' === $key ? 'new' : 'limit', $inputs->si($key), $key);
@@ -56,14 +61,22 @@ final readonly class Pictures
     {
         [$d, $u] = [$this->si($outcome, 'difference'), $this->si($outcome, 'u')];
 
-        return (new NumberLine())->span('guard', $d - 2 * $u, $d + 2 * $u, '± 2u')->mark('value', $d, $this->say($outcome, 'difference'))->mark('limit', 0.0, '0');
+        return (new NumberLine())->span('guard', $d - 2 * $u, $d + 2 * $u, '± 2u')->mark(
+            'value',
+            $d,
+            $this->say($outcome, 'difference'),
+        )->mark('limit', 0.0, '0');
     }
 
     private function agreement(Inputs $inputs): NumberLine
     {
         $line = new NumberLine();
         foreach (['a', 'b'] as $key) {
-            $line->span('guard', $inputs->si($key) - $inputs->si('expanded-'.$key), $inputs->si($key) + $inputs->si('expanded-'.$key))->mark('value', $inputs->si($key), $key);
+            $line->span(
+                'guard',
+                $inputs->si($key) - $inputs->si('expanded-'.$key),
+                $inputs->si($key) + $inputs->si('expanded-'.$key),
+            )->mark('value', $inputs->si($key), $key);
         }
 
         return $line;
@@ -73,17 +86,28 @@ final readonly class Pictures
     {
         $value = 'rate' === $name ? 'share' : 'kappa';
 
-        return (new NumberLine())->span('allowed', 0.0, 1.0)->span('guard', $this->si($outcome, 'low'), $this->si($outcome, 'high'), '95 %')->mark('value', $this->si($outcome, $value), $this->say($outcome, $value))->mark('limit', 0.0, '0')->mark('limit', 1.0, '1');
+        return (new NumberLine())->span('allowed', 0.0, 1.0)->span(
+            'guard',
+            $this->si($outcome, 'low'),
+            $this->si($outcome, 'high'),
+            '95 %',
+        )->mark('value', $this->si($outcome, $value), $this->say($outcome, $value))->mark('limit', 0.0, '0')->mark('limit', 1.0, '1');
     }
 
     /** @return list<array{float, string, string}> thickness, class, label: from the floor up */
     private function shims(Inputs $inputs, Outcome $outcome): array
     {
         $shims = $outcome->results()['shims'];
-        $stack = array_map(fn (float $si): array => [$si, 'solid', $this->words->words(new Result($si * 1000, 'mm', $shims->dimension))], $shims->si());
+        $stack = array_map(
+            fn (float $si): array => [$si, 'solid', $this->words->words(new Result($si * 1000, 'mm', $shims->dimension))],
+            $shims->si(),
+        );
         $play = $this->si($outcome, 'end-play');
 
-        return [...$stack, [max(0.0, $play), true === $outcome->results()['fit']->value ? 'film' : 'wrong', 'end play '.$this->say($outcome, 'end-play')]];
+        return [
+            ...$stack,
+            [max(0.0, $play), true === $outcome->results()['fit']->value ? 'film' : 'wrong', 'end play '.$this->say($outcome, 'end-play')],
+        ];
     }
 
     /** @return list<array{float, string, string}> */
@@ -131,7 +155,14 @@ final readonly class Pictures
         $bolts = [];
         foreach ($order as $turn => $bolt) {
             $angle = 2 * \M_PI * ((int) $bolt - 1) / max(1, \count($order)) - \M_PI / 2;
-            $bolts[] = ['x' => round(220 + 100 * cos($angle), 1), 'y' => round(145 + 100 * sin($angle), 1), 'tx' => round(220 + 126 * cos($angle), 1), 'ty' => round(149 + 126 * sin($angle), 1), 'bolt' => (int) $bolt, 'turn' => $turn + 1];
+            $bolts[] = [
+                'x' => round(220 + 100 * cos($angle), 1),
+                'y' => round(145 + 100 * sin($angle), 1),
+                'tx' => round(220 + 126 * cos($angle), 1),
+                'ty' => round(149 + 126 * sin($angle), 1),
+                'bolt' => (int) $bolt,
+                'turn' => $turn + 1,
+            ];
         }
 
         return $bolts;
@@ -156,7 +187,15 @@ final readonly class Pictures
         $code = (string) (\is_string($outcome->results()['code']->value) ? $outcome->results()['code']->value : '');
         $sizes = ['≥ 4 µm', '≥ 6 µm', '≥ 14 µm'];
 
-        return array_map(static fn (string $class, string $size): array => [min(1.0, (int) ltrim($class, '>') / 28), $size, '-' === $class ? 'not counted' : 'class '.$class], explode('/', $code), $sizes);
+        return array_map(
+            static fn (string $class, string $size): array => [
+                min(1.0, (int) ltrim($class, '>') / 28),
+                $size,
+                '-' === $class ? 'not counted' : 'class '.$class,
+            ],
+            explode('/', $code),
+            $sizes,
+        );
     }
 
     /**
@@ -168,7 +207,17 @@ final readonly class Pictures
     {
         $most = max([1e-9, ...array_column($bars, 0)]);
 
-        return [['template' => 'figures/_bars.svg.twig', 'data' => ['bars' => array_map(static fn (array $bar): array => ['w' => round($bar[0] / $most * 230, 1), 'label' => $bar[1], 'value' => $bar[2]], $bars)]]];
+        return [
+            [
+                'template' => 'figures/_bars.svg.twig',
+                'data' => [
+                    'bars' => array_map(
+                        static fn (array $bar): array => ['w' => round($bar[0] / $most * 230, 1), 'label' => $bar[1], 'value' => $bar[2]],
+                        $bars,
+                    ),
+                ],
+            ],
+        ];
     }
 
     /** @return list<array{template: string, data: array<string, mixed>}> */

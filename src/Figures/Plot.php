@@ -20,8 +20,12 @@ final class Plot
     /** @var list<array{class: string, label: string, x: float, y: float}> */
     private array $dots = [];
 
-    public function __construct(public readonly string $x, public readonly string $y, public readonly string $title = '', private readonly bool $fromZero = true)
-    {
+    public function __construct(
+        public readonly string $x,
+        public readonly string $y,
+        public readonly string $title = '',
+        private readonly bool $fromZero = true,
+    ) {
     }
 
     /** @param list<array{float, float}> $points in the units of the axes */
@@ -40,24 +44,48 @@ final class Plot
     }
 
     /**
-     * @return array{lines: list<array{class: string, label: string, path: string, x: float, y: float}>, dots: list<array{class: string, label: string, x: float, y: float}>, xTicks: list<array{at: float, say: string}>, yTicks: list<array{at: float, say: string}>, left: float, right: float, top: float, bottom: float}
+     * @return array{
+     *     lines: list<array{class: string, label: string, path: string, x: float, y: float}>,
+     *     dots: list<array{class: string, label: string, x: float, y: float}>, xTicks: list<array{at: float, say: string}>,
+     *     yTicks: list<array{at: float, say: string}>, left: float, right: float, top: float, bottom: float,
+     * }
      */
     public function laid(): array
     {
-        $all = array_merge(...array_map(static fn (array $line): array => $line['points'], $this->lines), ...[array_map(static fn (array $dot): array => [$dot['x'], $dot['y']], $this->dots)]);
+        $all = array_merge(
+            ...array_map(static fn (array $line): array => $line['points'], $this->lines),
+            ...[array_map(static fn (array $dot): array => [$dot['x'], $dot['y']], $this->dots)],
+        );
         [$x0, $x1, $xTicks] = $this->axis(array_column($all, 0));
         [$y0, $y1, $yTicks] = $this->axis(array_column($all, 1));
         $px = static fn (float $x): float => round(self::LEFT + ($x - $x0) / ($x1 - $x0) * (self::WIDTH - self::LEFT - self::RIGHT), 1);
-        $py = static fn (float $y): float => round(self::HEIGHT - self::BOTTOM - ($y - $y0) / ($y1 - $y0) * (self::HEIGHT - self::TOP - self::BOTTOM), 1);
+        $py = static fn (float $y): float => round(
+            self::HEIGHT - self::BOTTOM - ($y - $y0) / ($y1 - $y0) * (self::HEIGHT - self::TOP - self::BOTTOM),
+            1,
+        );
 
         return [
             'lines' => array_map(static function (array $line) use ($px, $py): array {
                 $points = array_map(static fn (array $p): array => [$px($p[0]), $py($p[1])], $line['points']);
                 $end = $points[\count($points) - 1] ?? [0.0, 0.0];
 
-                return ['class' => $line['class'], 'label' => $line['label'], 'path' => 'M'.implode('L', array_map(static fn (array $p): string => $p[0].' '.$p[1], $points)), 'x' => $end[0], 'y' => $end[1]];
+                return [
+                    'class' => $line['class'],
+                    'label' => $line['label'],
+                    'path' => 'M'.implode('L', array_map(static fn (array $p): string => $p[0].' '.$p[1], $points)),
+                    'x' => $end[0],
+                    'y' => $end[1],
+                ];
             }, $this->lines),
-            'dots' => array_map(static fn (array $dot): array => ['class' => $dot['class'], 'label' => $dot['label'], 'x' => $px($dot['x']), 'y' => $py($dot['y'])], $this->dots),
+            'dots' => array_map(
+                static fn (array $dot): array => [
+                    'class' => $dot['class'],
+                    'label' => $dot['label'],
+                    'x' => $px($dot['x']),
+                    'y' => $py($dot['y']),
+                ],
+                $this->dots,
+            ),
             'xTicks' => array_map(static fn (float $at): array => ['at' => $px($at), 'say' => self::say($at)], $xTicks),
             'yTicks' => array_map(static fn (float $at): array => ['at' => $py($at), 'say' => self::say($at)], $yTicks),
             'left' => self::LEFT, 'right' => self::WIDTH - self::RIGHT, 'top' => self::TOP, 'bottom' => self::HEIGHT - self::BOTTOM,

@@ -18,7 +18,12 @@ use Japhrex\Core\Quantity\Units;
 /** Curves that move with the values, sampled from the figures themselves. */
 final readonly class Plots
 {
-    private const STATES = ['cold-idle' => 'cold, idle', 'cold-working' => 'cold, working speed', 'hot-idle' => 'hot, idle', 'hot-working' => 'hot, working speed'];
+    private const STATES = [
+        'cold-idle' => 'cold, idle',
+        'cold-working' => 'cold, working speed',
+        'hot-idle' => 'hot, idle',
+        'hot-working' => 'hot, working speed',
+    ];
 
     public function __construct(private FigureRegistry $registry, private CurrentPerson $person)
     {
@@ -57,9 +62,18 @@ final readonly class Plots
         $service = $inputs->quantity('service');
         $unit = $this->serviceUnit($service->dimension);
         $run = $service->in($unit);
-        $left = static fn (string $name): ?float => isset($outcome->results()[$name]) ? Units::named($unit, $service->dimension)->fromSi($outcome->results()[$name]->si()[0]) : null;
-        [$new, $now, $limit, $band] = [$length($inputs->si('new')), $length($inputs->si('now')), $length($inputs->si('limit')), 1.96 * ($length($inputs->si('u')) - $length(0.0))];
-        $plot = (new Plot('service, '.$unit, 'size, '.$this->name(Dimension::Length), fromZero: false))->line('new', [[0.0, $new], [$run, $now]], 'worn so far');
+        $left = static fn (string $name): ?float => isset($outcome->results()[$name])
+            ? Units::named($unit, $service->dimension)->fromSi($outcome->results()[$name]->si()[0])
+            : null;
+        [$new, $now, $limit, $band] = [
+            $length($inputs->si('new')),
+            $length($inputs->si('now')),
+            $length($inputs->si('limit')),
+            1.96 * ($length($inputs->si('u')) - $length(0.0)),
+        ];
+        $plot = (
+            new Plot('service, '.$unit, 'size, '.$this->name(Dimension::Length), fromZero: false)
+        )->line('new', [[0.0, $new], [$run, $now]], 'worn so far');
         $ends = array_filter([$left('left-low'), $left('left'), $left('left-high')], static fn (?float $v): bool => null !== $v);
         $last = $run + ([] === $ends ? $run * 0.3 : min(max($ends), $run * 6));
         $plot->line('limit', [[0.0, $limit], [$last, $limit]], 'limit');
@@ -98,11 +112,26 @@ final readonly class Plots
         $tolerance = $inputs->si('tolerance');
         $plot = new Plot('pressure, '.$this->name(Dimension::Pressure), 'flow, '.$this->name(Dimension::Flow));
         foreach (['needed' => 1.0, 'band' => 1 + $tolerance, 'band low' => max(0.0, 1 - $tolerance)] as $class => $factor) {
-            $plot->line($class, array_map(static fn (int $i): array => [$p($low + ($high - $low) * $i / 40), $q($factor * $work / ($low + ($high - $low) * $i / 40))], range(0, 40)), 1.0 === $factor ? 'constant power' : '');
+            $plot->line(
+                $class,
+                array_map(
+                    static fn (int $i): array => [
+                        $p($low + ($high - $low) * $i / 40),
+                        $q($factor * $work / ($low + ($high - $low) * $i / 40)),
+                    ],
+                    range(0, 40),
+                ),
+                1.0 === $factor ? 'constant power' : '',
+            );
         }
         $off = $outcome->results()['off']->value;
         foreach ($points as $i => $pair) {
-            $plot->dot(\is_array($off) && \in_array($i + 1, $off, true) ? 'off' : 'found', $p($pair->first->si), $q($pair->second->si), (string) ($i + 1));
+            $plot->dot(
+                \is_array($off) && \in_array($i + 1, $off, true) ? 'off' : 'found',
+                $p($pair->first->si),
+                $q($pair->second->si),
+                (string) ($i + 1),
+            );
         }
 
         return $plot;
@@ -112,7 +141,10 @@ final readonly class Plots
     {
         [$q, $h] = [$this->to(Dimension::Flow), static fn (float $m): float => $m];
         $n = $inputs->si('speed') / $inputs->si('rated-speed');
-        $points = array_map(static fn (Pair $pair): array => [$q($pair->first->si * $n), $h($pair->second->si * $n ** 2)], $inputs->items('curve', Pair::class));
+        $points = array_map(
+            static fn (Pair $pair): array => [$q($pair->first->si * $n), $h($pair->second->si * $n ** 2)],
+            $inputs->items('curve', Pair::class),
+        );
         usort($points, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return (new Plot('flow, '.$this->name(Dimension::Flow), 'head, m'))
@@ -128,7 +160,10 @@ final readonly class Plots
         $points = [];
         for ($celsius = 0; $celsius <= 120; $celsius += 5) {
             try {
-                $points[] = [$t((float) $celsius), $this->registry->compute('viscosity', ['at' => $celsius.' C'] + $typed)[1]->results()['viscosity']->si()[0] * 1e6];
+                $points[] = [
+                    $t((float) $celsius),
+                    $this->registry->compute('viscosity', ['at' => $celsius.' C'] + $typed)[1]->results()['viscosity']->si()[0] * 1e6,
+                ];
             } catch (FigureError) {
                 continue;
             }
@@ -145,7 +180,12 @@ final readonly class Plots
         [$p, $q] = [$this->to(Dimension::Pressure), $this->to(Dimension::Flow)];
 
         return $this->flows()->line('found', $this->delivered($typed, $top), 'delivered')
-            ->dot('found', $p($inputs->si('pressure')), $q($this->registry->compute('worn-pump', $typed)[1]->results()['delivered']->si()[0]), 'here');
+            ->dot(
+                'found',
+                $p($inputs->si('pressure')),
+                $q($this->registry->compute('worn-pump', $typed)[1]->results()['delivered']->si()[0]),
+                'here',
+            );
     }
 
     /** @param array<string, string> $typed */
@@ -159,7 +199,12 @@ final readonly class Plots
         return $this->flows()->line('found', $this->delivered($pump, $relief), 'delivered')
             ->line('needed', $this->circuit($typed, $relief, $typed['at']), 'taken by the circuit')
             ->line('limit', [[$p($relief), 0.0], [$p($relief), $q($inputs->si('displacement') * $inputs->si('speed'))]], 'relief')
-            ->dot('found', $p($held), $q($this->registry->compute('worn-pump', ['pressure' => $held.' Pa'] + $pump)[1]->results()['delivered']->si()[0]), 'held');
+            ->dot(
+                'found',
+                $p($held),
+                $q($this->registry->compute('worn-pump', ['pressure' => $held.' Pa'] + $pump)[1]->results()['delivered']->si()[0]),
+                'held',
+            );
     }
 
     /**
@@ -174,7 +219,10 @@ final readonly class Plots
         $plots = [];
         foreach (self::STATES as $state => $title) {
             [$warmth, $speed] = explode('-', $state);
-            $pump = array_intersect_key($typed, array_flip(['displacement', 'v40', 'v100', 'density'])) + ['speed' => $typed[$speed], 'at' => $typed[$warmth]];
+            $pump = array_intersect_key(
+                $typed,
+                array_flip(['displacement', 'v40', 'v100', 'density']),
+            ) + ['speed' => $typed[$speed], 'at' => $typed[$warmth]];
             $relief = max($inputs->si('relief'), 1e4);
             $top = $inputs->si('displacement') * $inputs->si($speed);
             $plot = $this->flows($title)
@@ -184,7 +232,16 @@ final readonly class Plots
                 ->line('limit', [[$p($inputs->si('needed')), 0.0], [$p($inputs->si('needed')), $q($top)]], 'needed');
             foreach (['new', 'found'] as $which) {
                 $held = $outcome->results()[$state.'-'.$which]->si()[0];
-                $plot->dot($which, $p($held), $q($this->registry->compute('worn-pump', ['pressure' => $held.' Pa', 'paths' => $typed[$which.'-paths']] + $pump)[1]->results()['delivered']->si()[0]));
+                $plot->dot(
+                    $which,
+                    $p($held),
+                    $q(
+                        $this->registry->compute(
+                            'worn-pump',
+                            ['pressure' => $held.' Pa', 'paths' => $typed[$which.'-paths']] + $pump,
+                        )[1]->results()['delivered']->si()[0]
+                    ),
+                );
             }
             $plots[] = $plot;
         }
@@ -200,7 +257,11 @@ final readonly class Plots
         $lives = $inputs->items('times', Life::class);
         $last = max([$scale * 1.4, ...array_map(static fn (Life $life): float => $life->time, $lives)]);
         $share = static fn (float $t): float => 100 * (1 - exp(-($t / $scale) ** $shape));
-        $plot = (new Plot('time, '.$inputs->word('unit'), 'failed, %'))->line('new', array_map(static fn (int $i): array => [$last * $i / 60, $share($last * $i / 60)], range(0, 60)), 'fitted life');
+        $plot = (new Plot('time, '.$inputs->word('unit'), 'failed, %'))->line(
+            'new',
+            array_map(static fn (int $i): array => [$last * $i / 60, $share($last * $i / 60)], range(0, 60)),
+            'fitted life',
+        );
         foreach (\array_slice($lives, 0, 200) as $life) {
             $plot->dot($life->isRunning ? 'new' : 'found', $life->time, $life->isRunning ? 0.0 : $share($life->time), '');
         }
@@ -220,7 +281,18 @@ final readonly class Plots
      */
     private function delivered(array $pump, float $top): array
     {
-        return array_map(fn (int $i): array => [$this->to(Dimension::Pressure)($top * $i / 24), $this->to(Dimension::Flow)($this->registry->compute('worn-pump', ['pressure' => \sprintf('%.3F Pa', $top * $i / 24)] + $pump)[1]->results()['delivered']->si()[0])], range(0, 24));
+        return array_map(
+            fn (int $i): array => [
+                $this->to(Dimension::Pressure)($top * $i / 24),
+                $this->to(Dimension::Flow)(
+                    $this->registry->compute(
+                        'worn-pump',
+                        ['pressure' => \sprintf('%.3F Pa', $top * $i / 24)] + $pump,
+                    )[1]->results()['delivered']->si()[0]
+                ),
+            ],
+            range(0, 24),
+        );
     }
 
     /**
@@ -230,10 +302,19 @@ final readonly class Plots
      */
     private function circuit(array $typed, float $top, string $at): array
     {
-        $density = $this->registry->compute('viscosity', ['at' => $at] + array_intersect_key($typed, array_flip(['v40', 'v100', 'density'])))[1]->results()['density']->si()[0];
-        $flow = fn (float $pressure): float => $this->registry->compute('orifice', ['diameter' => $typed['demand'], 'pressure' => \sprintf('%.3F Pa', $pressure), 'density' => \sprintf('%.6F kg/m3', $density)])[1]->results()['flow']->si()[0];
+        $density = $this->registry->compute(
+            'viscosity',
+            ['at' => $at] + array_intersect_key($typed, array_flip(['v40', 'v100', 'density'])),
+        )[1]->results()['density']->si()[0];
+        $flow = fn (float $pressure): float => $this->registry->compute(
+            'orifice',
+            ['diameter' => $typed['demand'], 'pressure' => \sprintf('%.3F Pa', $pressure), 'density' => \sprintf('%.6F kg/m3', $density)],
+        )[1]->results()['flow']->si()[0];
         try {
-            return array_map(fn (int $i): array => [$this->to(Dimension::Pressure)($top * $i / 24), $this->to(Dimension::Flow)($flow($top * $i / 24))], range(0, 24));
+            return array_map(
+                fn (int $i): array => [$this->to(Dimension::Pressure)($top * $i / 24), $this->to(Dimension::Flow)($flow($top * $i / 24))],
+                range(0, 24),
+            );
         } catch (FigureError) {
             // Demand 0: nothing flows.
             return [[0.0, 0.0], [$this->to(Dimension::Pressure)($top), 0.0]];

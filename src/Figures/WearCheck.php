@@ -26,8 +26,13 @@ use Japhrex\Core\Hydraulics\WearPattern;
 /** Does the wear explain the complaint? The complaint check, filled from the book and the readings of a case. */
 final readonly class WearCheck
 {
-    public function __construct(private BookShelf $shelf, private CaseMeasures $measures, private FigureDesk $desk, private Filler $filler, private FindingRepository $findings)
-    {
+    public function __construct(
+        private BookShelf $shelf,
+        private CaseMeasures $measures,
+        private FigureDesk $desk,
+        private Filler $filler,
+        private FindingRepository $findings,
+    ) {
     }
 
     /** Null for a family without leak paths in its book. */
@@ -39,7 +44,10 @@ final readonly class WearCheck
             return null;
         }
         $sources = $this->measures->sources($case);
-        $gaps = array_map(static fn (LeakRoute $route): FoundGap => FoundGap::of($route, $sources, $book->fieldName(...)), $book->leaks->routes);
+        $gaps = array_map(
+            static fn (LeakRoute $route): FoundGap => FoundGap::of($route, $sources, $book->fieldName(...)),
+            $book->leaks->routes,
+        );
         $facts = $this->filler->typed(new Fill($card->name, $book->leaks->facts), $sources);
         $asked = $this->ask($card, $facts, $gaps, true);
         $least = $this->ask($card, $facts, $gaps, false);
@@ -47,13 +55,22 @@ final readonly class WearCheck
         $judgement = null === $patterns[0] || null === $patterns[1] ? null : WearJudgement::of(
             $patterns[0],
             $patterns[1],
-            array_map(static fn (FoundGap $gap): string => lcfirst($gap->route->name), array_values(array_filter($gaps, static fn (FoundGap $gap): bool => $gap->isMeasured()))),
+            array_map(
+                static fn (FoundGap $gap): string => lcfirst($gap->route->name),
+                array_values(array_filter($gaps, static fn (FoundGap $gap): bool => $gap->isMeasured())),
+            ),
             array_values(array_unique(array_merge(...array_map(static fn (FoundGap $gap): array => $gap->unread, $gaps)))),
             $this->beside($case, $book),
         );
         $known = [] !== array_filter($gaps, static fn (FoundGap $gap): bool => $gap->isKnown());
 
-        return new WearChecked($asked, $least, $gaps, $judgement, $known && null !== $judgement ? $this->fits($case, $book->leaks, $judgement) : []);
+        return new WearChecked(
+            $asked,
+            $least,
+            $gaps,
+            $judgement,
+            $known && null !== $judgement ? $this->fits($case, $book->leaks, $judgement) : [],
+        );
     }
 
     /** @return array<string, mixed>|null what is kept when the case is signed; null when nothing was measured for it */
@@ -69,7 +86,13 @@ final readonly class WearCheck
             'results' => array_map(static fn (Result $result): array => $result->asData(), $checked->asked->outcome->results()),
             'formula' => $checked->asked->card->version,
             'says' => $checked->judgement->sentence ?? '',
-            'complaints' => array_map(static fn (array $one): array => ['complaint' => (string) $one['complaint']->id, 'fit' => $one['fit']->sentence ?? 'cannot be judged'], $checked->fits),
+            'complaints' => array_map(
+                static fn (array $one): array => [
+                    'complaint' => (string) $one['complaint']->id,
+                    'fit' => $one['fit']->sentence ?? 'cannot be judged',
+                ],
+                $checked->fits,
+            ),
         ];
     }
 

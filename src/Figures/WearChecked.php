@@ -18,10 +18,17 @@ final readonly class WearChecked
      * @param Asked $least as it leaks least
      * @param list<FoundGap> $gaps
      * @param WearJudgement|null $judgement null while a fact is missing
-     * @param list<array{complaint: Complaint, fit: ComplaintFit|null}> $fits of the complaints that leaking could explain; null: cannot be judged
+     * @param list<array{
+     *     complaint: Complaint, fit: ComplaintFit|null,
+     * }> $fits of the complaints that leaking could explain; null: cannot be judged
      */
-    public function __construct(public Asked $asked, public Asked $least, public array $gaps, public ?WearJudgement $judgement, public array $fits)
-    {
+    public function __construct(
+        public Asked $asked,
+        public Asked $least,
+        public array $gaps,
+        public ?WearJudgement $judgement,
+        public array $fits,
+    ) {
     }
 
     /** How many gaps are known as found. */
@@ -36,7 +43,11 @@ final readonly class WearChecked
         return [] === array_filter($this->gaps, static fn (FoundGap $gap): bool => !$gap->isMeasured());
     }
 
-    /** @return array<string, array{new: Result, found: Result, least: Result|null}> held pressures by state; least: as it leaks least, where that differs */
+    /**
+     * @return array<string, array{
+     *     new: Result, found: Result, least: Result|null,
+     * }> held pressures by state; least: as it leaks least, where that differs
+     */
     public function held(): array
     {
         $held = [];
@@ -45,7 +56,11 @@ final readonly class WearChecked
         foreach (['cold-idle', 'cold-working', 'hot-idle', 'hot-working'] as $state) {
             if (isset($results[$state.'-new'], $results[$state.'-found'])) {
                 $other = $least[$state.'-found'] ?? null;
-                $held[$state] = ['new' => $results[$state.'-new'], 'found' => $results[$state.'-found'], 'least' => null === $other || $other->si() === $results[$state.'-found']->si() ? null : $other];
+                $held[$state] = [
+                    'new' => $results[$state.'-new'],
+                    'found' => $results[$state.'-found'],
+                    'least' => null === $other || $other->si() === $results[$state.'-found']->si() ? null : $other,
+                ];
             }
         }
 

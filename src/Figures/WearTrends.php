@@ -24,8 +24,15 @@ use Japhrex\Core\Quantity\QuantityError;
  */
 final readonly class WearTrends
 {
-    public function __construct(private CaseFileRepository $cases, private Assessor $assessor, private FigureDesk $desk, private Plots $plots, private CurrentPerson $person, private ReadingRepository $readings, private PartRecordRepository $records)
-    {
+    public function __construct(
+        private CaseFileRepository $cases,
+        private Assessor $assessor,
+        private FigureDesk $desk,
+        private Plots $plots,
+        private CurrentPerson $person,
+        private ReadingRepository $readings,
+        private PartRecordRepository $records,
+    ) {
     }
 
     /** Null without a reading, a size when new, a limit or the service of the part. */
@@ -45,8 +52,16 @@ final readonly class WearTrends
         }
         $dimension = $now->field->dimension;
         $unit = $limits->new->typedUnit;
-        $say = static fn (float $si, Dimension $kind): string => rtrim(rtrim(number_format(Quantity::si($si, $kind)->in($unit), 7, '.', ''), '0'), '.').' '.$unit;
-        $typed = ['new' => $say($limits->new->si, $dimension), 'limit' => $say($limit->si, $dimension), 'now' => $say($size->x, $dimension), 'service' => $service->typed().' '.$service->typedUnit];
+        $say = static fn (float $si, Dimension $kind): string => rtrim(
+            rtrim(number_format(Quantity::si($si, $kind)->in($unit), 7, '.', ''), '0'),
+            '.',
+        ).' '.$unit;
+        $typed = [
+            'new' => $say($limits->new->si, $dimension),
+            'limit' => $say($limit->si, $dimension),
+            'now' => $say($size->x, $dimension),
+            'service' => $service->typed().' '.$service->typedUnit,
+        ];
         $difference = $dimension->difference();
         if ($difference === $dimension) {
             $typed['u'] = $say($size->u, $difference);
@@ -59,12 +74,26 @@ final readonly class WearTrends
         $points = [];
         foreach (array_reverse($before) as $one) {
             if (!$one['replaced'] && null !== $one['service'] && $one['service']->dimension === $service->dimension) {
-                $points[] = ['case' => $one['case'], 'service' => self::round($one['service']), 'size' => $this->person->units()->show($one['size'], $dimension)];
-                $plot->dot('new', $one['service']->in($this->plots->serviceUnit($service->dimension)), 100 * ($limits->wearUsed($one['size']) ?? 0.0), $one['case']);
+                $points[] = [
+                    'case' => $one['case'],
+                    'service' => self::round($one['service']),
+                    'size' => $this->person->units()->show($one['size'], $dimension),
+                ];
+                $plot->dot(
+                    'new',
+                    $one['service']->in($this->plots->serviceUnit($service->dimension)),
+                    100 * ($limits->wearUsed($one['size']) ?? 0.0),
+                    $one['case'],
+                );
             }
         }
 
-        return new WearTrend($asked, $points, [['template' => 'figures/_plot.svg.twig', 'data' => ['plot' => $plot, 'laid' => $plot->laid()]]], $this->sentence($asked, $this->lastRun($case, $service)));
+        return new WearTrend(
+            $asked,
+            $points,
+            [['template' => 'figures/_plot.svg.twig', 'data' => ['plot' => $plot, 'laid' => $plot->laid()]]],
+            $this->sentence($asked, $this->lastRun($case, $service)),
+        );
     }
 
     /** Wear used against service: what was worn so far, and the way to the limit with its band. */
@@ -73,12 +102,23 @@ final readonly class WearTrends
         $unit = $this->plots->serviceUnit($service->dimension);
         $run = $service->in($unit);
         $results = $asked->outcome?->results() ?? [];
-        $left = array_map(static fn (Result $result): float => Quantity::si($result->si()[0], $service->dimension)->in($unit), array_intersect_key($results, ['left' => 1, 'left-low' => 1, 'left-high' => 1]));
+        $left = array_map(
+            static fn (Result $result): float => Quantity::si($result->si()[0], $service->dimension)->in($unit),
+            array_intersect_key($results, ['left' => 1, 'left-low' => 1, 'left-high' => 1]),
+        );
         $last = $run + min([] === $left ? $run : max($left), 4 * $run);
-        $plot = (new Plot('service, '.$unit, 'wear used, %'))->line('new', [[0.0, 0.0], [$run, 100 * $used]], 'worn so far')->line('limit', [[0.0, 100.0], [$last, 100.0]], 'limit');
+        $plot = (new Plot('service, '.$unit, 'wear used, %'))->line(
+            'new',
+            [[0.0, 0.0], [$run, 100 * $used]],
+            'worn so far',
+        )->line('limit', [[0.0, 100.0], [$last, 100.0]], 'limit');
         foreach (array_filter($left) as $name => $way) {
             $share = min(1.0, ($last - $run) / $way);
-            $plot->line('left' === $name ? 'found' : 'band', [[$run, 100 * $used], [$run + $way * $share, 100 * ($used + (1 - $used) * $share)]], 'left' === $name ? 'at this rate' : ('left-low' === $name ? 'its band' : ''));
+            $plot->line(
+                'left' === $name ? 'found' : 'band',
+                [[$run, 100 * $used], [$run + $way * $share, 100 * ($used + (1 - $used) * $share)]],
+                'left' === $name ? 'at this rate' : ('left-low' === $name ? 'its band' : ''),
+            );
         }
 
         return $plot->dot('found', $run, 100 * $used, 'now');
@@ -89,7 +129,9 @@ final readonly class WearTrends
         return round($service->typed()).' '.$service->typedUnit;
     }
 
-    /** @return list<array{case: string, service: Quantity|null, size: float, replaced: bool}> the same field in earlier cases, newest first */
+    /**
+     * @return list<array{case: string, service: Quantity|null, size: float, replaced: bool}> the same field in earlier cases, newest first
+     */
     private function before(CaseFile $case, Measured $now): array
     {
         $before = [];
@@ -99,7 +141,12 @@ final readonly class WearTrends
             $decision = $this->records->ofPart($one, $now->part)->disposition;
             $replaced = null !== $decision && !$decision->keepsThePart();
             if (null !== $size || $replaced) {
-                $before[] = ['case' => $one->number, 'service' => self::quantity($one->serviceSinceNew), 'size' => $size->x ?? 0.0, 'replaced' => $replaced];
+                $before[] = [
+                    'case' => $one->number,
+                    'service' => self::quantity($one->serviceSinceNew),
+                    'size' => $size->x ?? 0.0,
+                    'replaced' => $replaced,
+                ];
             }
             if ($replaced) {
                 break;
@@ -123,7 +170,9 @@ final readonly class WearTrends
     private function sentence(Asked $asked, Quantity $run): string
     {
         $results = $asked->outcome?->results() ?? [];
-        $left = static fn (string $name): ?Quantity => isset($results[$name]) ? Quantity::si($results[$name]->si()[0], $results[$name]->dimension ?? Dimension::Time) : null;
+        $left = static fn (string $name): ?Quantity => isset($results[$name])
+            ? Quantity::si($results[$name]->si()[0], $results[$name]->dimension ?? Dimension::Time)
+            : null;
         [$low, $middle, $high] = [$left('left-low'), $left('left'), $left('left-high')];
         if (null === $middle) {
             return 'No wear is to be seen yet that could be projected.';
@@ -135,7 +184,8 @@ final readonly class WearTrends
         }
         $band = null === $low ? '' : ' ('.$say($low).(null === $high ? ' or more' : ' to '.$say($high)).')';
 
-        return 'At this rate the limit is reached after another '.$say($middle).$band.'. A run like the last took '.$say($run).': '.OneMoreRun::of($run->si, $middle->si, $low?->si)->words().'.';
+        return 'At this rate the limit is reached after another '.$say($middle).$band.'. A run like the last took '.$say($run).': '
+            .OneMoreRun::of($run->si, $middle->si, $low?->si)->words().'.';
     }
 
     private static function twoDigits(float $value): float

@@ -71,7 +71,12 @@ class Arrival implements Audited
     /** How many of the looks on arrival nobody has taken yet. */
     public function open(): int
     {
-        return \count(array_filter([$this->shaft, $this->endFloat, $this->sidePlay, $this->filling, $this->water, $this->metal, $this->sealsIntact], static fn (?\BackedEnum $look): bool => null === $look));
+        return \count(
+            array_filter(
+                [$this->shaft, $this->endFloat, $this->sidePlay, $this->filling, $this->water, $this->metal, $this->sealsIntact],
+                static fn (?\BackedEnum $look): bool => null === $look,
+            )
+        );
     }
 
     public function auditName(): string

@@ -34,7 +34,13 @@ final readonly class CaseGate
         }
         $case = $this->find($number);
         if ($case->isSigned()) {
-            throw new ShopError(\sprintf('Case %s is signed and stays as it was signed. An analyst can open a new revision on its verdict page.', $case->number), 409);
+            throw new ShopError(
+                \sprintf(
+                    'Case %s is signed and stays as it was signed. An analyst can open a new revision on its verdict page.',
+                    $case->number,
+                ),
+                409,
+            );
         }
 
         return $case;

@@ -92,7 +92,12 @@ final class IntakeController extends AbstractController
         $case->settle();
         $this->em->flush();
 
-        return $this->answer->saved($request, $case, $this->forms->createNamed('unit', UnitType::class, $case, ['duties' => $this->shelf->book($case->family)->duties]), 'intake');
+        return $this->answer->saved(
+            $request,
+            $case,
+            $this->forms->createNamed('unit', UnitType::class, $case, ['duties' => $this->shelf->book($case->family)->duties]),
+            'intake',
+        );
     }
 
     #[Route('/cases/{number}/intake/arrival', name: 'intake_arrival', methods: ['POST'])]
@@ -197,15 +202,28 @@ final class IntakeController extends AbstractController
     private function page(CaseFile $case, CaseFileRepository $cases, array $submitted = []): Response
     {
         $forms = [
-            'unit' => $submitted['unit'] ?? $this->forms->createNamed('unit', UnitType::class, $case, ['duties' => $this->shelf->book($case->family)->duties]),
+            'unit' => $submitted['unit'] ?? $this->forms->createNamed(
+                'unit',
+                UnitType::class,
+                $case,
+                ['duties' => $this->shelf->book($case->family)->duties],
+            ),
             'arrival' => $submitted['arrival'] ?? $this->forms->createNamed('arrival', ArrivalType::class, $case->arrival),
             'complaint' => $submitted['complaint'] ?? $this->complaintForm('complaint', new Complaint($case), $case),
-            'statement' => $submitted['statement'] ?? $this->forms->createNamed('statement', StatementType::class, new Statement($case), ['case' => $case]),
+            'statement' => $submitted['statement'] ?? $this->forms->createNamed(
+                'statement',
+                StatementType::class,
+                new Statement($case),
+                ['case' => $case],
+            ),
         ];
         $complaints = [];
         foreach ($case->complaints as $complaint) {
             $name = self::formName($complaint);
-            $complaints[] = ['complaint' => $complaint, 'form' => ($submitted[$name] ?? $this->complaintForm($name, $complaint, $case))->createView()];
+            $complaints[] = [
+                'complaint' => $complaint,
+                'form' => ($submitted[$name] ?? $this->complaintForm($name, $complaint, $case))->createView(),
+            ];
         }
 
         return $this->render('intake/show.html.twig', [

@@ -34,7 +34,10 @@ final class LibraryController extends AbstractController
             }
         }
 
-        return $this->render('library/shelf.html.twig', ['books' => $this->shelf->all(), 'refused' => $this->shelf->refused(), 'words' => $words, 'found' => $found]);
+        return $this->render(
+            'library/shelf.html.twig',
+            ['books' => $this->shelf->all(), 'refused' => $this->shelf->refused(), 'words' => $words, 'found' => $found],
+        );
     }
 
     #[Route('/library/{family}', name: 'library_book', methods: ['GET'])]
@@ -45,8 +48,14 @@ final class LibraryController extends AbstractController
 
     /** Parts and carriers as a drawing; with a case, in its grades. */
     #[Route('/library/{family}/map', name: 'library_map', methods: ['GET'])]
-    public function map(string $family, Request $request, UnitMap $map, CaseGate $gate, FindingRepository $findings, CaseAnalysis $engine): Response
-    {
+    public function map(
+        string $family,
+        Request $request,
+        UnitMap $map,
+        CaseGate $gate,
+        FindingRepository $findings,
+        CaseAnalysis $engine,
+    ): Response {
         $book = $this->shelf->book($family);
         $number = (string) $request->query->get('case', '');
         $case = '' === $number ? null : $gate->find($number);
@@ -56,9 +65,24 @@ final class LibraryController extends AbstractController
         $back = 'back' === $request->query->get('way');
         $grades = null === $case || $case->family !== $family ? [] : $findings->grades([$case])[(string) $case->id] ?? [];
 
-        $debris = null === $case || $case->family !== $family || !$request->query->getBoolean('reach') ? null : Reach::after($book, $engine->ground($case));
+        $debris = null === $case || $case->family !== $family || !$request->query->getBoolean('reach')
+            ? null
+            : Reach::after($book, $engine->ground($case));
         $kind = null === $debris ? $kind : CarrierKind::Oil;
 
-        return $this->render('library/map.html.twig', ['debris' => $debris, 'book' => $book, 'case' => $case, 'kind' => $kind, 'kinds' => CarrierKind::cases(), 'from' => $from, 'back' => $back, 'whole' => 'whole' === $request->query->get('size'), 'map' => $map->of($book, $kind, $from, $back, $grades, $debris)]);
+        return $this->render(
+            'library/map.html.twig',
+            [
+                'debris' => $debris,
+                'book' => $book,
+                'case' => $case,
+                'kind' => $kind,
+                'kinds' => CarrierKind::cases(),
+                'from' => $from,
+                'back' => $back,
+                'whole' => 'whole' === $request->query->get('size'),
+                'map' => $map->of($book, $kind, $from, $back, $grades, $debris),
+            ],
+        );
     }
 }

@@ -22,7 +22,12 @@ final readonly class LibrarySnapshot implements SnapshotPart
         $text = $this->shelf->text($case->family);
 
         return [
-            'book' => ['key' => $case->family, 'title' => $this->shelf->book($case->family)->title, 'sha256' => hash('sha256', $text), 'text' => $text],
+            'book' => [
+                'key' => $case->family,
+                'title' => $this->shelf->book($case->family)->title,
+                'sha256' => hash('sha256', $text),
+                'text' => $text,
+            ],
             'choices-used' => Plain::all($this->picks->ofCase($case)),
         ];
     }

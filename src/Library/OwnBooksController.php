@@ -46,7 +46,9 @@ final class OwnBooksController extends AbstractController
     public function take(Request $request, BookDesk $desk): Response
     {
         $file = $request->files->get('file');
-        $text = $file instanceof UploadedFile ? (string) file_get_contents($file->getPathname()) : (string) $request->request->get('text', '');
+        $text = $file instanceof UploadedFile
+            ? (string) file_get_contents($file->getPathname())
+            : (string) $request->request->get('text', '');
         if (\strlen($text) > self::LARGEST || !mb_check_encoding($text, 'UTF-8')) {
             throw new ShopError('A book is a text file in UTF-8 of at most 1 MB.', 422);
         }
@@ -62,12 +64,22 @@ final class OwnBooksController extends AbstractController
     #[Route('/books/{key}.yaml', name: 'book_file', methods: ['GET'])]
     public function text(string $key): Response
     {
-        return new Response($this->shelf->text($key), headers: ['Content-Type' => 'application/yaml; charset=UTF-8', 'Content-Disposition' => HeaderUtils::makeDisposition('attachment', $key.'.yaml')]);
+        return new Response(
+            $this->shelf->text($key),
+            headers: [
+                'Content-Type' => 'application/yaml; charset=UTF-8',
+                'Content-Disposition' => HeaderUtils::makeDisposition('attachment', $key.'.yaml'),
+            ],
+        );
     }
 
     /** @param list<array{line: int, message: string}> $problems */
     private function page(string $text, array $problems = []): Response
     {
-        return $this->render('library/write.html.twig', ['text' => $text, 'problems' => $problems, 'books' => $this->shelf->all()], new Response(status: [] === $problems ? 200 : 422));
+        return $this->render(
+            'library/write.html.twig',
+            ['text' => $text, 'problems' => $problems, 'books' => $this->shelf->all()],
+            new Response(status: [] === $problems ? 200 : 422),
+        );
     }
 }

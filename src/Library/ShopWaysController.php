@@ -23,8 +23,13 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** A shop's own ways: what it calls a part, which side it takes where schools differ, and which was used in a case. */
 final class ShopWaysController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly BookShelf $shelf, private readonly CurrentPerson $person, private readonly ShopWordRepository $words, private readonly SchoolPickRepository $picks)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly BookShelf $shelf,
+        private readonly CurrentPerson $person,
+        private readonly ShopWordRepository $words,
+        private readonly SchoolPickRepository $picks,
+    ) {
     }
 
     #[Route('/library/{family}/words/{part}', name: 'shop_word', methods: ['POST'])]

@@ -27,10 +27,23 @@ final readonly class UnitMap
      * @param array<string, int|null> $grades by part
      * @param list<array{part: string, from: string, do: string, past: bool}>|null $debris where debris went, in order; null: not asked for
      *
-     * @return array{width: float, height: float, boxes: list<array{part: string, x: float, y: float, w: int, h: int, lines: list<string>, grade: int|null, seen: bool, on: bool, debris: array{number: int, do: string, past: bool}|null}>, lines: list<array{path: string, kind: string, says: string, filter: bool, on: bool}>}
+     * @return array{
+     *     width: float, height: float,
+     *     boxes: list<array{
+     *         part: string, x: float, y: float, w: int, h: int, lines: list<string>, grade: int|null, seen: bool, on: bool,
+     *         debris: array{number: int, do: string, past: bool}|null,
+     *     }>,
+     *     lines: list<array{path: string, kind: string, says: string, filter: bool, on: bool}>,
+     * }
      */
-    public function of(Book $book, ?CarrierKind $kind, string $from = '', bool $back = false, array $grades = [], ?array $debris = null): array
-    {
+    public function of(
+        Book $book,
+        ?CarrierKind $kind,
+        string $from = '',
+        bool $back = false,
+        array $grades = [],
+        ?array $debris = null,
+    ): array {
         $edges = [];
         foreach ($book->carriers as $carrier) {
             if (null === $kind || $carrier->kind === $kind) {
@@ -40,24 +53,33 @@ final readonly class UnitMap
                 }
             }
         }
-        $joined = array_unique(array_merge(...array_map(static fn (string $edge): array => explode('>', $edge), array_keys($edges)), ...[[]]));
+        $joined = array_unique(
+            array_merge(...array_map(static fn (string $edge): array => explode('>', $edge), array_keys($edges)), ...[[]])
+        );
         $rows = [];
         foreach ($joined as $part) {
             $rows[$part] = self::wrapped($book->parts[$part]->short ?? $part);
         }
-        $placed = $this->layout->place(array_map(static fn (array $words): int => \count($words) - 1, $rows), array_map(static fn (string $edge): array => self::ends($edge), array_keys($edges)));
+        $placed = $this->layout->place(
+            array_map(static fn (array $words): int => \count($words) - 1, $rows),
+            array_map(static fn (string $edge): array => self::ends($edge), array_keys($edges)),
+        );
         $number = [];
         foreach ($debris ?? [] as $i => $one) {
             $number[$one['part']] = ['number' => $i + 1, 'do' => $one['do'], 'past' => $one['past']];
         }
-        $reached = null !== $debris ? array_column($debris, 'part') : ('' === $from ? null : (new PlaceMap($book))->reach($kind ?? CarrierKind::Oil, $from, $back));
+        $reached = null !== $debris
+            ? array_column($debris, 'part')
+            : ('' === $from ? null : (new PlaceMap($book))->reach($kind ?? CarrierKind::Oil, $from, $back));
         $boxes = [];
         foreach ($rows as $part => $words) {
             $height = Graphviz::boxHeight(\count($words) - 1);
             $boxes[] = [
-                'part' => $part, 'x' => $placed->boxes[$part]['x'] - Graphviz::BOX_WIDTH / 2, 'y' => $placed->boxes[$part]['y'] - $height / 2,
+                'part' => $part, 'x' => $placed->boxes[$part]['x'] - Graphviz::BOX_WIDTH / 2,
+                'y' => $placed->boxes[$part]['y'] - $height / 2,
                 'w' => Graphviz::BOX_WIDTH, 'h' => $height, 'lines' => $words, 'grade' => $grades[$part] ?? null,
-                'seen' => isset($grades[$part]), 'on' => null === $reached || \in_array($part, $reached, true), 'debris' => $number[$part] ?? null,
+                'seen' => isset($grades[$part]), 'on' => null === $reached
+                    || \in_array($part, $reached, true), 'debris' => $number[$part] ?? null,
             ];
         }
         $lines = [];
@@ -97,8 +119,18 @@ final readonly class UnitMap
         foreach ($sides as $side => $parts) {
             foreach (\array_slice(array_keys($parts), 0, 5) as $i => $other) {
                 $y = 10 + 44 * $i + intdiv(44 * ($rows - min(5, \count($parts))), 2);
-                $boxes[] = ['x' => 'in' === $side ? 5 : 385, 'y' => $y, 'name' => self::wrapped($book->parts[$other]->short ?? $other)[0], 'own' => false];
-                $lines[] = ['d' => 'in' === $side ? \sprintf('M155 %d L195 %d', $y + 15, $middle + 15) : \sprintf('M345 %d L385 %d', $middle + 15, $y + 15), 'arrow' => $parts[$other]];
+                $boxes[] = [
+                    'x' => 'in' === $side ? 5 : 385,
+                    'y' => $y,
+                    'name' => self::wrapped($book->parts[$other]->short ?? $other)[0],
+                    'own' => false,
+                ];
+                $lines[] = [
+                    'd' => 'in' === $side
+                        ? \sprintf('M155 %d L195 %d', $y + 15, $middle + 15)
+                        : \sprintf('M345 %d L385 %d', $middle + 15, $y + 15),
+                    'arrow' => $parts[$other],
+                ];
             }
         }
 
@@ -116,7 +148,20 @@ final readonly class UnitMap
     /** @param non-empty-list<Carrier> $carriers */
     private static function says(Book $book, array $carriers): string
     {
-        return implode('; ', array_map(static fn (Carrier $carrier): string => $book->placeName($carrier->from).' to '.$book->placeName($carrier->to).' '.$carrier->kind->label().('' === $carrier->keepsOut ? '' : ': keeps '.$carrier->keepsOut.' out').('' === $carrier->note ? '' : ': '.$carrier->note).('' === $carrier->filter ? '' : ', through '.$carrier->filter.('' === $carrier->bypass ? '' : ' (passed by: '.$carrier->bypass.')')), $carriers));
+        return implode(
+            '; ',
+            array_map(
+                static fn (Carrier $carrier): string => $book->placeName($carrier->from).' to '.$book->placeName($carrier->to).' '
+                    .$carrier->kind->label().(
+                        '' === $carrier->keepsOut ? '' : ': keeps '.$carrier->keepsOut.' out'
+                    ).('' === $carrier->note ? '' : ': '.$carrier->note).(
+                        '' === $carrier->filter
+                            ? ''
+                            : ', through '.$carrier->filter.('' === $carrier->bypass ? '' : ' (passed by: '.$carrier->bypass.')')
+                    ),
+                $carriers,
+            ),
+        );
     }
 
     /** @return list<string> */

@@ -15,7 +15,14 @@ final readonly class Assessor
     public function readings(Field $field, Reading $reading): ?FieldReadings
     {
         try {
-            return FieldReadings::typed($field, $reading->typed, $reading->places, $reading->zero, $reading->gaugeResolution, $reading->gaugeExpanded);
+            return FieldReadings::typed(
+                $field,
+                $reading->typed,
+                $reading->places,
+                $reading->zero,
+                $reading->gaugeResolution,
+                $reading->gaugeExpanded,
+            );
         } catch (\DomainException) {
             return null;
         }

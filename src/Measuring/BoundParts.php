@@ -22,7 +22,18 @@ final readonly class BoundParts implements PartLimits
         $bound = [];
         foreach ($this->measures->of($case) + array_fill_keys(array_keys($book->parts), []) as $part => $measured) {
             if (isset($book->parts[$part])) {
-                $bound[$part] = BoundByLimits::of($book->parts[$part], array_map(static fn (Measured $one): array => ['field' => $one->field, 'service' => $one->assessment(), 'rebuild' => $one->rebuild, 'form' => $one->form?->judged], array_values($measured)));
+                $bound[$part] = BoundByLimits::of(
+                    $book->parts[$part],
+                    array_map(
+                        static fn (Measured $one): array => [
+                            'field' => $one->field,
+                            'service' => $one->assessment(),
+                            'rebuild' => $one->rebuild,
+                            'form' => $one->form?->judged,
+                        ],
+                        array_values($measured),
+                    ),
+                );
             }
         }
 

@@ -19,8 +19,17 @@ use Japhrex\Core\Quantity\QuantityError;
 /** Everything measured in a case, judged. */
 final readonly class CaseMeasures
 {
-    public function __construct(private BookShelf $shelf, private Assessor $assessor, private Filler $filler, private ShopLimits $shop, private SignedVerdicts $signed, private LimitChoiceRepository $limitChoices, private PartRecordRepository $records, private ReadingRepository $readings, private StepRecordRepository $steps)
-    {
+    public function __construct(
+        private BookShelf $shelf,
+        private Assessor $assessor,
+        private Filler $filler,
+        private ShopLimits $shop,
+        private SignedVerdicts $signed,
+        private LimitChoiceRepository $limitChoices,
+        private PartRecordRepository $records,
+        private ReadingRepository $readings,
+        private StepRecordRepository $steps,
+    ) {
     }
 
     /** @return array<string, array<string, Measured>> by part and field, for every field of the book */
@@ -44,7 +53,16 @@ final readonly class CaseMeasures
         foreach ($book->parts as $part) {
             foreach ($part->fields as $key => $field) {
                 $reference = $part->key.'/'.$key;
-                $measured[$part->key][$key] = $this->one(($duties[$part->key] ?? '') ?: $case->duty, $part->key, isset($own[$reference]) ? $field->with($own[$reference]->set($field)) : $field, $readings[$part->key][$key] ?? null, $choices[$reference] ?? null, $sources, $asFound[$reference] ?? '', $signed[$reference] ?? null);
+                $measured[$part->key][$key] = $this->one(
+                    ($duties[$part->key] ?? '') ?: $case->duty,
+                    $part->key,
+                    isset($own[$reference]) ? $field->with($own[$reference]->set($field)) : $field,
+                    $readings[$part->key][$key] ?? null,
+                    $choices[$reference] ?? null,
+                    $sources,
+                    $asFound[$reference] ?? '',
+                    $signed[$reference] ?? null,
+                );
             }
         }
 
@@ -54,7 +72,13 @@ final readonly class CaseMeasures
     /** @param array<string, array<string, Reading>>|null $readings by part and field, where they are at hand */
     public function sources(CaseFile $case, ?array $readings = null): CaseSources
     {
-        return new CaseSources($case, $this->shelf->book($case->family), $readings ?? $this->readings($case), $this->assessor, $this->filler);
+        return new CaseSources(
+            $case,
+            $this->shelf->book($case->family),
+            $readings ?? $this->readings($case),
+            $this->assessor,
+            $this->filler,
+        );
     }
 
     /** @return array<string, array<string, Reading>> by part and field */
@@ -79,8 +103,16 @@ final readonly class CaseMeasures
         return $found;
     }
 
-    private function one(string $duty, string $part, Field $field, ?Reading $reading, ?LimitChoice $choice, CaseSources $sources, string $asFound, ?string $signedAs): Measured
-    {
+    private function one(
+        string $duty,
+        string $part,
+        Field $field,
+        ?Reading $reading,
+        ?LimitChoice $choice,
+        CaseSources $sources,
+        string $asFound,
+        ?string $signedAs,
+    ): Measured {
         $sets = $field->setsFor($duty);
         // A source chosen for another duty chooses nothing here.
         $choice = [] === array_filter($sets, static fn (LimitSet $set): bool => $set->key === $choice?->chosen) ? null : $choice;
@@ -88,7 +120,9 @@ final readonly class CaseMeasures
         $derived = $sources->derived($part.'/'.$field->key);
         $read = null === $reading ? null : $this->assessor->readings($field, $reading);
         // Where a book gives none of its own, what is allowed in service is allowed in a rebuild.
-        $rebuild = null === $field->rebuild ? null : (null !== $reading ? $read?->judge($field->rebuild) : $derived?->judge($field->rebuild));
+        $rebuild = null === $field->rebuild
+            ? null
+            : (null !== $reading ? $read?->judge($field->rebuild) : $derived?->judge($field->rebuild));
 
         return new Measured(
             $part,

@@ -71,11 +71,27 @@ final class CaseSources implements Sources
         $reading = $this->readings[$part][$key] ?? null;
         $readings = null === $reading ? null : $this->assessor->readings($field, $reading);
         if (null !== $readings) {
-            return Known::at($readings->sizes(), self::worst($field, $readings->sizes()), $readings->unread(), $field->dimension, $readings->at[0]->values[0]->typedUnit, $this->book->fieldName($reference));
+            return Known::at(
+                $readings->sizes(),
+                self::worst($field, $readings->sizes()),
+                $readings->unread(),
+                $field->dimension,
+                $readings->at[0]->values[0]->typedUnit,
+                $this->book->fieldName($reference),
+            );
         }
         $derived = $this->derived($reference);
 
-        return null === $derived || [] === $derived->at ? null : Known::at($derived->at, self::worst($field, $derived->at), $derived->unread, $field->dimension, 'mm', $this->book->fieldName($reference));
+        return null === $derived || [] === $derived->at
+            ? null
+            : Known::at(
+                $derived->at,
+                self::worst($field, $derived->at),
+                $derived->unread,
+                $field->dimension,
+                'mm',
+                $this->book->fieldName($reference),
+            );
     }
 
     /** @param non-empty-list<PlaceSize> $at */
@@ -97,7 +113,10 @@ final class CaseSources implements Sources
 
     private function ofTheModel(string $fact): ?Known
     {
-        $models = array_filter($this->book->models, fn (Model $model): bool => 0 === strcasecmp($model->name(), trim($this->case->maker.' '.$this->case->model)));
+        $models = array_filter(
+            $this->book->models,
+            fn (Model $model): bool => 0 === strcasecmp($model->name(), trim($this->case->maker.' '.$this->case->model)),
+        );
         $model = reset($models);
 
         return false === $model ? null : self::fact($model->facts[$fact] ?? '', 'The book on '.$model->name().', '.$fact);

@@ -20,8 +20,12 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Readings that come from elsewhere than the sheet: a phone at the unit, a measure in a photo. */
 final class ElsewhereController extends AbstractController
 {
-    public function __construct(private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly TakeReading $take, private readonly CurrentPerson $person)
-    {
+    public function __construct(
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly TakeReading $take,
+        private readonly CurrentPerson $person,
+    ) {
     }
 
     /** Takes what was measured as a reading of the part; one taken with a gauge stays as it is. */
@@ -36,9 +40,25 @@ final class ElsewhereController extends AbstractController
         $part = $this->shelf->book($case->family)->part($measure->photo->part ?? '');
         [$field, $place] = TakeReading::at($part, (string) $request->request->get('field', ''));
         if ($measure->kind->dimension() !== $field->dimension) {
-            throw new ShopError(\sprintf('%s is no %s; it was measured in %s.', $field->name, $field->dimension->value, $measure->unit), 422);
+            throw new ShopError(
+                \sprintf('%s is no %s; it was measured in %s.', $field->name, $field->dimension->value, $measure->unit),
+                422,
+            );
         }
-        $this->take->oneMore($case, $part->key ?? '', $field, $place, [rtrim(\sprintf('%.3F %s', $measure->value, $measure->unit))], $this->person->get()->name, \sprintf('Measured in photo %s, ± %.2F %s.', substr($measure->photo->picture->hash, 0, 8), 2 * $measure->standard, $measure->unit));
+        $this->take->oneMore(
+            $case,
+            $part->key ?? '',
+            $field,
+            $place,
+            [rtrim(\sprintf('%.3F %s', $measure->value, $measure->unit))],
+            $this->person->get()->name,
+            \sprintf(
+                'Measured in photo %s, ± %.2F %s.',
+                substr($measure->photo->picture->hash, 0, 8),
+                2 * $measure->standard,
+                $measure->unit,
+            ),
+        );
 
         return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part->key ?? ''], Response::HTTP_SEE_OTHER);
     }
@@ -56,6 +76,10 @@ final class ElsewhereController extends AbstractController
         }
         $this->take->oneMore($pass->case, $part->key ?? '', $field, $place, $typed, 'phone of '.$pass->byWhom);
 
-        return $this->redirectToRoute('phone_page', ['token' => $token, 'part' => $part->key ?? '', 'said' => 'Reading kept.'], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'phone_page',
+            ['token' => $token, 'part' => $part->key ?? '', 'said' => 'Reading kept.'],
+            Response::HTTP_SEE_OTHER,
+        );
     }
 }

@@ -105,7 +105,13 @@ class Gauge implements Audited
             return null;
         }
 
-        return \sprintf('%s lies outside the range of %s (%s to %s).', $size->typed().' '.$size->typedUnit, $this->name, $this->rangeFrom ?: '0', $this->rangeTo);
+        return \sprintf(
+            '%s lies outside the range of %s (%s to %s).',
+            $size->typed().' '.$size->typedUnit,
+            $this->name,
+            $this->rangeFrom ?: '0',
+            $this->rangeTo,
+        );
     }
 
     public function auditCase(): ?Uuid

@@ -31,8 +31,12 @@ final class GaugeGateway extends AbstractController
     /** Seconds after which a page asks anew, so that no worker is held for ever. */
     private const STREAM = 55;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly Connection $database, private readonly GaugeRepository $gauges, private readonly GaugeShotRepository $shots)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly Connection $database,
+        private readonly GaugeRepository $gauges,
+        private readonly GaugeShotRepository $shots,
+    ) {
     }
 
     #[Route('/gateway/readings', name: 'gateway_reading', methods: ['POST'])]
@@ -45,7 +49,14 @@ final class GaugeGateway extends AbstractController
         $sent = json_decode($request->getContent(), true);
         $value = \is_array($sent) ? $sent['value'] ?? null : null;
         if (!\is_string($value) || mb_strlen($value) > 40) {
-            return new JsonResponse(['error' => 'Expected a JSON object with "value", a text with its unit such as "25.978 mm", and at will "battery": "low".', 'key' => 'value'], 422);
+            return new JsonResponse(
+                [
+                    'error' => 'Expected a JSON object with "value", a text with its unit such as "25.978 mm", and at will '
+                        .'"battery": "low".',
+                    'key' => 'value',
+                ],
+                422,
+            );
         }
         try {
             Quantity::parse($value, Quantity::dimensionsOf($gauge->resolution)[0]);
@@ -85,7 +96,15 @@ final class GaugeGateway extends AbstractController
         while (true) {
             foreach ($this->shots->sentTo($bench, $last) as $shot) {
                 $last = $shot['id'];
-                echo 'id: '.$last."\nevent: reading\ndata: ".json_encode(['value' => $shot['value'], 'gauge' => $shot['gauge'], 'name' => $shot['name'], 'batteryLow' => (bool) $shot['battery_low']], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE)."\n\n";
+                echo 'id: '.$last."\nevent: reading\ndata: ".json_encode(
+                    [
+                        'value' => $shot['value'],
+                        'gauge' => $shot['gauge'],
+                        'name' => $shot['name'],
+                        'batteryLow' => (bool) $shot['battery_low'],
+                    ],
+                    \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
+                )."\n\n";
             }
             echo ": here\n\n";
             while (ob_get_level() > 0 && \PHP_SAPI !== 'cli') {

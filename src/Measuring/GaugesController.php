@@ -30,8 +30,12 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The shop's gauges: what they resolve, how sure they are, when they were calibrated. */
 final class GaugesController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly FormFactoryInterface $forms, private readonly ZeroCheckRepository $zeros, private readonly GaugeRepository $gauges)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly FormFactoryInterface $forms,
+        private readonly ZeroCheckRepository $zeros,
+        private readonly GaugeRepository $gauges,
+    ) {
     }
 
     #[Route('/gauges', name: 'gauges', methods: ['GET'])]
@@ -63,7 +67,10 @@ final class GaugesController extends AbstractController
         $typed = trim((string) $request->request->get('zero', ''));
         try {
             $dimension = Quantity::dimensionsOf($gauge->resolution)[0];
-            Quantity::parse($typed = is_numeric($typed) ? $typed.' '.Quantity::parse($gauge->resolution, $dimension->difference())->typedUnit : $typed, $dimension->difference());
+            Quantity::parse(
+                $typed = is_numeric($typed) ? $typed.' '.Quantity::parse($gauge->resolution, $dimension->difference())->typedUnit : $typed,
+                $dimension->difference(),
+            );
         } catch (QuantityError $error) {
             throw new ShopError($error->getMessage(), 422);
         }
@@ -111,7 +118,11 @@ final class GaugesController extends AbstractController
         $gauges = [];
         foreach ($this->gauges->byName() as $gauge) {
             $name = self::formName($gauge);
-            $gauges[] = ['gauge' => $gauge, 'open' => isset($submitted[$name]), 'form' => ($submitted[$name] ?? $this->forms->createNamed($name, GaugeType::class, $gauge))->createView()];
+            $gauges[] = [
+                'gauge' => $gauge,
+                'open' => isset($submitted[$name]),
+                'form' => ($submitted[$name] ?? $this->forms->createNamed($name, GaugeType::class, $gauge))->createView(),
+            ];
         }
 
         return $this->render('measuring/gauges.html.twig', [

@@ -35,7 +35,8 @@ final class LimitChoiceController extends AbstractController
     public function chooseLimit(string $number, string $part, string $field, Request $request, CurrentPerson $person): Response
     {
         $case = $this->gate->open($number, Permission::ANALYSE);
-        $known = $this->shelf->book($case->family)->part($part)->fields[$field] ?? throw new ShopError('The book has no such reading.', 404);
+        $known = $this->shelf->book($case->family)->part($part)->fields[$field]
+            ?? throw new ShopError('The book has no such reading.', 404);
         $chosen = (string) $request->request->get('chosen', '');
         $reason = mb_substr(trim((string) $request->request->get('reason', '')), 0, 300);
         $choice = $this->limitChoices->ofField($case, $part, $field);
@@ -44,7 +45,13 @@ final class LimitChoiceController extends AbstractController
                 $this->em->remove($choice);
             }
         } else {
-            if (!\in_array($chosen, array_map(static fn (object $set): string => $set->key, $this->measures->of($case)[$part][$known->key]->sets), true)) {
+            if (
+                !\in_array(
+                    $chosen,
+                    array_map(static fn (object $set): string => $set->key, $this->measures->of($case)[$part][$known->key]->sets),
+                    true,
+                )
+            ) {
                 throw new ShopError('The book has no such source for this limit.', 404);
             }
             if ('' === $reason) {

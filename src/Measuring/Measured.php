@@ -109,6 +109,8 @@ final readonly class Measured
      */
     public function formFigures(): array
     {
-        return null === $this->form ? [] : [$this->form->name => $this->form->spread] + (null === $this->form->taper ? [] : ['taper' => $this->form->taper]);
+        return null === $this->form
+            ? []
+            : [$this->form->name => $this->form->spread] + (null === $this->form->taper ? [] : ['taper' => $this->form->taper]);
     }
 }

@@ -43,14 +43,39 @@ final readonly class MeasuringSnapshot implements SnapshotPart
         $judged = $one->assessment();
         $worst = $judged?->atWorst();
 
-        return (null === $one->reading ? ['part' => $one->part, 'field' => $one->field->key] : Plain::of($one->reading, ['gauge'])) + array_filter([
+        return (
+            null === $one->reading ? ['part' => $one->part, 'field' => $one->field->key] : Plain::of($one->reading, ['gauge'])
+        ) + array_filter([
             'new' => $one->limits?->new?->si, 'min' => $one->limits?->min?->si, 'max' => $one->limits?->max?->si,
             'mean' => $worst?->mean, 'guard' => $worst?->guard, 'verdict' => $judged?->verdict->value,
             'place' => $judged?->worst->place ?: null, 'wear used' => $judged?->wearUsed, 'unread' => $judged?->unread ?: null,
-            'judged' => null === $judged || \count($judged->places) < 2 ? null : array_map(static fn (JudgedPlace $at): array => ['place' => $at->place, 'size' => $at->assessment->mean, 'guard' => $at->assessment->guard, 'verdict' => $at->assessment->verdict->value], $judged->places),
-            'form' => null === $one->form ? null : [$one->form->name => $one->form->spread, 'u' => $one->form->u] + (null === $one->form->judged ? [] : ['verdict' => $one->form->judged->verdict->value]),
+            'judged' => null === $judged || \count($judged->places) < 2
+                ? null
+                : array_map(
+                    static fn (JudgedPlace $at): array => [
+                        'place' => $at->place,
+                        'size' => $at->assessment->mean,
+                        'guard' => $at->assessment->guard,
+                        'verdict' => $at->assessment->verdict->value,
+                    ],
+                    $judged->places,
+                ),
+            'form' => null === $one->form
+                ? null
+                : [$one->form->name => $one->form->spread, 'u' => $one->form->u] + (
+                    null === $one->form->judged ? [] : ['verdict' => $one->form->judged->verdict->value]
+                ),
             'in a rebuild' => $one->rebuild?->verdict->value,
-            'worked out' => null === $one->derived || [] === $one->derived->at ? null : ['figure' => $one->derived->fill->figure, 'typed' => $one->derived->typed, 'at' => array_map(static fn (PlaceSize $at): array => ['place' => $at->place, 'value' => $at->size->x, 'u' => $at->size->u], $one->derived->at)],
+            'worked out' => null === $one->derived || [] === $one->derived->at
+                ? null
+                : [
+                    'figure' => $one->derived->fill->figure,
+                    'typed' => $one->derived->typed,
+                    'at' => array_map(
+                        static fn (PlaceSize $at): array => ['place' => $at->place, 'value' => $at->size->x, 'u' => $at->size->u],
+                        $one->derived->at,
+                    ),
+                ],
         ], static fn (mixed $value): bool => null !== $value);
     }
 }

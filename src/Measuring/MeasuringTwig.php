@@ -37,7 +37,10 @@ final readonly class MeasuringTwig
     /**
      * Positions (0 to 240) on the scale picture: the worst place with its guard band, the others as they lie.
      *
-     * @return array{value: float, left: float, right: float, others: list<float>, min: float|null, max: float|null, new: float|null, width: float}
+     * @return array{
+     *     value: float, left: float, right: float, others: list<float>, min: float|null, max: float|null, new: float|null,
+     *     width: float,
+     * }
      */
     #[AsTwigFunction('scale_of')]
     public function scale(FieldAssessment $field): array
@@ -51,7 +54,12 @@ final readonly class MeasuringTwig
             'value' => $x($assessment->mean),
             'left' => $x($assessment->mean - $assessment->guard),
             'right' => $x($assessment->mean + $assessment->guard),
-            'others' => array_values(array_map(static fn (JudgedPlace $one): float => $x($one->assessment->mean), array_filter($field->places, static fn (JudgedPlace $one): bool => $one !== $field->worst))),
+            'others' => array_values(
+                array_map(
+                    static fn (JudgedPlace $one): float => $x($one->assessment->mean),
+                    array_filter($field->places, static fn (JudgedPlace $one): bool => $one !== $field->worst),
+                )
+            ),
             'min' => null === $limits->min ? null : $x($limits->min->si),
             'max' => null === $limits->max ? null : $x($limits->max->si),
             'new' => null === $limits->new ? null : $x($limits->new->si),

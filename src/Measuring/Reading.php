@@ -142,7 +142,14 @@ class Reading implements Audited
     /** As typed, each with its place: "26.000 mm (12 o'clock); 25.960 mm (3 o'clock)". */
     public function said(): string
     {
-        return implode('; ', array_map(fn (string $text, int $i): string => '' === ($this->places[$i] ?? '') ? $text : $text.' ('.$this->places[$i].')', $this->typed, array_keys($this->typed)));
+        return implode(
+            '; ',
+            array_map(
+                fn (string $text, int $i): string => '' === ($this->places[$i] ?? '') ? $text : $text.' ('.$this->places[$i].')',
+                $this->typed,
+                array_keys($this->typed),
+            ),
+        );
     }
 
     public function auditName(): string

@@ -18,8 +18,15 @@ final readonly class ReadingEntry
      * @param list<string> $texts as typed, blank ones in their place
      * @param array<string, string> $errors by `readings`, `zero`, `gauge`
      */
-    private function __construct(public array $typed, public array $places, public array $texts, public string $zero, public ?Gauge $gauge, public string $note, public array $errors)
-    {
+    private function __construct(
+        public array $typed,
+        public array $places,
+        public array $texts,
+        public string $zero,
+        public ?Gauge $gauge,
+        public string $note,
+        public array $errors,
+    ) {
     }
 
     /**
@@ -39,7 +46,15 @@ final readonly class ReadingEntry
             }
         }
         if (mb_strlen(implode('', $texts)) > 2000 || \count($typed) > 60) {
-            return new self([], [], array_map(static fn (string $text): string => mb_substr($text, 0, 2000), $texts), $zero, $gauge, $note, ['readings' => 'That is more than 60 readings of one size; type those that count.']);
+            return new self(
+                [],
+                [],
+                array_map(static fn (string $text): string => mb_substr($text, 0, 2000), $texts),
+                $zero,
+                $gauge,
+                $note,
+                ['readings' => 'That is more than 60 readings of one size; type those that count.'],
+            );
         }
         if (1 === \count($texts) && 1 === \count($field->positions())) {
             $places = array_map(static fn (): string => $field->positions()[0], $typed);

@@ -51,11 +51,24 @@ final class ReadingsController extends AbstractController
     public function save(string $number, string $part, string $field, Request $request, CurrentPerson $person): Response
     {
         $case = $this->gate->open($number, Permission::BENCH);
-        $known = $this->shelf->book($case->family)->part($part)->fields[$field] ?? throw new ShopError('The book has no such reading.', 404);
+        $known = $this->shelf->book($case->family)->part($part)->fields[$field]
+            ?? throw new ShopError('The book has no such reading.', 404);
         $gauge = $this->gauges->withId((string) $request->request->get('gauge'));
-        $entry = ReadingEntry::of($known, self::texts($request), trim((string) $request->request->get('zero')), $gauge, trim((string) $request->request->get('note')), $this->unit($request));
+        $entry = ReadingEntry::of(
+            $known,
+            self::texts($request),
+            trim((string) $request->request->get('zero')),
+            $gauge,
+            trim((string) $request->request->get('note')),
+            $this->unit($request),
+        );
         $reading = $this->readings->ofField($case, $part, $field);
-        $conflict = Seen::conflict((string) $request->request->get('seen', ''), implode('; ', $reading->typed ?? []), implode('; ', $entry->typed), $reading->byWhom ?? 'somebody');
+        $conflict = Seen::conflict(
+            (string) $request->request->get('seen', ''),
+            implode('; ', $reading->typed ?? []),
+            implode('; ', $entry->typed),
+            $reading->byWhom ?? 'somebody',
+        );
         if ([] !== $entry->errors || null !== $conflict) {
             return $this->page($case, $request, $part.'/'.$field, $entry, $conflict);
         }
@@ -73,8 +86,15 @@ final class ReadingsController extends AbstractController
     public function bench(Request $request): Response
     {
         $response = WayBack::of($request);
-        foreach (['bench' => mb_substr((string) $request->request->get('bench', ''), 0, 40), 'unit' => (string) $request->request->get('unit', '')] as $name => $value) {
-            $response->headers->setCookie(Cookie::create('japhrex_'.$name, $value, '+1 year', httpOnly: true, sameSite: Cookie::SAMESITE_LAX));
+        foreach (
+            [
+                'bench' => mb_substr((string) $request->request->get('bench', ''), 0, 40),
+                'unit' => (string) $request->request->get('unit', ''),
+            ] as $name => $value
+        ) {
+            $response->headers->setCookie(
+                Cookie::create('japhrex_'.$name, $value, '+1 year', httpOnly: true, sameSite: Cookie::SAMESITE_LAX)
+            );
         }
 
         return $response;
@@ -95,8 +115,13 @@ final class ReadingsController extends AbstractController
         return \in_array($unit, self::UNITS, true) ? $unit : '';
     }
 
-    private function page(CaseFile $case, Request $request, string $at = '', ?ReadingEntry $entry = null, ?string $conflict = null): Response
-    {
+    private function page(
+        CaseFile $case,
+        Request $request,
+        string $at = '',
+        ?ReadingEntry $entry = null,
+        ?string $conflict = null,
+    ): Response {
         $row = '' !== $at && $request->headers->has('HX-Request') && !$request->headers->has('HX-Boosted');
 
         return $this->render($row ? 'measuring/_saved.html.twig' : 'measuring/readings.html.twig', [

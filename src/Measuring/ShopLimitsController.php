@@ -26,16 +26,33 @@ final class ShopLimitsController extends AbstractController
     #[Route('/library/{family}/limits/{part}/{field}', name: 'shop_limit', methods: ['POST'])]
     #[IsGranted(Permission::ANALYSE)]
     #[IsCsrfTokenValid('act')]
-    public function save(string $family, string $part, string $field, Request $request, BookShelf $shelf, EntityManagerInterface $em, ShopLimitRepository $limits, CurrentPerson $person): Response
-    {
+    public function save(
+        string $family,
+        string $part,
+        string $field,
+        Request $request,
+        BookShelf $shelf,
+        EntityManagerInterface $em,
+        ShopLimitRepository $limits,
+        CurrentPerson $person,
+    ): Response {
         $known = $shelf->book($family)->part($part)->fields[$field] ?? throw new ShopError('The book has no such reading.', 404);
         $limit = $limits->inForce($family, $part, $field);
-        $typed = array_map(static fn (string $key): string => mb_substr(trim((string) $request->request->get($key, '')), 0, 'source' === $key ? 200 : 40), ['new' => 'new', 'min' => 'min', 'max' => 'max', 'source' => 'source']);
+        $typed = array_map(
+            static fn (string $key): string => mb_substr(trim((string) $request->request->get($key, '')), 0, 'source' === $key ? 200 : 40),
+            ['new' => 'new', 'min' => 'min', 'max' => 'max', 'source' => 'source'],
+        );
         $now = now();
         if ('' !== $typed['min'].$typed['max']) {
             $next = new ShopLimit($family, $part, $field);
             $next->madeAt = $now;
-            [$next->new, $next->min, $next->max, $next->source, $next->byWhom] = [$typed['new'], $typed['min'], $typed['max'], $typed['source'], $person->get()->name];
+            [$next->new, $next->min, $next->max, $next->source, $next->byWhom] = [
+                $typed['new'],
+                $typed['min'],
+                $typed['max'],
+                $typed['source'],
+                $person->get()->name,
+            ];
             if ('' === $next->source) {
                 throw new ShopError('Where is it written? A limit without its source counts for nothing in a dispute.', 422);
             }

@@ -32,7 +32,10 @@ final readonly class TakeReading
         [$key, $place] = explode('@', $which, 2) + [1 => ''];
         $field = $part->fields[$key] ?? throw new ShopError('Which reading is it?', 422);
         if ([] !== $field->positions() && !\in_array($place, $field->positions(), true)) {
-            throw new ShopError(\sprintf('%s is read at %s: at which of them is this?', $field->name, implode(', ', $field->positions())), 422);
+            throw new ShopError(
+                \sprintf('%s is read at %s: at which of them is this?', $field->name, implode(', ', $field->positions())),
+                422,
+            );
         }
 
         return [$field, [] === $field->positions() ? '' : $place];

@@ -47,12 +47,44 @@ final readonly class ErrorPages
     {
         return match (true) {
             $error instanceof ShopError => [$error->status, $error->getMessage()],
-            $error instanceof OptimisticLockException, $error instanceof UniqueConstraintViolationException => [409, 'Somebody else saved the same thing in the same moment. Nothing of theirs was overwritten: go back, look at both, and save again.'],
-            $error instanceof DriverException && 'P0001' === $error->getSQLState() => [409, \sprintf('This stays as it is: %s.', 1 === preg_match('/ERROR:\s+(.+)/', $error->getMessage(), $says) ? $says[1] : 'something that was signed rests on it')],
-            $error instanceof InvalidCsrfTokenException => [403, 'This page was open too long and its key has run out. Go back, load it again, and save; what you typed is still in the fields.'],
-            $error instanceof AccessDeniedException && null !== $this->security->getUser() => [403, 'Access Denied.' === $error->getMessage() || str_starts_with($error->getMessage(), 'Access Denied') ? 'Your role may look at this but not change it. Ask an analyst, or sign in as somebody who may.' : $error->getMessage()],
-            $error instanceof RequestExceptionInterface, $error instanceof HttpExceptionInterface && 400 === $error->getStatusCode() => [400, 'What was sent cannot be read: a field holds a list where one value belongs, or the other way round. Go back and send the form of the page.'],
-            $error instanceof HttpExceptionInterface && 404 === $error->getStatusCode() => [404, 'There is nothing under this address. It may have been removed, or the number is mistyped.'],
+            $error instanceof OptimisticLockException, $error instanceof UniqueConstraintViolationException => [
+                409,
+                'Somebody else saved the same thing in the same moment. Nothing of theirs was overwritten: go back, look at '
+                    .'both, and save again.',
+            ],
+            $error instanceof DriverException
+                && 'P0001' === $error->getSQLState() => [
+                    409,
+                    \sprintf(
+                        'This stays as it is: %s.',
+                        1 === preg_match('/ERROR:\s+(.+)/', $error->getMessage(), $says)
+                            ? $says[1]
+                            : 'something that was signed rests on it',
+                    ),
+                ],
+            $error instanceof InvalidCsrfTokenException => [
+                403,
+                'This page was open too long and its key has run out. Go back, load it again, and save; what you typed is still '
+                    .'in the fields.',
+            ],
+            $error instanceof AccessDeniedException
+                && null !== $this->security->getUser() => [
+                    403,
+                    'Access Denied.' === $error->getMessage() || str_starts_with($error->getMessage(), 'Access Denied')
+                        ? 'Your role may look at this but not change it. Ask an analyst, or sign in as somebody who may.'
+                        : $error->getMessage(),
+                ],
+            $error instanceof RequestExceptionInterface, $error instanceof HttpExceptionInterface
+                && 400 === $error->getStatusCode() => [
+                    400,
+                    'What was sent cannot be read: a field holds a list where one value belongs, or the other way round. Go back '
+                        .'and send the form of the page.',
+                ],
+            $error instanceof HttpExceptionInterface
+                && 404 === $error->getStatusCode() => [
+                    404,
+                    'There is nothing under this address. It may have been removed, or the number is mistyped.',
+                ],
             $error instanceof HttpExceptionInterface && 405 === $error->getStatusCode() => [405, 'This address takes no such request.'],
             default => null,
         };

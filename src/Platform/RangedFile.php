@@ -7,7 +7,9 @@ namespace App\Platform;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** A stored file sent as a player asks for it: from a byte to a byte (RFC 9110, section 14), out of a stream that may not be able to seek. */
+/**
+ * A stored file sent as a player asks for it: from a byte to a byte (RFC 9110, section 14), out of a stream that may not be able to seek.
+ */
 final class RangedFile
 {
     /**

@@ -19,6 +19,11 @@ final class Seen
             return null;
         }
 
-        return \sprintf('Two hands on this: meanwhile %s saved “%s”; you typed “%s”. Nothing is overwritten yet. Save once more to put yours.', $who, '' === $plain($stored) ? 'nothing' : $stored, '' === $plain($typed) ? 'nothing' : $typed);
+        return \sprintf(
+            'Two hands on this: meanwhile %s saved “%s”; you typed “%s”. Nothing is overwritten yet. Save once more to put yours.',
+            $who,
+            '' === $plain($stored) ? 'nothing' : $stored,
+            '' === $plain($typed) ? 'nothing' : $typed,
+        );
     }
 }

@@ -70,7 +70,11 @@ final readonly class StoredFiles
         try {
             return $this->files->fileExists($this->path($area, $hash));
         } catch (FilesystemException $error) {
-            throw new ShopError('The store does not answer. Nothing is lost; look whether its server and the line to it are up, then try again.', 503, $error);
+            throw new ShopError(
+                'The store does not answer. Nothing is lost; look whether its server and the line to it are up, then try again.',
+                503,
+                $error,
+            );
         }
     }
 
@@ -99,7 +103,11 @@ final readonly class StoredFiles
         try {
             return $this->files->readStream($this->path($area, $hash));
         } catch (FilesystemException $error) {
-            throw new ShopError('The file is not in the store any more. Tell whoever looks after the server; the record of it is still here.', 404, $error);
+            throw new ShopError(
+                'The file is not in the store any more. Tell whoever looks after the server; the record of it is still here.',
+                404,
+                $error,
+            );
         }
     }
 
@@ -117,14 +125,24 @@ final readonly class StoredFiles
     public function send(string $area, string $hash, string $type, string $name, bool $save = false): StreamedResponse
     {
         if ('damaged' === $this->state($area, $hash)) {
-            throw new ShopError('This file is not what it was: it does not fit the digest that it was kept under. Tell whoever looks after the server; it has to come from the backup.', 410);
+            throw new ShopError(
+                'This file is not what it was: it does not fit the digest that it was kept under. Tell whoever looks after the '
+                    .'server; it has to come from the backup.',
+                410,
+            );
         }
         $stream = $this->open($area, $hash);
 
         return new StreamedResponse(static function () use ($stream): void {
             fpassthru($stream);
             fclose($stream);
-        }, 200, ['Content-Type' => $type, 'Content-Disposition' => HeaderUtils::makeDisposition($save ? HeaderUtils::DISPOSITION_ATTACHMENT : HeaderUtils::DISPOSITION_INLINE, $name)]);
+        }, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                $save ? HeaderUtils::DISPOSITION_ATTACHMENT : HeaderUtils::DISPOSITION_INLINE,
+                $name,
+            ),
+        ]);
     }
 
     /** Copies a stored file to a temporary one, for programs that want a path. The caller removes it. */
@@ -145,6 +163,11 @@ final readonly class StoredFiles
 
     private function full(?\Throwable $previous = null): ShopError
     {
-        return new ShopError('The store took no more: this file was not stored. Nothing else is lost; keep it on the phone or card, make room on the server, and send it again.', 507, $previous);
+        return new ShopError(
+            'The store took no more: this file was not stored. Nothing else is lost; keep it on the phone or card, make room on '
+                .'the server, and send it again.',
+            507,
+            $previous,
+        );
     }
 }

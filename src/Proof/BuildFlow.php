@@ -25,8 +25,14 @@ use Twig\Attribute\AsTwigFunction;
 /** What the unit should do as it went together: with the plays read in the build, the sizes of what went back in, and the rest as new. */
 final readonly class BuildFlow
 {
-    public function __construct(private BookShelf $shelf, private WearCheck $wear, private FigureDesk $figures, private CaseMeasures $measures, private BuildDesk $build, private RepairDesk $repair)
-    {
+    public function __construct(
+        private BookShelf $shelf,
+        private WearCheck $wear,
+        private FigureDesk $figures,
+        private CaseMeasures $measures,
+        private BuildDesk $build,
+        private RepairDesk $repair,
+    ) {
     }
 
     /**
@@ -38,7 +44,11 @@ final readonly class BuildFlow
     {
         $inputs = $this->asked($case)?->inputs;
 
-        return null === $inputs ? null : new ExpectedFlow(PumpInputs::pump($inputs, 'found-paths'), new Oil($inputs->si('v40'), $inputs->si('v100'), $inputs->has('density') ? $inputs->si('density') : 0.0), $flowU);
+        return null === $inputs ? null : new ExpectedFlow(
+            PumpInputs::pump($inputs, 'found-paths'),
+            new Oil($inputs->si('v40'), $inputs->si('v100'), $inputs->has('density') ? $inputs->si('density') : 0.0),
+            $flowU,
+        );
     }
 
     /** @return array<string, Result> pressure held in each state, as built */
@@ -79,7 +89,17 @@ final readonly class BuildFlow
         $asked = $this->wear->of($case)?->asked;
 
         // Where nobody can know how a part lies, the way that leaks most: the stand is not held to more than it can give.
-        return null === $asked ? null : $this->figures->ask($asked->card, ['found-paths' => implode(';', array_map(static fn (array $one): string => $one['found']->paths(true), $this->gaps($case)))] + $asked->typed);
+        return null === $asked
+            ? null
+            : $this->figures->ask(
+                $asked->card,
+                [
+                    'found-paths' => implode(
+                        ';',
+                        array_map(static fn (array $one): string => $one['found']->paths(true), $this->gaps($case)),
+                    ),
+                ] + $asked->typed,
+            );
     }
 
     /** @return array<string, list<string>> plays of the build by the reading that they are; the last attempt counts */
@@ -87,7 +107,9 @@ final readonly class BuildFlow
     {
         $plays = [];
         foreach ($this->build->sheet($case) as $row) {
-            $typed = $row['done'] && '' !== $row['step']->reads ? $row['records'][\count($row['records']) - 1]->typed['readings'] ?? '' : '';
+            $typed = $row['done'] && '' !== $row['step']->reads
+                ? $row['records'][\count($row['records']) - 1]->typed['readings'] ?? ''
+                : '';
             if (\is_string($typed) && '' !== $typed) {
                 $plays[$row['step']->reads] = array_map(trim(...), explode(';', trim($typed, '; ')));
             }
@@ -99,6 +121,11 @@ final readonly class BuildFlow
     /** @return list<string> parts that are new, or were worked on */
     private function renewed(CaseFile $case): array
     {
-        return array_keys(array_filter($this->repair->plan($case)->decided, static fn (Disposition $one): bool => !$one->keepsThePart() || Disposition::Machine === $one));
+        return array_keys(
+            array_filter(
+                $this->repair->plan($case)->decided,
+                static fn (Disposition $one): bool => !$one->keepsThePart() || Disposition::Machine === $one,
+            )
+        );
     }
 }

@@ -33,8 +33,16 @@ final class ProofController extends AbstractController
     /** Largest recording, bytes. */
     private const LARGEST = 12_000_000;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly ProofDesk $desk, private readonly Stand $recordings, private readonly LiveStand $live, private readonly CurrentPerson $person, private readonly TestStandRepository $stands)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly ProofDesk $desk,
+        private readonly Stand $recordings,
+        private readonly LiveStand $live,
+        private readonly CurrentPerson $person,
+        private readonly TestStandRepository $stands,
+    ) {
     }
 
     #[Route('/cases/{number}/proof', name: 'proof', methods: ['GET'])]
@@ -43,15 +51,33 @@ final class ProofController extends AbstractController
         return $this->page($this->gate->find($number));
     }
 
-    #[Route('/cases/{number}/proof/{key}', name: 'proof_item', requirements: ['key' => 'direction|(book|complaint)-\d+'], methods: ['POST'])]
+    #[Route(
+        '/cases/{number}/proof/{key}',
+        name: 'proof_item',
+        requirements: ['key' => 'direction|(book|complaint)-\d+'],
+        methods: ['POST'],
+    )]
     #[IsGranted(Permission::BENCH)]
     #[IsCsrfTokenValid('act')]
     public function item(string $number, string $key, Request $request): Response
     {
         $case = $this->gate->find($number);
-        $typed = ['key' => $key, 'words' => self::text($request, 'words', 2000), 'read' => $request->request->all('read'), 'speed' => $request->request->all('speed'), 'stand' => self::text($request, 'stand', 80)];
+        $typed = [
+            'key' => $key,
+            'words' => self::text($request, 'words', 2000),
+            'read' => $request->request->all('read'),
+            'speed' => $request->request->all('speed'),
+            'stand' => self::text($request, 'stand', 80),
+        ];
         try {
-            $record = $this->desk->entry($case, $key, (string) $request->request->get('outcome', ''), $typed, $this->stand($typed['stand']), $this->person->get()->name);
+            $record = $this->desk->entry(
+                $case,
+                $key,
+                (string) $request->request->get('outcome', ''),
+                $typed,
+                $this->stand($typed['stand']),
+                $this->person->get()->name,
+            );
         } catch (\DomainException $e) {
             return $this->page($case, ['refused' => $e->getMessage()] + $typed);
         }
@@ -69,10 +95,19 @@ final class ProofController extends AbstractController
         $case = $this->gate->find($number);
         $file = $request->files->get('recording');
         if (!$file instanceof UploadedFile || !$file->isValid() || $file->getSize() > self::LARGEST) {
-            throw new ShopError(\sprintf('Choose a recording as CSV, of at most %d MB. Two hours at 10 Hz are about 3 MB.', self::LARGEST / 1_000_000), 422);
+            throw new ShopError(
+                \sprintf('Choose a recording as CSV, of at most %d MB. Two hours at 10 Hz are about 3 MB.', self::LARGEST / 1_000_000),
+                422,
+            );
         }
         try {
-            $this->recordings->take($case, $file->getPathname(), $file->getClientOriginalName(), $this->person->get()->name, $this->stand(self::text($request, 'stand', 80)));
+            $this->recordings->take(
+                $case,
+                $file->getPathname(),
+                $file->getClientOriginalName(),
+                $this->person->get()->name,
+                $this->stand(self::text($request, 'stand', 80)),
+            );
         } catch (\DomainException $e) {
             throw new ShopError(\sprintf('%s was not taken. %s', $file->getClientOriginalName(), $e->getMessage()), 422);
         }
@@ -97,7 +132,11 @@ final class ProofController extends AbstractController
         $watch = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed);
         $open = array_filter($this->desk->sheet($case), static fn (array $row): bool => ProofEntry::PASSED !== $row['outcome']);
         $despite = self::text($request, 'despite', 1000);
-        [$handover->checks, $handover->stop, $handover->byWhom] = [self::text($request, 'check', 4000), self::text($request, 'stop', 4000), $this->person->get()->name];
+        [$handover->checks, $handover->stop, $handover->byWhom] = [
+            self::text($request, 'check', 4000),
+            self::text($request, 'stop', 4000),
+            $this->person->get()->name,
+        ];
         $handover->watch = false === $watch ? null : $watch;
         try {
             if ('' !== $typed && false === $watch) {
@@ -135,6 +174,22 @@ final class ProofController extends AbstractController
         $known = $this->desk->handover($case);
         $run = $this->live->of($case);
 
-        return $this->render('proof/proof.html.twig', ['case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $this->desk->sheet($case), 'recordings' => $this->recordings->of($case), 'known' => $known, 'handover' => $handover ?? $known ?? $this->desk->draft($case), 'typed' => $typed, 'stands' => $this->live->stands(), 'run' => $run, 'trace' => null === $run ? null : $this->live->trace($run), 'now' => now()], new Response(status: [] === $typed ? 200 : 422));
+        return $this->render(
+            'proof/proof.html.twig',
+            [
+                'case' => $case,
+                'book' => $this->shelf->book($case->family),
+                'sheet' => $this->desk->sheet($case),
+                'recordings' => $this->recordings->of($case),
+                'known' => $known,
+                'handover' => $handover ?? $known ?? $this->desk->draft($case),
+                'typed' => $typed,
+                'stands' => $this->live->stands(),
+                'run' => $run,
+                'trace' => null === $run ? null : $this->live->trace($run),
+                'now' => now(),
+            ],
+            new Response(status: [] === $typed ? 200 : 422),
+        );
     }
 }

@@ -28,11 +28,20 @@ use Twig\Attribute\AsTwigFunction;
 /** The proof of a case, how far it is, and what goes out with the unit. */
 final readonly class ProofDesk
 {
-    public function __construct(private BookShelf $shelf, private Signing $signing, private FigureRegistry $figures, private ProofRecordRepository $records, private HandoverRepository $handovers)
-    {
+    public function __construct(
+        private BookShelf $shelf,
+        private Signing $signing,
+        private FigureRegistry $figures,
+        private ProofRecordRepository $records,
+        private HandoverRepository $handovers,
+    ) {
     }
 
-    /** @return list<array{item: ProofItem, records: list<ProofRecord>, outcome: string, soak: Soak|null}> outcome: of the last entry; empty: none yet */
+    /**
+     * @return list<array{
+     *     item: ProofItem, records: list<ProofRecord>, outcome: string, soak: Soak|null,
+     * }> outcome: of the last entry; empty: none yet
+     */
     public function sheet(CaseFile $case): array
     {
         $book = $this->shelf->book($case->family);
@@ -40,13 +49,24 @@ final readonly class ProofDesk
         foreach ($this->records->ofCase($case) as $record) {
             $records[$record->item][] = $record;
         }
-        $complaints = array_map(static fn (Complaint $one): array => ['name' => $book->complaints[$one->what]->name ?? $one->what, 'conditions' => $one->conditions()], $case->complaints->getValues());
+        $complaints = array_map(
+            static fn (Complaint $one): array => [
+                'name' => $book->complaints[$one->what]->name ?? $one->what,
+                'conditions' => $one->conditions(),
+            ],
+            $case->complaints->getValues(),
+        );
 
         return array_map(static function (ProofItem $item) use ($records): array {
             $own = $records[$item->key] ?? [];
             $last = $own[\count($own) - 1] ?? null;
 
-            return ['item' => $item, 'records' => $own, 'outcome' => $last->outcome ?? '', 'soak' => ProofEntry::BEGUN === $last?->outcome ? new Soak($last->madeAt, $item->minutes) : null];
+            return [
+                'item' => $item,
+                'records' => $own,
+                'outcome' => $last->outcome ?? '',
+                'soak' => ProofEntry::BEGUN === $last?->outcome ? new Soak($last->madeAt, $item->minutes) : null,
+            ];
         }, ProofPlan::of($book, $complaints));
     }
 
@@ -60,18 +80,38 @@ final readonly class ProofDesk
     public function entry(CaseFile $case, string $key, string $outcome, array $typed, ?TestStand $stand, string $who): ProofRecord
     {
         $sheet = $this->sheet($case);
-        $row = array_values(array_filter($sheet, static fn (array $row): bool => $row['item']->key === $key))[0] ?? throw new \DomainException('There is no such step in the proof of this family.');
+        $row = array_values(
+            array_filter($sheet, static fn (array $row): bool => $row['item']->key === $key)
+        )[0] ?? throw new \DomainException('There is no such step in the proof of this family.');
         $record = new ProofRecord($case, $key, $outcome, $typed['words'], $who);
         $judged = [];
         foreach (ProofEntry::BEGUN === $outcome ? [] : $row['item']->reads as $i => $read) {
-            [$value, $speed] = array_map(static fn (mixed $one): string => \is_string($one) ? mb_substr(trim($one), 0, 400) : '', [$typed['read'][$i] ?? '', $typed['speed'][$i] ?? '']);
+            [$value, $speed] = array_map(
+                static fn (mixed $one): string => \is_string($one) ? mb_substr(trim($one), 0, 400) : '',
+                [$typed['read'][$i] ?? '', $typed['speed'][$i] ?? ''],
+            );
             if ('' !== $value) {
-                $judged[] = $one = ProofReading::of($read, $value, $speed, '' === $case->displacement ? null : Quantity::parse($case->displacement, Dimension::Displacement), $stand?->all() ?? [], $this->figures);
+                $judged[] = $one = ProofReading::of(
+                    $read,
+                    $value,
+                    $speed,
+                    '' === $case->displacement ? null : Quantity::parse($case->displacement, Dimension::Displacement),
+                    $stand?->all() ?? [],
+                    $this->figures,
+                );
                 $record->readings[] = ['typed' => $value, 'speed' => $speed, 'says' => $one->says, 'verdict' => $one->verdict->value];
             }
         }
         $first = $sheet[0];
-        ProofEntry::allow($row['item'], $first['item']->key === $key || ProofEntry::PASSED === $first['outcome'] ? null : $first['item'], $row['soak'], $outcome, $typed['words'], $judged, now());
+        ProofEntry::allow(
+            $row['item'],
+            $first['item']->key === $key || ProofEntry::PASSED === $first['outcome'] ? null : $first['item'],
+            $row['soak'],
+            $outcome,
+            $typed['words'],
+            $judged,
+            now(),
+        );
         $record->stand = [] === $judged ? '' : $stand->name ?? '';
 
         return $record;
@@ -95,7 +135,11 @@ final readonly class ProofDesk
     {
         $handover = new Handover($case);
         $origin = $this->signing->current($case)->origin?->origin;
-        $handover->checks = trim("Level and leaks after the first hour, after the first day, and then at every service.\n".(null === $origin ? '' : Outside::of($origin)));
+        $handover->checks = trim(
+            "Level and leaks after the first hour, after the first day, and then at every service.\n".(
+                null === $origin ? '' : Outside::of($origin)
+            )
+        );
         $handover->stop = 'A new noise, foam, oil on the ground, or the complaint as it was: stop, do not try it once more, and call us.';
         $handover->watch = now('today +30 days');
 

@@ -18,8 +18,12 @@ final readonly class Stand
     /** So many points are drawn. */
     public const POINTS = 480;
 
-    public function __construct(private EntityManagerInterface $em, private StoredFiles $stored, private BuildFlow $flow, private StandRecordingRepository $recordings)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private StoredFiles $stored,
+        private BuildFlow $flow,
+        private StandRecordingRepository $recordings,
+    ) {
     }
 
     /**
@@ -31,7 +35,13 @@ final readonly class Stand
     {
         $read = Recording::read((string) file_get_contents($file));
         $recording = new StandRecording($case, mb_substr($name, 0, 200), $this->stored->keep('recordings', $file), $who);
-        [$recording->nrOfRows, $recording->seconds, $recording->units, $recording->gaps, $recording->drawn] = [\count($read->times), $read->seconds(), $read->units, $read->gaps(), $read->drawn(self::POINTS)];
+        [
+            $recording->nrOfRows,
+            $recording->seconds,
+            $recording->units,
+            $recording->gaps,
+            $recording->drawn,
+        ] = [\count($read->times), $read->seconds(), $read->units, $read->gaps(), $read->drawn(self::POINTS)];
         [$recording->stand, $recording->flowU] = [$on->name ?? '', $on?->u(Channel::Flow) ?? 0.0];
         $expected = $this->flow->expected($case, $recording->flowU);
         if (null !== $expected) {

@@ -10,7 +10,10 @@ use Japhrex\Core\Proof\Trace;
 use Japhrex\Core\Quantity\Units;
 use Twig\Attribute\AsTwigFunction;
 
-/** A run as lines that a template draws: each channel a strip of its own, the expected band behind the flow; numbers in the units of the person who reads. */
+/**
+ * A run as lines that a template draws: each channel a strip of its own, the expected band behind the flow; numbers in the units of the
+ * person who reads.
+ */
 final readonly class StandTrace
 {
     private const WIDTH = 900.0;
@@ -21,7 +24,11 @@ final readonly class StandTrace
     {
     }
 
-    /** @return list<array{name: string, scale: string, peaks: string, mean: string, band: string}> paths in a box of 900 by 110; scale: from its lower to its upper end */
+    /**
+     * @return list<array{
+     *     name: string, scale: string, peaks: string, mean: string, band: string,
+     * }> paths in a box of 900 by 110; scale: from its lower to its upper end
+     */
     #[AsTwigFunction('stand_trace')]
     public function of(Trace $run): array
     {
@@ -32,16 +39,28 @@ final readonly class StandTrace
                 continue;
             }
             $band = Channel::Flow === $channel ? $run->band() : [];
-            $all = [...array_map(static fn (array $point): float => $point['low'][$name], $run->drawn), ...array_map(static fn (array $point): float => $point['high'][$name], $run->drawn), ...array_merge(...array_map(static fn (?array $one): array => $one ?? [], $band))];
+            $all = [
+                ...array_map(static fn (array $point): float => $point['low'][$name], $run->drawn),
+                ...array_map(static fn (array $point): float => $point['high'][$name], $run->drawn),
+                ...array_merge(...array_map(static fn (?array $one): array => $one ?? [], $band)),
+            ];
             // A little room above; a flow that never falls under half of its most is drawn from there, so that its band can be seen.
             $top = self::ROOM * max(0.0, ...$all);
             $bottom = Channel::Flow === $channel && min($top, ...$all) > $top / 2 ? $top / 2 : min(0.0, ...$all);
-            $scale = static fn (float $value): float => round(self::HEIGHT - self::HEIGHT * ($value - $bottom) / (($top - $bottom) ?: 1.0), 1);
+            $scale = static fn (float $value): float => round(
+                self::HEIGHT - self::HEIGHT * ($value - $bottom) / (($top - $bottom) ?: 1.0),
+                1,
+            );
             $x = static fn (float $t): float => round(self::WIDTH * $t / ($run->seconds ?: 1.0), 1);
             $times = array_column($run->drawn, 't');
             $strips[] = [
                 'name' => $name, 'scale' => $this->scale($bottom, $top, $channel),
-                'peaks' => self::between($times, array_map(static fn (array $point): array => [$point['low'][$name], $point['high'][$name]], $run->drawn), $x, $scale),
+                'peaks' => self::between(
+                    $times,
+                    array_map(static fn (array $point): array => [$point['low'][$name], $point['high'][$name]], $run->drawn),
+                    $x,
+                    $scale,
+                ),
                 'mean' => self::line($run, $name, $x, $scale),
                 'band' => self::between($times, $band, $x, $scale),
             ];
@@ -50,7 +69,9 @@ final readonly class StandTrace
         return $strips;
     }
 
-    /** @return list<array{name: string, value: string, expected: string}> what the stand shows now, and between which flows it should lie */
+    /**
+     * @return list<array{name: string, value: string, expected: string}> what the stand shows now, and between which flows it should lie
+     */
     #[AsTwigFunction('stand_now')]
     public function now(Trace $run): array
     {
@@ -59,7 +80,13 @@ final readonly class StandTrace
             $value = $run->now()[$channel->value] ?? null;
             if (null !== $value) {
                 $band = Channel::Flow === $channel ? $run->expectedNow() : null;
-                $shown[] = ['name' => $channel->value, 'value' => $this->show($value, $channel), 'expected' => null === $band ? '' : \sprintf('%s to %s expected', $this->show($band[0], $channel), $this->show($band[1], $channel))];
+                $shown[] = [
+                    'name' => $channel->value,
+                    'value' => $this->show($value, $channel),
+                    'expected' => null === $band
+                        ? ''
+                        : \sprintf('%s to %s expected', $this->show($band[0], $channel), $this->show($band[1], $channel)),
+                ];
             }
         }
 
@@ -98,7 +125,8 @@ final readonly class StandTrace
         $path = '';
         $last = null;
         foreach ($run->drawn as $point) {
-            $broken = null === $last || [] !== array_filter($run->gaps, static fn (array $gap): bool => $gap[0] < $point['t'] && $gap[1] > $last);
+            $broken = null === $last
+                || [] !== array_filter($run->gaps, static fn (array $gap): bool => $gap[0] < $point['t'] && $gap[1] > $last);
             $path .= ($broken ? 'M' : 'L').$x($point['t']).' '.$y($point['mean'][$name]);
             $last = $point['t'];
         }
@@ -110,7 +138,12 @@ final readonly class StandTrace
     private function scale(float $low, float $high, Channel $channel): string
     {
         $unit = Units::named($this->person->units()->unit($channel->dimension()), $channel->dimension());
-        $number = static fn (float $si): string => number_format($value = $unit->fromSi($si), abs($value) < 10.0 && 0.0 !== round($value) ? 1 : 0, '.', '');
+        $number = static fn (float $si): string => number_format(
+            $value = $unit->fromSi($si),
+            abs($value) < 10.0 && 0.0 !== round($value) ? 1 : 0,
+            '.',
+            '',
+        );
 
         return $number($low).' to '.$number($high).' '.$unit->symbol();
     }

@@ -20,6 +20,12 @@ final readonly class WentOut implements OwnRecord
     {
         $now = now();
 
-        return array_map(static fn (array $row): array => ['days' => (($row['back'] ?? $now)->getTimestamp() - $row['gone']->getTimestamp()) / 86400, 'back' => null !== $row['back']], $this->handovers->gone($family));
+        return array_map(
+            static fn (array $row): array => [
+                'days' => (($row['back'] ?? $now)->getTimestamp() - $row['gone']->getTimestamp()) / 86400,
+                'back' => null !== $row['back'],
+            ],
+            $this->handovers->gone($family),
+        );
     }
 }

@@ -22,8 +22,11 @@ use Symfony\Component\Routing\Attribute\Route;
 /** What a customer sees by the link: what failed, their theory answered, the options. No log-in; the link is signed. */
 final class CustomerController extends AbstractController
 {
-    public function __construct(private readonly Offers $offers, private readonly UriSigner $signer, private readonly PhotoRepository $photos)
-    {
+    public function __construct(
+        private readonly Offers $offers,
+        private readonly UriSigner $signer,
+        private readonly PhotoRepository $photos,
+    ) {
     }
 
     #[Route('/offer/{id}', name: 'customer', methods: ['GET'])]
@@ -44,11 +47,17 @@ final class CustomerController extends AbstractController
             if ('' === $asked) {
                 $this->offers->answer($offer, $text('choice', 20), $text('name', 100), $text('words', 2000));
             } else {
-                $question = $offer->questions->filter(static fn (OfferQuestion $one): bool => (string) $one->id === $asked)->first() ?: throw new \DomainException('There is no such question.');
+                $question = $offer->questions->filter(
+                    static fn (OfferQuestion $one): bool => (string) $one->id === $asked
+                )->first() ?: throw new \DomainException('There is no such question.');
                 $this->offers->reply($question, $text('name', 100), $text('words', 2000));
             }
         } catch (\DomainException $e) {
-            return $this->page($offer, $e->getMessage(), ['question' => $asked, 'choice' => $text('choice', 20), 'name' => $text('name', 100), 'words' => $text('words', 2000)]);
+            return $this->page(
+                $offer,
+                $e->getMessage(),
+                ['question' => $asked, 'choice' => $text('choice', 20), 'name' => $text('name', 100), 'words' => $text('words', 2000)],
+            );
         }
 
         return $this->redirect($this->offers->link($offer).'#answered', Response::HTTP_SEE_OTHER);
@@ -90,11 +99,17 @@ final class CustomerController extends AbstractController
         foreach ($offer->photos as $id) {
             $photo = $this->photos->find($id);
             if (null !== $photo) {
-                $photos[] = ['photo' => $photo, 'source' => $this->signer->sign($this->generateUrl('customer_photo', ['id' => $offer->id, 'photo' => $id]), $end)];
+                $photos[] = [
+                    'photo' => $photo,
+                    'source' => $this->signer->sign($this->generateUrl('customer_photo', ['id' => $offer->id, 'photo' => $id]), $end),
+                ];
             }
         }
         $response = $this->render('repair/customer.html.twig', [
-            'offer' => $offer, 'case' => $offer->case, 'photos' => $photos, 'link' => $this->offers->link($offer), 'pdf' => null === $offer->pdf ? '' : $this->signer->sign($this->generateUrl('customer_pdf', ['id' => $offer->id]), $end),
+            'offer' => $offer, 'case' => $offer->case, 'photos' => $photos, 'link' => $this->offers->link($offer),
+            'pdf' => null === $offer->pdf
+                ? ''
+                : $this->signer->sign($this->generateUrl('customer_pdf', ['id' => $offer->id]), $end),
             'open' => $offer->isOpen(now()), 'wrong' => $wrong, 'typed' => $typed,
         ], new Response(status: '' === $wrong ? 200 : 422));
         $response->headers->set('X-Robots-Tag', 'noindex');

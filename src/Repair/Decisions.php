@@ -20,8 +20,14 @@ use Symfony\Component\Uid\Uuid;
 /** What becomes of the parts: as it was found and, once the case is signed, as it was decided since for the repair. */
 final readonly class Decisions
 {
-    public function __construct(private EntityManagerInterface $em, private BoundParts $bound, private Conditions $conditions, private CurrentPerson $person, private PartRecordRepository $records, private PartDecisionRepository $decisions)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private BoundParts $bound,
+        private Conditions $conditions,
+        private CurrentPerson $person,
+        private PartRecordRepository $records,
+        private PartDecisionRepository $decisions,
+    ) {
     }
 
     /** @return array<string, PartRecord|PartDecision> by part: those that were taken, whether or not they stand */
@@ -51,13 +57,25 @@ final readonly class Decisions
         $bound = $this->bound->of($case);
         $missed = $this->conditions->missed($case);
 
-        return array_filter(array_map(static fn (PartRecord|PartDecision $one): ?string => (isset($bound[$one->part]) ? $one->against($bound[$one->part]) : null) ?? self::failed($one, $missed), $this->taken($case)));
+        return array_filter(
+            array_map(
+                static fn (PartRecord|PartDecision $one): ?string => (
+                    isset($bound[$one->part]) ? $one->against($bound[$one->part]) : null
+                ) ?? self::failed($one, $missed),
+                $this->taken($case),
+            )
+        );
     }
 
     /** @return list<string> parts that go back in for now: what they hang on may still ask for a new one */
     public function provisional(CaseFile $case): array
     {
-        return array_keys(array_filter($this->standing($case), static fn (PartRecord|PartDecision $one): bool => '' !== $one->hangsOn && true === $one->disposition?->keepsThePart()));
+        return array_keys(
+            array_filter(
+                $this->standing($case),
+                static fn (PartRecord|PartDecision $one): bool => '' !== $one->hangsOn && true === $one->disposition?->keepsThePart(),
+            )
+        );
     }
 
     /**
@@ -87,7 +105,15 @@ final readonly class Decisions
         }
         $why = $bound->against($disposition, '' === trim($despite) ? [] : $bound->asks);
         if (null !== $why) {
-            throw new ShopError(\sprintf('%s is refused: %s %s', $disposition->label(), $why, [] === $bound->stops ? 'Say why it may go back in all the same, or decide otherwise.' : 'Decide otherwise.'), 422);
+            throw new ShopError(
+                \sprintf(
+                    '%s is refused: %s %s',
+                    $disposition->label(),
+                    $why,
+                    [] === $bound->stops ? 'Say why it may go back in all the same, or decide otherwise.' : 'Decide otherwise.',
+                ),
+                422,
+            );
         }
         $decision->disposition = $disposition;
         [$decision->dispositionReason, $decision->hangsOn] = [mb_substr(trim($reason), 0, 2000), mb_substr(trim($hangsOn), 0, 200)];

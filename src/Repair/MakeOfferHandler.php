@@ -18,8 +18,16 @@ use Twig\Environment;
 #[AsMessageHandler]
 final readonly class MakeOfferHandler
 {
-    public function __construct(private EntityManagerInterface $em, private ShownPictures $shown, private StoredFiles $stored, private PdfTool $pdf, private Environment $twig, private string $projectDir, private OfferRepository $offers, private PhotoRepository $photos)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private ShownPictures $shown,
+        private StoredFiles $stored,
+        private PdfTool $pdf,
+        private Environment $twig,
+        private string $projectDir,
+        private OfferRepository $offers,
+        private PhotoRepository $photos,
+    ) {
     }
 
     public function __invoke(MakeOffer $message): void
@@ -41,7 +49,14 @@ final readonly class MakeOfferHandler
                 file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));
             }
         }
-        $this->pdf->make($this->twig->render('repair/offer_pdf.html.twig', ['offer' => $offer, 'case' => $offer->case, 'photos' => $photos, 'assets' => 'file://'.$this->projectDir.'/assets']), $folder, $folder.'/offer.pdf');
+        $this->pdf->make(
+            $this->twig->render(
+                'repair/offer_pdf.html.twig',
+                ['offer' => $offer, 'case' => $offer->case, 'photos' => $photos, 'assets' => 'file://'.$this->projectDir.'/assets'],
+            ),
+            $folder,
+            $folder.'/offer.pdf',
+        );
         $offer->pdf = $this->stored->keep('offers', $folder.'/offer.pdf');
         $this->em->flush();
     }

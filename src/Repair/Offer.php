@@ -16,10 +16,15 @@ use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Repair\OptionKind;
 
 /**
- * What a customer was offered, as it was offered: the story in plain words, the options with their prices, and what they answered. It is reached by a
+ * What a customer was offered, as it was offered: the story in plain words, the options with their prices, and what they answered. It is
+ * reached by a
  * signed link without a log-in, until it expires or is taken back.
  *
- * @phpstan-type Offered array{kind: string, label: string, lines: list<array{what: string, kind: string, low: string, high: string}>, low: string, high: string, tax-low: string, tax-high: string, gross-low: string, gross-high: string, hours: float, days: int, life: string, risk: string, outside: string}
+ * @phpstan-type Offered array{
+ *     kind: string, label: string, lines: list<array{what: string, kind: string, low: string, high: string}>, low: string,
+ *     high: string, tax-low: string, tax-high: string, gross-low: string, gross-high: string, hours: float, days: int,
+ *     life: string, risk: string, outside: string,
+ * }
  */
 #[ORM\Entity(repositoryClass: OfferRepository::class)]
 #[ORM\Table(name: 'offer')]

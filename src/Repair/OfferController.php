@@ -26,8 +26,11 @@ final class OfferController extends AbstractController
     /** A link holds at most so long, days. */
     private const LONGEST = 90;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly Offers $offers)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly Offers $offers,
+    ) {
     }
 
     #[Route('/cases/{number}/offers', name: 'offer_make', methods: ['POST'])]
@@ -40,17 +43,38 @@ final class OfferController extends AbstractController
         $until = \DateTimeImmutable::createFromFormat('!Y-m-d', $text('until'));
         $today = now('today');
         if (false === $until || $until < $today || $until > $today->modify('+'.self::LONGEST.' days')) {
-            throw new ShopError(\sprintf('Until when does the link hold? A day from today to %s.', $today->modify('+'.self::LONGEST.' days')->format('j M Y')), 422);
+            throw new ShopError(
+                \sprintf(
+                    'Until when does the link hold? A day from today to %s.',
+                    $today->modify('+'.self::LONGEST.' days')->format('j M Y'),
+                ),
+                422,
+            );
         }
         if ('' === $text('story')) {
             throw new ShopError('Tell the customer what failed and why, in plain words.', 422);
         }
         $unpriced = $this->offers->unpriced($case);
         if ([] !== $unpriced && 'yes' !== $request->request->get('unpriced')) {
-            throw new ShopError(\sprintf('Without a price are: %s. The customer is told so before choosing; tick that you send it all the same, or give prices first.', implode(', ', $unpriced)), 422);
+            throw new ShopError(
+                \sprintf(
+                    'Without a price are: %s. The customer is told so before choosing; tick that you send it all the same, or '
+                        .'give prices first.',
+                    implode(', ', $unpriced),
+                ),
+                422,
+            );
         }
         try {
-            $offer = $this->offers->make($case, $text('story'), $text('theory'), array_values(array_filter($request->request->all('photos'), is_string(...))), array_values(array_filter(array_map(trim(...), explode("\n", $text('questions'))))), $until, $person->get()->name);
+            $offer = $this->offers->make(
+                $case,
+                $text('story'),
+                $text('theory'),
+                array_values(array_filter($request->request->all('photos'), is_string(...))),
+                array_values(array_filter(array_map(trim(...), explode("\n", $text('questions'))))),
+                $until,
+                $person->get()->name,
+            );
         } catch (\DomainException $e) {
             throw new ShopError($e->getMessage(), 422);
         }

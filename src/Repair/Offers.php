@@ -31,8 +31,17 @@ use Twig\Attribute\AsTwigFunction;
 /** Offers to customers: made of the options as they stand, reached by a signed link, answered once. */
 final readonly class Offers
 {
-    public function __construct(private EntityManagerInterface $em, private RepairDesk $desk, private Signing $signing, private ChainStory $story, private UriSigner $signer, private UrlGeneratorInterface $urls, private OfferRepository $offers, private PhotoRepository $photos, private RepairOptionRepository $options)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private RepairDesk $desk,
+        private Signing $signing,
+        private ChainStory $story,
+        private UriSigner $signer,
+        private UrlGeneratorInterface $urls,
+        private OfferRepository $offers,
+        private PhotoRepository $photos,
+        private RepairOptionRepository $options,
+    ) {
     }
 
     /** @return list<Offer> the last first */
@@ -60,7 +69,11 @@ final readonly class Offers
         } catch (ExpiredSignedUriException) {
             throw self::expired();
         } catch (SignedUriException) {
-            throw new ShopError('This link is not complete, or it was changed on its way. Open it from the message as it was sent, or ask the workshop for it again.', 403);
+            throw new ShopError(
+                'This link is not complete, or it was changed on its way. Open it from the message as it was sent, or ask the '
+                    .'workshop for it again.',
+                403,
+            );
         }
         if ($offer->isExpired(now())) {
             throw self::expired();
@@ -97,11 +110,18 @@ final readonly class Offers
     /** @return list<string> a complaint and what it came from, in plain sentences */
     private function told(CaseFile $case, Explained $one): array
     {
-        $said = array_map(static fn (Complaint $complaint): string => '' === $complaint->words ? '' : \sprintf('“%s”', rtrim($complaint->words, '.')), $one->complaints);
+        $said = array_map(
+            static fn (Complaint $complaint): string => '' === $complaint->words ? '' : \sprintf('“%s”', rtrim($complaint->words, '.')),
+            $one->complaints,
+        );
         $lines = [] === array_filter($said) ? [] : [\sprintf('You told us: %s.', implode(' and ', array_filter($said)))];
         foreach ($this->story->plainly($case, $one->complaints, $one->by->origin) as $path) {
             $after = \array_slice($path, 1);
-            $lines[] = \sprintf('What started it: %s.%s', $path[0], [] === $after ? '' : \sprintf(' After that %s. That is what you noticed.', implode('; then ', $after)));
+            $lines[] = \sprintf(
+                'What started it: %s.%s',
+                $path[0],
+                [] === $after ? '' : \sprintf(' After that %s. That is what you noticed.', implode('; then ', $after)),
+            );
         }
         if ($one->by->causeNotFound) {
             $lines[] = 'We could not find what started it.';
@@ -114,20 +134,43 @@ final readonly class Offers
      * @param list<string> $photos ids
      * @param list<string> $questions
      */
-    public function make(CaseFile $case, string $story, string $theory, array $photos, array $questions, \DateTimeImmutable $until, string $who): Offer
-    {
+    public function make(
+        CaseFile $case,
+        string $story,
+        string $theory,
+        array $photos,
+        array $questions,
+        \DateTimeImmutable $until,
+        string $who,
+    ): Offer {
         $rates = $this->desk->rates();
         $offer = new Offer($case, $until, $who);
         [$offer->story, $offer->theory, $offer->tax, $offer->unpriced] = [$story, $theory, $rates->tax, $this->unpriced($case)];
-        $offer->photos = array_values(array_map(static fn (Photo $photo): string => (string) $photo->id, array_filter($this->photos->ofCase($case), static fn (Photo $photo): bool => \in_array((string) $photo->id, $photos, true))));
+        $offer->photos = array_values(
+            array_map(
+                static fn (Photo $photo): string => (string) $photo->id,
+                array_filter($this->photos->ofCase($case), static fn (Photo $photo): bool => \in_array((string) $photo->id, $photos, true)),
+            )
+        );
         foreach (OptionKind::cases() as $kind) {
             $option = $this->options->ofKind($case, $kind);
             if (null !== $option) {
                 $all = $option->estimate($rates);
                 $offer->options[] = [
-                    'kind' => $kind->value, 'label' => $kind->label(), 'lines' => array_map(static fn (Line $line): array => ['what' => $line->what, 'kind' => $line->kind, 'low' => $line->low->format(), 'high' => $line->high->format()], $all->lines),
-                    'low' => $all->low->format(), 'high' => $all->high->format(), 'tax-low' => $all->taxLow->format(), 'tax-high' => $all->taxHigh->format(), 'gross-low' => $all->grossLow()->format(), 'gross-high' => $all->grossHigh()->format(),
-                    'hours' => $all->hours, 'days' => $all->days, 'life' => $option->life, 'risk' => $option->risk, 'outside' => $option->outside,
+                    'kind' => $kind->value, 'label' => $kind->label(), 'lines' => array_map(
+                        static fn (Line $line): array => [
+                            'what' => $line->what,
+                            'kind' => $line->kind,
+                            'low' => $line->low->format(),
+                            'high' => $line->high->format(),
+                        ],
+                        $all->lines,
+                    ),
+                    'low' => $all->low->format(), 'high' => $all->high->format(), 'tax-low' => $all->taxLow->format(),
+                    'tax-high' => $all->taxHigh->format(), 'gross-low' => $all->grossLow()->format(),
+                    'gross-high' => $all->grossHigh()->format(),
+                    'hours' => $all->hours, 'days' => $all->days, 'life' => $option->life, 'risk' => $option->risk,
+                    'outside' => $option->outside,
                 ];
             }
         }
@@ -155,12 +198,29 @@ final readonly class Offers
         }
         $kind = 'none' === $choice ? null : OptionKind::tryFrom($choice);
         match (true) {
-            'none' !== $choice && (null === $kind || !\in_array($kind->value, array_column($offer->options, 'kind'), true)) => throw new \DomainException('Choose one of the options, or say that you want none of them.'),
+            'none' !== $choice
+                && (
+                    null === $kind || !\in_array($kind->value, array_column($offer->options, 'kind'), true)
+                ) => throw new \DomainException('Choose one of the options, or say that you want none of them.'),
             '' === $name => throw new \DomainException('Write your name: it stands under what you choose.'),
             default => null,
         };
-        [$offer->chosen, $offer->refused, $offer->answeredBy, $offer->answer, $offer->answeredAt] = [$kind, null === $kind, $name, $words, now()];
-        $this->state($offer, $name, \sprintf('%s.%s', null === $kind ? 'Wants none of the options' : 'Chooses: '.lcfirst($kind->label()), '' === $words ? '' : ' '.$words));
+        [
+            $offer->chosen,
+            $offer->refused,
+            $offer->answeredBy,
+            $offer->answer,
+            $offer->answeredAt,
+        ] = [$kind, null === $kind, $name, $words, now()];
+        $this->state(
+            $offer,
+            $name,
+            \sprintf(
+                '%s.%s',
+                null === $kind ? 'Wants none of the options' : 'Chooses: '.lcfirst($kind->label()),
+                '' === $words ? '' : ' '.$words,
+            ),
+        );
         $this->em->flush();
     }
 
@@ -171,14 +231,22 @@ final readonly class Offers
             throw new \DomainException('' === $words ? 'Write an answer first.' : 'This question is answered already.');
         }
         [$question->answer, $question->answeredAt] = [$words, now()];
-        $this->state($question->offer, '' === $name ? $question->offer->case->customer : $name, \sprintf('Asked “%s”: %s', $question->question, $words));
+        $this->state(
+            $question->offer,
+            '' === $name ? $question->offer->case->customer : $name,
+            \sprintf('Asked “%s”: %s', $question->question, $words),
+        );
         $this->em->flush();
     }
 
     private function state(Offer $offer, string $who, string $words): void
     {
         $statement = new Statement($offer->case);
-        [$statement->who, $statement->words, $statement->source] = [mb_substr($who, 0, 100).', customer', mb_substr($words, 0, 4000), SourceKind::FirstHand];
+        [$statement->who, $statement->words, $statement->source] = [
+            mb_substr($who, 0, 100).', customer',
+            mb_substr($words, 0, 4000),
+            SourceKind::FirstHand,
+        ];
         $statement->afterwards = $offer->case->isSigned();
         $this->em->persist($statement);
     }

@@ -52,7 +52,15 @@ class PriceRow implements Audited
         public string $byWhom,
     ) {
         $this->identify();
-        [$this->family, $this->part, $this->upgrade, $this->price, $this->days, $this->supply, $this->number] = [$price->family, $price->part, $price->upgrade, $price->price->format(), $price->days, $price->supply, mb_substr($price->number, 0, 80)];
+        [$this->family, $this->part, $this->upgrade, $this->price, $this->days, $this->supply, $this->number] = [
+            $price->family,
+            $price->part,
+            $price->upgrade,
+            $price->price->format(),
+            $price->days,
+            $price->supply,
+            mb_substr($price->number, 0, 80),
+        ];
     }
 
     public function price(): Price

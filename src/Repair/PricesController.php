@@ -29,8 +29,13 @@ final class PricesController extends AbstractController
     /** Largest list, bytes. */
     private const LARGEST = 2_000_000;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly BookShelf $shelf, private readonly RepairDesk $desk, private readonly CurrentPerson $person, private readonly PriceRowRepository $prices)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly BookShelf $shelf,
+        private readonly RepairDesk $desk,
+        private readonly CurrentPerson $person,
+        private readonly PriceRowRepository $prices,
+    ) {
     }
 
     #[Route('/prices', name: 'prices', methods: ['GET'])]
@@ -47,7 +52,14 @@ final class PricesController extends AbstractController
         $name = mb_substr(trim((string) $request->request->get('list', '')), 0, 80);
         $file = $request->files->get('file');
         if ('' === $name || !$file instanceof UploadedFile || !$file->isValid() || $file->getSize() > self::LARGEST) {
-            return $this->page(['' === $name ? 'Which list is it? A supplier and a year, such as Pellam 2026.' : \sprintf('Choose a CSV file of at most %d MB.', self::LARGEST / 1_000_000)], $name);
+            return $this->page(
+                [
+                    '' === $name
+                        ? 'Which list is it? A supplier and a year, such as Pellam 2026.'
+                        : \sprintf('Choose a CSV file of at most %d MB.', self::LARGEST / 1_000_000),
+                ],
+                $name,
+            );
         }
         $text = $file->getContent();
         if (!mb_check_encoding($text, 'UTF-8')) {
@@ -73,9 +85,15 @@ final class PricesController extends AbstractController
     #[IsCsrfTokenValid('act')]
     public function rates(Request $request): Response
     {
-        $typed = array_map(static fn (string $name): string => trim((string) $request->request->get($name, '')), ['hour' => 'hour', 'tax' => 'tax', 'hoursADay' => 'hoursADay']);
+        $typed = array_map(
+            static fn (string $name): string => trim((string) $request->request->get($name, '')),
+            ['hour' => 'hour', 'tax' => 'tax', 'hoursADay' => 'hoursADay'],
+        );
         try {
-            if (1 !== preg_match('/^(\d{1,2})(?:[.,](\d{1,2}))?\s*%?$/', $typed['tax'], $tax) || null === BareNumber::of($day = strtr($typed['hoursADay'], ',', '.'))) {
+            if (
+                1 !== preg_match('/^(\d{1,2})(?:[.,](\d{1,2}))?\s*%?$/', $typed['tax'], $tax)
+                    || null === BareNumber::of($day = strtr($typed['hoursADay'], ',', '.'))
+            ) {
                 throw new \DomainException('Expected a tax such as 19 % and hours a day such as 6.');
             }
             $rates = new Rates(Money::parse($typed['hour']), (int) $tax[1] * 100 + (int) str_pad($tax[2] ?? '', 2, '0'), (float) $day);
@@ -111,7 +129,18 @@ final class PricesController extends AbstractController
             $lists[$row->list][] = $row;
         }
 
-        return $this->render('repair/prices.html.twig', ['lists' => $lists, 'books' => $this->shelf->all(), 'rates' => $this->desk->rates(), 'faults' => $faults, 'list' => $list, 'typed' => $typed], new Response(status: [] === $faults ? 200 : 422));
+        return $this->render(
+            'repair/prices.html.twig',
+            [
+                'lists' => $lists,
+                'books' => $this->shelf->all(),
+                'rates' => $this->desk->rates(),
+                'faults' => $faults,
+                'list' => $list,
+                'typed' => $typed,
+            ],
+            new Response(status: [] === $faults ? 200 : 422),
+        );
     }
 
     /** @return array<string, list<string>> family => keys of its parts */
@@ -129,8 +158,23 @@ final class PricesController extends AbstractController
     private static function rows(string $text): array
     {
         $first = strtok($text, "\n") ?: '';
-        $rows = (new CsvEncoder())->decode($text, 'csv', [CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::DELIMITER_KEY => substr_count($first, ';') > substr_count($first, ',') ? ';' : ',', CsvEncoder::AS_COLLECTION_KEY => true]);
+        $rows = (new CsvEncoder())->decode(
+            $text,
+            'csv',
+            [
+                CsvEncoder::NO_HEADERS_KEY => true,
+                CsvEncoder::DELIMITER_KEY => substr_count($first, ';') > substr_count($first, ',') ? ';' : ',',
+                CsvEncoder::AS_COLLECTION_KEY => true,
+            ],
+        );
 
-        return array_values(array_map(static fn (mixed $row): array => array_values(array_map(static fn (mixed $cell): string => \is_scalar($cell) ? (string) $cell : '', (array) $row)), \is_array($rows) ? $rows : []));
+        return array_values(
+            array_map(
+                static fn (mixed $row): array => array_values(
+                    array_map(static fn (mixed $cell): string => \is_scalar($cell) ? (string) $cell : '', (array) $row)
+                ),
+                \is_array($rows) ? $rows : [],
+            )
+        );
     }
 }

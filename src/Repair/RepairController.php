@@ -35,8 +35,18 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The work that the decisions make, the kits, and the options side by side. It goes on after the case is signed. */
 final class RepairController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly RepairDesk $desk, private readonly Offers $offers, private readonly CurrentPerson $person, private readonly Decisions $decisions, private readonly BoundParts $bound, private readonly Conditions $conditions, private readonly RepairOptionRepository $options)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly RepairDesk $desk,
+        private readonly Offers $offers,
+        private readonly CurrentPerson $person,
+        private readonly Decisions $decisions,
+        private readonly BoundParts $bound,
+        private readonly Conditions $conditions,
+        private readonly RepairOptionRepository $options,
+    ) {
     }
 
     #[Route('/cases/{number}/repair', name: 'repair', methods: ['GET'])]
@@ -53,7 +63,12 @@ final class RepairController extends AbstractController
     {
         $case = $this->gate->find($number);
         if (!$this->desk->draft($case)->isPossible($kind)) {
-            throw new ShopError(OptionKind::Cured === $kind ? 'No part is to be upgraded. Decide on its page which part is replaced by a better one.' : \sprintf('No price of an exchange unit is known. Give it in a price list, with the part “%s”.', Price::WHOLE_UNIT), 422);
+            throw new ShopError(
+                OptionKind::Cured === $kind
+                    ? 'No part is to be upgraded. Decide on its page which part is replaced by a better one.'
+                    : \sprintf('No price of an exchange unit is known. Give it in a price list, with the part “%s”.', Price::WHOLE_UNIT),
+                422,
+            );
         }
         $this->em->persist($this->desk->option($case, $kind, $this->person->get()->name));
         $this->em->flush();
@@ -68,8 +83,17 @@ final class RepairController extends AbstractController
     {
         $case = $this->gate->find($number);
         $option = $this->options->ofKind($case, $kind) ?? throw new ShopError('There is no such option.', 404);
-        $rows = array_map(static fn (mixed $row): array => array_map(static fn (mixed $cell): string => \is_string($cell) ? trim($cell) : '', (array) $row), $request->request->all('lines'));
-        $texts = array_map(static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 2000), ['life' => 'life', 'risk' => 'risk', 'outside' => 'outside']);
+        $rows = array_map(
+            static fn (mixed $row): array => array_map(
+                static fn (mixed $cell): string => \is_string($cell) ? trim($cell) : '',
+                (array) $row,
+            ),
+            $request->request->all('lines'),
+        );
+        $texts = array_map(
+            static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 2000),
+            ['life' => 'life', 'risk' => 'risk', 'outside' => 'outside'],
+        );
         try {
             $lines = array_values(array_filter(array_map(self::line(...), $rows)));
             $option->write($lines);
@@ -108,7 +132,10 @@ final class RepairController extends AbstractController
     public function tick(string $number, Request $request): Response
     {
         $case = $this->gate->find($number);
-        [$part, $state, $why] = array_map(static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 300), ['part', 'state', 'why']);
+        [$part, $state, $why] = array_map(
+            static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 300),
+            ['part', 'state', 'why'],
+        );
         if (null === $this->shelf->book($case->family)->part($part)) {
             throw new ShopError('There is no such part in the book of this family.', 404);
         }
@@ -134,7 +161,13 @@ final class RepairController extends AbstractController
         if ('' === $row['what'] && '' === $row['low']) {
             return null;
         }
-        $number = static fn (string $typed, string $what): float => '' === $typed ? 0.0 : (BareNumber::of(strtr($typed, ',', '.')) ?? throw new \DomainException(\sprintf('%s: “%s” is no number of %s.', $row['what'], $typed, $what)));
+        $number = static fn (string $typed, string $what): float => '' === $typed
+            ? 0.0
+            : (
+                BareNumber::of(strtr($typed, ',', '.')) ?? throw new \DomainException(
+                    \sprintf('%s: “%s” is no number of %s.', $row['what'], $typed, $what)
+                )
+            );
         try {
             $low = Money::parse($row['low']);
             $high = '' === $row['high'] ? $low : Money::parse($row['high']);
@@ -154,13 +187,25 @@ final class RepairController extends AbstractController
         $options = [];
         foreach (OptionKind::cases() as $kind) {
             $option = $this->options->ofKind($case, $kind);
-            $options[$kind->value] = ['kind' => $kind, 'option' => $option, 'estimate' => $option?->estimate($rates), 'possible' => $draft->isPossible($kind)];
+            $options[$kind->value] = [
+                'kind' => $kind,
+                'option' => $option,
+                'estimate' => $option?->estimate($rates),
+                'possible' => $draft->isPossible($kind),
+            ];
         }
 
         return $this->render('repair/repair.html.twig', [
-            'case' => $case, 'book' => $this->shelf->book($case->family), 'plan' => $plan, 'records' => $this->desk->records($case), 'refused' => $this->decisions->refused($case), 'bound' => $this->bound->of($case), 'dispositions' => Disposition::cases(), 'conditions' => HangsOn::choices($this->conditions->steps($case)), 'prices' => $this->desk->prices($case), 'undecided' => $this->desk->undecided($case, $plan),
-            'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'options' => $options, 'rates' => $rates, 'kinds' => Line::KINDS, 'typed' => $typed, 'offers' => $this->offers->of($case), 'now' => now(),
-            'suggested' => $this->offers->suggested($case), 'budgets' => $this->desk->budgets($case), 'ticks' => $ticks = $this->desk->ticks($case), 'selective' => $this->desk->selective($case),
+            'case' => $case, 'book' => $this->shelf->book(
+                $case->family
+            ), 'plan' => $plan, 'records' => $this->desk->records($case), 'refused' => $this->decisions->refused($case),
+            'bound' => $this->bound->of($case), 'dispositions' => Disposition::cases(), 'conditions' => HangsOn::choices(
+                $this->conditions->steps($case)
+            ), 'prices' => $this->desk->prices($case), 'undecided' => $this->desk->undecided($case, $plan),
+            'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'options' => $options, 'rates' => $rates,
+            'kinds' => Line::KINDS, 'typed' => $typed, 'offers' => $this->offers->of($case), 'now' => now(),
+            'suggested' => $this->offers->suggested($case), 'budgets' => $this->desk->budgets($case),
+            'ticks' => $ticks = $this->desk->ticks($case), 'selective' => $this->desk->selective($case),
             'kit' => KitCheck::of($plan->bought(), array_map(static fn (KitTick $tick): string => $tick->state, $ticks)),
         ], new Response(status: [] === $typed ? 200 : 422));
     }

@@ -41,8 +41,21 @@ use Twig\Attribute\AsTwigFunction;
 /** What becomes of the parts of a case, and what each option would take. */
 final readonly class RepairDesk
 {
-    public function __construct(private BookShelf $shelf, private CaseAnalysis $engine, private CaseMeasures $measures, private Signing $signing, private OwnRecord $record, private BuildDesk $build, private Decisions $decisions, private ShopRatesRepository $rates, private PriceRowRepository $prices, private FindingRepository $findings, private KeptFigureRepository $kept, private KitTickRepository $ticks, private RepairOptionRepository $options)
-    {
+    public function __construct(
+        private BookShelf $shelf,
+        private CaseAnalysis $engine,
+        private CaseMeasures $measures,
+        private Signing $signing,
+        private OwnRecord $record,
+        private BuildDesk $build,
+        private Decisions $decisions,
+        private ShopRatesRepository $rates,
+        private PriceRowRepository $prices,
+        private FindingRepository $findings,
+        private KeptFigureRepository $kept,
+        private KitTickRepository $ticks,
+        private RepairOptionRepository $options,
+    ) {
     }
 
     public function rates(): Rates
@@ -52,7 +65,12 @@ final readonly class RepairDesk
 
     public function plan(CaseFile $case): RepairPlan
     {
-        return RepairPlan::of($this->shelf->book($case->family), array_filter(array_map(static fn (PartRecord|PartDecision $one): ?Disposition => $one->disposition, $this->decisions->standing($case))));
+        return RepairPlan::of(
+            $this->shelf->book($case->family),
+            array_filter(
+                array_map(static fn (PartRecord|PartDecision $one): ?Disposition => $one->disposition, $this->decisions->standing($case))
+            ),
+        );
     }
 
     /** @return array<string, PartRecord|PartDecision> what was decided, by part */
@@ -105,7 +123,11 @@ final readonly class RepairDesk
         return $ticks;
     }
 
-    /** @return list<array{what: string, target: string, read: string, in: string}> parts that are chosen by a play, as the build sheet has them; read and in: empty while it is not set */
+    /**
+     * @return list<array{
+     *     what: string, target: string, read: string, in: string,
+     * }> parts that are chosen by a play, as the build sheet has them; read and in: empty while it is not set
+     */
     public function selective(CaseFile $case): array
     {
         $chosen = [];
@@ -113,7 +135,12 @@ final readonly class RepairDesk
             if (BuildKind::Play === $row['step']->kind) {
                 $typed = $row['done'] ? $row['records'][\count($row['records']) - 1]->typed : [];
                 $word = static fn (string $name): string => \is_string($typed[$name] ?? null) ? $typed[$name] : '';
-                $chosen[] = ['what' => $row['step']->title, 'target' => $row['step']->value, 'read' => $word('readings'), 'in' => $word('present')];
+                $chosen[] = [
+                    'what' => $row['step']->title,
+                    'target' => $row['step']->value,
+                    'read' => $word('readings'),
+                    'in' => $word('present'),
+                ];
             }
         }
 
@@ -133,7 +160,14 @@ final readonly class RepairDesk
         $book = $this->shelf->book($case->family);
         $plan = $this->plan($case);
 
-        return new OptionDraft($book, $plan, $this->rates(), array_values($this->prices($case)), [...$this->undecided($case, $plan), ...$this->decisions->provisional($case)], array_values(array_filter(Reach::after($book, $this->engine->ground($case)), static fn (array $one): bool => !$one['past'])));
+        return new OptionDraft(
+            $book,
+            $plan,
+            $this->rates(),
+            array_values($this->prices($case)),
+            [...$this->undecided($case, $plan), ...$this->decisions->provisional($case)],
+            array_values(array_filter(Reach::after($book, $this->engine->ground($case)), static fn (array $one): bool => !$one['past'])),
+        );
     }
 
     /**
@@ -160,11 +194,22 @@ final readonly class RepairDesk
         $draft = $this->draft($case);
         $option->write($draft->lines($kind));
         $origins = $this->signing->current($case)->origins();
-        $outside = implode(' ', array_unique(array_map(static fn (ChainNode $one): string => null === $one->origin ? '' : Outside::of($one->origin), $origins)));
-        $again = [] === $origins ? '' : \sprintf('%s %s not cured by it.', implode(' and ', array_map(static fn (ChainNode $one): string => "“{$one->name}”", $origins)), 1 === \count($origins) ? 'is' : 'are');
+        $outside = implode(
+            ' ',
+            array_unique(array_map(static fn (ChainNode $one): string => null === $one->origin ? '' : Outside::of($one->origin), $origins)),
+        );
+        $again = [] === $origins ? '' : \sprintf(
+            '%s %s not cured by it.',
+            implode(' and ', array_map(static fn (ChainNode $one): string => "“{$one->name}”", $origins)),
+            1 === \count($origins) ? 'is' : 'are',
+        );
         [$option->life, $option->risk, $option->outside] = match ($kind) {
             OptionKind::AsItWas => [trim($this->lastTime($case).' '.$this->record($case)), $again, $outside],
-            OptionKind::Cured => [trim(($this->lasting($case) ?: $this->lastTime($case)).' '.$this->record($case)), $this->risks($case, $draft), $outside],
+            OptionKind::Cured => [
+                trim(($this->lasting($case) ?: $this->lastTime($case)).' '.$this->record($case)),
+                $this->risks($case, $draft),
+                $outside,
+            ],
             OptionKind::Exchange => ['As its maker says.', $again.' An exchange unit meets the same oil and the same drive.', $outside],
             OptionKind::NotWorth => ['', 'The unit stays as it is; it must not run.', ''],
         };
@@ -177,7 +222,9 @@ final readonly class RepairDesk
     {
         $service = $case->serviceSinceRepair ?: $case->serviceSinceNew;
 
-        return '' === $service ? '' : \sprintf('It lasted %s until this failure; with the same cause no longer is to be expected.', $service);
+        return '' === $service
+            ? ''
+            : \sprintf('It lasted %s until this failure; with the same cause no longer is to be expected.', $service);
     }
 
     private function record(CaseFile $case): string
@@ -227,10 +274,30 @@ final readonly class RepairDesk
 
         return trim(implode("\n", array_filter([
             [] === $again ? '' : \sprintf('Accepted for one more run: %s.', implode(', ', array_map($name, $again))),
-            ...array_map(static fn (PartRecord|PartDecision $one): string => '' === $one->despite ? '' : \sprintf('The %s goes back in although %s: %s.', $name($one->part), implode('; ', $one->despiteFor), rtrim($one->despite, '.')), array_values($this->decisions->standing($case))),
-            ...array_map(static fn (PartRecord|PartDecision $one): string => '' === $one->hangsOn ? '' : \sprintf('What becomes of the %s hangs on: %s.', $name($one->part), rtrim($one->hangsOn, '.')), array_values($this->decisions->standing($case))),
-            ...array_map(fn (string $part): string => $this->machined($case, $name($part), $part), array_keys($this->plan($case)->decided, Disposition::Machine, true)),
-            [] === $draft->gone() ? '' : \sprintf('No longer made: %s; salvage, a donor or made new.', implode(', ', array_map($name, $draft->gone()))),
+            ...array_map(
+                static fn (PartRecord|PartDecision $one): string => '' === $one->despite
+                    ? ''
+                    : \sprintf(
+                        'The %s goes back in although %s: %s.',
+                        $name($one->part),
+                        implode('; ', $one->despiteFor),
+                        rtrim($one->despite, '.'),
+                    ),
+                array_values($this->decisions->standing($case)),
+            ),
+            ...array_map(
+                static fn (PartRecord|PartDecision $one): string => '' === $one->hangsOn
+                    ? ''
+                    : \sprintf('What becomes of the %s hangs on: %s.', $name($one->part), rtrim($one->hangsOn, '.')),
+                array_values($this->decisions->standing($case)),
+            ),
+            ...array_map(
+                fn (string $part): string => $this->machined($case, $name($part), $part),
+                array_keys($this->plan($case)->decided, Disposition::Machine, true),
+            ),
+            [] === $draft->gone()
+                ? ''
+                : \sprintf('No longer made: %s; salvage, a donor or made new.', implode(', ', array_map($name, $draft->gone()))),
         ])));
     }
 }

@@ -62,7 +62,17 @@ class RepairOption implements Audited
     /** @param list<Line> $lines */
     public function write(array $lines): void
     {
-        $this->lines = array_map(static fn (Line $line): array => ['what' => $line->what, 'kind' => $line->kind, 'low' => $line->low->format(), 'high' => $line->high->format(), 'days' => $line->days, 'hours' => $line->hours], $lines);
+        $this->lines = array_map(
+            static fn (Line $line): array => [
+                'what' => $line->what,
+                'kind' => $line->kind,
+                'low' => $line->low->format(),
+                'high' => $line->high->format(),
+                'days' => $line->days,
+                'hours' => $line->hours,
+            ],
+            $lines,
+        );
     }
 
     public function estimate(Rates $rates): Estimate
@@ -73,7 +83,22 @@ class RepairOption implements Audited
     /** @param list<LineRow> $lines */
     public static function of(array $lines, Rates $rates): Estimate
     {
-        return Estimate::of(array_map(static fn (array $one): Line => new Line($one['what'], $one['kind'], Money::parse($one['low']), Money::parse($one['high']), $one['days'], (float) $one['hours']), $lines), $rates->hour->currency, $rates->tax, $rates->hoursADay);
+        return Estimate::of(
+            array_map(
+                static fn (array $one): Line => new Line(
+                    $one['what'],
+                    $one['kind'],
+                    Money::parse($one['low']),
+                    Money::parse($one['high']),
+                    $one['days'],
+                    (float) $one['hours'],
+                ),
+                $lines,
+            ),
+            $rates->hour->currency,
+            $rates->tax,
+            $rates->hoursADay,
+        );
     }
 
     public function auditName(): string

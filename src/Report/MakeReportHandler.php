@@ -42,7 +42,11 @@ final readonly class MakeReportHandler
         $this->maker->step($report, 10, 'gathering the case');
         $photos = $this->text->photos($report->case);
         foreach ($photos as $i => $photo) {
-            $this->maker->step($report, 15 + (int) (45 * $i / max(1, \count($photos))), \sprintf('photo %d of %d', $i + 1, \count($photos)));
+            $this->maker->step(
+                $report,
+                15 + (int) (45 * $i / max(1, \count($photos))),
+                \sprintf('photo %d of %d', $i + 1, \count($photos)),
+            );
             file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));
         }
         $this->maker->step($report, 62, 'drawing the chain');

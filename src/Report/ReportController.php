@@ -23,8 +23,12 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 final class ReportController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly ReportRepository $reports)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly ReportRepository $reports,
+    ) {
     }
 
     #[Route('/cases/{number}/report', name: 'report', methods: ['GET'])]
@@ -63,7 +67,14 @@ final class ReportController extends AbstractController
         // What styles a drawing on paper stands within it; a page has its own style and allows no other.
         $text = (string) preg_replace('~<style>.*?</style>~s', '', $verdict->reportText()['body'] ?? '');
 
-        return (string) preg_replace_callback('~src="([0-9a-f-]{36})\.jpg"~', fn (array $found): string => \sprintf('src="%s" loading="lazy"', $this->generateUrl('picture', ['id' => $found[1], 'size' => 480])), $text);
+        return (string) preg_replace_callback(
+            '~src="([0-9a-f-]{36})\.jpg"~',
+            fn (array $found): string => \sprintf(
+                'src="%s" loading="lazy"',
+                $this->generateUrl('picture', ['id' => $found[1], 'size' => 480]),
+            ),
+            $text,
+        );
     }
 
     /** Where the making of it stands; asked again and again while it is made. */

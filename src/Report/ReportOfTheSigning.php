@@ -15,8 +15,12 @@ use Symfony\Component\Messenger\MessageBusInterface;
 #[AsMessageHandler]
 final readonly class ReportOfTheSigning
 {
-    public function __construct(private EntityManagerInterface $em, private MessageBusInterface $bus, private ReportRepository $reports, private VerdictRepository $verdicts)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private MessageBusInterface $bus,
+        private ReportRepository $reports,
+        private VerdictRepository $verdicts,
+    ) {
     }
 
     public function __invoke(Signed $signed): void

@@ -16,23 +16,34 @@ use Twig\Environment;
 
 final readonly class ReportText implements SignedText
 {
-    public function __construct(private BookShelf $shelf, private Environment $twig, private ClipRepository $clips, private PhotoRepository $photos)
-    {
+    public function __construct(
+        private BookShelf $shelf,
+        private Environment $twig,
+        private ClipRepository $clips,
+        private PhotoRepository $photos,
+    ) {
     }
 
     public function of(CaseFile $case, Verdict $verdict): array
     {
         $with = [
-            'case' => $case, 'verdict' => $verdict, 'book' => $this->shelf->book($case->family), 'modes' => $this->shelf->modes(), 'print' => true,
+            'case' => $case, 'verdict' => $verdict, 'book' => $this->shelf->book(
+                $case->family
+            ), 'modes' => $this->shelf->modes(), 'print' => true,
             'photos' => $this->photos($case), 'clips' => $this->clips->ofCase($case),
         ];
 
-        return ['body' => $this->twig->render('report/_body.html.twig', $with), 'plates' => $this->twig->render('report/_plates.html.twig', $with)];
+        return [
+            'body' => $this->twig->render('report/_body.html.twig', $with),
+            'plates' => $this->twig->render('report/_plates.html.twig', $with),
+        ];
     }
 
     /** @return list<Photo> of the evidence: how the unit went together again is told in the work report */
     public function photos(CaseFile $case): array
     {
-        return array_values(array_filter($this->photos->byStage($case), static fn (Photo $photo): bool => PhotoStage::Fitted !== $photo->stage));
+        return array_values(
+            array_filter($this->photos->byStage($case), static fn (Photo $photo): bool => PhotoStage::Fitted !== $photo->stage)
+        );
     }
 }

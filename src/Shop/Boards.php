@@ -81,7 +81,16 @@ final readonly class Boards
         $measured = $this->measures->of($case);
         $carried = $this->carried->of($case);
         foreach ($book->partsInStripOrder() as $part) {
-            $parts[$part->key] = new PartView($part, \in_array($part->key, $off, true), $findings[$part->key] ?? [], $records[$part->key] ?? null, $photos[$part->key] ?? [], $measured[$part->key] ?? [], $carried[$part->key] ?? null, $clips[$part->key] ?? []);
+            $parts[$part->key] = new PartView(
+                $part,
+                \in_array($part->key, $off, true),
+                $findings[$part->key] ?? [],
+                $records[$part->key] ?? null,
+                $photos[$part->key] ?? [],
+                $measured[$part->key] ?? [],
+                $carried[$part->key] ?? null,
+                $clips[$part->key] ?? [],
+            );
         }
 
         return new CaseBoard(
@@ -103,7 +112,9 @@ final readonly class Boards
     /** Damaged parts of which nobody has decided, and decisions that a limit speaks against: work of the repair once the case is signed. */
     private function undecided(CaseFile $case): int
     {
-        return $case->isSigned() && !$this->standings->isOut($case) ? \count($this->repair->undecided($case, $this->repair->plan($case))) : 0;
+        return $case->isSigned() && !$this->standings->isOut($case)
+            ? \count($this->repair->undecided($case, $this->repair->plan($case)))
+            : 0;
     }
 
     /** Steps of a build that was begun, and of a proof that was, which are not done. */
@@ -120,7 +131,9 @@ final readonly class Boards
         $sheet = $this->proof->sheet($case);
         $built = $this->build->sheet($case);
         $begun = array_filter($sheet, static fn (array $row): bool => '' !== $row['outcome']);
-        if ($this->standings->isOut($case) || ([] === $begun && [] !== array_filter($built, static fn (array $row): bool => !$row['done']))) {
+        if (
+            $this->standings->isOut($case) || ([] === $begun && [] !== array_filter($built, static fn (array $row): bool => !$row['done']))
+        ) {
             return $this->standings->missedOf($case);
         }
 

@@ -54,20 +54,47 @@ final readonly class CaseBoard
     public function walk(): array
     {
         // What is signed is closed: nothing in it asks for work any more.
-        $off = $this->case->isSigned() ? [] : array_filter($this->parts, static fn (PartView $part): bool => $part->isOff || $part->isLookedAt());
+        $off = $this->case->isSigned()
+            ? []
+            : array_filter($this->parts, static fn (PartView $part): bool => $part->isOff || $part->isLookedAt());
         $looks = \count(array_filter($off, static fn (PartView $part): bool => [] !== array_diff($part->open(), [$part->readingsSaid()])));
         $readings = array_sum(array_map(static fn (PartView $part): int => $part->readingsOpen(), $off));
 
         return [
-            'intake' => ['label' => 'Intake', 'route' => 'intake', 'open' => $this->case->isSigned() ? 0 : $this->intakeOpen(), 'say' => 'to fill in'],
-            'strip' => ['label' => 'Strip', 'route' => 'strip', 'open' => $this->case->isSigned() ? 0 : $this->strip->open(), 'say' => 'steps ahead'],
+            'intake' => [
+                'label' => 'Intake',
+                'route' => 'intake',
+                'open' => $this->case->isSigned() ? 0 : $this->intakeOpen(),
+                'say' => 'to fill in',
+            ],
+            'strip' => [
+                'label' => 'Strip',
+                'route' => 'strip',
+                'open' => $this->case->isSigned() ? 0 : $this->strip->open(),
+                'say' => 'steps ahead',
+            ],
             'parts' => ['label' => 'Parts', 'route' => 'parts', 'open' => $looks, 'say' => 'parts with open work'],
             'readings' => ['label' => 'Readings', 'route' => 'readings', 'open' => (int) $readings, 'say' => 'readings to take'],
-            'chain' => ['label' => 'Chain', 'route' => 'chain', 'open' => $this->case->isSigned() ? 0 : \count($this->problems), 'say' => 'points open'],
+            'chain' => [
+                'label' => 'Chain',
+                'route' => 'chain',
+                'open' => $this->case->isSigned() ? 0 : \count($this->problems),
+                'say' => 'points open',
+            ],
             'verdict' => ['label' => 'Verdict', 'route' => 'verdict', 'open' => $this->case->isSigned() ? 0 : 1, 'say' => 'to sign'],
-            'repair' => ['label' => 'Repair', 'route' => 'repair', 'open' => $this->toChoose + $this->toDo, 'say' => 'offers to be answered, parts to decide on and steps to build'],
+            'repair' => [
+                'label' => 'Repair',
+                'route' => 'repair',
+                'open' => $this->toChoose + $this->toDo,
+                'say' => 'offers to be answered, parts to decide on and steps to build',
+            ],
             'proof' => ['label' => 'Proof', 'route' => 'proof', 'open' => $this->unproved, 'say' => 'steps not passed'],
-            'report' => ['label' => 'Report', 'route' => 'report', 'open' => $this->case->isSigned() && !$this->hasReport ? 1 : 0, 'say' => 'to make'],
+            'report' => [
+                'label' => 'Report',
+                'route' => 'report',
+                'open' => $this->case->isSigned() && !$this->hasReport ? 1 : 0,
+                'say' => 'to make',
+            ],
         ];
     }
 
@@ -109,7 +136,10 @@ final readonly class CaseBoard
     /** @return list<WearCell> */
     public function wearStrip(): array
     {
-        return array_map(static fn (PartView $view): WearCell => new WearCell($view->part->key, $view->part->short, $view->grade(), $view->isOff), array_values($this->parts));
+        return array_map(
+            static fn (PartView $view): WearCell => new WearCell($view->part->key, $view->part->short, $view->grade(), $view->isOff),
+            array_values($this->parts),
+        );
     }
 
     /** @return list<string> pictures that are wanted of a part and missing, in words */
@@ -124,7 +154,12 @@ final readonly class CaseBoard
             $has[$photo->stage->value] = true;
         }
         $findings = array_map(fn (Finding $finding): array => [
-            'place' => $finding->place(), 'grade' => $finding->rampGrade(), 'name' => $this->modes?->get($finding->mode)->name ?? 'damage', 'shown' => \in_array((string) $finding->id, $this->shown, true),
+            'place' => $finding->place(), 'grade' => $finding->rampGrade(), 'name' => $this->modes?->get($finding->mode)->name
+                ?? 'damage', 'shown' => \in_array(
+                    (string) $finding->id,
+                    $this->shown,
+                    true,
+                ),
         ], array_values(array_filter($view->findings, static fn (Finding $finding): bool => $finding->kind->needsACause())));
 
         return Wanted::ofPart($this->book, $part, $findings, $has, fn (string $other): bool => [] !== ($this->parts[$other]->photos ?? []));
@@ -134,7 +169,10 @@ final readonly class CaseBoard
     public function wantedOnArrival(): array
     {
         $arrival = array_filter($this->arrival, static fn (Photo $photo): bool => PhotoStage::Arrival === $photo->stage);
-        $tag = array_filter($arrival, static fn (Photo $photo): bool => 1 === preg_match('/\b(tag|plate)\b/i', $photo->caption.' '.$photo->originalName));
+        $tag = array_filter(
+            $arrival,
+            static fn (Photo $photo): bool => 1 === preg_match('/\b(tag|plate)\b/i', $photo->caption.' '.$photo->originalName),
+        );
 
         return Wanted::ofArrival(\count($arrival), [] !== $tag);
     }

@@ -15,8 +15,12 @@ use Doctrine\ORM\EntityManagerInterface;
 /** What people of the demo think it was, what was refused, and the figures that bear on it. */
 final readonly class DemoClaims
 {
-    public function __construct(private EntityManagerInterface $em, private FigureDesk $desk, private CaseFigures $figures, private WearCheck $wear)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private FigureDesk $desk,
+        private CaseFigures $figures,
+        private WearCheck $wear,
+    ) {
     }
 
     /**
@@ -29,7 +33,12 @@ final readonly class DemoClaims
         foreach ($kept as $one) {
             /** @var array{figure: string, part: string, typed?: array<string, string>, remark: string} $one */
             // The complaint check is asked with what the case itself knows.
-            $asked = !isset($one['typed']) ? $this->wear->of($case)->asked ?? throw new \LogicException('This family has no leak paths.') : $this->desk->ask($this->desk->card($one['figure']) ?? throw new \LogicException("There is no figure {$one['figure']}."), $one['typed']);
+            $asked = !isset($one['typed'])
+                ? $this->wear->of($case)->asked ?? throw new \LogicException('This family has no leak paths.')
+                : $this->desk->ask(
+                    $this->desk->card($one['figure']) ?? throw new \LogicException("There is no figure {$one['figure']}."),
+                    $one['typed'],
+                );
             $this->figures->keep($case, $one['part'], $asked, $one['remark'], $who);
         }
         foreach ($theories as $one) {

@@ -27,8 +27,14 @@ final readonly class DemoPhotos
 {
     use DemoRows;
 
-    public function __construct(private EntityManagerInterface $em, private PhotoIntake $intake, private ClipIntake $clips, private PhotoRulers $rulers, private string $projectDir, private StepRecordRepository $steps)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private PhotoIntake $intake,
+        private ClipIntake $clips,
+        private PhotoRulers $rulers,
+        private string $projectDir,
+        private StepRecordRepository $steps,
+    ) {
     }
 
     /** @param list<Row> $rows */
@@ -40,7 +46,13 @@ final readonly class DemoPhotos
             $during = $this->steps->ofStep($case, self::word($one, 'during'));
             $file = null === $during ? $file : self::taken($file, $during->at->modify('-2 minutes'));
             try {
-                $photo = $this->intake->take($file, $name, $case, self::word($one, 'part') ?: null, PhotoStage::from(self::word($one, 'stage')));
+                $photo = $this->intake->take(
+                    $file,
+                    $name,
+                    $case,
+                    self::word($one, 'part') ?: null,
+                    PhotoStage::from(self::word($one, 'stage')),
+                );
             } finally {
                 null === $during || unlink($file);
             }
@@ -48,12 +60,30 @@ final readonly class DemoPhotos
             $photo->byWhom = $by;
             foreach (self::rows($one, 'marks') as $mark) {
                 $shape = MarkShape::from(self::word($mark, 'shape'));
-                $this->em->persist(new Mark($photo, $shape, $shape->points((array) $mark['points']), self::word($mark, 'mode'), (int) self::word($mark, 'grade'), self::word($mark, 'note'), $by));
+                $this->em->persist(
+                    new Mark(
+                        $photo,
+                        $shape,
+                        $shape->points((array) $mark['points']),
+                        self::word($mark, 'mode'),
+                        (int) self::word($mark, 'grade'),
+                        self::word($mark, 'note'),
+                        $by,
+                    )
+                );
             }
             if (isset($one['reference']) && \is_array($one['reference'])) {
                 /** @var Row $example */
                 $example = $one['reference'];
-                $this->em->persist(new Reference($photo, (int) self::word($example, 'grade'), self::word($example, 'mode') ?: null, self::word($example, 'words'), 'analyst 1'));
+                $this->em->persist(
+                    new Reference(
+                        $photo,
+                        (int) self::word($example, 'grade'),
+                        self::word($example, 'mode') ?: null,
+                        self::word($example, 'words'),
+                        'analyst 1',
+                    )
+                );
             }
             foreach (self::rows($one, 'measures') as $measure) {
                 $this->measure($photo, $measure);
@@ -66,7 +96,13 @@ final readonly class DemoPhotos
     {
         foreach ($rows as $one) {
             $name = self::word($one, 'file');
-            $clip = $this->clips->take($this->projectDir.'/demo/clips/'.$name, $name, $case, self::word($one, 'part') ?: null, PhotoStage::from(self::word($one, 'stage')));
+            $clip = $this->clips->take(
+                $this->projectDir.'/demo/clips/'.$name,
+                $name,
+                $case,
+                self::word($one, 'part') ?: null,
+                PhotoStage::from(self::word($one, 'stage')),
+            );
             [$clip->caption, $clip->said, $clip->byWhom] = [self::word($one, 'caption'), self::word($one, 'said'), $by];
         }
     }
@@ -76,7 +112,17 @@ final readonly class DemoPhotos
     {
         $kind = MeasureKind::from(self::word($row, 'kind'));
         $points = PhotoRulers::shares((string) json_encode($row['points']));
-        $this->em->persist(new PhotoMeasure($photo, $kind, $points, [], $this->rulers->measuring($photo)->measure($kind, $this->rulers->pixels($photo, $points), []), self::word($row, 'note'), $photo->byWhom));
+        $this->em->persist(
+            new PhotoMeasure(
+                $photo,
+                $kind,
+                $points,
+                [],
+                $this->rulers->measuring($photo)->measure($kind, $this->rulers->pixels($photo, $points), []),
+                self::word($row, 'note'),
+                $photo->byWhom,
+            )
+        );
     }
 
     /** A copy of a JPEG with the clock of a camera in it: EXIF, the tag DateTime alone. */

@@ -37,13 +37,28 @@ use Symfony\Component\Messenger\MessageBusInterface;
 /** Prices of the demo, and what its customers were offered and chose. */
 final readonly class DemoRepairs
 {
-    public function __construct(private EntityManagerInterface $em, private BookShelf $shelf, private RepairDesk $desk, private Offers $offers, private MessageBusInterface $bus, private ProofDesk $proofs, private Stand $stand, private WorkText $work, private string $projectDir, private TestStandRepository $stands)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private BookShelf $shelf,
+        private RepairDesk $desk,
+        private Offers $offers,
+        private MessageBusInterface $bus,
+        private ProofDesk $proofs,
+        private Stand $stand,
+        private WorkText $work,
+        private string $projectDir,
+        private TestStandRepository $stands,
+    ) {
     }
 
     public function prices(string $who): void
     {
-        $rows = array_values(array_map(static fn (string $line): array => array_map(strval(...), str_getcsv($line)), file($this->projectDir.'/demo/prices.csv', \FILE_IGNORE_NEW_LINES) ?: []));
+        $rows = array_values(
+            array_map(
+                static fn (string $line): array => array_map(strval(...), str_getcsv($line)),
+                file($this->projectDir.'/demo/prices.csv', \FILE_IGNORE_NEW_LINES) ?: [],
+            )
+        );
         $known = [];
         foreach ($this->shelf->all() as $book) {
             $known[$book->key] = array_keys($book->parts);
@@ -78,7 +93,12 @@ final readonly class DemoRepairs
         if ([] === $row) {
             return;
         }
-        /** @var array{days: int, with: string, done?: bool, run?: string, proof?: list<string|list<string>>, missed?: array<int, string>, despite?: string, checks?: string, watch?: int} $row */
+        /**
+         * @var array{
+         *     days: int, with: string, done?: bool, run?: string, proof?: list<string|list<string>>, missed?: array<int, string>,
+         *     despite?: string, checks?: string, watch?: int,
+         * } $row
+         */
         $at = now("-{$row['days']} days");
         foreach (BuildSheet::of($this->shelf->book($case->family)) as $step) {
             if (BuildKind::Play === $step->kind && !isset($row['done'])) {
@@ -104,8 +124,14 @@ final readonly class DemoRepairs
                 $begun->madeAt = $at = $at->modify('+3 minutes');
                 $this->em->flush();
             }
-            $typed = ['words' => (string) array_shift($said), 'read' => array_map(static fn (string $one): string => explode(' at ', $one)[0], $said), 'speed' => array_map(static fn (string $one): string => explode(' at ', $one)[1] ?? '', $said)];
-            $this->em->persist($record = $this->proofs->entry($case, $one['item']->key, $row['missed'][$i] ?? ProofEntry::PASSED, $typed, $stand, $who));
+            $typed = [
+                'words' => (string) array_shift($said),
+                'read' => array_map(static fn (string $one): string => explode(' at ', $one)[0], $said),
+                'speed' => array_map(static fn (string $one): string => explode(' at ', $one)[1] ?? '', $said),
+            ];
+            $this->em->persist(
+                $record = $this->proofs->entry($case, $one['item']->key, $row['missed'][$i] ?? ProofEntry::PASSED, $typed, $stand, $who)
+            );
             $record->madeAt = $at = $at->modify('+'.($one['item']->minutes + 12).' minutes');
             $this->em->flush();
         }
@@ -113,7 +139,12 @@ final readonly class DemoRepairs
             $this->stand->take($case, $this->projectDir.'/demo/runs/'.$row['run'], $row['run'], $who, $stand)->madeAt = $at;
         }
         $handover = $this->proofs->draft($case);
-        [$handover->goneAt, $handover->watch, $handover->byWhom, $handover->despite] = [$at, now(\sprintf('today %+d days', -($row['watch'] ?? 30))), $who, $row['despite'] ?? ''];
+        [$handover->goneAt, $handover->watch, $handover->byWhom, $handover->despite] = [
+            $at,
+            now(\sprintf('today %+d days', -($row['watch'] ?? 30))),
+            $who,
+            $row['despite'] ?? '',
+        ];
         $handover->checks = trim($handover->checks."\n".($row['checks'] ?? ''));
         $this->em->persist($handover);
         $this->em->flush();
@@ -135,7 +166,12 @@ final readonly class DemoRepairs
         if ([] === $row) {
             return;
         }
-        /** @var array{options: list<string>, days: int, story?: string, theory: string, questions: list<string>, chosen?: string, name?: string, words?: string} $row */
+        /**
+         * @var array{
+         *     options: list<string>, days: int, story?: string, theory: string, questions: list<string>, chosen?: string,
+         *     name?: string, words?: string,
+         * } $row
+         */
         $options = $row['options'];
         foreach ($options as $kind) {
             $this->em->persist($this->desk->option($case, OptionKind::from($kind), $who));
@@ -143,7 +179,15 @@ final readonly class DemoRepairs
         $this->em->flush();
         $suggested = $this->offers->suggested($case);
         $photos = array_map(static fn ($photo): string => (string) $photo->id, \array_slice($suggested['photos'], 2, 3));
-        $offer = $this->offers->make($case, $row['story'] ?? $suggested['story'], $row['theory'], $photos, $row['questions'], now('today +30 days'), $who);
+        $offer = $this->offers->make(
+            $case,
+            $row['story'] ?? $suggested['story'],
+            $row['theory'],
+            $photos,
+            $row['questions'],
+            now('today +30 days'),
+            $who,
+        );
         $offer->madeAt = now("-{$row['days']} days");
         if (isset($row['chosen'])) {
             $this->offers->answer($offer, $row['chosen'], $row['name'] ?? '', $row['words'] ?? '');

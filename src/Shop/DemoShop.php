@@ -88,7 +88,16 @@ final class DemoShop
 
     public function load(): void
     {
-        /** @var array{people: list<array{username: string, name: string, role: string}>, gauges: list<array{name: string, method: string, kind: string, rangeFrom: string, rangeTo: string, bench?: string, resolution: string, expanded: string, calibrated: int, due: int}>, stands: list<array{name: string, expanded: array<string, string>}>, policies: list<string>, cases: list<Row>} $shop */
+        /**
+         * @var array{
+         *     people: list<array{username: string, name: string, role: string}>,
+         *     gauges: list<array{
+         *         name: string, method: string, kind: string, rangeFrom: string, rangeTo: string, bench?: string,
+         *         resolution: string, expanded: string, calibrated: int, due: int,
+         *     }>,
+         *     stands: list<array{name: string, expanded: array<string, string>}>, policies: list<string>, cases: list<Row>,
+         * } $shop
+         */
         $shop = Yaml::parseFile($this->projectDir.'/demo/shop.yaml');
         foreach ($shop['people'] as $row) {
             $person = new User($row['username'], $row['name'], Role::from($row['role']));
@@ -96,8 +105,19 @@ final class DemoShop
             $this->em->persist($this->people[$row['username']] = $person);
         }
         foreach ($shop['gauges'] as $row) {
-            $gauge = new Gauge($row['name'], Method::from($row['method']), $row['resolution'], $row['expanded'], new \DateTimeImmutable('@'.$row['calibrated']));
-            [$gauge->kind, $gauge->rangeFrom, $gauge->rangeTo, $gauge->bench] = [GaugeKind::from($row['kind']), $row['rangeFrom'], $row['rangeTo'], $row['bench'] ?? ''];
+            $gauge = new Gauge(
+                $row['name'],
+                Method::from($row['method']),
+                $row['resolution'],
+                $row['expanded'],
+                new \DateTimeImmutable('@'.$row['calibrated']),
+            );
+            [$gauge->kind, $gauge->rangeFrom, $gauge->rangeTo, $gauge->bench] = [
+                GaugeKind::from($row['kind']),
+                $row['rangeFrom'],
+                $row['rangeTo'],
+                $row['bench'] ?? '',
+            ];
             $gauge->calibrationDue = new \DateTimeImmutable('@'.$row['due']);
             $this->em->persist($this->gauges[$row['name']] = $gauge);
         }
@@ -147,7 +167,13 @@ final class DemoShop
         $nodes = $this->chain($case, $row, $findings, $complaints);
         $this->warranties->facts($case, self::row($row, 'warranty'));
         $this->warranties->custody($case, self::rows($row, 'custody'), $this->people['bench']->name);
-        $this->claims->add($case, self::rows($row, 'figures'), self::rows($row, 'theories'), self::rows($row, 'refusals'), $this->people['analyst']->name);
+        $this->claims->add(
+            $case,
+            self::rows($row, 'figures'),
+            self::rows($row, 'theories'),
+            self::rows($row, 'refusals'),
+            $this->people['analyst']->name,
+        );
         $case->stage = Stage::Signed === Stage::from(self::word($row, 'stage')) ? Stage::Verdict : Stage::from(self::word($row, 'stage'));
         $this->em->flush();
         $this->verdict($case, self::row($row, 'verdict'), $nodes);
@@ -194,7 +220,10 @@ final class DemoShop
     private function otherSteps(CaseFile $case): array
     {
         return array_map(static fn (StripStep $step): array => [
-            'counted' => array_combine(array_map(static fn (Count $one): string => $one->what, $step->counts), array_map(static fn (Count $one): int => $one->count, $step->counts)),
+            'counted' => array_combine(
+                array_map(static fn (Count $one): string => $one->what, $step->counts),
+                array_map(static fn (Count $one): int => $one->count, $step->counts),
+            ),
             'facing' => [] === $step->facing ? '' : 'Right.',
             'marked' => '' !== $step->mark,
             'fasteners' => $step->fasteners ? FastenerCondition::AsItShould->value : null,
@@ -244,7 +273,12 @@ final class DemoShop
             $one = (array) $one;
             $finding = $findings[self::word($one, 'finding')] ?? null;
             $complaint = isset($one['complaint']) ? $complaints[(int) self::word($one, 'complaint')] : null;
-            $node = new ChainNode($case, null !== $finding ? NodeKind::Damage : (null !== $complaint ? NodeKind::Complaint : NodeKind::from(self::word($one, 'kind'))));
+            $node = new ChainNode(
+                $case,
+                null !== $finding
+                    ? NodeKind::Damage
+                    : (null !== $complaint ? NodeKind::Complaint : NodeKind::from(self::word($one, 'kind'))),
+            );
             unset($one['finding'], $one['complaint'], $one['kind']);
             self::fill($node, $one);
             $node->finding = $finding;
@@ -323,6 +357,10 @@ final class DemoShop
             }
         }
 
-        return [] === $open ? $despite : throw new \LogicException(\sprintf('Case %s of the demo is signed with open points: %s', $case->number, implode('; ', $open)));
+        return [] === $open
+            ? $despite
+            : throw new \LogicException(
+                \sprintf('Case %s of the demo is signed with open points: %s', $case->number, implode('; ', $open))
+            );
     }
 }

@@ -31,8 +31,13 @@ final readonly class DemoWarranties
     /** Where the demo shop is reached, for the codes on its tags. */
     private const BASE = 'http://ostrey-quay.invalid';
 
-    public function __construct(private EntityManagerInterface $em, private PolicyText $text, private Claims $claims, private Policies $policies, private MessageBusInterface $bus)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private PolicyText $text,
+        private Claims $claims,
+        private Policies $policies,
+        private MessageBusInterface $bus,
+    ) {
     }
 
     /** @param list<mixed> $texts */
@@ -57,7 +62,10 @@ final readonly class DemoWarranties
         }
         $facts = new WarrantyFacts($case);
         foreach ($row as $name => $value) {
-            (new \ReflectionProperty($facts, $name))->setValue($facts, \is_int($value) ? self::day($value) : YesNo::from(\is_string($value) ? $value : ''));
+            (new \ReflectionProperty($facts, $name))->setValue(
+                $facts,
+                \is_int($value) ? self::day($value) : YesNo::from(\is_string($value) ? $value : ''),
+            );
         }
         $this->em->persist($facts);
     }
@@ -67,7 +75,9 @@ final readonly class DemoWarranties
     {
         foreach ($rows as $row) {
             /** @var array{part: string, what: string, days: int, place: string} $row */
-            $this->em->persist(new Custody($case, $row['part'], Whereabouts::from($row['what']), self::day($row['days']), $row['place'], $who));
+            $this->em->persist(
+                new Custody($case, $row['part'], Whereabouts::from($row['what']), self::day($row['days']), $row['place'], $who)
+            );
         }
     }
 
@@ -77,14 +87,36 @@ final readonly class DemoWarranties
         if ([] === $row) {
             return;
         }
-        /** @var array{policy: string, addressee: string, costs: array<string, string>, answers?: array<string, string>, moves: list<array{state: string, days: int, words?: string, amount?: string}>} $row */
-        $claim = $this->claims->draft($case, $this->policies->one($case, $row['policy'], $this->policies->each($case)[0]['for']) ?? throw new \LogicException("No policy {$row['policy']} for case {$case->number}."), $who);
+        /**
+         * @var array{
+         *     policy: string, addressee: string, costs: array<string, string>, answers?: array<string, string>,
+         *     moves: list<array{state: string, days: int, words?: string, amount?: string}>,
+         * } $row
+         */
+        $claim = $this->claims->draft(
+            $case,
+            $this->policies->one(
+                $case,
+                $row['policy'],
+                $this->policies->each($case)[0]['for'],
+            ) ?? throw new \LogicException("No policy {$row['policy']} for case {$case->number}."),
+            $who,
+        );
         [$claim->addressee, $claim->costs, $claim->answers] = [$row['addressee'], $row['costs'], $row['answers'] ?? []];
         $claim->madeAt = self::day($row['moves'][0]['days']);
         $this->em->persist($claim);
         $this->em->persist($papers = new ClaimPapers($claim, self::BASE, $who));
         foreach ($row['moves'] as $one) {
-            $move = new ClaimMove($claim, new ClaimStep(ClaimState::from($one['state']), self::day($one['days']), $one['words'] ?? '', isset($one['amount']) ? Money::parse($one['amount']) : null), $who);
+            $move = new ClaimMove(
+                $claim,
+                new ClaimStep(
+                    ClaimState::from($one['state']),
+                    self::day($one['days']),
+                    $one['words'] ?? '',
+                    isset($one['amount']) ? Money::parse($one['amount']) : null,
+                ),
+                $who,
+            );
             $move->papers = ClaimState::Sent === $move->state ? $papers : null;
         }
         $this->em->flush();

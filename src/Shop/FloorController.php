@@ -30,7 +30,10 @@ final class FloorController extends AbstractController
             return $this->redirectToRoute('case', ['number' => $cases[0]->number]);
         }
 
-        return $this->render('shop/floor.html.twig', ['cases' => $cases, 'strips' => $boards->wearStrips($cases), 'words' => $words, 'shelf' => $this->shelf]);
+        return $this->render(
+            'shop/floor.html.twig',
+            ['cases' => $cases, 'strips' => $boards->wearStrips($cases), 'words' => $words, 'shelf' => $this->shelf],
+        );
     }
 
     /** A case by its number alone leads to where its work stands. */

@@ -152,6 +152,8 @@ final readonly class PartView
         }
         $seen = array_map(static fn (Finding $finding): ?string => $finding->surface, $this->findings);
 
-        return array_values(array_filter(array_keys($this->part->surfaces), static fn (string $key): bool => !\in_array($key, $seen, true)));
+        return array_values(
+            array_filter(array_keys($this->part->surfaces), static fn (string $key): bool => !\in_array($key, $seen, true))
+        );
     }
 }

@@ -13,6 +13,8 @@ final readonly class WearCell
 
     public function say(): string
     {
-        return $this->name.': '.(null === $this->grade ? ($this->isOff ? 'off, not looked at' : 'still in the unit') : 'grade '.$this->grade);
+        return $this->name.': '.(
+            null === $this->grade ? ($this->isOff ? 'off, not looked at' : 'still in the unit') : 'grade '.$this->grade
+        );
     }
 }

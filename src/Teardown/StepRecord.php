@@ -100,7 +100,11 @@ class StepRecord implements Audited
     public function needsAReason(ExecutionContextInterface $context): void
     {
         if (\in_array($this->state, [StepState::Skipped, StepState::Stuck], true) && '' === trim($this->reason)) {
-            $context->buildViolation(StepState::Skipped === $this->state ? 'Why is it skipped? The next one at the bench will ask.' : 'What holds it? Say what was tried.')->atPath('reason')->addViolation();
+            $context->buildViolation(
+                StepState::Skipped === $this->state
+                    ? 'Why is it skipped? The next one at the bench will ask.'
+                    : 'What holds it? Say what was tried.'
+            )->atPath('reason')->addViolation();
         }
     }
 

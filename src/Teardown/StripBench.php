@@ -36,7 +36,13 @@ final readonly class StripBench
     {
         ksort($records);
 
-        return hash('xxh64', implode(',', array_map(static fn (StepRecord $record): string => $record->step.$record->version.$record->state->value, $records)));
+        return hash(
+            'xxh64',
+            implode(
+                ',',
+                array_map(static fn (StepRecord $record): string => $record->step.$record->version.$record->state->value, $records),
+            ),
+        );
     }
 
     public function run(CaseFile $case, Book $book): StripRun

@@ -64,7 +64,18 @@ final class StripController extends AbstractController
         $run = $this->bench->run($case, $book);
         $status = $run->steps[(string) $request->query->get('step', '')] ?? throw new ShopError('The book has no such strip step.', 404);
 
-        return $this->render('teardown/state.html.twig', ['case' => $case, 'book' => $book, 'run' => $run, 'records' => $records, 'status' => $status, 'seen' => $seen, 'mine' => $request->query->getInt('mine')]);
+        return $this->render(
+            'teardown/state.html.twig',
+            [
+                'case' => $case,
+                'book' => $book,
+                'run' => $run,
+                'records' => $records,
+                'status' => $status,
+                'seen' => $seen,
+                'mine' => $request->query->getInt('mine'),
+            ],
+        );
     }
 
     #[Route('/cases/{number}/strip/{step}', name: 'strip_step', methods: ['POST'])]
@@ -74,19 +85,39 @@ final class StripController extends AbstractController
         $run = $this->bench->run($case, $this->shelf->book($case->family));
         $status = $run->steps[$step] ?? throw new ShopError('The book has no such strip step.', 404);
         if (!$status->isReady()) {
-            throw new ShopError(\sprintf('“%s” waits for %s.', $status->step->title, implode(', ', array_map(static fn ($s): string => '“'.$s->title.'”', $status->waitsFor))), 409);
+            throw new ShopError(
+                \sprintf(
+                    '“%s” waits for %s.',
+                    $status->step->title,
+                    implode(', ', array_map(static fn ($s): string => '“'.$s->title.'”', $status->waitsFor)),
+                ),
+                409,
+            );
         }
         $record = $this->bench->records($case)[$step] ?? new StepRecord($case, $step);
-        $record->state = StepState::tryFrom((string) $request->request->get('state')) ?? throw new ShopError('A step is done, skipped, stuck or left shut.');
+        $record->state = StepState::tryFrom((string) $request->request->get('state')) ?? throw new ShopError(
+            'A step is done, skipped, stuck or left shut.'
+        );
         if (StepState::Shut === $record->state && '' === $status->step->opens) {
-            throw new ShopError('Only a sub-assembly that is off the unit can be left shut; this step can be skipped, with the reason.', 422);
+            throw new ShopError(
+                'Only a sub-assembly that is off the unit can be left shut; this step can be skipped, with the reason.',
+                422,
+            );
         }
         $form = $this->form($record, $status);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page($case, $status, $form);
         }
-        $asked = StepState::Done === $record->state ? AsFound::missing($this->shelf->book($case->family), $status->step, $record->marked, $record->facing, $this->photos->anyOf($case, $status->step->removes)) : [];
+        $asked = StepState::Done === $record->state
+            ? AsFound::missing(
+                $this->shelf->book($case->family),
+                $status->step,
+                $record->marked,
+                $record->facing,
+                $this->photos->anyOf($case, $status->step->removes),
+            )
+            : [];
         if ([] !== $asked && !$request->request->has('leave-out')) {
             return $this->page($case, $status, $form, $asked);
         }
@@ -97,7 +128,13 @@ final class StripController extends AbstractController
         $this->em->persist($record);
         $this->em->flush();
 
-        return $this->redirectToRoute('strip', ['number' => $case->number] + (StepState::Stuck === $record->state || [] !== Shortage::at($status->step, $record->counted) ? ['step' => $step] : []), Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(
+            'strip',
+            ['number' => $case->number] + (
+                StepState::Stuck === $record->state || [] !== Shortage::at($status->step, $record->counted) ? ['step' => $step] : []
+            ),
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     #[Route('/cases/{number}/strip/{step}/undo', name: 'strip_undo', methods: ['POST'])]

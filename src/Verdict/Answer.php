@@ -49,9 +49,15 @@ trait Answer
     /** The origin as it was signed, where it is no longer in the chain. */
     private function signedName(): ?string
     {
-        [$document, $of] = $this instanceof OwnAnswer ? [$this->verdict->snapshot, $this->verdict->snapshot['verdict']['own'] ?? []] : [$this->snapshot, [$this->snapshot['verdict'] ?? []]];
+        [$document, $of] = $this instanceof OwnAnswer
+            ? [$this->verdict->snapshot, $this->verdict->snapshot['verdict']['own'] ?? []]
+            : [$this->snapshot, [$this->snapshot['verdict'] ?? []]];
         foreach (\is_array($of) ? $of : [] as $answer) {
-            foreach (\is_array($answer) && ($answer['id'] ?? null) === (string) $this->id && \is_array($document['nodes'] ?? null) ? $document['nodes'] : [] as $node) {
+            foreach (
+                \is_array($answer) && ($answer['id'] ?? null) === (string) $this->id && \is_array($document['nodes'] ?? null)
+                    ? $document['nodes']
+                    : [] as $node
+            ) {
                 if (\is_array($node) && null !== ($answer['origin'] ?? null) && ($node['id'] ?? null) === $answer['origin']) {
                     return \is_string($node['name'] ?? null) ? $node['name'] : null;
                 }
@@ -64,6 +70,13 @@ trait Answer
     private function takeFrom(self $earlier): void
     {
         [$this->origin, $this->causeNotFound, $this->responsibility, $this->statement, $this->shares, $this->sharesFor]
-            = [$earlier->origin, $earlier->causeNotFound, $earlier->responsibility, $earlier->statement, $earlier->shares, $earlier->sharesFor];
+            = [
+                $earlier->origin,
+                $earlier->causeNotFound,
+                $earlier->responsibility,
+                $earlier->statement,
+                $earlier->shares,
+                $earlier->sharesFor,
+            ];
     }
 }

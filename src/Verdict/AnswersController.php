@@ -20,8 +20,12 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Complaints that have an origin of their own, and who carries how much of each. */
 final class AnswersController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly Signing $signing, private readonly VerdictPage $page)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly Signing $signing,
+        private readonly VerdictPage $page,
+    ) {
     }
 
     #[Route('/cases/{number}/verdict/complaints/{id}', name: 'verdict_own', methods: ['POST'])]
@@ -68,10 +72,15 @@ final class AnswersController extends AbstractController
     {
         $verdict = $this->draft($number);
         $of = (string) $request->request->get('of', '');
-        $answer = array_values(array_filter($verdict->explained(), static fn (Explained $one): bool => $of === (string) $one->own()?->id))[0]
+        $answer = array_values(
+            array_filter($verdict->explained(), static fn (Explained $one): bool => $of === (string) $one->own()?->id)
+        )[0]
             ?? throw new ShopError('This complaint has no origin of its own; its shares are those of the verdict.', 409);
         $typed = array_map(static fn (mixed $one): string => \is_string($one) ? $one : '', $request->request->all('percent'));
-        $links = array_map(static fn (mixed $one): array => array_values(array_filter((array) $one, is_string(...))), $request->request->all('links'));
+        $links = array_map(
+            static fn (mixed $one): array => array_values(array_filter((array) $one, is_string(...))),
+            $request->request->all('links'),
+        );
         try {
             $this->signing->share($answer, $typed, $links);
         } catch (\DomainException $e) {
@@ -87,7 +96,9 @@ final class AnswersController extends AbstractController
     {
         $verdict = $this->signing->current($this->gate->open($number, Permission::ANALYSE));
 
-        return $verdict->awaitsSecond() ? throw new ShopError('It carries the first signature. Take that back before you change the verdict.', 409) : $verdict;
+        return $verdict->awaitsSecond()
+            ? throw new ShopError('It carries the first signature. Take that back before you change the verdict.', 409)
+            : $verdict;
     }
 
     private function mustBelong(CaseFile $case, Complaint $complaint): void

@@ -24,7 +24,11 @@ final readonly class Missing
         $missing = $verdict->case->complaints->isEmpty() ? ['a complaint (see Intake)'] : [];
         foreach ($all as $one) {
             $for = 1 === \count($all) ? '' : \sprintf(' for “%s”', implode('”, “', array_map($this->name(...), $one->complaints)));
-            array_push($missing, ...array_map(static fn (string $what): string => $what.$for, $this->ofOne($one)), ...$this->notLedTo($one));
+            array_push(
+                $missing,
+                ...array_map(static fn (string $what): string => $what.$for, $this->ofOne($one)),
+                ...$this->notLedTo($one)
+            );
         }
         if ($verdict->leavesOpen() && '' === trim($verdict->atRisk)) {
             $missing[] = 'what stays at risk';
@@ -64,7 +68,11 @@ final readonly class Missing
         foreach ($one->complaints as $complaint) {
             $node = $this->chains->nodeOf($complaint);
             if (null !== $node && !$this->chains->chain($complaint->case)->reaches((string) $origin->id, (string) $node->id)) {
-                $missing[] = \sprintf('a way in the chain from “%s” to “%s”, or an origin of its own for that complaint', $origin->name, $this->name($complaint));
+                $missing[] = \sprintf(
+                    'a way in the chain from “%s” to “%s”, or an origin of its own for that complaint',
+                    $origin->name,
+                    $this->name($complaint),
+                );
             }
         }
 
@@ -82,6 +90,14 @@ final readonly class Missing
         $book = $this->shelf->book($case->family);
         $open = $this->decisions->of($case);
 
-        return array_map(static fn (string $part, string $why): string => \sprintf('a reason, or another decision, for the %s (%s)', lcfirst($book->part($part)->name ?? $part), rtrim($why, '.')), array_keys($open), $open);
+        return array_map(
+            static fn (string $part, string $why): string => \sprintf(
+                'a reason, or another decision, for the %s (%s)',
+                lcfirst($book->part($part)->name ?? $part),
+                rtrim($why, '.'),
+            ),
+            array_keys($open),
+            $open,
+        );
     }
 }

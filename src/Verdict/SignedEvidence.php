@@ -31,8 +31,10 @@ use App\Teardown\StepRecord;
 final class SignedEvidence
 {
     private const THINGS = [
-        Arrival::class, CaseFile::class, ChainLink::class, ChainNode::class, Clip::class, Complaint::class, ContentCheck::class, Finding::class, KeptFigure::class, LimitChoice::class,
-        Mark::class, PartRecord::class, Photo::class, PhotoMeasure::class, Reading::class, Refusal::class, SchoolPick::class, Statement::class, StepRecord::class, Theory::class, WatchTick::class,
+        Arrival::class, CaseFile::class, ChainLink::class, ChainNode::class, Clip::class, Complaint::class, ContentCheck::class,
+        Finding::class, KeptFigure::class, LimitChoice::class,
+        Mark::class, PartRecord::class, Photo::class, PhotoMeasure::class, Reading::class, Refusal::class, SchoolPick::class,
+        Statement::class, StepRecord::class, Theory::class, WatchTick::class,
     ];
 
     /** Fields that are found out by the program, or say where the work stands. */

@@ -18,7 +18,17 @@ final readonly class SignedOrigin implements EarlierOrigin
     {
         foreach ($this->verdicts->revisions($earlier) as $verdict) {
             if ($verdict->isSigned()) {
-                return implode('; ', array_unique(array_map(static fn (Explained $one): string => $one->by->causeNotFound ? 'cause not found' : (string) $one->by->origin?->name, $verdict->explained())));
+                return implode(
+                    '; ',
+                    array_unique(
+                        array_map(
+                            static fn (Explained $one): string => $one->by->causeNotFound
+                                ? 'cause not found'
+                                : (string) $one->by->origin?->name,
+                            $verdict->explained(),
+                        )
+                    ),
+                );
             }
         }
 

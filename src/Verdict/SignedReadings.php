@@ -22,7 +22,12 @@ final readonly class SignedReadings implements SignedVerdicts
         $readings = $this->verdicts->last($case)->snapshot['readings'] ?? [];
         $signed = [];
         foreach (\is_array($readings) ? $readings : [] as $one) {
-            if (\is_array($one) && \is_string($one['part'] ?? null) && \is_string($one['field'] ?? null) && \is_string($one['verdict'] ?? null)) {
+            if (
+                \is_array($one)
+                    && \is_string($one['part'] ?? null)
+                    && \is_string($one['field'] ?? null)
+                    && \is_string($one['verdict'] ?? null)
+            ) {
                 $signed[$one['part'].'/'.$one['field']] = $one['verdict'];
             }
         }

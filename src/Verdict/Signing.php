@@ -21,8 +21,15 @@ use function Symfony\Component\Clock\now;
 /** Draft, first signature, second signature, frozen; and the way back: a new revision. */
 final readonly class Signing
 {
-    public function __construct(private EntityManagerInterface $em, private Snapshot $snapshot, private CaseChain $chains, private Missing $missing, private Opinion $opinion, private SignedText $text, private VerdictRepository $verdicts)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private Snapshot $snapshot,
+        private CaseChain $chains,
+        private Missing $missing,
+        private Opinion $opinion,
+        private SignedText $text,
+        private VerdictRepository $verdicts,
+    ) {
     }
 
     /** The verdict being worked on or, when the case is signed, the one that counts. */
@@ -45,7 +52,9 @@ final readonly class Signing
         foreach (Shares::read($typed) as $who => $percent) {
             $rests = array_values(array_intersect($known, $links[$who] ?? []));
             if ([] === $rests && 'undetermined' !== $who && [] !== $known) {
-                throw new \DomainException(\sprintf('%s: which links of the chain does this share rest on?', Responsibility::from($who)->label()));
+                throw new \DomainException(
+                    \sprintf('%s: which links of the chain does this share rest on?', Responsibility::from($who)->label())
+                );
             }
             $shares[] = ['who' => $who, 'percent' => $percent, 'links' => $rests];
         }
@@ -72,7 +81,10 @@ final readonly class Signing
         $this->em->flush();
         $document = $this->snapshot->of($verdict->case, $verdict);
         [$verdict->signedBy, $verdict->signedAt, $verdict->voided] = [$user, now(), ''];
-        [$verdict->snapshot, $verdict->snapshotHash] = [$document + ['engine' => $this->opinion->now($verdict->case)], Snapshot::hash($document)];
+        [$verdict->snapshot, $verdict->snapshotHash] = [
+            $document + ['engine' => $this->opinion->now($verdict->case)],
+            Snapshot::hash($document),
+        ];
         $this->em->flush();
     }
 
@@ -81,7 +93,9 @@ final readonly class Signing
     {
         $now = $this->snapshot->of($verdict->case, $verdict);
 
-        return !$verdict->awaitsSecond() || Snapshot::hash($now) === $verdict->snapshotHash ? [] : (Snapshot::changed($verdict->snapshot ?? [], $now) ?: ['how the document is written']);
+        return !$verdict->awaitsSecond() || Snapshot::hash($now) === $verdict->snapshotHash
+            ? []
+            : (Snapshot::changed($verdict->snapshot ?? [], $now) ?: ['how the document is written']);
     }
 
     /** Takes the first signature back, so that the verdict can be changed. */
@@ -111,7 +125,13 @@ final readonly class Signing
         if ([] !== $changed) {
             $verdict->void(\sprintf('changed since: %s.', implode(', ', $changed)));
             $this->em->flush();
-            throw new ShopError(\sprintf('Nothing is signed. Since the first signature this has changed: %s. The first person signs anew.', implode(', ', $changed)), 409);
+            throw new ShopError(
+                \sprintf(
+                    'Nothing is signed. Since the first signature this has changed: %s. The first person signs anew.',
+                    implode(', ', $changed),
+                ),
+                409,
+            );
         }
         [$verdict->secondBy, $verdict->secondAt] = [$user, now()];
         $verdict->case->moveTo(Stage::Signed);

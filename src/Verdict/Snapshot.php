@@ -34,7 +34,13 @@ final readonly class Snapshot
             $document += $part->snapshot($case);
         }
         // Who signed, when, and what was made of it stands with the signatures.
-        $document['verdict'] = Plain::of($verdict, ['signedBy', 'signedAt', 'digest', 'engine', 'voided', 'secondBy', 'secondAt', 'snapshot', 'snapshotHash', 'reportHash', 'madeAt']);
+        $document['verdict'] = Plain::of(
+            $verdict,
+            [
+                'signedBy', 'signedAt', 'digest', 'engine', 'voided', 'secondBy', 'secondAt', 'snapshot',
+                'snapshotHash', 'reportHash', 'madeAt',
+            ],
+        );
         $document['verdict']['own'] = Plain::all($verdict->own, ['verdict', 'madeAt']);
         ksort($document);
 
@@ -68,7 +74,10 @@ final readonly class Snapshot
     {
         $covered = self::VERSION === ($snapshot['version'] ?? null) ? array_diff_key($snapshot, array_flip(self::BESIDE)) : $snapshot;
 
-        return hash('sha256', json_encode(self::sorted($covered), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION));
+        return hash(
+            'sha256',
+            json_encode(self::sorted($covered), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION),
+        );
     }
 
     /**

@@ -26,9 +26,16 @@ final readonly class SnapshotCheck implements StoredThing
                 $text = $verdict->reportText();
                 $wrong = array_filter([
                     Snapshot::hash($verdict->snapshot ?? []) === $verdict->snapshotHash ? null : 'the document is not what was signed',
-                    null === $verdict->reportHash || (null !== $text && Signing::hashOf($text) === $verdict->reportHash) ? null : 'the words of the report are not what was signed',
+                    null === $verdict->reportHash || (null !== $text && Signing::hashOf($text) === $verdict->reportHash)
+                        ? null
+                        : 'the words of the report are not what was signed',
                 ]);
-                yield [] === $wrong ? null : new Mismatch(\sprintf('%s, revision %d: %s', $verdict->case->number, $verdict->revision, implode('; ', $wrong)), [$verdict->case->number]);
+                yield [] === $wrong
+                    ? null
+                    : new Mismatch(
+                        \sprintf('%s, revision %d: %s', $verdict->case->number, $verdict->revision, implode('; ', $wrong)),
+                        [$verdict->case->number],
+                    );
             }
         }
     }

@@ -112,11 +112,16 @@ class Verdict implements Audited
         return $this->own->findFirst(static fn (int $i, OwnAnswer $own): bool => $own->complaint === $complaint);
     }
 
-    /** @return non-empty-list<Explained> each answer with the complaints that it is for; the verdict's own first, for all that have none of theirs */
+    /**
+     * @return non-empty-list<Explained> each answer with the complaints that it is for; the verdict's own first, for all that have none of
+     *                                   theirs
+     */
     public function explained(): array
     {
         $rest = array_values(array_filter($this->case->complaints->getValues(), fn (Complaint $one): bool => null === $this->ownOf($one)));
-        $own = array_values(array_map(static fn (OwnAnswer $one): Explained => new Explained($one, [$one->complaint], false), $this->own->getValues()));
+        $own = array_values(
+            array_map(static fn (OwnAnswer $one): Explained => new Explained($one, [$one->complaint], false), $this->own->getValues())
+        );
 
         return [] === $rest && [] !== $own ? $own : [new Explained($this, $rest, [] === $own), ...$own];
     }
@@ -148,12 +153,16 @@ class Verdict implements Audited
         return null !== $this->signedAt && null === $this->secondAt;
     }
 
-    /** @return array{body: string, plates: string}|null the report as it was signed; null while it is not, or before there was such a text */
+    /**
+     * @return array{body: string, plates: string}|null the report as it was signed; null while it is not, or before there was such a text
+     */
     public function reportText(): ?array
     {
         $text = $this->isSigned() ? $this->snapshot['report'] ?? null : null;
 
-        return \is_array($text) && \is_string($text['body'] ?? null) && \is_string($text['plates'] ?? null) ? ['body' => $text['body'], 'plates' => $text['plates']] : null;
+        return \is_array($text) && \is_string($text['body'] ?? null) && \is_string($text['plates'] ?? null)
+            ? ['body' => $text['body'], 'plates' => $text['plates']]
+            : null;
     }
 
     /** Takes the first signature away: what it covered is no more. */

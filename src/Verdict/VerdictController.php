@@ -75,7 +75,15 @@ final class VerdictController extends AbstractController
             }
         }
         if ($missing > 0) {
-            $this->addFlash('refused', \sprintf('The chain leaves %d %s open. Mend them on the chain page, or say for each why it may stay open; the report then says so.', $missing, 1 === $missing ? 'point' : 'points'));
+            $this->addFlash(
+                'refused',
+                \sprintf(
+                    'The chain leaves %d %s open. Mend them on the chain page, or say for each why it may stay open; the report '
+                        .'then says so.',
+                    $missing,
+                    1 === $missing ? 'point' : 'points',
+                ),
+            );
 
             return $this->page->show($case, reasons: $reasons);
         }

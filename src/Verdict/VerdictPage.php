@@ -38,7 +38,9 @@ final readonly class VerdictPage
     /**
      * @param FormInterface<mixed>|null $submitted what did not hold
      * @param array<mixed>|null $reasons as typed, for points that may stay open
-     * @param array{of: string, percent: array<string, string>, links: array<string, list<string>>}|null $shares as typed; of: the complaint, empty for the verdict's own
+     * @param array{
+     *     of: string, percent: array<string, string>, links: array<string, list<string>>,
+     * }|null $shares as typed; of: the complaint, empty for the verdict's own
      */
     public function show(CaseFile $case, ?FormInterface $submitted = null, ?array $reasons = null, ?array $shares = null): Response
     {
@@ -48,8 +50,14 @@ final readonly class VerdictPage
         foreach ($verdict->explained() as $one) {
             $key = (string) $one->own()?->id;
             $answers[] = [
-                'for' => $one, 'key' => $key, 'stale' => !$case->isSigned() && $this->missing->sharesAreStale($one->by), 'links' => $this->chains->links($case, $one->about()),
-                'typed' => $key === ($shares['of'] ?? null) ? $shares : ['percent' => array_column($one->by->shares, 'percent', 'who'), 'links' => array_column($one->by->shares, 'links', 'who')],
+                'for' => $one, 'key' => $key, 'stale' => !$case->isSigned()
+                    && $this->missing->sharesAreStale($one->by), 'links' => $this->chains->links($case, $one->about()),
+                'typed' => $key === ($shares['of'] ?? null)
+                    ? $shares
+                    : [
+                        'percent' => array_column($one->by->shares, 'percent', 'who'),
+                        'links' => array_column($one->by->shares, 'links', 'who'),
+                    ],
                 'open' => $key === ($shares['of'] ?? null),
             ];
         }
@@ -79,7 +87,12 @@ final readonly class VerdictPage
     /** @return FormInterface<mixed> for the answer to one complaint that has an origin of its own */
     public function ownForm(OwnAnswer $answer): FormInterface
     {
-        return $this->forms->createNamed('own_'.substr(md5((string) $answer->complaint->id), 0, 8), AnswerType::class, $answer, ['origins' => $this->origins($answer->verdict)]);
+        return $this->forms->createNamed(
+            'own_'.substr(md5((string) $answer->complaint->id), 0, 8),
+            AnswerType::class,
+            $answer,
+            ['origins' => $this->origins($answer->verdict)],
+        );
     }
 
     /**
@@ -96,7 +109,11 @@ final readonly class VerdictPage
             $answer = $verdict->ownOf($complaint);
             if (null !== $answer || $complaint !== $verdict->case->complaints->first()) {
                 $form = $this->ownForm($answer ?? new OwnAnswer($verdict, $complaint));
-                $rows[] = ['complaint' => $complaint, 'answer' => $answer, 'form' => ($form->getName() === $submitted?->getName() ? $submitted : $form)->createView()];
+                $rows[] = [
+                    'complaint' => $complaint,
+                    'answer' => $answer,
+                    'form' => ($form->getName() === $submitted?->getName() ? $submitted : $form)->createView(),
+                ];
             }
         }
 
@@ -106,6 +123,8 @@ final readonly class VerdictPage
     /** @return list<ChainNode> */
     private function origins(Verdict $verdict): array
     {
-        return array_values(array_filter($this->chains->nodes($verdict->case), static fn (ChainNode $node): bool => NodeKind::Origin === $node->kind));
+        return array_values(
+            array_filter($this->chains->nodes($verdict->case), static fn (ChainNode $node): bool => NodeKind::Origin === $node->kind)
+        );
     }
 }

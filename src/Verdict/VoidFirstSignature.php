@@ -15,7 +15,9 @@ use function Symfony\Component\Clock\now;
 
 use Symfony\Component\Uid\Uuid;
 
-/** Whatever changes the evidence after the first signature takes that signature away, in the same transaction. Runs before the audit trail. */
+/**
+ * Whatever changes the evidence after the first signature takes that signature away, in the same transaction. Runs before the audit trail.
+ */
 #[AsDoctrineListener('onFlush', priority: 10)]
 final readonly class VoidFirstSignature
 {
@@ -28,7 +30,13 @@ final readonly class VoidFirstSignature
         $em = $args->getObjectManager();
         $work = $em->getUnitOfWork();
         $touched = [];
-        foreach ([['added', $work->getScheduledEntityInsertions()], ['changed', $work->getScheduledEntityUpdates()], ['removed', $work->getScheduledEntityDeletions()]] as [$how, $things]) {
+        foreach (
+            [
+                ['added', $work->getScheduledEntityInsertions()],
+                ['changed', $work->getScheduledEntityUpdates()],
+                ['removed', $work->getScheduledEntityDeletions()],
+            ] as [$how, $things]
+        ) {
             foreach ($things as $thing) {
                 if ($thing instanceof Audited && $this->counts($thing, array_keys($work->getEntityChangeSet($thing)), 'changed' === $how)) {
                     $touched[(string) $this->case($thing)] ??= [$this->case($thing), \sprintf('%s was %s', $thing->auditName(), $how)];

@@ -55,7 +55,10 @@ final class StandInGauge
         $shown = round(($size + $this->zero + $noise) / $step) * $step;
         $decimals = max(0, -(int) floor(log10($step) + 1e-9));
 
-        return ['value' => number_format(0.0 === $shown ? 0.0 : $shown, $decimals, '.', '').' '.$this->unit, 'battery' => $low ? 'low' : 'good'];
+        return [
+            'value' => number_format(0.0 === $shown ? 0.0 : $shown, $decimals, '.', '').' '.$this->unit,
+            'battery' => $low ? 'low' : 'good',
+        ];
     }
 
     /** A normal deviate: Box and Muller (1958). */

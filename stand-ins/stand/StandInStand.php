@@ -11,13 +11,19 @@ use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 
 /**
- * Plays a test stand with a gear pump on it: flow, pressure, temperature and speed at 10 Hz by the leakage arithmetic, with noise, and if wanted a fault.
+ * Plays a test stand with a gear pump on it: flow, pressure, temperature and speed at 10 Hz by the leakage arithmetic, with noise, and if
+ * wanted a fault.
  * The oil warms up as it runs; the pressure is raised in steps.
  */
 final class StandInStand
 {
     /** What can be wrong with the pump: how much wider its gaps are, the share of flow that air takes, a relief that opens early (Pa). */
-    private const FAULTS = ['none' => [1.0, 0.0, \INF], 'worn' => [1.35, 0.0, \INF], 'air' => [1.0, 0.18, \INF], 'relief' => [1.0, 0.0, 60e5]];
+    private const FAULTS = [
+        'none' => [1.0, 0.0, \INF],
+        'worn' => [1.35, 0.0, \INF],
+        'air' => [1.0, 0.18, \INF],
+        'relief' => [1.0, 0.0, 60e5],
+    ];
 
     private const HERTZ = 10;
 
@@ -39,9 +45,14 @@ final class StandInStand
         $this->gaps = match (\count($gaps)) {
             0 => self::AS_NEW,
             3 => [$gaps[0], $gaps[1], $gaps[2]],
-            default => throw new \DomainException('Expected three gaps in mm: at the gear sides, at the tips, in the bushes, such as 0.015,0.035,0.020.'),
+            default => throw new \DomainException(
+                'Expected three gaps in mm: at the gear sides, at the tips, in the bushes, such as 0.015,0.035,0.020.'
+            ),
         };
-        isset(self::FAULTS[$fault]) || throw new \DomainException(\sprintf('There is no fault “%s”; expected %s.', $fault, implode(', ', array_keys(self::FAULTS))));
+        isset(self::FAULTS[$fault])
+            || throw new \DomainException(
+                \sprintf('There is no fault “%s”; expected %s.', $fault, implode(', ', array_keys(self::FAULTS)))
+            );
         $this->dice = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
     }
 
@@ -52,7 +63,15 @@ final class StandInStand
         $pump = new WornPump(28.7e-6, [
             [LeakPath::slot(self::mm(30.0), self::mm($this->gaps[0] * $wider), self::mm(10.0)), 4],
             [LeakPath::slot(self::mm(26.0), self::mm($this->gaps[1] * $wider), self::mm(4.0)), 2],
-            [LeakPath::annulus(self::mm(20.0), self::mm($this->gaps[2] * $wider), self::mm(18.0), Quantity::of(0.7, '', Dimension::Ratio)), 4],
+            [
+                LeakPath::annulus(
+                    self::mm(20.0),
+                    self::mm($this->gaps[2] * $wider),
+                    self::mm(18.0),
+                    Quantity::of(0.7, '', Dimension::Ratio),
+                ),
+                4,
+            ],
         ]);
         $oil = new Oil(46e-6, 6.8e-6, 870.0);
         yield "time [s],flow [L/min],pressure [bar],temperature [°C],speed [rpm]\n";
@@ -62,7 +81,14 @@ final class StandInStand
             $pressure = min(35e5 * (1 + min(3, intdiv(4 * $i, $n))), $opens) * (1 + 0.004 * $this->noise());
             $speed = 25.0 * (1 + 0.002 * $this->noise());
             $flow = $pump->delivered($pressure, $speed, $oil->at($warm)) * (1 - $air * (0.6 + 0.4 * $this->chance()));
-            yield \sprintf("%.1f,%.2f,%.1f,%.1f,%.0f\n", $t, max(0.0, $flow * (1 + 0.006 * $this->noise())) * 60000, $pressure / 1e5, $warm + 0.1 * $this->noise(), $speed * 60);
+            yield \sprintf(
+                "%.1f,%.2f,%.1f,%.1f,%.0f\n",
+                $t,
+                max(0.0, $flow * (1 + 0.006 * $this->noise())) * 60000,
+                $pressure / 1e5,
+                $warm + 0.1 * $this->noise(),
+                $speed * 60,
+            );
         }
     }
 

@@ -92,7 +92,18 @@ final class AccountTest extends AppTestCase
     {
         $case = $this->aCase();
         $this->signIn(Role::Analyst);
-        foreach (['parts/body/clean', 'readings/body/gear-bore', 'photos', 'verdict/sign', 'verdict/second', 'verdict/reopen', 'report', 'hold'] as $path) {
+        foreach (
+            [
+                'parts/body/clean',
+                'readings/body/gear-bore',
+                'photos',
+                'verdict/sign',
+                'verdict/second',
+                'verdict/reopen',
+                'report',
+                'hold',
+            ] as $path
+        ) {
             $this->browser->request('POST', '/cases/'.$case->number.'/'.$path, ['_token' => 'forged']);
             self::assertSame(403, $this->browser->getResponse()->getStatusCode(), $path);
         }
@@ -112,14 +123,22 @@ final class AccountTest extends AppTestCase
         $this->signIn(Role::Analyst);
         $this->send('/cases/'.$case->number.'/intake', '/intake/unit', ['unit[serial]' => 'A-200']);
         $this->act($case, 'parts/body/clean', [], 'parts/body');
-        $entry = self::em()->getRepository(AuditEntry::class)->findOneBy(['caseId' => $case->id, 'field' => 'serial', 'action' => 'changed']);
+        $entry = self::em()->getRepository(AuditEntry::class)->findOneBy(
+            ['caseId' => $case->id, 'field' => 'serial', 'action' => 'changed']
+        );
         self::assertNotNull($entry);
-        self::assertSame(['A-100', 'A-200', 'test analyst'], [$entry->before, $entry->after, self::service(TrailNames::class)->shown($entry->who)]);
+        self::assertSame(
+            ['A-100', 'A-200', 'test analyst'],
+            [$entry->before, $entry->after, self::service(TrailNames::class)->shown($entry->who)],
+        );
         self::assertMatchesRegularExpression('/^[0-9a-f]{64}$/', $entry->who, 'names stand apart');
         $finding = self::em()->getRepository(Finding::class)->findOneBy(['case' => $case]);
         self::assertNotNull($finding);
         $this->act($case, 'findings/'.$finding->id.'/remove', [], 'parts/body');
-        self::assertSame('clean', self::em()->getRepository(AuditEntry::class)->findOneBy(['action' => 'removed', 'field' => 'kind'])?->before);
+        self::assertSame(
+            'clean',
+            self::em()->getRepository(AuditEntry::class)->findOneBy(['action' => 'removed', 'field' => 'kind'])?->before,
+        );
         $this->browser->request('GET', '/cases/'.$case->number.'/history');
         self::assertStringContainsString('A-200', $this->said());
     }

@@ -31,11 +31,18 @@ final class AfterSigningTest extends SignedCaseTestCase
         self::assertMatchesRegularExpression('/Repair 1 offers to be answered, parts to decide on/', $this->said());
         self::assertSame(422, $this->act($case, 'decisions/front-block', ['disposition' => 'reuse', 'reason' => ''], 'repair'), 'why?');
         self::assertSame(303, $this->act($case, 'decisions/front-block', ['disposition' => 'replace', 'reason' => 'Scored.'], 'repair'));
-        self::assertSame(0, self::em()->getRepository(PartRecord::class)->count(['case' => $case->id->toRfc4122()]), 'the evidence is as it was signed');
+        self::assertSame(
+            0,
+            self::em()->getRepository(PartRecord::class)->count(['case' => $case->id->toRfc4122()]),
+            'the evidence is as it was signed',
+        );
         self::assertSame(Disposition::Replace, self::service(Decisions::class)->standing($this->fresh($case))['front-block']->disposition);
         self::assertSame('test analyst', self::em()->getRepository(PartDecision::class)->findOneBy(['part' => 'front-block'])?->byWhom);
         $this->signIn(Role::Bench);
-        self::assertSame(403, $this->act($case, 'decisions/front-block', ['disposition' => 'reuse', 'reason' => 'as good as new'], 'repair'));
+        self::assertSame(
+            403,
+            $this->act($case, 'decisions/front-block', ['disposition' => 'reuse', 'reason' => 'as good as new'], 'repair'),
+        );
     }
 
     public function testAPartThatNobodyDecidedOnIsNotPutBackByTheBuild(): void
@@ -57,17 +64,37 @@ final class AfterSigningTest extends SignedCaseTestCase
         $case = $this->signedCase();
         $this->signIn(Role::Analyst);
         $step = self::service(Conditions::class)->steps($case)[1];
-        self::assertSame(303, $this->act($case, 'decisions/front-block', ['disposition' => 'clean-up', 'reason' => 'lapped', 'hangsOn' => 'until proved: '.$step], 'repair'));
+        self::assertSame(
+            303,
+            $this->act(
+                $case,
+                'decisions/front-block',
+                ['disposition' => 'clean-up', 'reason' => 'lapped', 'hangsOn' => 'until proved: '.$step],
+                'repair',
+            ),
+        );
         $decisions = self::service(Decisions::class);
-        self::assertSame(['front-block'], $decisions->provisional($this->fresh($case)), 'a new one may still be needed: it is in the upper price');
+        self::assertSame(
+            ['front-block'],
+            $decisions->provisional($this->fresh($case)),
+            'a new one may still be needed: it is in the upper price',
+        );
         self::assertArrayHasKey('front-block', $decisions->standing($case = $this->fresh($case)));
 
-        self::em()->persist(new ProofRecord($case, self::service(ProofDesk::class)->sheet($case)[1]['item']->key, 'missed', 'short when hot', 'test bench'));
+        self::em()->persist(
+            new ProofRecord($case, self::service(ProofDesk::class)->sheet($case)[1]['item']->key, 'missed', 'short when hot', 'test bench')
+        );
         self::em()->flush();
-        self::assertSame(['front-block' => 'It hung on this: until proved: '.$step.'. That was missed; decide anew.'], $decisions->refused($case));
+        self::assertSame(
+            ['front-block' => 'It hung on this: until proved: '.$step.'. That was missed; decide anew.'],
+            $decisions->refused($case),
+        );
         $this->browser->request('GET', '/cases/'.$case->number.'/repair');
         self::assertStringContainsString('is refused: It hung on this', $this->said());
-        self::assertSame(303, $this->act($case, 'decisions/front-block', ['disposition' => 'replace', 'reason' => 'short when hot'], 'repair'));
+        self::assertSame(
+            303,
+            $this->act($case, 'decisions/front-block', ['disposition' => 'replace', 'reason' => 'short when hot'], 'repair'),
+        );
         self::assertSame([], $decisions->refused($this->fresh($case)));
     }
 
@@ -75,8 +102,14 @@ final class AfterSigningTest extends SignedCaseTestCase
     {
         $case = $this->signedCase();
         $this->signIn(Role::Analyst);
-        $this->browser->submitForm($this->browser->request('GET', '/cases/'.$case->number.'/warranty')->filter('form[action$="/warranty"] button')->text(), ['warranty[oilSample]' => 'yes']);
-        self::assertSame('yes', self::em()->getRepository(WarrantyFacts::class)->findOneBy(['case' => $case->id->toRfc4122()])?->oilSample?->value);
+        $this->browser->submitForm(
+            $this->browser->request('GET', '/cases/'.$case->number.'/warranty')->filter('form[action$="/warranty"] button')->text(),
+            ['warranty[oilSample]' => 'yes'],
+        );
+        self::assertSame(
+            'yes',
+            self::em()->getRepository(WarrantyFacts::class)->findOneBy(['case' => $case->id->toRfc4122()])?->oilSample?->value,
+        );
         self::assertSame(409, $this->act($case, 'parts/body/clean', ['surface' => 'gear-bore'], 'warranty'));
         self::assertSame(1, self::em()->getRepository(Finding::class)->count(['case' => $case->id->toRfc4122()]));
     }

@@ -98,7 +98,11 @@ abstract class AppTestCase extends WebTestCase
      */
     protected function act(CaseFile $case, string $path, array $fields = [], string $page = 'intake'): int
     {
-        $this->browser->request('POST', '/cases/'.$case->number.'/'.$path, $fields + ['_token' => $this->token('/cases/'.$case->number.'/'.$page)]);
+        $this->browser->request(
+            'POST',
+            '/cases/'.$case->number.'/'.$path,
+            $fields + ['_token' => $this->token('/cases/'.$case->number.'/'.$page)],
+        );
 
         return $this->browser->getResponse()->getStatusCode();
     }
@@ -118,6 +122,10 @@ abstract class AppTestCase extends WebTestCase
 
     protected function said(): string
     {
-        return (string) preg_replace('/\s+/', ' ', html_entity_decode(strip_tags(str_replace('<', ' <', (string) $this->browser->getResponse()->getContent())), \ENT_QUOTES));
+        return (string) preg_replace(
+            '/\s+/',
+            ' ',
+            html_entity_decode(strip_tags(str_replace('<', ' <', (string) $this->browser->getResponse()->getContent())), \ENT_QUOTES),
+        );
     }
 }

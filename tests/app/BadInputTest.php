@@ -28,7 +28,10 @@ final class BadInputTest extends AppTestCase
         yield 'a grade off the ramp' => ['parts/body/findings', ['finding' => ['kind' => 'damage', 'mode' => 'scoring', 'grade' => '7']]];
         yield 'a mode nobody knows' => ['parts/body/findings', ['finding' => ['kind' => 'damage', 'mode' => 'gremlins', 'grade' => '2']]];
         yield 'a kind nobody knows' => ['parts/body/findings', ['finding' => ['kind' => 'magic', 'grade' => '2']]];
-        yield 'a surface of another part' => ['parts/body/findings', ['finding' => ['kind' => 'clean', 'surface' => 'lip', 'grade' => '0']]];
+        yield 'a surface of another part' => [
+            'parts/body/findings',
+            ['finding' => ['kind' => 'clean', 'surface' => 'lip', 'grade' => '0']],
+        ];
         yield 'a state that does not exist' => ['strip/outside', ['state' => 'vanished', 'step' => []]];
         yield 'a link to nothing' => ['chain/links', ['link' => ['from' => 'x', 'to' => 'y', 'mechanism' => 'abrasion']]];
         yield 'an order that is a word' => ['chain/nodes', ['kind' => 'state', 'state' => ['name' => 'hot oil', 'order' => 'first']]];
@@ -83,8 +86,18 @@ final class BadInputTest extends AppTestCase
         $case = $this->aCase();
         $this->signIn(Role::Desk);
         $page = '/cases/'.$case->number.'/intake';
-        self::assertSame(303, $this->send($page, '/intake/statements', ['statement[words]' => "It \0whined\xc3\x28 loud", 'statement[who]' => 'driver', 'statement[source]' => 'first-hand']));
-        self::assertSame('It whined?( loud', self::em()->getRepository(Statement::class)->findOneBy(['case' => $case->id->toRfc4122()])?->words);
+        self::assertSame(
+            303,
+            $this->send(
+                $page,
+                '/intake/statements',
+                ['statement[words]' => "It \0whined\xc3\x28 loud", 'statement[who]' => 'driver', 'statement[source]' => 'first-hand'],
+            ),
+        );
+        self::assertSame(
+            'It whined?( loud',
+            self::em()->getRepository(Statement::class)->findOneBy(['case' => $case->id->toRfc4122()])?->words,
+        );
     }
 
     public function testScriptsInWordsStayWords(): void
@@ -92,7 +105,11 @@ final class BadInputTest extends AppTestCase
         $case = $this->aCase();
         $this->signIn(Role::Desk);
         $page = '/cases/'.$case->number.'/intake';
-        $this->send($page, '/intake/statements', ['statement[words]' => '<script>alert(1)</script>', 'statement[who]' => '"><img src=x>', 'statement[source]' => 'hearsay']);
+        $this->send(
+            $page,
+            '/intake/statements',
+            ['statement[words]' => '<script>alert(1)</script>', 'statement[who]' => '"><img src=x>', 'statement[source]' => 'hearsay'],
+        );
         $this->browser->request('GET', $page);
         self::assertStringNotContainsString('<script>alert', (string) $this->browser->getResponse()->getContent());
         self::assertStringContainsString('&lt;script&gt;alert(1)', (string) $this->browser->getResponse()->getContent());
@@ -103,9 +120,20 @@ final class BadInputTest extends AppTestCase
     {
         $case = $this->aCase();
         $this->signIn(Role::Desk);
-        self::assertSame(422, $this->send('/cases/'.$case->number.'/intake', '/intake/statements', ['statement[words]' => str_repeat('ä', 5000), 'statement[who]' => 'driver', 'statement[source]' => 'hearsay']));
+        self::assertSame(
+            422,
+            $this->send(
+                '/cases/'.$case->number.'/intake',
+                '/intake/statements',
+                ['statement[words]' => str_repeat('ä', 5000), 'statement[who]' => 'driver', 'statement[source]' => 'hearsay'],
+            ),
+        );
         self::assertStringContainsString('too long', $this->said());
-        self::assertStringContainsString(str_repeat('ä', 5000), (string) $this->browser->getResponse()->getContent(), 'what was typed is still there');
+        self::assertStringContainsString(
+            str_repeat('ä', 5000),
+            (string) $this->browser->getResponse()->getContent(),
+            'what was typed is still there',
+        );
     }
 
     public function testAPageThatWasOpenTooLongSaysSo(): void
@@ -121,9 +149,18 @@ final class BadInputTest extends AppTestCase
     {
         $case = $this->aCase();
         $this->signIn(Role::Bench);
-        $photo = self::service(PhotoIntake::class)->take(__DIR__.'/../../demo/photos/gear-good.jpg', 'a.jpg', $case, 'body', PhotoStage::AsFound);
+        $photo = self::service(PhotoIntake::class)->take(
+            __DIR__.'/../../demo/photos/gear-good.jpg',
+            'a.jpg',
+            $case,
+            'body',
+            PhotoStage::AsFound,
+        );
         $page = 'photos/'.$photo->id;
-        self::assertSame(303, $this->act($case, $page, ['caption' => 'theirs', 'seen' => '', 'part' => 'body', 'stage' => 'cleaned'], $page));
+        self::assertSame(
+            303,
+            $this->act($case, $page, ['caption' => 'theirs', 'seen' => '', 'part' => 'body', 'stage' => 'cleaned'], $page),
+        );
         self::assertSame(303, $this->act($case, $page, ['caption' => 'mine', 'seen' => '', 'part' => 'body', 'stage' => 'cleaned'], $page));
         $this->browser->followRedirect();
         self::assertStringContainsString('saved “theirs”; you typed “mine”', $this->said());
@@ -149,7 +186,10 @@ final class BadInputTest extends AppTestCase
     {
         $case = $this->aCase();
         $this->signIn(Role::Analyst);
-        $form = $this->browser->request('GET', '/cases/'.$case->number.'/chain')->filter('form[action$="/chain/nodes"]')->first()->form(['origin[name]' => 'Dirt let in']);
+        $form = $this->browser->request(
+            'GET',
+            '/cases/'.$case->number.'/chain',
+        )->filter('form[action$="/chain/nodes"]')->first()->form(['origin[name]' => 'Dirt let in']);
         $this->browser->submit($form);
         self::assertSame(422, $this->browser->getResponse()->getStatusCode());
         self::assertStringContainsString('A chain starts at something that somebody can change', $this->said());
@@ -180,14 +220,15 @@ final class BadInputTest extends AppTestCase
 
     public function testTwoPeopleBeginningTheSameRecordInTheSameMomentAreTold(): void
     {
+        $twice = new class('duplicate key') extends \Exception implements \Doctrine\DBAL\Driver\Exception {
+            public function getSQLState(): string
+            {
+                return '23505';
+            }
+        };
         $said = (new \ReflectionMethod(\App\Platform\ErrorPages::class, 'said'))->invoke(
             self::service(\App\Platform\ErrorPages::class),
-            new \Doctrine\DBAL\Exception\UniqueConstraintViolationException(new class('duplicate key') extends \Exception implements \Doctrine\DBAL\Driver\Exception {
-                public function getSQLState(): string
-                {
-                    return '23505';
-                }
-            }, null),
+            new \Doctrine\DBAL\Exception\UniqueConstraintViolationException($twice, null),
         );
         self::assertIsArray($said);
         self::assertSame(409, $said[0]);

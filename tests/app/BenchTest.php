@@ -20,8 +20,15 @@ final class BenchTest extends AppTestCase
     /** @param array<string, string> $fields */
     private function strip(CaseFile $case, string $step, string $state, string $reason = '', array $fields = []): int
     {
-        $form = $this->browser->request('GET', '/cases/'.$case->number.'/strip?step='.$step)->filter('form[action$="/strip/'.$step.'"]')->form();
-        $this->browser->request('POST', $form->getUri(), ['state' => $state, 'leave-out' => '1', 'step' => ['reason' => $reason] + $fields + (array) $form->getPhpValues()['step']]);
+        $form = $this->browser->request(
+            'GET',
+            '/cases/'.$case->number.'/strip?step='.$step,
+        )->filter('form[action$="/strip/'.$step.'"]')->form();
+        $this->browser->request(
+            'POST',
+            $form->getUri(),
+            ['state' => $state, 'leave-out' => '1', 'step' => ['reason' => $reason] + $fields + (array) $form->getPhpValues()['step']],
+        );
 
         return $this->browser->getResponse()->getStatusCode();
     }
@@ -81,10 +88,26 @@ final class BenchTest extends AppTestCase
         $case = $this->aCase();
         $this->signIn(Role::Bench);
         $page = '/cases/'.$case->number.'/parts/front-block';
-        self::assertSame(422, $this->send($page, '/findings', ['finding[kind]' => 'damage', 'finding[grade]' => '0', 'finding[note]' => 'kept words']));
+        self::assertSame(
+            422,
+            $this->send($page, '/findings', ['finding[kind]' => 'damage', 'finding[grade]' => '0', 'finding[note]' => 'kept words']),
+        );
         self::assertStringContainsString('What kind of damage is it?', $this->said());
         self::assertStringContainsString('kept words', (string) $this->browser->getResponse()->getContent());
-        self::assertSame(303, $this->send($page, '/findings', ['finding[kind]' => 'damage', 'finding[mode]' => 'scoring', 'finding[grade]' => '3', 'finding[surface]' => 'face', 'finding[feel]' => 'catches']));
+        self::assertSame(
+            303,
+            $this->send(
+                $page,
+                '/findings',
+                [
+                    'finding[kind]' => 'damage',
+                    'finding[mode]' => 'scoring',
+                    'finding[grade]' => '3',
+                    'finding[surface]' => 'face',
+                    'finding[feel]' => 'catches',
+                ],
+            ),
+        );
         $this->browser->followRedirect();
         self::assertMatchesRegularExpression('/Scoring *, running face; nail catches/', $this->said());
     }
@@ -119,7 +142,14 @@ final class BenchTest extends AppTestCase
         $this->send('/cases/'.$case->number.'/parts/body', '/parts/body', ['part[feel]' => 'catches']);
         $this->browser->request('GET', '/cases/'.$case->number.'/parts/body');
         self::assertStringContainsString('A nail feels it', $this->said());
-        self::assertSame(422, $this->send('/cases/'.$case->number.'/parts/shaft-seal', '/parts/shaft-seal', ['part[disposition]' => 'reuse', 'part[dispositionReason]' => 'none in stock']));
+        self::assertSame(
+            422,
+            $this->send(
+                '/cases/'.$case->number.'/parts/shaft-seal',
+                '/parts/shaft-seal',
+                ['part[disposition]' => 'reuse', 'part[dispositionReason]' => 'none in stock'],
+            ),
+        );
         self::assertStringContainsString('Reuse is refused: it is never reused', $this->said());
     }
 
@@ -131,15 +161,26 @@ final class BenchTest extends AppTestCase
         }
         self::em()->flush();
         $this->signIn(Role::Bench);
-        $form = $this->browser->request('GET', '/cases/'.$case->number.'/strip?step=rear-block')->filter('form[action$="/strip/rear-block"]')->form();
+        $form = $this->browser->request(
+            'GET',
+            '/cases/'.$case->number.'/strip?step=rear-block',
+        )->filter('form[action$="/strip/rear-block"]')->form();
         $send = function (array $step, array $more = []) use ($form): int {
-            $this->browser->request('POST', $form->getUri(), $more + ['state' => 'done', 'step' => $step + (array) $form->getPhpValues()['step']]);
+            $this->browser->request(
+                'POST',
+                $form->getUri(),
+                $more + ['state' => 'done', 'step' => $step + (array) $form->getPhpValues()['step']],
+            );
 
             return $this->browser->getResponse()->getStatusCode();
         };
         self::assertSame(422, $send(['facing' => 'Pocket to the pressure port.']));
         self::assertStringContainsString('Still asked before it comes off: the mark, a photo as found.', $this->said());
-        self::assertSame('Pocket to the pressure port.', $this->browser->getCrawler()->filter('[name="step[facing]"]')->text(), 'what was typed stays');
+        self::assertSame(
+            'Pocket to the pressure port.',
+            $this->browser->getCrawler()->filter('[name="step[facing]"]')->text(),
+            'what was typed stays',
+        );
         self::assertSame(303, $send(['facing' => 'Pocket to the pressure port.', 'marked' => '1'], ['leave-out' => '1']));
         $record = self::em()->getRepository(StepRecord::class)->findOneBy(['case' => $case->id->toRfc4122(), 'step' => 'rear-block']);
         self::assertSame(['a photo as found'], $record?->leftOut, 'what was left out knowingly is kept');
@@ -155,19 +196,41 @@ final class BenchTest extends AppTestCase
         self::em()->flush();
         $this->signIn(Role::Bench);
         self::assertSame(422, $this->act($case, 'strip/coupling/made-by-us', ['part' => 'coupling', 'note' => ' '], 'strip?step=coupling'));
-        self::assertSame(303, $this->act($case, 'strip/coupling/made-by-us', ['part' => 'coupling', 'note' => 'puller slipped, rim dented'], 'strip?step=coupling'));
+        self::assertSame(
+            303,
+            $this->act(
+                $case,
+                'strip/coupling/made-by-us',
+                ['part' => 'coupling', 'note' => 'puller slipped, rim dented'],
+                'strip?step=coupling',
+            ),
+        );
         self::assertSame(404, $this->act($case, 'strip/coupling/missing', ['what' => 'washers'], 'strip?step=coupling'));
         self::assertSame(303, $this->act($case, 'strip/coupling/missing', ['what' => 'set screws'], 'strip?step=coupling'));
         $findings = self::em()->getRepository(Finding::class)->findBy(['case' => $case->id->toRfc4122()], ['id' => 'ASC']);
-        self::assertSame([FindingKind::MadeByUs, FindingKind::Damage], array_map(static fn (Finding $finding): FindingKind => $finding->kind, $findings));
+        self::assertSame(
+            [FindingKind::MadeByUs, FindingKind::Damage],
+            array_map(static fn (Finding $finding): FindingKind => $finding->kind, $findings),
+        );
         self::assertSame('debris', $findings[1]->mode, 'what is not there went somewhere');
         self::assertSame(404, $this->act($case, 'strip/coupling/missing', ['what' => 'set screws'], 'strip?step=coupling'), 'told once');
         self::assertStringContainsString('Set screws: 1 of 2 counted out. Searched for and not found', $findings[1]->note);
         self::assertSame(1, $findings[1]->grade, 'nobody has seen what it did');
         // What was lost outside the unit is no debris in it.
-        self::assertSame(303, $this->act($case, 'strip/coupling/missing', ['what' => 'key', 'inside' => 'no', 'where' => 'left on the stand'], 'strip?step=coupling'));
+        self::assertSame(
+            303,
+            $this->act(
+                $case,
+                'strip/coupling/missing',
+                ['what' => 'key', 'inside' => 'no', 'where' => 'left on the stand'],
+                'strip?step=coupling',
+            ),
+        );
         self::assertSame(2, self::em()->getRepository(Finding::class)->count(['case' => $case->id->toRfc4122()]));
-        self::assertSame('Key: 0 of 1 counted out. Outside the unit: left on the stand.', self::em()->getRepository(StepRecord::class)->findOneBy(['case' => $case->id->toRfc4122(), 'step' => 'coupling'])?->note);
+        self::assertSame(
+            'Key: 0 of 1 counted out. Outside the unit: left on the stand.',
+            self::em()->getRepository(StepRecord::class)->findOneBy(['case' => $case->id->toRfc4122(), 'step' => 'coupling'])?->note,
+        );
     }
 
     public function testASubAssemblyMayStayShutAndEveryPageSaysSo(): void
@@ -197,7 +260,10 @@ final class BenchTest extends AppTestCase
     {
         $case = $this->aCase();
         $this->signIn(Role::Bench);
-        $state = (string) $this->browser->request('GET', '/cases/'.$case->number.'/strip?step=outside')->filter('#strip-state')->attr('hx-get');
+        $state = (string) $this->browser->request(
+            'GET',
+            '/cases/'.$case->number.'/strip?step=outside',
+        )->filter('#strip-state')->attr('hx-get');
         $this->browser->request('GET', $state);
         self::assertResponseStatusCodeSame(204);
         $this->strip($case, 'outside', 'done');
@@ -215,13 +281,25 @@ final class BenchTest extends AppTestCase
         self::assertCount(0, $this->browser->request('GET', '/cases/'.$case->number.'/parts/body')->filter('[name="part[disposition]"]'));
         $this->signIn(Role::Analyst);
         self::assertSame(422, $this->send('/cases/'.$case->number.'/parts/body', '/parts/body', ['part[disposition]' => 'reuse']));
-        self::assertSame(303, $this->send('/cases/'.$case->number.'/parts/body', '/parts/body', ['part[disposition]' => 'reuse', 'part[dispositionReason]' => 'within limit']));
+        self::assertSame(
+            303,
+            $this->send(
+                '/cases/'.$case->number.'/parts/body',
+                '/parts/body',
+                ['part[disposition]' => 'reuse', 'part[dispositionReason]' => 'within limit'],
+            ),
+        );
         self::assertSame('reuse', self::em()->getRepository(PartRecord::class)->findOneBy(['case' => $case])?->disposition?->value);
     }
 
     private function read(CaseFile $case, string $field, string $typed, string $zero = '', string $seen = '', string $gauge = ''): int
     {
-        return $this->act($case, 'readings/'.$field, ['readings' => $typed, 'zero' => $zero, 'seen' => $seen, 'gauge' => $gauge], 'readings');
+        return $this->act(
+            $case,
+            'readings/'.$field,
+            ['readings' => $typed, 'zero' => $zero, 'seen' => $seen, 'gauge' => $gauge],
+            'readings',
+        );
     }
 
     public function testReadingsKeepTheUnitInWhichTheyWereTyped(): void
@@ -244,8 +322,27 @@ final class BenchTest extends AppTestCase
         $this->signIn(Role::Bench);
         self::assertSame(422, $this->send('/gauges', '/gauges', ['gauge[name]' => 'Micrometer 9', 'gauge[resolution]' => '0.001']));
         self::assertStringContainsString('has no unit', $this->said());
-        self::assertSame(422, $this->send('/gauges', '/gauges', ['gauge[name]' => 'Micrometer 9', 'gauge[resolution]' => '0.001 mm', 'gauge[expanded]' => '3 bar']));
-        self::assertSame(303, $this->send('/gauges', '/gauges', ['gauge[name]' => 'Micrometer 9', 'gauge[resolution]' => '0.001 mm', 'gauge[expanded]' => '0.003 mm', 'gauge[calibratedOn]' => '2026-09-14']));
+        self::assertSame(
+            422,
+            $this->send(
+                '/gauges',
+                '/gauges',
+                ['gauge[name]' => 'Micrometer 9', 'gauge[resolution]' => '0.001 mm', 'gauge[expanded]' => '3 bar'],
+            ),
+        );
+        self::assertSame(
+            303,
+            $this->send(
+                '/gauges',
+                '/gauges',
+                [
+                    'gauge[name]' => 'Micrometer 9',
+                    'gauge[resolution]' => '0.001 mm',
+                    'gauge[expanded]' => '0.003 mm',
+                    'gauge[calibratedOn]' => '2026-09-14',
+                ],
+            ),
+        );
         self::assertSame(422, $this->send('/gauges', '/gauges', ['gauge[name]' => 'Micrometer 9', 'gauge[resolution]' => '0.01 mm']));
         self::assertStringContainsString('There is a gauge of this name already', $this->said());
         $this->signIn(Role::Viewer);
@@ -258,7 +355,9 @@ final class BenchTest extends AppTestCase
     public function testALaterCalibrationDoesNotChangeWhatWasRead(): void
     {
         $case = $this->aCase();
-        self::em()->persist($gauge = new Gauge('Micrometer', Method::Reading, '0.001 mm', '0.003 mm', new \DateTimeImmutable('2026-09-14')));
+        self::em()->persist(
+            $gauge = new Gauge('Micrometer', Method::Reading, '0.001 mm', '0.003 mm', new \DateTimeImmutable('2026-09-14'))
+        );
         self::em()->flush();
         $this->signIn(Role::Bench);
         $this->read($case, 'drive-gear/seal-land', '19.98 mm', '', '', (string) $gauge->id);

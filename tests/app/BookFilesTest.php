@@ -37,7 +37,13 @@ final class BookFilesTest extends TestCase
         $problems = self::check(str_replace('no-limit: "The setting', 'min: "3 bar", source: x, how-not: "The setting', $text));
         self::assertNotSame([], $problems);
         self::assertSame($line, $problems[0]['line']);
-        $problems = self::check(str_replace("to: body/suction-side}\n  - {kind: oil, from: body/suction-side, to: drive-gear", "to: body/nowhere}\n  - {kind: oil, from: body/suction-side, to: drive-gear", $text));
+        $problems = self::check(
+            str_replace(
+                "to: body/suction-side}\n  - {kind: oil, from: body/suction-side, to: drive-gear",
+                "to: body/nowhere}\n  - {kind: oil, from: body/suction-side, to: drive-gear",
+                $text,
+            )
+        );
         self::assertStringContainsString('"body/nowhere" is no part or surface', $problems[0]['message']);
         self::assertStringContainsString('from: suction-fitting, to: body/suction-side', explode("\n", $text)[$problems[0]['line'] - 1]);
     }

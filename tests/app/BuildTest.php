@@ -56,13 +56,19 @@ final class BuildTest extends AppTestCase
         $strip->adjusters = ['relief-valve/adjuster' => '4.25 turn'];
         self::em()->persist($strip);
         self::em()->flush();
-        self::assertStringContainsString('not written down yet', $this->browser->request('GET', "/cases/{$case->number}/build")->filter('#adjusters')->text());
+        self::assertStringContainsString(
+            'not written down yet',
+            $this->browser->request('GET', "/cases/{$case->number}/build")->filter('#adjusters')->text(),
+        );
         self::assertSame(422, $this->act($case, 'adjusters', ['place' => 'relief-valve/adjuster', 'left' => '4 bar'], 'build'));
         self::assertStringContainsString('value="4 bar"', (string) $this->browser->getResponse()->getContent());
         self::assertSame(422, $this->act($case, 'adjusters', ['place' => 'body/depth', 'left' => '4 mm'], 'build'));
         $this->act($case, 'adjusters', ['place' => 'relief-valve/adjuster', 'left' => '4 turn'], 'build');
         self::assertSame(303, $this->act($case, 'adjusters', ['place' => 'relief-valve/adjuster', 'left' => '4.5 turn'], 'build'));
-        self::assertMatchesRegularExpression('/4\.25 turn\s*4\.5 turn/', $this->browser->request('GET', "/cases/{$case->number}/build")->filter('#adjusters')->text());
+        self::assertMatchesRegularExpression(
+            '/4\.25 turn\s*4\.5 turn/',
+            $this->browser->request('GET', "/cases/{$case->number}/build")->filter('#adjusters')->text(),
+        );
     }
 
     public function testAPlayOutOfItsTargetStopsTheBuildUntilItIsMended(): void
@@ -71,14 +77,24 @@ final class BuildTest extends AppTestCase
         $case = $this->aCase('PB-2');
         $step = $this->upTo($case, BuildKind::Play);
         // Target 0.060 to 0.110 mm.
-        self::assertSame(303, $this->act($case, 'build/'.$step->key, ['readings' => '0.42 mm', 'present' => '1.20 mm', 'stock' => '1.50mm; 1.54mm'], 'build'));
-        self::assertStringContainsString('0.42 mm is too loose by 0.31 mm. Lay in 1.54 mm: then it is 0.08 mm.', $this->browser->request('GET', "/cases/{$case->number}/build")->text());
+        self::assertSame(
+            303,
+            $this->act($case, 'build/'.$step->key, ['readings' => '0.42 mm', 'present' => '1.20 mm', 'stock' => '1.50mm; 1.54mm'], 'build'),
+        );
+        self::assertStringContainsString(
+            '0.42 mm is too loose by 0.31 mm. Lay in 1.54 mm: then it is 0.08 mm.',
+            $this->browser->request('GET', "/cases/{$case->number}/build")->text(),
+        );
         self::assertSame($step->key, $this->next($case)?->key, 'what is stopped stops all after it');
         self::assertSame(422, $this->act($case, 'build/'.$step->key, ['readings' => 'tight', 'present' => '1.54 mm'], 'build'));
         self::assertStringContainsString('value="1.54 mm"', (string) $this->browser->getResponse()->getContent(), 'what was typed stays');
         self::assertSame(303, $this->act($case, 'build/'.$step->key, ['readings' => '0.08 mm', 'present' => '1.54 mm'], 'build'));
         self::assertNotSame($step->key, $this->next($case)?->key);
-        self::assertCount(2, self::em()->getRepository(BuildRecord::class)->findBy(['step' => $step->key]), 'the attempt that failed stays');
+        self::assertCount(
+            2,
+            self::em()->getRepository(BuildRecord::class)->findBy(['step' => $step->key]),
+            'the attempt that failed stays',
+        );
     }
 
     public function testTwoPeopleAreTwo(): void

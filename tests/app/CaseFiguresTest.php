@@ -64,7 +64,12 @@ final class CaseFiguresTest extends AppTestCase
     {
         $case = $this->pump();
         $who = $this->signIn(Role::Bench);
-        $keep = ['part' => 'body', 'typed' => ['bore' => '45.08 mm', 'tip-diameter' => '44.96 mm'], 'remark' => 'more than the maker allows', '_token' => $this->token('/cases/'.$case->number.'/readings')];
+        $keep = [
+            'part' => 'body',
+            'typed' => ['bore' => '45.08 mm', 'tip-diameter' => '44.96 mm'],
+            'remark' => 'more than the maker allows',
+            '_token' => $this->token('/cases/'.$case->number.'/readings'),
+        ];
         $this->browser->request('POST', '/cases/'.$case->number.'/figures/tip-clearance', ['typed' => ['bore' => '45.08 mm']] + $keep);
         self::assertResponseStatusCodeSame(422);
         $this->browser->request('POST', '/cases/'.$case->number.'/figures/tip-clearance', ['part' => 'nobody'] + $keep);
@@ -85,7 +90,12 @@ final class CaseFiguresTest extends AppTestCase
         $snapshot = self::service(Snapshot::class)->of($case = $this->fresh($case), self::service(Signing::class)->current($case));
         self::assertSame('tip-clearance', $snapshot['figures'][0]['figure'] ?? null);
         self::assertSame(303, $this->act($case, 'kept-figures/'.$kept->id.'/remove', [], 'readings'));
-        self::assertCount(0, self::em()->getRepository(KeptFigure::class)->findBy(['figure' => 'tip-clearance', 'part' => 'body', 'remark' => 'more than the maker allows']));
+        self::assertCount(
+            0,
+            self::em()->getRepository(KeptFigure::class)->findBy(
+                ['figure' => 'tip-clearance', 'part' => 'body', 'remark' => 'more than the maker allows']
+            ),
+        );
         $this->signIn(Role::Viewer);
         $this->browser->request('POST', '/cases/'.$case->number.'/figures/tip-clearance', $keep);
         self::assertResponseStatusCodeSame(403);
@@ -116,10 +126,21 @@ final class CaseFiguresTest extends AppTestCase
         $this->browser->request('GET', '/cases/'.$case->number.'/report');
         self::assertStringNotContainsString('explain the complaint', $this->said(), 'it stands in the report once it is kept as evidence');
         $this->signIn(Role::Analyst);
-        $this->act($this->fresh($case), 'figures/complaint-check', ['typed' => $checked->asked->typed, 'remark' => 'the wear does it'], 'wear');
+        $this->act(
+            $this->fresh($case),
+            'figures/complaint-check',
+            ['typed' => $checked->asked->typed, 'remark' => 'the wear does it'],
+            'wear',
+        );
         $this->browser->request('GET', '/cases/'.$case->number.'/report');
         self::assertStringContainsString('exactly where the pump as found fails', $this->said());
-        self::assertSame('complaint-check', self::service(Snapshot::class)->of($case = $this->fresh($case), self::service(Signing::class)->current($case))['figures'][0]['figure'] ?? null);
+        self::assertSame(
+            'complaint-check',
+            self::service(Snapshot::class)->of(
+                $case = $this->fresh($case),
+                self::service(Signing::class)->current($case),
+            )['figures'][0]['figure'] ?? null,
+        );
     }
 
     public function testWithoutADisplacementTheCheckSaysWhatItNeeds(): void
@@ -135,7 +156,10 @@ final class CaseFiguresTest extends AppTestCase
         $case = $this->pump('WT 1');
         $case->serviceSinceNew = '1000 h';
         $this->reading($case, 'relief-spring/free-length', '37.60 mm');
-        $trend = static fn (CaseFile $of) => self::service(WearTrends::class)->of($of, self::service(CaseMeasures::class)->of($of)['relief-spring']['free-length']);
+        $trend = static fn (CaseFile $of) => self::service(WearTrends::class)->of(
+            $of,
+            self::service(CaseMeasures::class)->of($of)['relief-spring']['free-length'],
+        );
         $told = $trend($case);
         // 0.4 of 0.8 mm in 1000 h: as much again is left; the band of ±1.96·0.0029 mm keeps it near.
         self::assertEqualsWithDelta(1000.0, $told?->asked->outcome?->results()['left']->value, 1e-6);

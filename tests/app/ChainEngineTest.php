@@ -31,7 +31,14 @@ final class ChainEngineTest extends AppTestCase
         $complaint->what = 'low-flow';
         $case->complaints->add($complaint);
         self::em()->persist($complaint);
-        foreach ([['suction-strainer', 'mesh', 'debris', 3], ['front-block', 'face', 'scoring', 3], ['rear-block', 'face', 'scoring', 3], ['drive-gear', 'end-face', 'scoring', 2]] as [$part, $surface, $mode, $grade]) {
+        foreach (
+            [
+                ['suction-strainer', 'mesh', 'debris', 3],
+                ['front-block', 'face', 'scoring', 3],
+                ['rear-block', 'face', 'scoring', 3],
+                ['drive-gear', 'end-face', 'scoring', 2],
+            ] as [$part, $surface, $mode, $grade]
+        ) {
             self::em()->persist($finding = new Finding($case, $part));
             [$finding->surface, $finding->kind, $finding->mode, $finding->grade] = [$surface, FindingKind::Damage, $mode, $grade];
         }
@@ -69,12 +76,24 @@ final class ChainEngineTest extends AppTestCase
         $nodes = self::em()->getRepository(ChainNode::class)->findBy(['case' => $case->id->toRfc4122()]);
         $origins = array_values(array_filter($nodes, static fn (ChainNode $node): bool => NodeKind::Origin === $node->kind));
         self::assertSame([OriginKind::Contamination], array_map(static fn (ChainNode $node): ?OriginKind => $node->origin, $origins));
-        self::assertCount(1, array_filter($nodes, static fn (ChainNode $node): bool => 'Hard debris in the oil' === $node->name), 'the one that was there is used');
-        self::assertCount(4, array_filter($nodes, static fn (ChainNode $node): bool => null !== $node->finding), 'each find stands for its condition');
+        self::assertCount(
+            1,
+            array_filter($nodes, static fn (ChainNode $node): bool => 'Hard debris in the oil' === $node->name),
+            'the one that was there is used',
+        );
+        self::assertCount(
+            4,
+            array_filter($nodes, static fn (ChainNode $node): bool => null !== $node->finding),
+            'each find stands for its condition',
+        );
         self::assertCount(1, array_filter($nodes, static fn (ChainNode $node): bool => null !== $node->complaint));
         $count = self::em()->getRepository(ChainLink::class)->count(['case' => $case->id->toRfc4122()]);
         self::assertSame(303, $this->act($case, 'chain/take', ['origin' => 'origin:dirt-let-in'], 'chain'));
-        self::assertSame($count, self::em()->getRepository(ChainLink::class)->count(['case' => $case->id->toRfc4122()]), 'taken twice it is there once');
+        self::assertSame(
+            $count,
+            self::em()->getRepository(ChainLink::class)->count(['case' => $case->id->toRfc4122()]),
+            'taken twice it is there once',
+        );
         self::assertSame(409, $this->act($case, 'chain/take', ['origin' => 'origin:moonlight'], 'chain'));
         $this->signIn(Role::Bench);
         self::assertSame(403, $this->act($case, 'chain/take', ['origin' => 'origin:dirt-let-in'], 'parts/front-block'));
@@ -84,16 +103,26 @@ final class ChainEngineTest extends AppTestCase
     {
         $case = $this->scored();
         $this->signIn(Role::Analyst);
-        self::assertSame(422, $this->act($case, 'chain/theories', ['words' => 'The pressure was set too high', 'spot' => 'origin:moonlight'], 'chain'));
+        self::assertSame(
+            422,
+            $this->act($case, 'chain/theories', ['words' => 'The pressure was set too high', 'spot' => 'origin:moonlight'], 'chain'),
+        );
         self::assertSame(422, $this->act($case, 'chain/theories', ['words' => ' ', 'spot' => 'origin:drain-blocked'], 'chain'));
-        self::assertSame(303, $this->act($case, 'chain/theories', ['words' => 'Somebody painted the drain shut', 'spot' => 'origin:drain-blocked'], 'chain'));
+        self::assertSame(
+            303,
+            $this->act($case, 'chain/theories', ['words' => 'Somebody painted the drain shut', 'spot' => 'origin:drain-blocked'], 'chain'),
+        );
         $told = $this->browser->request('GET', '/cases/'.$case->number.'/chain/candidates')->filter('.theory')->text();
         self::assertStringContainsString('“Somebody painted the drain shut”', $told);
         self::assertStringContainsString('It would explain nothing of what was found.', $told);
         self::assertMatchesRegularExpression('/The finds speak more for: dirt let in \(\d+ %\)/', $told);
         $report = $this->browser->request('GET', '/cases/'.$case->number.'/report')->filter('article.paper')->text();
         self::assertStringContainsString('What the finds speak for', $report);
-        self::assertStringContainsString('“Somebody painted the drain shut” Drain or breather blocked', $report, 'the theory and its answer stand in the report');
+        self::assertStringContainsString(
+            '“Somebody painted the drain shut” Drain or breather blocked',
+            $report,
+            'the theory and its answer stand in the report',
+        );
         self::assertStringContainsString('Where debris went', $report);
         $theory = self::em()->getRepository(Theory::class)->findOneBy(['case' => $case->id->toRfc4122()]);
         self::assertNotNull($theory);
@@ -108,7 +137,11 @@ final class ChainEngineTest extends AppTestCase
         self::assertSame(0, $tester->execute(['case' => $case->number]));
         $said = $tester->getDisplay();
         self::assertStringContainsString('Dirt let in: explains 5, leaves 0', $said);
-        self::assertMatchesRegularExpression('/Scoring, front bearing block, running face  \[damage\]\D+[0-9.]+\s+from .*Hard debris in the oil, front bearing block.*Hard particles cut a softer face/s', $said);
+        self::assertMatchesRegularExpression(
+            '/Scoring, front bearing block, running face  \[damage\]\D+[0-9.]+\s+from .*Hard debris in the oil, front bearing '
+                .'block.*Hard particles cut a softer face/s',
+            $said,
+        );
         self::assertStringContainsString('Cut, since they would close a loop', $said);
         self::assertSame(1, $tester->execute(['case' => 'OQ-00-0000']));
     }
@@ -137,12 +170,23 @@ final class ChainEngineTest extends AppTestCase
         self::assertSame(409, $this->act($case, 'chain/refuse', ['subject' => 'a>b>c', 'reason' => 'no such link'], 'chain'));
         self::assertSame(303, $this->act($case, 'chain/refuse', ['subject' => $links[1], 'reason' => 'the mesh was whole'], 'chain'));
         $page = $this->candidates($case);
-        self::assertNotContains($links[1], $page->filter('.proposals input[name=link]')->each(static fn (Crawler $field): string => (string) $field->attr('value')));
+        self::assertNotContains(
+            $links[1],
+            $page->filter('.proposals input[name=link]')->each(static fn (Crawler $field): string => (string) $field->attr('value')),
+        );
         self::assertStringContainsString('the mesh was whole test analyst', $page->text());
-        self::assertStringContainsString('the mesh was whole', $this->browser->request('GET', '/cases/'.$case->number.'/report')->filter('article.paper')->text());
+        self::assertStringContainsString(
+            'the mesh was whole',
+            $this->browser->request('GET', '/cases/'.$case->number.'/report')->filter('article.paper')->text(),
+        );
         $refusal = self::em()->getRepository(Refusal::class)->findOneBy(['case' => $case->id->toRfc4122()]);
         self::assertSame(303, $this->act($case, 'chain/refusals/'.$refusal?->id.'/remove', [], 'chain'));
-        self::assertContains($links[1], $this->candidates($case)->filter('.proposals input[name=link]')->each(static fn (Crawler $field): string => (string) $field->attr('value')));
+        self::assertContains(
+            $links[1],
+            $this->candidates($case)->filter('.proposals input[name=link]')->each(
+                static fn (Crawler $field): string => (string) $field->attr('value')
+            ),
+        );
         $this->signIn(Role::Bench);
         self::assertSame(403, $this->act($case, 'chain/refuse', ['subject' => $links[1], 'reason' => 'so'], 'parts/front-block'));
     }
@@ -152,14 +196,26 @@ final class ChainEngineTest extends AppTestCase
         $case = $this->scored();
         $this->signIn(Role::Analyst);
         self::assertSame(303, $this->act($case, 'chain/take', ['origin' => 'origin:dirt-let-in'], 'chain'));
-        self::assertStringNotContainsString('An alternative that nothing excludes', $this->candidates($case)->filter('#leftopen')->text(), 'it leads by far');
-        $origin = self::em()->getRepository(ChainNode::class)->findOneBy(['case' => $case->id->toRfc4122(), 'spot' => 'origin:dirt-let-in']) ?? self::fail();
+        self::assertStringNotContainsString(
+            'An alternative that nothing excludes',
+            $this->candidates($case)->filter('#leftopen')->text(),
+            'it leads by far',
+        );
+        $origin = self::em()->getRepository(ChainNode::class)->findOneBy(
+            ['case' => $case->id->toRfc4122(), 'spot' => 'origin:dirt-let-in']
+        ) ?? self::fail();
         $origin->spot = 'origin:suction-restricted';
         $origin->name = 'Suction restricted';
         self::em()->flush();
         $open = $this->candidates($case)->filter('#leftopen')->text();
-        self::assertMatchesRegularExpression('/An alternative that nothing excludes: dirt let in \(\d+ %\) explains 5 of what was found, beside “Suction restricted”/', $open);
-        self::assertSame(303, $this->act($case, 'chain/refuse', ['subject' => 'origin:dirt-let-in', 'reason' => 'the oil sample is clean'], 'chain'));
+        self::assertMatchesRegularExpression(
+            '/An alternative that nothing excludes: dirt let in \(\d+ %\) explains 5 of what was found, beside “Suction restricted”/',
+            $open,
+        );
+        self::assertSame(
+            303,
+            $this->act($case, 'chain/refuse', ['subject' => 'origin:dirt-let-in', 'reason' => 'the oil sample is clean'], 'chain'),
+        );
         $page = $this->candidates($case);
         self::assertStringNotContainsString('dirt let in', $page->filter('#leftopen')->text());
         self::assertStringContainsString('refused: the oil sample is clean', $page->filter('.candidates .refused')->text());
@@ -173,10 +229,25 @@ final class ChainEngineTest extends AppTestCase
         $theory = self::em()->getRepository(Theory::class)->findOneBy(['case' => $case->id->toRfc4122()]);
         $share = fn (): float => (float) preg_replace('/.*: ([0-9.]+) %.*/s', '$1', $this->candidates($case)->filter('.theory')->text());
         $before = $share();
-        self::assertSame(422, $this->act($case, 'chain/theories/'.$theory?->id, ['stands' => 'against', 'because' => ''], 'chain'), 'which figure says so?');
-        self::assertSame(303, $this->act($case, 'chain/theories/'.$theory?->id, ['stands' => 'against', 'because' => 'The shaft carries 38 of 95 N m at the pressure found.'], 'chain'));
+        self::assertSame(
+            422,
+            $this->act($case, 'chain/theories/'.$theory?->id, ['stands' => 'against', 'because' => ''], 'chain'),
+            'which figure says so?',
+        );
+        self::assertSame(
+            303,
+            $this->act(
+                $case,
+                'chain/theories/'.$theory?->id,
+                ['stands' => 'against', 'because' => 'The shaft carries 38 of 95 N m at the pressure found.'],
+                'chain',
+            ),
+        );
         self::assertLessThan($before, $share());
-        self::assertStringContainsString('Against it speaks: The shaft carries 38 of 95 N m at the pressure found.', $this->candidates($case)->filter('.theory')->text());
+        self::assertStringContainsString(
+            'Against it speaks: The shaft carries 38 of 95 N m at the pressure found.',
+            $this->candidates($case)->filter('.theory')->text(),
+        );
     }
 
     public function testEarlierLeadersStayWithTheirDateAndReason(): void
@@ -190,7 +261,15 @@ final class ChainEngineTest extends AppTestCase
         };
         $look('shaft-seal', 'lip', 'lip-displaced', 3);
         $this->candidates($case);
-        foreach ([['suction-strainer', 'mesh', 'debris', 3], ['front-block', 'face', 'scoring', 3], ['rear-block', 'face', 'scoring', 3], ['drive-gear', 'end-face', 'scoring', 2], ['body', 'suction-side', 'scoring', 2]] as $one) {
+        foreach (
+            [
+                ['suction-strainer', 'mesh', 'debris', 3],
+                ['front-block', 'face', 'scoring', 3],
+                ['rear-block', 'face', 'scoring', 3],
+                ['drive-gear', 'end-face', 'scoring', 2],
+                ['body', 'suction-side', 'scoring', 2],
+            ] as $one
+        ) {
             $look(...$one);
         }
         foreach (self::em()->getRepository(Finding::class)->findBy(['case' => $case, 'part' => 'shaft-seal']) as $finding) {
@@ -200,7 +279,11 @@ final class ChainEngineTest extends AppTestCase
         $this->candidates($case);
         $this->candidates($case);
         $leads = self::em()->getRepository(Lead::class)->findBy(['case' => $case->id->toRfc4122()], ['id' => 'ASC']);
-        self::assertSame(['origin:drain-blocked', 'origin:dirt-let-in'], array_map(static fn (Lead $lead): string => $lead->spot, $leads), 'once each, however often the page is looked at');
+        self::assertSame(
+            ['origin:drain-blocked', 'origin:dirt-let-in'],
+            array_map(static fn (Lead $lead): string => $lead->spot, $leads),
+            'once each, however often the page is looked at',
+        );
         self::assertStringContainsString('seen, grade', $leads[1]->because);
         self::assertStringContainsString('Who led before: 2 in all', $this->candidates($case)->text());
     }
@@ -211,7 +294,10 @@ final class ChainEngineTest extends AppTestCase
         $this->signIn(Role::Bench);
         self::assertSame(303, $this->act($case, 'chain/cleaning', ['part' => 'suction-strainer'], 'parts/front-block'));
         self::assertStringContainsString('done: test bench', $this->candidates($case)->filter('.reach .done')->text());
-        self::assertStringContainsString('test bench', $this->browser->request('GET', '/cases/'.$case->number.'/report')->filter('article.paper')->text());
+        self::assertStringContainsString(
+            'test bench',
+            $this->browser->request('GET', '/cases/'.$case->number.'/report')->filter('article.paper')->text(),
+        );
         $map = $this->browser->request('GET', '/library/external-gear-pump/map?reach=1&case='.$case->number);
         self::assertGreaterThan(1, $map->filter('.unitmap .order')->count(), 'numbered on the map in the order of the oil');
         self::assertSame(303, $this->act($case, 'chain/cleaning', ['part' => 'suction-strainer'], 'parts/front-block'));
@@ -225,8 +311,14 @@ final class ChainEngineTest extends AppTestCase
         $this->act($case, 'chain/take', ['origin' => 'origin:dirt-let-in'], 'chain');
         $paper = $this->browser->request('GET', '/cases/'.$case->number.'/report')->filter('article.paper');
         self::assertStringContainsString('Dirt let in', $paper->filter('.told li')->first()->text());
-        self::assertMatchesRegularExpression('/Scoring, front bearing block, running face, grade 3\. From hard debris in the oil: hard particles cut a softer face/', $paper->filter('.told')->text());
-        self::assertMatchesRegularExpression('/Low flow or slow movement: Dirt let in → .* → Low flow or slow movement\./', $paper->filter('.path')->text());
+        self::assertMatchesRegularExpression(
+            '/Scoring, front bearing block, running face, grade 3\. From hard debris in the oil: hard particles cut a softer face/',
+            $paper->filter('.told')->text(),
+        );
+        self::assertMatchesRegularExpression(
+            '/Low flow or slow movement: Dirt let in → .* → Low flow or slow movement\./',
+            $paper->filter('.path')->text(),
+        );
     }
 
     public function testAChainGoesOutAndComesBackEqual(): void
@@ -258,14 +350,24 @@ final class ChainEngineTest extends AppTestCase
         self::assertSame(422, $this->import($case, str_replace('external-gear-pump', 'roller-pump', $json)));
         self::assertSame(303, $this->import($case, $json));
         self::assertSame($json, $get('json'));
-        self::assertNotNull(self::em()->getRepository(ChainNode::class)->findOneBy(['case' => $case->id->toRfc4122(), 'kind' => NodeKind::Complaint])?->complaint, 'it stands for the complaint of the case again');
+        self::assertNotNull(
+            self::em()->getRepository(ChainNode::class)->findOneBy(
+                ['case' => $case->id->toRfc4122(), 'kind' => NodeKind::Complaint]
+            )?->complaint,
+            'it stands for the complaint of the case again',
+        );
     }
 
     private function import(CaseFile $case, string $json): int
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'chain');
         file_put_contents($file, $json);
-        $this->browser->request('POST', '/cases/'.$case->number.'/chain/import', ['_token' => $this->token('/cases/'.$case->number.'/intake')], ['chain' => new UploadedFile($file, 'chain.json', 'application/json', test: true)]);
+        $this->browser->request(
+            'POST',
+            '/cases/'.$case->number.'/chain/import',
+            ['_token' => $this->token('/cases/'.$case->number.'/intake')],
+            ['chain' => new UploadedFile($file, 'chain.json', 'application/json', test: true)],
+        );
 
         return $this->browser->getResponse()->getStatusCode();
     }

@@ -44,7 +44,11 @@ final class ClaimTest extends AppTestCase
         $case->maker = 'Pellam';
         self::em()->persist(new ShopPolicy('pellam-new', self::POLICY, self::service(PolicyText::class)->content(self::POLICY), 'analyst'));
         $facts = new WarrantyFacts($case);
-        [$facts->delivered, $facts->failed, $facts->photosUnaltered] = [new \DateTimeImmutable('today -200 days'), new \DateTimeImmutable('today -10 days'), YesNo::Yes];
+        [$facts->delivered, $facts->failed, $facts->photosUnaltered] = [
+            new \DateTimeImmutable('today -200 days'),
+            new \DateTimeImmutable('today -10 days'),
+            YesNo::Yes,
+        ];
         self::em()->persist($facts);
         $origin = new ChainNode($case, NodeKind::Origin);
         [$origin->name, $origin->origin] = ['A seam', OriginKind::PartDefect];
@@ -98,7 +102,11 @@ final class ClaimTest extends AppTestCase
         self::assertStringContainsString('a sample of the oil', $this->said(), 'what it asks for is named');
         self::assertSame(422, $this->move($case, ['state' => 'sent', 'words' => 'the oil was drained before it came']));
         self::assertStringContainsString('Make the papers first', $this->said());
-        self::assertSame('the oil was drained before it came', $this->browser->getCrawler()->filter('#move-words')->text(), 'what was typed stays');
+        self::assertSame(
+            'the oil was drained before it came',
+            $this->browser->getCrawler()->filter('#move-words')->text(),
+            'what was typed stays',
+        );
         self::assertSame(303, $this->write($case, ['answer_oil-sample' => 'bottle 4, enclosed']));
         $this->papers($case);
         self::assertSame(303, $this->write($case, ['cost_parts' => '660.00 EUR']));
@@ -116,13 +124,20 @@ final class ClaimTest extends AppTestCase
         $this->write($case, ['cost_parts' => '640.00 EUR', 'answer_oil-sample' => 'bottle 4']);
         $list = $this->browser->request('GET', '/claims')->text();
         self::assertStringContainsString('4 days left', $list, '14 days from the failure ten days ago');
-        self::assertStringContainsString('tell them of the failure by', $this->browser->request('GET', '/')->text(), 'what is due within a week stands on the floor');
+        self::assertStringContainsString(
+            'tell them of the failure by',
+            $this->browser->request('GET', '/')->text(),
+            'what is due within a week stands on the floor',
+        );
         $this->papers($case);
         $this->move($case, ['state' => 'sent', 'answerBy' => (new \DateTimeImmutable('today +30 days'))->format('Y-m-d')]);
         self::assertStringContainsString('Their answer', $this->browser->request('GET', $this->page($case))->text());
         self::assertSame(422, $this->move($case, ['state' => 'refused']));
         self::assertStringContainsString('their reason', $this->said());
-        self::assertSame(303, $this->move($case, ['state' => 'part-accepted', 'words' => 'without the seal kit', 'amount' => '600.00 EUR']));
+        self::assertSame(
+            303,
+            $this->move($case, ['state' => 'part-accepted', 'words' => 'without the seal kit', 'amount' => '600.00 EUR']),
+        );
         self::assertSame(303, $this->move($case, ['state' => 'settled', 'amount' => '600.00 EUR']));
         $claim = self::em()->getRepository(Claim::class)->findOneBy(['case' => $case]);
         self::assertSame('settled', $claim?->state()->value);

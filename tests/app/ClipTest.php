@@ -46,7 +46,8 @@ final class ClipTest extends AppTestCase
     {
         $bytes = 1000 * $seconds;
 
-        return 'RIFF'.pack('V', 36 + $bytes).'WAVEfmt '.pack('VvvVVvv', 16, 1, 1, 1000, 1000, 1, 8).'data'.pack('V', $bytes).str_repeat("\x80", $bytes);
+        return 'RIFF'.pack('V', 36 + $bytes).'WAVEfmt '.pack('VvvVVvv', 16, 1, 1, 1000, 1000, 1, 8).'data'.pack('V', $bytes)
+            .str_repeat("\x80", $bytes);
     }
 
     public function testAClipIsKeptByteForByteOnceWithItsLengthAndTheTimeItWasRecorded(): void
@@ -71,7 +72,9 @@ final class ClipTest extends AppTestCase
         $unknown = "\x01\xff\xff\xff\xff\xff\xff\xff";
         $block = static fn (int $offset): string => "\xa3\x85\x81".pack('n', $offset)."\x80\x00";
         $cluster = static fn (string $time): string => "\x1f\x43\xb6\x75".$unknown."\xe7".\chr(0x80 | \strlen($time)).$time;
-        $file = $this->file("\x1a\x45\xdf\xa3\x80\x18\x53\x80\x67".$unknown.$cluster("\x00").$block(0).$cluster("\x03\xe8").$block(20).$block(480));
+        $file = $this->file(
+            "\x1a\x45\xdf\xa3\x80\x18\x53\x80\x67".$unknown.$cluster("\x00").$block(0).$cluster("\x03\xe8").$block(20).$block(480)
+        );
         self::assertEqualsWithDelta(1.48, (new Webm($file))->seconds(), 1e-9);
         self::assertSame(0.0, (new Webm($this->file("\x1a\x45\xdf\xa3\x80\x18\x53\x80\x67".$unknown)))->seconds());
     }
@@ -80,7 +83,13 @@ final class ClipTest extends AppTestCase
     {
         $case = $this->aCase();
         self::assertSame(60.0, self::take($case, $this->file(self::silence(60)))->seconds);
-        foreach ([self::silence(75) => '75 s long; 60 s is the most', substr((string) file_get_contents(self::CLIP), 0, 40) => 'breaks off', "\x1a\x45\xdf\xa3junk" => 'breaks off'] as $bytes => $said) {
+        foreach (
+            [
+                self::silence(75) => '75 s long; 60 s is the most',
+                substr((string) file_get_contents(self::CLIP), 0, 40) => 'breaks off',
+                "\x1a\x45\xdf\xa3junk" => 'breaks off',
+            ] as $bytes => $said
+        ) {
             try {
                 self::take($case, $this->file($bytes));
                 self::fail('It was taken: '.$said);
@@ -95,7 +104,13 @@ final class ClipTest extends AppTestCase
         $clip = self::take($this->aCase(), self::CLIP);
         $bytes = (string) file_get_contents(self::CLIP);
         $this->signIn(Role::Viewer);
-        foreach (['bytes=100-199' => [100, 100], 'bytes=-10' => [\strlen($bytes) - 10, 10], 'bytes=5-' => [5, \strlen($bytes) - 5]] as $range => [$from, $length]) {
+        foreach (
+            [
+                'bytes=100-199' => [100, 100],
+                'bytes=-10' => [\strlen($bytes) - 10, 10],
+                'bytes=5-' => [5, \strlen($bytes) - 5],
+            ] as $range => [$from, $length]
+        ) {
             $this->browser->request('GET', '/clips/'.$clip->id.'/play', server: ['HTTP_RANGE' => $range]);
             self::assertResponseStatusCodeSame(206);
             self::assertSame(substr($bytes, $from, $length), $this->browser->getInternalResponse()->getContent());
@@ -114,10 +129,21 @@ final class ClipTest extends AppTestCase
         $clip = self::take($case, self::NOTE);
         $this->signIn(Role::Bench);
         $page = 'clips/'.$clip->id;
-        self::assertSame(303, $this->act($case, $page, ['said' => 'point one five', 'seen' => '', 'caption' => 'Play', 'part' => 'rear-bushes', 'stage' => 'as-found'], $page));
+        self::assertSame(
+            303,
+            $this->act(
+                $case,
+                $page,
+                ['said' => 'point one five', 'seen' => '', 'caption' => 'Play', 'part' => 'rear-bushes', 'stage' => 'as-found'],
+                $page,
+            ),
+        );
         $now = static fn (): Clip => self::em()->find(Clip::class, $clip->id) ?? self::fail('It is gone.');
         self::assertSame(['point one five', 'rear-bushes', PhotoStage::AsFound], [$now()->said, $now()->part, $now()->stage]);
-        self::assertSame(303, $this->act($case, $page, ['said' => 'point two', 'seen' => '', 'part' => 'body', 'stage' => 'as-found'], $page));
+        self::assertSame(
+            303,
+            $this->act($case, $page, ['said' => 'point two', 'seen' => '', 'part' => 'body', 'stage' => 'as-found'], $page),
+        );
         self::assertSame('point one five', $now()->said, 'nobody is overwritten');
         self::assertStringContainsString('Two hands on this', $this->browser->followRedirect()->filter('.problem')->text());
     }

@@ -58,20 +58,41 @@ final class FigurePicturesTest extends AppTestCase
     {
         $laid = (new Plot('place', 'size', fromZero: false))->line('found', [[1.0, 44.01], [2.0, 44.03]])->laid();
         self::assertGreaterThan(43.9, (float) $laid['yTicks'][0]['say']);
-        self::assertNotSame([], (new Plot('x', 'y'))->line('found', [[1.0, 5.0], [1.0, 5.0]])->laid()['xTicks'], 'a single point still has axes');
+        self::assertNotSame(
+            [],
+            (new Plot('x', 'y'))->line('found', [[1.0, 5.0], [1.0, 5.0]])->laid()['xTicks'],
+            'a single point still has axes',
+        );
     }
 
     public function testALineOfNumbersKeepsTheOrderOfItsMarks(): void
     {
-        $laid = (new NumberLine())->span('allowed', -\INF, 28.60)->span('guard', 28.50, 28.52)->mark('value', 28.51, 'x')->mark('limit', 28.60, 'max')->laid();
+        $laid = (new NumberLine())->span(
+            'allowed',
+            -\INF,
+            28.60,
+        )->span('guard', 28.50, 28.52)->mark('value', 28.51, 'x')->mark('limit', 28.60, 'max')->laid();
         self::assertLessThan($laid['marks'][1]['x'], $laid['marks'][0]['x']);
-        self::assertEqualsWithDelta($laid['marks'][0]['x'], $laid['spans'][1]['x'] + $laid['spans'][1]['w'] / 2, 0.2, 'the value stands in the middle of its guard band');
-        self::assertEqualsWithDelta($laid['marks'][1]['x'], $laid['spans'][0]['x'] + $laid['spans'][0]['w'], 0.2, 'what is allowed ends at the limit');
+        self::assertEqualsWithDelta(
+            $laid['marks'][0]['x'],
+            $laid['spans'][1]['x'] + $laid['spans'][1]['w'] / 2,
+            0.2,
+            'the value stands in the middle of its guard band',
+        );
+        self::assertEqualsWithDelta(
+            $laid['marks'][1]['x'],
+            $laid['spans'][0]['x'] + $laid['spans'][0]['w'],
+            0.2,
+            'what is allowed ends at the limit',
+        );
     }
 
     public function testTheStackIsDrawnToScaleFromTheFloorUp(): void
     {
-        $boxes = $this->picture('shim-pick', ['measured' => '1.65 mm', 'present' => '', 'stock' => '1.0 mm; 0.5 mm', 'low' => '0.1 mm', 'high' => '0.2 mm', 'most' => '2'])['boxes'];
+        $boxes = $this->picture(
+            'shim-pick',
+            ['measured' => '1.65 mm', 'present' => '', 'stock' => '1.0 mm; 0.5 mm', 'low' => '0.1 mm', 'high' => '0.2 mm', 'most' => '2'],
+        )['boxes'];
         self::assertIsArray($boxes);
         $heights = array_map(static fn (array $box): float => $box['h'], array_values($boxes));
         // 1.0, 0.5 and the end play of 0.15 mm.
@@ -83,7 +104,9 @@ final class FigurePicturesTest extends AppTestCase
 
     public function testTheFilmOfAClearanceGrowsWithIt(): void
     {
-        $film = fn (string $bore): float => self::service(Drawings::class)->film($this->ask('tip-clearance', ['bore' => $bore, 'tip-diameter' => '44 mm']));
+        $film = fn (string $bore): float => self::service(Drawings::class)->film(
+            $this->ask('tip-clearance', ['bore' => $bore, 'tip-diameter' => '44 mm'])
+        );
         self::assertGreaterThan($film('44.05 mm'), $film('44.10 mm'));
         self::assertSame(2.0, $film('44 mm'), 'no clearance is drawn as a line');
         self::assertSame(44.0, $film('46 mm'), 'and a wide one ends somewhere');
@@ -104,7 +127,12 @@ final class FigurePicturesTest extends AppTestCase
     /** @return iterable<string, array{string}> */
     public static function plotted(): iterable
     {
-        foreach (['wear-projection', 'form', 'power-curve', 'pump-curve', 'viscosity', 'worn-pump', 'held-pressure', 'complaint-check', 'weibull'] as $name) {
+        foreach (
+            [
+                'wear-projection', 'form', 'power-curve', 'pump-curve', 'viscosity', 'worn-pump', 'held-pressure',
+                'complaint-check', 'weibull',
+            ] as $name
+        ) {
             yield $name => [$name];
         }
     }
@@ -123,7 +151,13 @@ final class FigurePicturesTest extends AppTestCase
                     preg_match_all('/([\d.]+) ([\d.]+)/', $line['path'], $points, \PREG_SET_ORDER);
                     self::assertNotSame([], $points);
                     foreach ($points as [, $x, $y]) {
-                        self::assertTrue((float) $x >= $laid['left'] - 0.1 && (float) $x <= $laid['right'] + 0.1 && (float) $y >= $laid['top'] - 0.1 && (float) $y <= $laid['bottom'] + 0.1, "$name: $x $y");
+                        self::assertTrue(
+                            (float) $x >= $laid['left'] - 0.1
+                                && (float) $x <= $laid['right'] + 0.1
+                                && (float) $y >= $laid['top'] - 0.1
+                                && (float) $y <= $laid['bottom'] + 0.1,
+                            "$name: $x $y",
+                        );
                     }
                 }
             }
@@ -141,7 +175,9 @@ final class FigurePicturesTest extends AppTestCase
 
     public function testATextOfAFigureSaysEverythingThatSettlesADispute(): void
     {
-        $said = self::service(FigureText::class)->text($this->ask('side-clearance', ['pocket-depth' => '26.06 mm', 'gear-thickness' => '26 mm']));
+        $said = self::service(FigureText::class)->text(
+            $this->ask('side-clearance', ['pocket-depth' => '26.06 mm', 'gear-thickness' => '26 mm'])
+        );
         foreach (['How much side clearance', 'pocket depth: 26.06 mm', 'clearance: 0.060 mm', 'Source:', 'Formula version 1'] as $part) {
             self::assertStringContainsString($part, $said);
         }

@@ -83,7 +83,11 @@ final class FiguresTest extends AppTestCase
     public function testWhileTypingOnlyTheAnswerComesAndTheAddressFollows(): void
     {
         $this->signIn(Role::Bench);
-        $this->browser->request('GET', '/figures/tip-clearance?bore=44.10mm&tip-diameter=', server: ['HTTP_HX_REQUEST' => 'true', 'HTTP_HX_TARGET' => 'answer']);
+        $this->browser->request(
+            'GET',
+            '/figures/tip-clearance?bore=44.10mm&tip-diameter=',
+            server: ['HTTP_HX_REQUEST' => 'true', 'HTTP_HX_TARGET' => 'answer'],
+        );
         $said = (string) $this->browser->getResponse()->getContent();
         self::assertStringNotContainsString('<html', $said);
         self::assertStringContainsString('Still needed: tip diameter', $said);
@@ -93,7 +97,12 @@ final class FiguresTest extends AppTestCase
     public function testAShelfThatCannotSetTheEndPlaySaysSo(): void
     {
         $this->signIn(Role::Bench);
-        $page = $this->browser->request('GET', '/figures/shim-pick?'.http_build_query(['measured' => '1.0 mm', 'low' => '0.1 mm', 'high' => '0.2 mm', 'stock' => '0.3mm;0.4mm']));
+        $page = $this->browser->request(
+            'GET',
+            '/figures/shim-pick?'.http_build_query(
+                ['measured' => '1.0 mm', 'low' => '0.1 mm', 'high' => '0.2 mm', 'stock' => '0.3mm;0.4mm']
+            ),
+        );
         self::assertStringContainsString('too loose', $page->filter('.result')->text());
         self::assertSame('no', $page->filter('.refused dd')->text());
     }

@@ -50,7 +50,9 @@ final class FilmAndReferenceTest extends AppTestCase
     {
         $case = $this->aCase();
         $photo = self::take($case, 'block-good', 'body');
-        self::em()->createQuery('UPDATE '.\App\Evidence\Picture::class." p SET p.takenAt = '2026:11:20 10:05:00' WHERE p.id = :id")->execute(['id' => $photo->picture->id->toRfc4122()]);
+        self::em()->createQuery(
+            'UPDATE '.\App\Evidence\Picture::class." p SET p.takenAt = '2026:11:20 10:05:00' WHERE p.id = :id"
+        )->execute(['id' => $photo->picture->id->toRfc4122()]);
         foreach (['screws' => '10:00', 'rear-cover' => '10:10'] as $step => $at) {
             self::em()->persist($record = new StepRecord($case, $step));
             $record->at = new \DateTimeImmutable('2026-11-20 '.$at);
@@ -75,7 +77,10 @@ final class FilmAndReferenceTest extends AppTestCase
         $example = self::em()->getRepository(Reference::class)->findOneBy(['photo' => $good]);
         self::assertNotNull($example);
         $compare = $this->browser->request('GET', '/cases/'.$new->number.'/compare?left='.$worn->id);
-        self::assertSame(['a good one: As new'], $compare->filter('optgroup[label="Reference collection"] option')->each(static fn ($o): string => trim($o->text())));
+        self::assertSame(
+            ['a good one: As new'],
+            $compare->filter('optgroup[label="Reference collection"] option')->each(static fn ($o): string => trim($o->text())),
+        );
         self::assertStringContainsString('As new', $this->browser->request('GET', '/library/reference')->filter('.examples')->text());
         $this->browser->request('POST', '/reference/'.$example->id.'/remove', ['_token' => $this->token('/cases/'.$old->number.'/'.$page)]);
         self::assertSame(0, self::em()->getRepository(Reference::class)->count(['photo' => $good]));
@@ -84,9 +89,16 @@ final class FilmAndReferenceTest extends AppTestCase
     public function testWhereItWasTakenStaysInTheOriginalAndIsWrittenOnACopyOnlyWhenAskedFor(): void
     {
         // EXIF by hand: 54° 30′ 36″ N, 3° 36′ 0″ W, which is 54.51 N and 3.6 W of Greenwich.
-        $entry = static fn (int $tag, int $type, int $count, string $value): string => pack('vvV', $tag, $type, $count).str_pad($value, 4, "\0");
-        $gps = pack('v', 4).$entry(1, 2, 2, "N\0").$entry(2, 5, 3, pack('V', 80)).$entry(3, 2, 2, "W\0").$entry(4, 5, 3, pack('V', 104)).pack('V', 0);
-        $tiff = "II*\0".pack('V', 8).pack('v', 1).$entry(0x8825, 4, 1, pack('V', 26)).pack('V', 0).$gps.pack('V6', 54, 1, 30, 1, 36, 1).pack('V6', 3, 1, 36, 1, 0, 1);
+        $entry = static fn (
+            int $tag,
+            int $type,
+            int $count,
+            string $value,
+        ): string => pack('vvV', $tag, $type, $count).str_pad($value, 4, "\0");
+        $gps = pack('v', 4).$entry(1, 2, 2, "N\0").$entry(2, 5, 3, pack('V', 80)).$entry(3, 2, 2, "W\0").$entry(4, 5, 3, pack('V', 104))
+            .pack('V', 0);
+        $tiff = "II*\0".pack('V', 8).pack('v', 1).$entry(0x8825, 4, 1, pack('V', 26)).pack('V', 0).$gps.pack('V6', 54, 1, 30, 1, 36, 1)
+            .pack('V6', 3, 1, 36, 1, 0, 1);
         $jpeg = (string) file_get_contents(self::PHOTOS.'gear-good.jpg');
         $file = (string) tempnam(sys_get_temp_dir(), 'gps');
         file_put_contents($file, "\xff\xd8\xff\xe1".pack('n', 8 + \strlen($tiff))."Exif\0\0".$tiff.substr($jpeg, 2));

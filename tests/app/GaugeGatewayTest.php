@@ -18,7 +18,14 @@ final class GaugeGatewayTest extends AppTestCase
 
     private function gauge(): Gauge
     {
-        $gauge = new Gauge('Micrometer 25–50 no. 8', Method::Reading, '0.001 mm', '0.003 mm', bench: 'Bench 8', tokenHash: DeviceToken::hash(self::TOKEN));
+        $gauge = new Gauge(
+            'Micrometer 25–50 no. 8',
+            Method::Reading,
+            '0.001 mm',
+            '0.003 mm',
+            bench: 'Bench 8',
+            tokenHash: DeviceToken::hash(self::TOKEN),
+        );
         self::em()->persist($gauge);
         self::em()->flush();
 
@@ -28,7 +35,12 @@ final class GaugeGatewayTest extends AppTestCase
     /** @return array{int, array<mixed>} */
     private function sent(string $body, string $token = self::TOKEN): array
     {
-        $this->browser->request('POST', '/gateway/readings', server: ['HTTP_AUTHORIZATION' => 'Bearer '.$token, 'CONTENT_TYPE' => 'application/json'], content: $body);
+        $this->browser->request(
+            'POST',
+            '/gateway/readings',
+            server: ['HTTP_AUTHORIZATION' => 'Bearer '.$token, 'CONTENT_TYPE' => 'application/json'],
+            content: $body,
+        );
         $answer = json_decode((string) $this->browser->getResponse()->getContent(), true);
 
         return [$this->browser->getResponse()->getStatusCode(), \is_array($answer) ? $answer : []];
@@ -39,11 +51,16 @@ final class GaugeGatewayTest extends AppTestCase
         $this->gauge();
         self::assertSame(401, $this->sent('{"value":"25.978 mm"}', str_repeat('0', 40))[0]);
         self::assertSame(401, $this->sent('{"value":"25.978 mm"}', '')[0]);
-        foreach (['', '[]', '{"value":25.978}', '{"value":"25.978"}', '{"value":"3 bar"}', '{"value":"'.str_repeat('2', 60).' mm"}'] as $bad) {
+        foreach (
+            ['', '[]', '{"value":25.978}', '{"value":"25.978"}', '{"value":"3 bar"}', '{"value":"'.str_repeat('2', 60).' mm"}'] as $bad
+        ) {
             [$status, $said] = $this->sent($bad);
             self::assertSame([422, 'value'], [$status, $said['key'] ?? ''], $bad);
         }
-        self::assertSame([201, ['gauge' => 'Micrometer 25–50 no. 8', 'bench' => 'Bench 8']], $this->sent('{"value":"1.0228 in","battery":"low"}'));
+        self::assertSame(
+            [201, ['gauge' => 'Micrometer 25–50 no. 8', 'bench' => 'Bench 8']],
+            $this->sent('{"value":"1.0228 in","battery":"low"}'),
+        );
         $shots = self::em()->getRepository(GaugeShot::class)->findAll();
         self::assertSame([['1.0228 in', true]], array_map(static fn (GaugeShot $shot): array => [$shot->value, $shot->batteryLow], $shots));
     }
@@ -55,13 +72,21 @@ final class GaugeGatewayTest extends AppTestCase
         $before = '0190b000-0000-7000-8000-000000000000';
         $this->sent('{"value":"25.978 mm"}');
         $listen = function (string $bench, string $last = '') use ($before): string {
-            $this->browser->request('GET', '/gauges/stream?seconds=0&bench='.urlencode($bench), server: ['HTTP_LAST_EVENT_ID' => $last ?: $before]);
+            $this->browser->request(
+                'GET',
+                '/gauges/stream?seconds=0&bench='.urlencode($bench),
+                server: ['HTTP_LAST_EVENT_ID' => $last ?: $before],
+            );
             self::assertResponseHeaderSame('Content-Type', 'text/event-stream; charset=UTF-8');
 
             return $this->browser->getInternalResponse()->getContent();
         };
         $said = $listen('Bench 8');
-        self::assertMatchesRegularExpression('/^id: (\S+)\nevent: reading\ndata: \{"value":"25\.978 mm","gauge":"'.$gauge->id.'","name":"Micrometer 25–50 no\. 8","batteryLow":false\}$/m', $said);
+        self::assertMatchesRegularExpression(
+            '/^id: (\S+)\nevent: reading\ndata: \{"value":"25\.978 mm","gauge":"'.$gauge->id
+                .'","name":"Micrometer 25–50 no\. 8","batteryLow":false\}$/m',
+            $said,
+        );
         self::assertSame(1, preg_match('/^id: (\S+)$/m', $said, $m));
         self::assertStringNotContainsString('event:', $listen('Bench 8', $m[1] ?? ''), 'nothing is told twice');
         self::assertStringNotContainsString('event:', $listen('Bench 1'));

@@ -25,7 +25,9 @@ final class IntakeTest extends AppTestCase
     {
         $earlier = $this->aCase('VG28-20417');
         $this->signIn(Role::Desk);
-        $form = $this->browser->request('GET', '/cases/new?family=external-gear-pump')->selectButton('Take it in')->form(['unit[customer]' => 'Fish quay', 'unit[serial]' => 'VG28 20417']);
+        $form = $this->browser->request('GET', '/cases/new?family=external-gear-pump')->selectButton('Take it in')->form(
+            ['unit[customer]' => 'Fish quay', 'unit[serial]' => 'VG28 20417']
+        );
         $this->browser->request('POST', '/cases/new?family=external-gear-pump', $form->getPhpValues() + ['earlier' => 'comeback']);
         self::assertResponseRedirects();
         $case = self::em()->getRepository(CaseFile::class)->findOneBy([], ['id' => 'DESC']);
@@ -35,7 +37,15 @@ final class IntakeTest extends AppTestCase
     public function testABadFieldKeepsEverythingThatWasTyped(): void
     {
         $this->signIn(Role::Desk);
-        $this->browser->submitForm($this->browser->request('GET', '/cases/new?family=external-gear-pump')->selectButton('Take it in')->text(), ['unit[customer]' => '', 'unit[unitName]' => 'Ramp pump', 'unit[displacement]' => '22 bar', 'unit[tag]' => str_repeat('x', 400)]);
+        $this->browser->submitForm(
+            $this->browser->request('GET', '/cases/new?family=external-gear-pump')->selectButton('Take it in')->text(),
+            [
+                'unit[customer]' => '',
+                'unit[unitName]' => 'Ramp pump',
+                'unit[displacement]' => '22 bar',
+                'unit[tag]' => str_repeat('x', 400),
+            ],
+        );
         self::assertSame(422, $this->browser->getResponse()->getStatusCode());
         self::assertStringContainsString('Whose unit is it?', $this->said());
         self::assertStringContainsString('"bar" is no unit of displacement', $this->said());
@@ -49,7 +59,19 @@ final class IntakeTest extends AppTestCase
         $this->signIn(Role::Desk);
         $page = '/cases/'.$case->number.'/intake';
         foreach (['low-flow' => 'It gets slow.', 'leak-shaft' => 'And it drips.'] as $what => $words) {
-            self::assertSame(303, $this->send($page, '/intake/complaints', ['complaint[what]' => $what, 'complaint[words]' => $words, 'complaint[warmth]' => 'hot', 'complaint[after]' => '20 min']));
+            self::assertSame(
+                303,
+                $this->send(
+                    $page,
+                    '/intake/complaints',
+                    [
+                        'complaint[what]' => $what,
+                        'complaint[words]' => $words,
+                        'complaint[warmth]' => 'hot',
+                        'complaint[after]' => '20 min',
+                    ],
+                ),
+            );
         }
         $this->browser->request('GET', $page);
         self::assertStringContainsString('Low flow or slow movement hot after 20 min', $this->said());
@@ -93,7 +115,10 @@ final class IntakeTest extends AppTestCase
     {
         $case = $this->aCase();
         $this->signIn(Role::Desk);
-        $form = $this->browser->request('GET', '/cases/'.$case->number.'/intake')->filter('form[action$="/intake/arrival"]')->form(['arrival[shaft]' => 'stiff']);
+        $form = $this->browser->request(
+            'GET',
+            '/cases/'.$case->number.'/intake',
+        )->filter('form[action$="/intake/arrival"]')->form(['arrival[shaft]' => 'stiff']);
         $this->browser->request('POST', $form->getUri(), $form->getPhpValues(), server: ['HTTP_X_AUTOSAVE' => '1']);
         self::assertResponseIsSuccessful();
         self::assertStringContainsString('id="saved_arrival"', (string) $this->browser->getResponse()->getContent());
@@ -107,11 +132,27 @@ final class IntakeTest extends AppTestCase
         $case = $this->aCase();
         $this->signIn(Role::Desk);
         $page = '/cases/'.$case->number.'/intake';
-        $this->send($page, '/intake/statements', ['statement[words]' => 'The hose burst.', 'statement[who]' => 'driver', 'statement[source]' => 'first-hand']);
+        $this->send(
+            $page,
+            '/intake/statements',
+            ['statement[words]' => 'The hose burst.', 'statement[who]' => 'driver', 'statement[source]' => 'first-hand'],
+        );
         $id = $this->browser->request('GET', $page)->filter('#statement_contradicts option')->last()->attr('value');
-        $this->send($page, '/intake/statements', ['statement[words]' => 'No hose ever burst.', 'statement[who]' => 'foreman', 'statement[source]' => 'hearsay', 'statement[contradicts]' => (string) $id]);
+        $this->send(
+            $page,
+            '/intake/statements',
+            [
+                'statement[words]' => 'No hose ever burst.',
+                'statement[who]' => 'foreman',
+                'statement[source]' => 'hearsay',
+                'statement[contradicts]' => (string) $id,
+            ],
+        );
         $this->browser->request('GET', $page);
-        self::assertMatchesRegularExpression('/The hose burst\. driver, first hand.*against it No hose ever burst\. foreman, hearsay/', $this->said());
+        self::assertMatchesRegularExpression(
+            '/The hose burst\. driver, first hand.*against it No hose ever burst\. foreman, hearsay/',
+            $this->said(),
+        );
     }
 
     public function testTheFloorFindsByNumberUnitSerialAndCustomer(): void

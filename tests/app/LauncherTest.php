@@ -21,7 +21,11 @@ final class LauncherTest extends TestCase
     /** Runs a line of bash with the launcher's parts loaded. */
     private static function bash(string $line): Process
     {
-        $process = new Process(['bash', '-c', 'ROOT=$PWD; for p in packages cluster stack; do . bin/launcher/$p.sh; done; '.$line], \dirname(__DIR__, 2), timeout: 60);
+        $process = new Process(
+            ['bash', '-c', 'ROOT=$PWD; for p in packages cluster stack; do . bin/launcher/$p.sh; done; '.$line],
+            \dirname(__DIR__, 2),
+            timeout: 60,
+        );
         $process->run();
 
         return $process;
@@ -57,13 +61,18 @@ final class LauncherTest extends TestCase
 
     public function testPortsAreFoundNotFixed(): void
     {
-        $process = self::bash('a=$(free_port); port_is_free $a && echo free; php -r "\$s = stream_socket_server(\"tcp://127.0.0.1:\$argv[1]\"); sleep(2);" $a & sleep 0.7; port_is_free $a || echo taken');
+        $process = self::bash(
+            'a=$(free_port); port_is_free $a && echo free; php -r "\$s = stream_socket_server(\"tcp://127.0.0.1:\$argv[1]\"); '
+                .'sleep(2);" $a & sleep 0.7; port_is_free $a || echo taken'
+        );
         self::assertSame("free\ntaken\n", $process->getOutput());
     }
 
     public function testAStampKnowsWhetherItsFolderIsStillRight(): void
     {
-        $process = self::bash('f=$(mktemp); echo 1 >$f; fresh $f 1 && echo same; fresh $f 2 || echo changed; rm $f; fresh $f 1 || echo gone');
+        $process = self::bash(
+            'f=$(mktemp); echo 1 >$f; fresh $f 1 && echo same; fresh $f 2 || echo changed; rm $f; fresh $f 1 || echo gone'
+        );
         self::assertSame("same\nchanged\ngone\n", $process->getOutput());
     }
 

@@ -28,8 +28,10 @@ final class LibraryTest extends AppTestCase
     /** The twelve families that the trade asks for, each in its types. */
     private const FAMILIES = [
         'external-gear-pump', 'internal-gear-process-pump-packing', 'internal-gear-process-pump-face-seal', 'crescent-front-pump',
-        'vane-pump-dry', 'vane-pump-oil-sealed', 'vane-pump-hydraulic', 'roller-pump', 'axial-piston-pump-single', 'axial-piston-pump-tandem',
-        'hydrostatic-transaxle', 'automatic-transmission', 'reversing-gearbox', 'transfer-case', 'distributor-injection-pump', 'centrifugal-pump', 'stacked-gear-pump',
+        'vane-pump-dry', 'vane-pump-oil-sealed', 'vane-pump-hydraulic', 'roller-pump', 'axial-piston-pump-single',
+        'axial-piston-pump-tandem',
+        'hydrostatic-transaxle', 'automatic-transmission', 'reversing-gearbox', 'transfer-case', 'distributor-injection-pump',
+        'centrifugal-pump', 'stacked-gear-pump',
     ];
 
     /** @return iterable<string, array{string}> */
@@ -90,12 +92,21 @@ final class LibraryTest extends AppTestCase
     public function testOilIsFollowedOnwardAndBack(): void
     {
         $book = self::service(BookShelf::class)->book('external-gear-pump');
-        $on = static fn (array $map): array => array_column(array_filter($map['boxes'], static fn (array $box): bool => $box['on']), 'part');
+        $on = static fn (array $map): array => array_column(
+            array_filter($map['boxes'], static fn (array $box): bool => $box['on']),
+            'part',
+        );
         $map = self::service(UnitMap::class);
         $reached = $on($map->of($book, CarrierKind::Oil, 'suction-strainer'));
         self::assertContains('front-block', $reached);
-        self::assertEqualsCanonicalizing(['suction-strainer', 'suction-fitting'], $on($map->of($book, CarrierKind::Oil, 'suction-fitting', back: true)));
-        $filtered = array_filter($map->of(self::service(BookShelf::class)->book('axial-piston-pump-single'), CarrierKind::Oil)['lines'], static fn (array $line): bool => $line['filter']);
+        self::assertEqualsCanonicalizing(
+            ['suction-strainer', 'suction-fitting'],
+            $on($map->of($book, CarrierKind::Oil, 'suction-fitting', back: true)),
+        );
+        $filtered = array_filter(
+            $map->of(self::service(BookShelf::class)->book('axial-piston-pump-single'), CarrierKind::Oil)['lines'],
+            static fn (array $line): bool => $line['filter'],
+        );
         self::assertCount(1, $filtered);
         self::assertStringContainsString('25 µm mesh (passed by: a torn or missing element)', array_values($filtered)[0]['says']);
     }
@@ -121,10 +132,16 @@ final class LibraryTest extends AppTestCase
         self::em()->persist($reading);
         self::em()->flush();
         $this->signIn(Role::Analyst);
-        $verdict = fn (): ?Verdict => self::service(CaseMeasures::class)->of($this->fresh($case))['relief-spring']['free-length']->verdict();
+        $verdict = fn (): ?Verdict => self::service(CaseMeasures::class)->of(
+            $this->fresh($case)
+        )['relief-spring']['free-length']->verdict();
         self::assertSame(Verdict::Within, $verdict());
         $enter = function (array $limit): int {
-            $this->browser->request('POST', '/library/external-gear-pump/limits/relief-spring/free-length', $limit + ['_token' => $this->token('/library/external-gear-pump'), 'new' => '', 'max' => '']);
+            $this->browser->request(
+                'POST',
+                '/library/external-gear-pump/limits/relief-spring/free-length',
+                $limit + ['_token' => $this->token('/library/external-gear-pump'), 'new' => '', 'max' => ''],
+            );
 
             return $this->browser->getResponse()->getStatusCode();
         };
@@ -160,7 +177,11 @@ final class LibraryTest extends AppTestCase
         $this->browser->request('GET', '/cases/'.$case->number.'/readings');
         self::assertStringNotContainsString('manual, page 12', $this->said());
         $this->signIn(Role::Bench);
-        $this->browser->request('POST', '/library/external-gear-pump/limits/relief-spring/free-length', ['_token' => $this->token('/'), 'min' => '1 mm']);
+        $this->browser->request(
+            'POST',
+            '/library/external-gear-pump/limits/relief-spring/free-length',
+            ['_token' => $this->token('/'), 'min' => '1 mm'],
+        );
         self::assertResponseStatusCodeSame(403);
     }
 
@@ -172,7 +193,12 @@ final class LibraryTest extends AppTestCase
         $this->signIn(Role::Bench);
         $this->browser->request('GET', '/cases/'.$case->number.'/parts');
         self::assertStringContainsString('Should be 26 mm.', $this->said());
-        $check = fn (string $found, string $differs, string $what = 'gear width'): int => $this->act($case, 'contents', ['part' => 'drive-gear', 'what' => $what, 'found' => $found, 'differs' => $differs], 'parts');
+        $check = fn (string $found, string $differs, string $what = 'gear width'): int => $this->act(
+            $case,
+            'contents',
+            ['part' => 'drive-gear', 'what' => $what, 'found' => $found, 'differs' => $differs],
+            'parts',
+        );
         self::assertSame(422, $check('', 'yes'));
         self::assertSame(404, $check('15 mm', 'yes', 'colour'));
         self::assertSame(303, $check('15 mm', 'yes'));
@@ -191,17 +217,37 @@ final class LibraryTest extends AppTestCase
         $files = new Filesystem();
         $files->mirror(__DIR__.'/../../books/schema', $root.'/books/schema');
         $files->copy(__DIR__.'/../../books/roller-pump.yaml', $root.'/books/roller-pump.yaml');
-        $files->dumpFile($root.'/books/our-pump.yaml', str_replace(['book: roller-pump', 'needs: [rollers]'], ['book: our-pump', 'needs: [moon]'], (string) file_get_contents(__DIR__.'/../../books/roller-pump.yaml')));
+        $files->dumpFile(
+            $root.'/books/our-pump.yaml',
+            str_replace(
+                ['book: roller-pump', 'needs: [rollers]'],
+                ['book: our-pump', 'needs: [moon]'],
+                (string) file_get_contents(__DIR__.'/../../books/roller-pump.yaml'),
+            ),
+        );
         $shelf = new BookShelf($root, $root.'/build');
         self::assertSame(['Roller pump'], array_map(static fn (Book $book): string => $book->title, $shelf->all()));
         $refused = $shelf->refused();
         self::assertSame(['our-pump'], array_keys($refused));
-        self::assertMatchesRegularExpression('~^books/our-pump\.yaml is refused\. Line \d+: strip/\d+/needs: there is no step "moon"\.~', $refused['our-pump']);
+        self::assertMatchesRegularExpression(
+            '~^books/our-pump\.yaml is refused\. Line \d+: strip/\d+/needs: there is no step "moon"\.~',
+            $refused['our-pump'],
+        );
         // Mended, it stands on the shelf: no code was changed.
-        $files->dumpFile($root.'/books/our-pump.yaml', str_replace(['book: roller-pump', 'title: Roller pump'], ['book: our-pump', 'title: Our pump'], (string) file_get_contents(__DIR__.'/../../books/roller-pump.yaml')));
+        $files->dumpFile(
+            $root.'/books/our-pump.yaml',
+            str_replace(
+                ['book: roller-pump', 'title: Roller pump'],
+                ['book: our-pump', 'title: Our pump'],
+                (string) file_get_contents(__DIR__.'/../../books/roller-pump.yaml'),
+            ),
+        );
         touch($root.'/books/our-pump.yaml', time() + 5);
         clearstatcache();
-        self::assertSame(['Our pump', 'Roller pump'], array_map(static fn (Book $book): string => $book->title, (new BookShelf($root, $root.'/build'))->all()));
+        self::assertSame(
+            ['Our pump', 'Roller pump'],
+            array_map(static fn (Book $book): string => $book->title, (new BookShelf($root, $root.'/build'))->all()),
+        );
         $files->remove($root);
     }
 
@@ -218,7 +264,11 @@ final class LibraryTest extends AppTestCase
     public function testAShopCallsAPartByItsOwnWordAndOthersStillFindIt(): void
     {
         $this->signIn(Role::Analyst);
-        $word = fn (string $word): mixed => $this->browser->request('POST', '/library/axial-piston-pump-single/words/port-plate', ['word' => $word, '_token' => $this->token('/library/axial-piston-pump-single')]);
+        $word = fn (string $word): mixed => $this->browser->request(
+            'POST',
+            '/library/axial-piston-pump-single/words/port-plate',
+            ['word' => $word, '_token' => $this->token('/library/axial-piston-pump-single')],
+        );
         $word('Lens plate');
         self::assertResponseStatusCodeSame(303);
         $page = $this->browser->request('GET', '/library/axial-piston-pump-single');
@@ -227,7 +277,10 @@ final class LibraryTest extends AppTestCase
         $this->browser->request('GET', '/library?q=port+plate');
         self::assertStringContainsString('Lens plate', $this->said());
         $word('');
-        self::assertSame('Port plate', $this->browser->request('GET', '/library/axial-piston-pump-single')->filter('#port-plate h2')->text());
+        self::assertSame(
+            'Port plate',
+            $this->browser->request('GET', '/library/axial-piston-pump-single')->filter('#port-plate h2')->text(),
+        );
     }
 
     public function testAShopTakesASideAndACaseRecordsWhatWasUsed(): void
@@ -235,7 +288,11 @@ final class LibraryTest extends AppTestCase
         $case = $this->aCase();
         $this->signIn(Role::Analyst);
         $choose = function (string $side, string $number = ''): int {
-            $this->browser->request('POST', '/library/external-gear-pump/choices/scored-block', ['side' => $side, 'case' => $number, '_token' => $this->token('/library/external-gear-pump')]);
+            $this->browser->request(
+                'POST',
+                '/library/external-gear-pump/choices/scored-block',
+                ['side' => $side, 'case' => $number, '_token' => $this->token('/library/external-gear-pump')],
+            );
 
             return $this->browser->getResponse()->getStatusCode();
         };
@@ -247,7 +304,11 @@ final class LibraryTest extends AppTestCase
         self::assertStringContainsString('measured. our way', $said);
         self::assertSame('Used here', $page->filter('#choices [aria-pressed=true]')->text());
         $this->signIn(Role::Bench);
-        $this->browser->request('POST', '/library/external-gear-pump/choices/scored-block', ['_token' => $this->token('/'), 'side' => 'lap']);
+        $this->browser->request(
+            'POST',
+            '/library/external-gear-pump/choices/scored-block',
+            ['_token' => $this->token('/'), 'side' => 'lap'],
+        );
         self::assertResponseStatusCodeSame(403);
     }
 
@@ -267,13 +328,19 @@ final class LibraryTest extends AppTestCase
         self::assertSame(422, $this->act($case, 'watch/drain', ['grade' => '9']));
         self::assertSame(303, $this->act($case, 'watch/strainer', ['grade' => '0']));
         // It is a finding of its part like any other: page, counts and closure agree.
-        $drain = self::em()->getRepository(Finding::class)->findOneBy(['case' => $case->id->toRfc4122(), 'part' => 'front-cover']) ?? self::fail();
+        $drain = self::em()->getRepository(Finding::class)->findOneBy(
+            ['case' => $case->id->toRfc4122(), 'part' => 'front-cover']
+        ) ?? self::fail();
         self::assertSame(['drain', 'deposits', 3], [$drain->surface, $drain->mode, $drain->grade]);
         self::assertStringContainsString('3 of 5 not looked at', $open());
         // A finding that is made elsewhere answers it too, and the chain that had only supposed it.
         $case = $this->fresh($case);
         $supposed = new ChainNode($case, NodeKind::Damage);
-        [$supposed->name, $supposed->spot, $supposed->evidence] = ['Jet erosion, load seal', 'damage:jet-erosion@rear-load-seal', 'Proposed by the engine; nobody has looked for it yet.'];
+        [$supposed->name, $supposed->spot, $supposed->evidence] = [
+            'Jet erosion, load seal',
+            'damage:jet-erosion@rear-load-seal',
+            'Proposed by the engine; nobody has looked for it yet.',
+        ];
         self::em()->persist($supposed);
         self::em()->flush();
         $seal = new Finding($case, 'rear-load-seal');
@@ -301,8 +368,16 @@ final class LibraryTest extends AppTestCase
                     $sources = self::newSizes($book);
                     $derived = (new \Japhrex\Core\Figure\Fill\Filler($figures))->derive($field->from, $sources);
                     self::assertSame('', $derived->wrong, $book->key.' '.$part->key.'/'.$field->key);
-                    self::assertNotNull($derived->size, $book->key.' '.$part->key.'/'.$field->key.' misses '.implode(', ', $derived->missing));
-                    self::assertEqualsWithDelta($field->limits()?->new?->si, $derived->size->x, 2e-6, $book->key.' '.$part->key.'/'.$field->key.': the sizes when new do not fit together');
+                    self::assertNotNull(
+                        $derived->size,
+                        $book->key.' '.$part->key.'/'.$field->key.' misses '.implode(', ', $derived->missing),
+                    );
+                    self::assertEqualsWithDelta(
+                        $field->limits()?->new?->si,
+                        $derived->size->x,
+                        2e-6,
+                        $book->key.' '.$part->key.'/'.$field->key.': the sizes when new do not fit together',
+                    );
                     ++$asked;
                 }
             }
@@ -321,7 +396,9 @@ final class LibraryTest extends AppTestCase
             {
                 $new = $this->book->field($reference)?->limits()?->new;
 
-                return null === $new ? null : new \Japhrex\Core\Figure\Fill\Known($new->si, 0.0, $new->dimension, $new->typedUnit, $reference);
+                return null === $new
+                    ? null
+                    : new \Japhrex\Core\Figure\Fill\Known($new->si, 0.0, $new->dimension, $new->typedUnit, $reference);
             }
         };
     }

@@ -19,7 +19,9 @@ final class LiveConnectionTest extends TestCase
         $connection = $this->createStub(Connection::class);
         $driver = $this->createStub(Driver::class);
         $driver->method('connect')->willReturnCallback(static function () use (&$answers, $connection): Connection {
-            return array_shift($answers) ? $connection : throw Exception::new(new \PDOException('server closed the connection unexpectedly'));
+            return array_shift($answers)
+                ? $connection
+                : throw Exception::new(new \PDOException('server closed the connection unexpectedly'));
         });
 
         return (new LiveConnection())->wrap($driver);

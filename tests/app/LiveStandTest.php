@@ -35,7 +35,12 @@ final class LiveStandTest extends AppTestCase
     /** @return array{int, string} */
     private function sent(string $rows, string $token = self::TOKEN, string $head = self::HEAD): array
     {
-        $this->browser->request('POST', '/gateway/rows', server: ['HTTP_AUTHORIZATION' => 'Bearer '.$token, 'CONTENT_TYPE' => 'text/csv'], content: $head.$rows);
+        $this->browser->request(
+            'POST',
+            '/gateway/rows',
+            server: ['HTTP_AUTHORIZATION' => 'Bearer '.$token, 'CONTENT_TYPE' => 'text/csv'],
+            content: $head.$rows,
+        );
 
         return [$this->browser->getResponse()->getStatusCode(), (string) $this->browser->getResponse()->getContent()];
     }
@@ -46,12 +51,19 @@ final class LiveStandTest extends AppTestCase
         self::assertSame(401, $this->sent("0,40,70,50,1500\n", str_repeat('0', 40))[0]);
         self::assertSame(409, $this->sent("0,40,70,50,1500\n")[0], 'nobody records');
         self::assertSame(303, $this->act($case, 'run', ['stand' => 'Stand 1'], 'proof'));
-        self::assertStringContainsString('nothing has come yet', $this->browser->request('GET', "/cases/{$case->number}/proof")->filter('#live')->text());
+        self::assertStringContainsString(
+            'nothing has come yet',
+            $this->browser->request('GET', "/cases/{$case->number}/proof")->filter('#live')->text(),
+        );
         $lots = array_chunk(\array_slice(iterator_to_array((new StandInStand())->run(2.0), false), 1), 100);
         foreach ($lots as $lot) {
             self::assertSame(201, $this->sent(implode('', $lot))[0]);
         }
-        self::assertSame([201, 1200], [$this->sent(implode('', $lots[11]))[0], self::em()->getRepository(LiveRun::class)->findOneBy([])?->nrOfRows], 'sent twice, counted once');
+        self::assertSame(
+            [201, 1200],
+            [$this->sent(implode('', $lots[11]))[0], self::em()->getRepository(LiveRun::class)->findOneBy([])?->nrOfRows],
+            'sent twice, counted once',
+        );
         foreach (["5,40,70,50,1500\n" => 'step back in time', "200,x,70,50,1500\n" => '“x” is no number'] as $rows => $says) {
             [$status, $said] = $this->sent($rows);
             self::assertSame(422, $status);
@@ -86,7 +98,10 @@ final class LiveStandTest extends AppTestCase
         self::assertSame(409, $this->act($case, 'run', ['stand' => 'Stand 2'], 'proof'));
         self::assertSame(303, $this->act($case, 'run/end', [], 'proof'));
         self::assertStringContainsString('Nothing came from the stand', $this->browser->followRedirect()->text());
-        self::assertSame([0, 0], [self::em()->getRepository(LiveRun::class)->count([]), self::em()->getRepository(StandRecording::class)->count([])]);
+        self::assertSame(
+            [0, 0],
+            [self::em()->getRepository(LiveRun::class)->count([]), self::em()->getRepository(StandRecording::class)->count([])],
+        );
     }
 
     public function testAStandIsEnteredWithWhatItDoesNotKnowAndItsTokenIsShownOnce(): void
@@ -108,7 +123,10 @@ final class LiveStandTest extends AppTestCase
         self::assertSame(1, preg_match('/shown this once.*?([0-9a-f]{40})/s', $this->said(), $m));
         self::assertSame(409, $this->sent("0,40,70,50,1500\n", $m[1] ?? '')[0], 'known, but nobody records');
         self::assertSame(303, $post('/stands/'.$stand->id, ['name' => 'Stand 2, 45 kW', 'flow' => '0.3 L/min']));
-        self::assertSame(['flow' => '0.3 L/min'], self::em()->getRepository(TestStand::class)->findOneBy(['name' => 'Stand 2, 45 kW'])?->expanded);
+        self::assertSame(
+            ['flow' => '0.3 L/min'],
+            self::em()->getRepository(TestStand::class)->findOneBy(['name' => 'Stand 2, 45 kW'])?->expanded,
+        );
     }
 
     public function testAValueUnderItsLimitIsNotPassed(): void

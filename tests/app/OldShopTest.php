@@ -22,7 +22,10 @@ use Symfony\Component\Process\Process;
 final class OldShopTest extends AppTestCase
 {
     private const DATABASE = 'japhrex_old_shop';
-    private const PAGES = ['intake', 'strip', 'parts', 'readings', 'chain', 'verdict', 'warranty', 'repair', 'build', 'proof', 'report', 'history', 'photos', 'phone'];
+    private const PAGES = [
+        'intake', 'strip', 'parts', 'readings', 'chain', 'verdict', 'warranty', 'repair', 'build', 'proof', 'report',
+        'history', 'photos', 'phone',
+    ];
 
     /** @var array<string, int> rows by table, as they came */
     private static array $before = [];
@@ -35,9 +38,21 @@ final class OldShopTest extends AppTestCase
         self::$urls = ['own' => (string) getenv('DATABASE_URL'), 'owner' => (string) getenv('DATABASE_OWNER_URL')];
         $base = (string) preg_replace('/\?.*$/', '', self::$urls['owner']);
         self::does(['psql', '-q', $base, '-c', 'DROP DATABASE IF EXISTS '.self::DATABASE, '-c', 'CREATE DATABASE '.self::DATABASE]);
-        self::does(['bash', '-c', 'gzip -dc "$1" | psql -qX -v ON_ERROR_STOP=1 "$2" >/dev/null', 'load', \dirname(__DIR__).'/dumps/shop-9660ea7.sql.gz', self::at($base)]);
+        self::does(
+            [
+                'bash',
+                '-c',
+                'gzip -dc "$1" | psql -qX -v ON_ERROR_STOP=1 "$2" >/dev/null',
+                'load',
+                \dirname(__DIR__).'/dumps/shop-9660ea7.sql.gz',
+                self::at($base),
+            ]
+        );
         self::$before = self::counts();
-        self::does([\PHP_BINARY, 'bin/console', 'doctrine:migrations:migrate', '-n', '-q'], ['DATABASE_URL' => self::at(self::$urls['owner']), 'APP_ENV' => 'prod', 'APP_DEBUG' => '0']);
+        self::does(
+            [\PHP_BINARY, 'bin/console', 'doctrine:migrations:migrate', '-n', '-q'],
+            ['DATABASE_URL' => self::at(self::$urls['owner']), 'APP_ENV' => 'prod', 'APP_DEBUG' => '0'],
+        );
         self::does(['psql', '-qX', '-v', 'ON_ERROR_STOP=1', '-f', 'bin/launcher/grant-app.sql', self::at($base)]);
         self::use(self::at(self::$urls['own']));
     }
@@ -46,7 +61,15 @@ final class OldShopTest extends AppTestCase
     {
         self::ensureKernelShutdown();
         self::use(self::$urls['own']);
-        self::does(['psql', '-q', (string) preg_replace('/\?.*$/', '', self::$urls['owner']), '-c', 'DROP DATABASE '.self::DATABASE.' WITH (FORCE)']);
+        self::does(
+            [
+                'psql',
+                '-q',
+                (string) preg_replace('/\?.*$/', '', self::$urls['owner']),
+                '-c',
+                'DROP DATABASE '.self::DATABASE.' WITH (FORCE)',
+            ]
+        );
     }
 
     private static function at(string $url): string
@@ -79,7 +102,11 @@ final class OldShopTest extends AppTestCase
     {
         $counts = [];
         $owner = self::owner();
-        foreach ($owner->fetchFirstColumn("SELECT tablename FROM pg_tables WHERE schemaname = 'public' AND tablename <> 'doctrine_migration_versions'") as $table) {
+        foreach (
+            $owner->fetchFirstColumn(
+                "SELECT tablename FROM pg_tables WHERE schemaname = 'public' AND tablename <> 'doctrine_migration_versions'"
+            ) as $table
+        ) {
             if (\is_string($table)) {
                 $rows = $owner->fetchOne('SELECT count(*) FROM "'.$table.'"');
                 $counts[$table] = is_numeric($rows) ? (int) $rows : 0;
@@ -101,7 +128,11 @@ final class OldShopTest extends AppTestCase
         foreach ($cases as $case) {
             foreach (self::PAGES as $page) {
                 $this->browser->request('GET', '/cases/'.$case->number.'/'.$page);
-                self::assertContains($this->browser->getResponse()->getStatusCode(), [200, 301, 302, 303], $case->number.'/'.$page.': '.mb_substr($this->said(), 0, 300));
+                self::assertContains(
+                    $this->browser->getResponse()->getStatusCode(),
+                    [200, 301, 302, 303],
+                    $case->number.'/'.$page.': '.mb_substr($this->said(), 0, 300),
+                );
             }
         }
     }
@@ -121,11 +152,18 @@ final class OldShopTest extends AppTestCase
         self::assertStringNotContainsString('Signed as', $this->said());
         $owner = self::owner();
         $owner->executeStatement('SET session_replication_role = replica');
-        $owner->executeStatement("UPDATE verdict SET snapshot = replace(snapshot::text, '\"verdict\": \"within\"', '\"verdict\": \"undecided\"')::jsonb WHERE case_id = (SELECT id FROM case_file WHERE number = 'OQ-26-0101')");
+        $owner->executeStatement(
+            "UPDATE verdict SET snapshot = replace(snapshot::text, '\"verdict\": \"within\"', '\"verdict\": "
+                ."\"undecided\"')::jsonb WHERE case_id = (SELECT id FROM case_file WHERE number = 'OQ-26-0101')"
+        );
         self::em()->clear();
         foreach (['readings', 'report'] as $page) {
             $this->browser->request('GET', '/cases/OQ-26-0101/'.$page);
-            self::assertMatchesRegularExpression('/Signed as undecided|undecided as it was signed; by today.s rule within/', $this->said(), $page);
+            self::assertMatchesRegularExpression(
+                '/Signed as undecided|undecided as it was signed; by today.s rule within/',
+                $this->said(),
+                $page,
+            );
         }
     }
 

@@ -29,8 +29,15 @@ final class OwnBooksTest extends AppTestCase
         $this->signIn(Role::Analyst);
         self::assertSame(303, $this->take(self::text()));
         self::assertStringContainsString('Quay hand pump, deep', $this->browser->request('GET', '/library')->text());
-        self::assertStringContainsString('Quay hand pump, short', $this->browser->request('GET', '/library?q=bucket')->text(), 'found by another name');
-        $this->browser->submitForm($this->browser->request('GET', '/cases/new?family=own-quay-hand-pump-deep')->selectButton('Take it in')->text(), ['unit[customer]' => 'Lugger']);
+        self::assertStringContainsString(
+            'Quay hand pump, short',
+            $this->browser->request('GET', '/library?q=bucket')->text(),
+            'found by another name',
+        );
+        $this->browser->submitForm(
+            $this->browser->request('GET', '/cases/new?family=own-quay-hand-pump-deep')->selectButton('Take it in')->text(),
+            ['unit[customer]' => 'Lugger'],
+        );
         $this->browser->followRedirect();
         $number = explode('/', $this->browser->getRequest()->getPathInfo())[2];
         foreach (['strip?step=foot', 'parts/foot-valve', 'readings', 'chain', 'chain/candidates', 'report'] as $page) {
@@ -94,7 +101,15 @@ final class OwnBooksTest extends AppTestCase
         $finding->kind = FindingKind::Clean;
         self::em()->persist($finding);
         self::em()->flush();
-        $without = (string) preg_replace('/  - key: foot\n.*?(?=  - key: plunger)/s', '', (string) preg_replace(['/  foot-valve:\n.*?(?=\ncarriers)/s', '/.*foot-valve.*\n/', '/needs: \[foot\]/'], ['', '', 'needs: [lid]'], self::text()));
+        $without = (string) preg_replace(
+            '/  - key: foot\n.*?(?=  - key: plunger)/s',
+            '',
+            (string) preg_replace(
+                ['/  foot-valve:\n.*?(?=\ncarriers)/s', '/.*foot-valve.*\n/', '/needs: \[foot\]/'],
+                ['', '', 'needs: [lid]'],
+                self::text(),
+            ),
+        );
         self::assertSame(422, $this->take($without));
         self::assertStringContainsString('case '.$case->number.' has a finding on this part; it has to stay in the book', $this->said());
         self::assertSame(303, $this->take(str_replace('Quay hand pump, deep', 'Quay hand pump, long', self::text())));
@@ -110,7 +125,10 @@ final class OwnBooksTest extends AppTestCase
         $this->signIn(Role::Analyst);
         $this->browser->request('GET', '/books/vane-pump-dry.yaml');
         self::assertSame((string) file_get_contents(__DIR__.'/../../books/vane-pump.yaml'), $this->browser->getResponse()->getContent());
-        self::assertStringContainsString('book: own-vane-pump', $this->browser->request('GET', '/books/write?from=vane-pump-dry')->filter('#book-text')->text());
+        self::assertStringContainsString(
+            'book: own-vane-pump',
+            $this->browser->request('GET', '/books/write?from=vane-pump-dry')->filter('#book-text')->text(),
+        );
     }
 
     public function testABenchHandReadsBooksButWritesNone(): void

@@ -56,18 +56,40 @@ final class PhoneAndTrayTest extends AppTestCase
         $this->browser->request('GET', $link.'?part=body');
         self::assertResponseIsSuccessful();
         self::assertSame('Body', $this->browser->getCrawler()->filter('h1')->text());
-        $this->browser->request('POST', $link.'/look', ['part' => 'body', 'surface' => 'gear-bore', 'grade' => '3', 'mode' => 'scoring', 'note' => 'a track a nail catches']);
+        $this->browser->request(
+            'POST',
+            $link.'/look',
+            ['part' => 'body', 'surface' => 'gear-bore', 'grade' => '3', 'mode' => 'scoring', 'note' => 'a track a nail catches'],
+        );
         self::assertResponseStatusCodeSame(303);
-        $this->browser->request('POST', $link.'/look', ['part' => 'suction-strainer', 'grade' => '2', 'mode' => 'debris', 'made' => ['sand', 'bronze', 'gold']]);
+        $this->browser->request(
+            'POST',
+            $link.'/look',
+            ['part' => 'suction-strainer', 'grade' => '2', 'mode' => 'debris', 'made' => ['sand', 'bronze', 'gold']],
+        );
         self::assertResponseStatusCodeSame(303);
-        self::assertSame(['bronze', 'sand'], self::em()->getRepository(Finding::class)->findOneBy(['part' => 'suction-strainer', 'case' => $case->id->toRfc4122()])?->made);
+        self::assertSame(
+            ['bronze', 'sand'],
+            self::em()->getRepository(Finding::class)->findOneBy(['part' => 'suction-strainer', 'case' => $case->id->toRfc4122()])?->made,
+        );
         $this->browser->request('POST', $link.'/reading', ['part' => 'body', 'field' => 'wipe-depth', 'typed' => '0.06']);
         self::assertResponseStatusCodeSame(303);
         $this->browser->request('POST', $link.'/reading', ['part' => 'body', 'field' => 'wipe-depth', 'typed' => '0.07 mm']);
         self::assertResponseStatusCodeSame(409);
         $bytes = (string) file_get_contents(self::PHOTO);
         $this->inPieces($link, '00000000-0000-4000-8000-000000000001', str_split($bytes, 90000));
-        $this->browser->request('POST', $link.'/photos', ['upload' => '00000000-0000-4000-8000-000000000001', 'bytes' => (string) \strlen($bytes), 'name' => 'IMG.jpg', 'part' => 'body', 'stage' => 'as-found'], server: ['HTTP_ACCEPT' => 'application/json']);
+        $this->browser->request(
+            'POST',
+            $link.'/photos',
+            [
+                'upload' => '00000000-0000-4000-8000-000000000001',
+                'bytes' => (string) \strlen($bytes),
+                'name' => 'IMG.jpg',
+                'part' => 'body',
+                'stage' => 'as-found',
+            ],
+            server: ['HTTP_ACCEPT' => 'application/json'],
+        );
         self::assertResponseStatusCodeSame(201);
         $of = ['case' => $case->id->toRfc4122()];
         self::assertSame('phone of test bench', self::em()->getRepository(Finding::class)->findOneBy($of + ['part' => 'body'])?->byWhom);
@@ -89,7 +111,13 @@ final class PhoneAndTrayTest extends AppTestCase
         self::assertStringNotContainsString($pass->tokenHash, $link, 'only its hash is kept');
         $this->signIn(Role::Bench);
         self::assertSame(303, $this->act($case, 'phone/'.$pass->id.'/revoke', [], 'phone'));
-        foreach ([['GET', $link], ['POST', $link.'/photos'], ['PUT', $link.'/uploads/00000000-0000-4000-8000-000000000002?offset=0']] as [$method, $url]) {
+        foreach (
+            [
+                ['GET', $link],
+                ['POST', $link.'/photos'],
+                ['PUT', $link.'/uploads/00000000-0000-4000-8000-000000000002?offset=0'],
+            ] as [$method, $url]
+        ) {
             $this->browser->request($method, $url);
             self::assertResponseStatusCodeSame(410);
         }
@@ -111,11 +139,19 @@ final class PhoneAndTrayTest extends AppTestCase
         }
         $this->browser->request('GET', '/uploads/'.$id);
         self::assertSame('{"here":50000}', $this->browser->getResponse()->getContent(), 'where to go on after a cut');
-        $send = fn (): int => $this->act($case, 'photos', ['upload' => $id, 'bytes' => (string) \strlen($bytes), 'name' => 'a.jpg', 'part' => 'body', 'stage' => 'as-found'], 'parts/body');
+        $send = fn (): int => $this->act(
+            $case,
+            'photos',
+            ['upload' => $id, 'bytes' => (string) \strlen($bytes), 'name' => 'a.jpg', 'part' => 'body', 'stage' => 'as-found'],
+            'parts/body',
+        );
         self::assertSame(409, $send(), 'half a file is none');
         $this->browser->request('PUT', '/uploads/'.$id.'?offset=50000', content: substr($bytes, 50000));
         self::assertSame(303, $send());
-        self::assertSame(hash('sha256', $bytes), self::em()->getRepository(Photo::class)->findOneBy(['case' => $case->id->toRfc4122()])?->picture->hash);
+        self::assertSame(
+            hash('sha256', $bytes),
+            self::em()->getRepository(Photo::class)->findOneBy(['case' => $case->id->toRfc4122()])?->picture->hash,
+        );
         $this->browser->request('PUT', '/uploads/../../etc/passwd?offset=0', content: 'x');
         self::assertResponseStatusCodeSame(404);
     }
@@ -124,7 +160,9 @@ final class PhoneAndTrayTest extends AppTestCase
     {
         $case = $this->aCase();
         $photo = self::service(PhotoIntake::class)->take(self::PHOTO, 'DSC1.jpg', $case, null, PhotoStage::Unsorted);
-        self::em()->createQuery('UPDATE '.Picture::class." p SET p.takenAt = '2026:11:20 10:12:00' WHERE p.id = :id")->execute(['id' => $photo->picture->id->toRfc4122()]);
+        self::em()->createQuery(
+            'UPDATE '.Picture::class." p SET p.takenAt = '2026:11:20 10:12:00' WHERE p.id = :id"
+        )->execute(['id' => $photo->picture->id->toRfc4122()]);
         // The camera's clock runs five minutes ahead: it was 10:07.
         $photo->clockAhead = 5;
         foreach (['screws' => '10:00', 'rear-cover' => '10:10', 'rear-block' => '10:20'] as $step => $at) {
@@ -137,9 +175,16 @@ final class PhoneAndTrayTest extends AppTestCase
         $page = $this->browser->request('GET', '/cases/'.$case->number.'/tray');
         self::assertStringContainsString('Rear cover, in hand then', $page->filter('.lying')->text());
         self::assertSame(422, $this->act($case, 'tray', ['as-proposed' => '1'], 'tray'));
-        $this->browser->request('POST', '/cases/'.$case->number.'/tray', ['_token' => $this->token('/cases/'.$case->number.'/tray'), 'as-proposed' => '1', 'photos' => [(string) $photo->id]]);
+        $this->browser->request(
+            'POST',
+            '/cases/'.$case->number.'/tray',
+            ['_token' => $this->token('/cases/'.$case->number.'/tray'), 'as-proposed' => '1', 'photos' => [(string) $photo->id]],
+        );
         self::assertResponseStatusCodeSame(303);
-        $now = static fn (): array => [($p = self::em()->getRepository(Photo::class)->findOneBy(['id' => $photo->id->toRfc4122()]))?->part, $p?->stage];
+        $now = static fn (): array => [
+            ($p = self::em()->getRepository(Photo::class)->findOneBy(['id' => $photo->id->toRfc4122()]))?->part,
+            $p?->stage,
+        ];
         self::em()->clear();
         self::assertSame(['rear-cover', PhotoStage::AsFound], $now());
         self::assertSame(303, $this->act($case, 'tray/undo', [], 'tray'));
@@ -186,7 +231,10 @@ final class PhoneAndTrayTest extends AppTestCase
         };
         $files = self::service(FilesystemOperator::class);
         $path = static fn (string $hash): string => 'photos/'.substr($hash, 0, 2).'/'.$hash;
-        [$good, $scored] = array_map(static fn (string $name): string => (string) hash_file('sha256', __DIR__.'/../../demo/photos/'.$name.'.jpg'), ['gear-good', 'gear-scored']);
+        [$good, $scored] = array_map(
+            static fn (string $name): string => (string) hash_file('sha256', __DIR__.'/../../demo/photos/'.$name.'.jpg'),
+            ['gear-good', 'gear-scored'],
+        );
         $orphan = hash('sha256', 'nobody');
         $whole = stream_get_contents(self::service(StoredFiles::class)->open('photos', $good));
         $files->write($path($good), 'other bytes');

@@ -39,7 +39,16 @@ final class PhotoMeasuringTest extends AppTestCase
     private function measure(Photo $photo, string $kind, array $points, array $more = []): PhotoMeasure
     {
         $number = $photo->case->number;
-        self::assertSame(303, $this->act($photo->case, 'photos/'.$photo->id.'/measures', ['kind' => $kind, 'points' => self::shares($points)] + $more, 'photos/'.$photo->id), $this->said());
+        self::assertSame(
+            303,
+            $this->act(
+                $photo->case,
+                'photos/'.$photo->id.'/measures',
+                ['kind' => $kind, 'points' => self::shares($points)] + $more,
+                'photos/'.$photo->id,
+            ),
+            $this->said(),
+        );
         $measure = self::em()->getRepository(PhotoMeasure::class)->findOneBy(['photo' => $photo->id->toRfc4122()], ['id' => 'DESC']);
         self::assertNotNull($measure, $number);
 
@@ -72,30 +81,67 @@ final class PhotoMeasuringTest extends AppTestCase
         $photo = $this->photo('block-good');
         $this->signIn(Role::Bench);
         $page = 'photos/'.$photo->id;
-        self::assertSame(422, $this->act($photo->case, $page.'/measures', ['kind' => 'length', 'points' => '[[0.1,0.1],[0.2,0.1]]'], $page));
+        self::assertSame(
+            422,
+            $this->act($photo->case, $page.'/measures', ['kind' => 'length', 'points' => '[[0.1,0.1],[0.2,0.1]]'], $page),
+        );
         self::assertStringContainsString('There is no scale in this picture yet', $this->said());
         self::assertSame(422, $this->act($photo->case, $page.'/ruler', ['ruler' => 'find'], $page));
         self::assertStringContainsString('Our card is not to be found', $this->said());
-        self::assertSame(422, $this->act($photo->case, $page.'/ruler', ['ruler' => 'length', 'points' => '[[0.1,0.5],[0.6,0.5]]', 'width' => 'a hand'], $page));
-        self::assertSame(303, $this->act($photo->case, $page.'/ruler', ['ruler' => 'length', 'points' => '[[0.1,0.5],[0.6,0.5]]', 'width' => '2 in'], $page));
-        self::assertEqualsWithDelta(25.4, $this->measure($photo, 'length', [[320, 480], [640, 480]])->value, 0.01, 'half of the two inches');
+        self::assertSame(
+            422,
+            $this->act(
+                $photo->case,
+                $page.'/ruler',
+                ['ruler' => 'length', 'points' => '[[0.1,0.5],[0.6,0.5]]', 'width' => 'a hand'],
+                $page,
+            ),
+        );
+        self::assertSame(
+            303,
+            $this->act($photo->case, $page.'/ruler', ['ruler' => 'length', 'points' => '[[0.1,0.5],[0.6,0.5]]', 'width' => '2 in'], $page),
+        );
+        self::assertEqualsWithDelta(
+            25.4,
+            $this->measure($photo, 'length', [[320, 480], [640, 480]])->value,
+            0.01,
+            'half of the two inches',
+        );
     }
 
     public function testAShareNeedsNoScaleAndASurfaceIsReadAsAHint(): void
     {
         $photo = $this->photo('block-good');
         $this->signIn(Role::Bench);
-        $share = $this->measure($photo, 'share', [[0, 0], [640, 0], [640, 480], [0, 480]], ['inside' => self::shares([[0, 0], [320, 0], [320, 480], [0, 480]])]);
+        $share = $this->measure(
+            $photo,
+            'share',
+            [[0, 0], [640, 0], [640, 480], [0, 480]],
+            ['inside' => self::shares([[0, 0], [320, 0], [320, 480], [0, 480]])],
+        );
         self::assertEqualsWithDelta(50.0, $share->value, 1e-6);
         $page = 'photos/'.$photo->id;
-        self::assertSame(200, $this->act($photo->case, $page.'/surface', ['points' => self::shares([[500, 300], [900, 300], [900, 600], [500, 600]])], $page));
+        self::assertSame(
+            200,
+            $this->act($photo->case, $page.'/surface', ['points' => self::shares([[500, 300], [900, 300], [900, 600], [500, 600]])], $page),
+        );
         self::assertStringContainsString('A hint from the pixels, no verdict', $this->said());
     }
 
     public function testMarksGoOutAsWebAnnotationsAndComeBackEqual(): void
     {
         $photo = $this->photo('block-scored');
-        foreach (['point' => [[0.5, 0.5]], 'box' => [[0.1, 0.2], [0.3, 0.4]], 'ellipse' => [[0.5, 0.1], [0.7, 0.3]], 'outline' => [[0.2, 0.6], [0.4, 0.6], [0.3, 0.8]], 'arrow' => [[0.8, 0.8], [0.6, 0.7]], 'line' => [[0.05, 0.9], [0.4, 0.95]], 'stroke' => [[0.7, 0.9], [0.75, 0.85], [0.8, 0.92]]] as $shape => $points) {
+        foreach (
+            [
+                'point' => [[0.5, 0.5]],
+                'box' => [[0.1, 0.2], [0.3, 0.4]],
+                'ellipse' => [[0.5, 0.1], [0.7, 0.3]],
+                'outline' => [[0.2, 0.6], [0.4, 0.6], [0.3, 0.8]],
+                'arrow' => [[0.8, 0.8], [0.6, 0.7]],
+                'line' => [[0.05, 0.9], [0.4, 0.95]],
+                'stroke' => [[0.7, 0.9], [0.75, 0.85], [0.8, 0.92]],
+            ] as $shape => $points
+        ) {
             self::em()->persist(new Mark($photo, MarkShape::from($shape), $points, 'scoring', 3, 'a “'.$shape.'” & more', 'bench 2'));
         }
         self::em()->flush();
@@ -113,7 +159,12 @@ final class PhotoMeasuringTest extends AppTestCase
         $file = (string) tempnam(sys_get_temp_dir(), 'marks');
         file_put_contents($file, $out);
         foreach ([1, 2] as $time) {
-            $this->browser->request('POST', $base.'/annotations', ['_token' => $this->token($base)], ['file' => new UploadedFile($file, 'marks.jsonld', test: true)]);
+            $this->browser->request(
+                'POST',
+                $base.'/annotations',
+                ['_token' => $this->token($base)],
+                ['file' => new UploadedFile($file, 'marks.jsonld', test: true)],
+            );
             self::assertResponseStatusCodeSame(303, $this->said());
             self::assertEquals($before, $this->drawn($photo), 'time '.$time.': each once');
         }
@@ -129,7 +180,16 @@ final class PhotoMeasuringTest extends AppTestCase
     private function drawn(Photo $photo): array
     {
         self::em()->clear();
-        $drawn = array_map(static fn (Mark $mark): array => [$mark->shape->value, array_map(static fn (array $p): array => [round($p[0], 3), round($p[1], 3)], $mark->points), $mark->mode, $mark->grade, $mark->note], self::em()->getRepository(Mark::class)->findBy(['photo' => $photo->id->toRfc4122()]));
+        $drawn = array_map(
+            static fn (Mark $mark): array => [
+                $mark->shape->value,
+                array_map(static fn (array $p): array => [round($p[0], 3), round($p[1], 3)], $mark->points),
+                $mark->mode,
+                $mark->grade,
+                $mark->note,
+            ],
+            self::em()->getRepository(Mark::class)->findBy(['photo' => $photo->id->toRfc4122()]),
+        );
         sort($drawn);
 
         return $drawn;

@@ -52,7 +52,10 @@ final class PhotoTest extends AppTestCase
         self::assertSame($hash, $photo->picture->hash);
         self::assertSame('block.jpg', $photo->originalName);
         self::assertSame([1600, 1200, 'image/jpeg'], [$photo->picture->width, $photo->picture->height, $photo->picture->type]);
-        self::assertSame(file_get_contents(self::PHOTO), stream_get_contents(self::service(StoredFiles::class)->open('photos', (string) $hash)));
+        self::assertSame(
+            file_get_contents(self::PHOTO),
+            stream_get_contents(self::service(StoredFiles::class)->open('photos', (string) $hash)),
+        );
     }
 
     public function testTheSameFileTwiceIsOnePhotoAlsoUnderAnotherName(): void
@@ -70,11 +73,21 @@ final class PhotoTest extends AppTestCase
         yield 'cut off' => [substr($photo, 0, 60000), 'cut.jpg', 'breaks off'];
         yield 'cut off in its head' => [substr($photo, 0, 40), 'cut.jpg', 'breaks off'];
         yield 'a page called jpg' => ['<!doctype html><script>alert(1)</script>', 'page.jpg', 'not a photo'];
-        yield 'a drawing with a script' => ['<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'drawing.png', 'not a photo'];
+        yield 'a drawing with a script' => [
+            '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>',
+            'drawing.png',
+            'not a photo',
+        ];
         yield 'an archive' => ["PK\x03\x04".str_repeat("\0", 200), 'photos.jpg', 'not a photo'];
         yield 'a script' => ['<?php system("id");', 'shell.php.jpg', 'not a photo'];
         // A PNG that says in its head that it is 20000 × 10000 pixels.
-        yield '200 megapixels' => ["\x89PNG\r\n\x1a\n".pack('N', 13).($head = 'IHDR'.pack('NNC5', 20000, 10000, 8, 2, 0, 0, 0)).pack('N', crc32($head)).pack('N', 0).'IDAT'.pack('N', crc32('IDAT')), 'huge.png', '200 megapixels'];
+        yield '200 megapixels' => [
+            "\x89PNG\r\n\x1a\n".pack('N', 13).(
+                $head = 'IHDR'.pack('NNC5', 20000, 10000, 8, 2, 0, 0, 0)
+            ).pack('N', crc32($head)).pack('N', 0).'IDAT'.pack('N', crc32('IDAT')),
+            'huge.png',
+            '200 megapixels',
+        ];
     }
 
     #[DataProvider('badFiles')]
@@ -107,7 +120,13 @@ final class PhotoTest extends AppTestCase
         $this->signIn(Role::Bench);
         $token = $this->token('/cases/'.$case->number.'/parts/body');
         copy(self::PHOTO, $good = $this->file(''));
-        $this->browser->request('POST', '/cases/'.$case->number.'/photos', ['_token' => $token, 'part' => 'body', 'stage' => 'cleaned'], ['photos' => [new UploadedFile($good, 'good.jpg', test: true), new UploadedFile($this->file('no'), 'bad.jpg', test: true)]], ['HTTP_ACCEPT' => 'application/json']);
+        $this->browser->request(
+            'POST',
+            '/cases/'.$case->number.'/photos',
+            ['_token' => $token, 'part' => 'body', 'stage' => 'cleaned'],
+            ['photos' => [new UploadedFile($good, 'good.jpg', test: true), new UploadedFile($this->file('no'), 'bad.jpg', test: true)]],
+            ['HTTP_ACCEPT' => 'application/json'],
+        );
         self::assertSame(422, $this->browser->getResponse()->getStatusCode());
         /** @var array{taken: list<string>, refused: list<array{name: string, message: string}>} $answer */
         $answer = json_decode((string) $this->browser->getResponse()->getContent(), true);
@@ -148,7 +167,10 @@ final class PhotoTest extends AppTestCase
         self::assertStringEndsWith('.jpg', (string) $headers->get('Content-Disposition'));
         $this->browser->request('GET', '/pictures/'.$photo->id.'/480.jpg');
         self::assertSame('image/jpeg', $this->browser->getResponse()->headers->get('Content-Type'));
-        self::assertSame([480, 360], \array_slice((array) getimagesizefromstring($this->browser->getInternalResponse()->getContent()), 0, 2));
+        self::assertSame(
+            [480, 360],
+            \array_slice((array) getimagesizefromstring($this->browser->getInternalResponse()->getContent()), 0, 2),
+        );
     }
 
     public function testMarksAreDataOverTheUntouchedPicture(): void
@@ -157,11 +179,22 @@ final class PhotoTest extends AppTestCase
         $photo = self::take($case, self::PHOTO);
         $this->signIn(Role::Bench);
         $page = 'photos/'.$photo->id;
-        self::assertSame(303, $this->act($case, $page.'/marks', ['shape' => 'box', 'points' => '[[0.1,0.1],[0.4,0.5]]', 'mode' => 'scoring', 'grade' => '3', 'note' => 'rings'], $page));
+        self::assertSame(
+            303,
+            $this->act(
+                $case,
+                $page.'/marks',
+                ['shape' => 'box', 'points' => '[[0.1,0.1],[0.4,0.5]]', 'mode' => 'scoring', 'grade' => '3', 'note' => 'rings'],
+                $page,
+            ),
+        );
         $mark = self::em()->getRepository(Mark::class)->findOneBy(['photo' => $photo]);
         self::assertSame([[0.1, 0.1], [0.4, 0.5]], $mark?->points);
         self::assertSame('scoring', $mark->mode);
-        self::assertSame(422, $this->act($case, $page.'/marks', ['shape' => 'box', 'points' => '[[0.1,0.1],[9,0.5]]', 'grade' => '3'], $page));
+        self::assertSame(
+            422,
+            $this->act($case, $page.'/marks', ['shape' => 'box', 'points' => '[[0.1,0.1],[9,0.5]]', 'grade' => '3'], $page),
+        );
         self::assertStringContainsString('lies on its picture', $this->said());
         self::assertTrue(self::service(StoredFiles::class)->has('photos', (string) hash_file('sha256', self::PHOTO)));
     }

@@ -46,8 +46,14 @@ final class ProofTest extends AppTestCase
         self::assertSame(422, $this->act($case, 'proof/'.$keys[1], ['outcome' => 'passed', 'words' => 'quiet'], 'proof'));
         self::assertStringContainsString('A second in the wrong direction is enough', $this->said());
         self::assertSame(422, $this->act($case, 'proof/'.$keys[0], ['outcome' => 'passed', 'words' => ''], 'proof'));
-        self::assertSame(303, $this->act($case, 'proof/'.$keys[0], ['outcome' => 'passed', 'words' => 'as the arrow, turns evenly'], 'proof'));
-        self::assertStringContainsString('complaint’s own conditions: low flow', $this->browser->request('GET', "/cases/{$case->number}/proof")->text());
+        self::assertSame(
+            303,
+            $this->act($case, 'proof/'.$keys[0], ['outcome' => 'passed', 'words' => 'as the arrow, turns evenly'], 'proof'),
+        );
+        self::assertStringContainsString(
+            'complaint’s own conditions: low flow',
+            $this->browser->request('GET', "/cases/{$case->number}/proof")->text(),
+        );
     }
 
     public function testTheClockOfASoakSurvivesAndIsNotCutShort(): void
@@ -59,7 +65,11 @@ final class ProofTest extends AppTestCase
         self::assertSame(422, $this->act($case, 'proof/'.$soak, ['outcome' => 'passed', 'words' => 'quiet'], 'proof'));
         self::assertStringContainsString('start its clock first', $this->said());
         self::assertSame(303, $this->act($case, 'proof/'.$soak, ['outcome' => 'begun'], 'proof'));
-        self::assertStringContainsString('0 of 5 min', $this->browser->request('GET', "/cases/{$case->number}/proof")->text(), 'loaded anew it still runs');
+        self::assertStringContainsString(
+            '0 of 5 min',
+            $this->browser->request('GET', "/cases/{$case->number}/proof")->text(),
+            'loaded anew it still runs',
+        );
         self::assertSame(422, $this->act($case, 'proof/'.$soak, ['outcome' => 'passed', 'words' => 'quiet'], 'proof'));
         self::assertStringContainsString('0 of 5 min have passed', $this->said());
         self::assertStringContainsString('value="quiet"', (string) $this->browser->getResponse()->getContent());
@@ -108,7 +118,12 @@ final class ProofTest extends AppTestCase
     private function record(CaseFile $case, string $csv): int
     {
         file_put_contents($file = sys_get_temp_dir().'/run-'.bin2hex(random_bytes(4)).'.csv', $csv);
-        $this->browser->request('POST', "/cases/{$case->number}/recordings", ['_token' => $this->token("/cases/{$case->number}/proof")], ['recording' => new UploadedFile($file, 'run.csv', 'text/csv', null, true)]);
+        $this->browser->request(
+            'POST',
+            "/cases/{$case->number}/recordings",
+            ['_token' => $this->token("/cases/{$case->number}/proof")],
+            ['recording' => new UploadedFile($file, 'run.csv', 'text/csv', null, true)],
+        );
 
         return $this->browser->getResponse()->getStatusCode();
     }
@@ -118,11 +133,29 @@ final class ProofTest extends AppTestCase
         $case = $this->complained();
         $case->displacement = '28.7 cc/rev';
         self::em()->flush();
-        foreach ([['none', 'Passed: '], ['worn', 'It falls short only once it is warm'], ['air', 'It falls short cold as well']] as [$fault, $says]) {
-            self::assertSame(303, $this->record($case, implode('', iterator_to_array((new StandInStand($fault))->run(4.0), false))), $fault);
-            self::assertStringContainsString($says, $this->browser->request('GET', "/cases/{$case->number}/proof")->filter('.recording')->first()->text(), $fault);
+        foreach (
+            [
+                ['none', 'Passed: '],
+                ['worn', 'It falls short only once it is warm'],
+                ['air', 'It falls short cold as well'],
+            ] as [$fault, $says]
+        ) {
+            self::assertSame(
+                303,
+                $this->record($case, implode('', iterator_to_array((new StandInStand($fault))->run(4.0), false))),
+                $fault,
+            );
+            self::assertStringContainsString(
+                $says,
+                $this->browser->request('GET', "/cases/{$case->number}/proof")->filter('.recording')->first()->text(),
+                $fault,
+            );
         }
-        self::assertGreaterThan(2, $this->browser->getCrawler()->filter('.recording')->first()->filter('.strip')->count(), 'each channel is drawn');
+        self::assertGreaterThan(
+            2,
+            $this->browser->getCrawler()->filter('.recording')->first()->filter('.strip')->count(),
+            'each channel is drawn',
+        );
         self::assertSame(422, $this->record($case, "time [s],flow [L/min]\n0,40\n1,40\n0.5,40\n"));
         self::assertStringContainsString('run.csv was not taken. Line 4 steps back in time', $this->said());
     }

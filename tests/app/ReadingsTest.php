@@ -23,7 +23,18 @@ final class ReadingsTest extends AppTestCase
 {
     private function gauge(string $name = 'Micrometer 25–50 no. 9', string $due = ''): Gauge
     {
-        $gauge = new Gauge($name, Method::Reading, '0.001 mm', '0.003 mm', null, null, '25 mm', '50 mm', '' === $due ? null : new \DateTimeImmutable($due), 'Bench 9');
+        $gauge = new Gauge(
+            $name,
+            Method::Reading,
+            '0.001 mm',
+            '0.003 mm',
+            null,
+            null,
+            '25 mm',
+            '50 mm',
+            '' === $due ? null : new \DateTimeImmutable($due),
+            'Bench 9',
+        );
         self::em()->persist($gauge);
         self::em()->flush();
 
@@ -34,7 +45,12 @@ final class ReadingsTest extends AppTestCase
     private function post(CaseFile $case, string $field, array $fields, bool $live = false): string
     {
         $fields += ['_token' => $this->token('/cases/'.$case->number.'/readings'), 'seen' => ''];
-        $this->browser->request('POST', '/cases/'.$case->number.'/readings/'.$field, $fields, server: $live ? ['HTTP_HX_REQUEST' => 'true'] : []);
+        $this->browser->request(
+            'POST',
+            '/cases/'.$case->number.'/readings/'.$field,
+            $fields,
+            server: $live ? ['HTTP_HX_REQUEST' => 'true'] : [],
+        );
 
         return (string) $this->browser->getResponse()->getContent();
     }
@@ -67,7 +83,11 @@ final class ReadingsTest extends AppTestCase
         // 0.789 in = 20.0406 mm; half of what the diameters differ by is the roundness.
         self::assertEqualsWithDelta(0.0106e-3 / 2, $one->formFigures()['roundness'], 1e-12);
         $this->post($case, 'rear-bushes/bore', ['at' => ['', '20.041 mm']]);
-        self::assertSame(['along load'], $this->measured($case, 'rear-bushes', 'bore')->reading?->places, 'a place left out stays left out');
+        self::assertSame(
+            ['along load'],
+            $this->measured($case, 'rear-bushes', 'bore')->reading?->places,
+            'a place left out stays left out',
+        );
     }
 
     public function testARowIsSavedAloneAndWhatHangsOnItComesAlong(): void
@@ -93,10 +113,18 @@ final class ReadingsTest extends AppTestCase
         $this->signIn(Role::Bench);
         $this->post($case, 'drive-gear/thickness', ['readings' => '25.98']);
         self::assertResponseStatusCodeSame(422);
-        $this->browser->request('POST', '/bench', ['_token' => $this->token('/cases/'.$case->number.'/readings'), 'unit' => 'mm', 'bench' => '', 'back' => '/gauges']);
+        $this->browser->request(
+            'POST',
+            '/bench',
+            ['_token' => $this->token('/cases/'.$case->number.'/readings'), 'unit' => 'mm', 'bench' => '', 'back' => '/gauges'],
+        );
         self::assertResponseRedirects('/gauges');
         $this->post($case, 'drive-gear/thickness', ['at' => ['25.98', '1.0231 in', '25.97', '']]);
-        self::assertSame(['25.98 in', '1.0231 in', '25.97 mm'], $this->measured($case, 'drive-gear', 'thickness')->reading?->typed, 'a unit typed later goes for those before it');
+        self::assertSame(
+            ['25.98 in', '1.0231 in', '25.97 mm'],
+            $this->measured($case, 'drive-gear', 'thickness')->reading?->typed,
+            'a unit typed later goes for those before it',
+        );
         foreach (['//elsewhere.example', '/\\elsewhere.example', 'https://elsewhere.example'] as $away) {
             $this->browser->request('POST', '/bench', ['_token' => $this->token('/cases/'.$case->number.'/readings'), 'back' => $away]);
             self::assertResponseRedirects('/');
@@ -109,10 +137,21 @@ final class ReadingsTest extends AppTestCase
         $gauge = $this->gauge();
         $this->signIn(Role::Bench);
         $with = ['gauge' => (string) $gauge->id];
-        self::assertStringContainsString('Taken without a zero check', $this->post($case, 'drive-gear/thickness', $with + ['readings' => '25.98 mm'], live: true));
-        $this->browser->request('POST', '/gauges/'.$gauge->id.'/zero', ['_token' => $this->token('/cases/'.$case->number.'/readings'), 'zero' => '2 bar']);
+        self::assertStringContainsString(
+            'Taken without a zero check',
+            $this->post($case, 'drive-gear/thickness', $with + ['readings' => '25.98 mm'], live: true),
+        );
+        $this->browser->request(
+            'POST',
+            '/gauges/'.$gauge->id.'/zero',
+            ['_token' => $this->token('/cases/'.$case->number.'/readings'), 'zero' => '2 bar'],
+        );
         self::assertResponseStatusCodeSame(422);
-        $this->browser->request('POST', '/gauges/'.$gauge->id.'/zero', ['_token' => $this->token('/cases/'.$case->number.'/readings'), 'zero' => '0.002']);
+        $this->browser->request(
+            'POST',
+            '/gauges/'.$gauge->id.'/zero',
+            ['_token' => $this->token('/cases/'.$case->number.'/readings'), 'zero' => '0.002'],
+        );
         self::assertResponseRedirects('/gauges');
         $this->post($case, 'driven-gear/thickness', $with + ['readings' => '25.98 mm']);
         self::assertSame('0.002 mm', $this->measured($case, 'driven-gear', 'thickness')->reading?->zero);
@@ -125,7 +164,11 @@ final class ReadingsTest extends AppTestCase
         $this->browser->request('GET', '/cases/'.$case->number.'/readings');
         self::assertSelectorTextContains('.zero.due', 'zero check first');
         $this->post($case, 'driven-gear/tip-diameter', $with + ['readings' => '44.96 mm']);
-        self::assertSame('', $this->measured($case, 'driven-gear', 'tip-diameter')->reading?->zero, 'a check of two hours ago no longer counts');
+        self::assertSame(
+            '',
+            $this->measured($case, 'driven-gear', 'tip-diameter')->reading?->zero,
+            'a check of two hours ago no longer counts',
+        );
     }
 
     public function testANoteAddedLaterDoesNotMakeItANewReading(): void
@@ -143,11 +186,22 @@ final class ReadingsTest extends AppTestCase
         }
         self::em()->flush();
         $taken = $reading->at->getTimestamp();
-        $this->post($case, 'drive-gear/thickness', $with + ['zero' => '0.001 mm', 'seen' => '25.98 mm', 'note' => 'a burr was stoned off first']);
+        $this->post(
+            $case,
+            'drive-gear/thickness',
+            $with + ['zero' => '0.001 mm', 'seen' => '25.98 mm', 'note' => 'a burr was stoned off first'],
+        );
         self::em()->clear();
         $reading = self::em()->find(Reading::class, $reading->id);
-        self::assertSame([$taken, 'bench 1', '0.001 mm', 'a burr was stoned off first'], [$reading?->at->getTimestamp(), $reading?->byWhom, $reading?->zero, $reading?->note]);
-        self::assertCount(1, self::em()->getRepository(ZeroCheck::class)->findBy(['gauge' => $gauge->id->toRfc4122()]), 'an old zero sent along is no new zero check');
+        self::assertSame(
+            [$taken, 'bench 1', '0.001 mm', 'a burr was stoned off first'],
+            [$reading?->at->getTimestamp(), $reading?->byWhom, $reading?->zero, $reading?->note],
+        );
+        self::assertCount(
+            1,
+            self::em()->getRepository(ZeroCheck::class)->findBy(['gauge' => $gauge->id->toRfc4122()]),
+            'an old zero sent along is no new zero check',
+        );
         // Measured anew, without a zero check of today: the old zero does not count for it.
         $this->post($case, 'drive-gear/thickness', ['readings' => '25.97 mm', 'zero' => '0.001 mm', 'seen' => '25.98 mm'] + $with);
         self::em()->clear();
@@ -192,7 +246,12 @@ final class ReadingsTest extends AppTestCase
         self::assertSame(Verdict::Outside, $this->measured($case, 'drive-gear', 'journal')->verdict());
         $this->browser->request('GET', '/cases/'.$case->number.'/readings');
         self::assertStringContainsString('The sources disagree', $this->said());
-        $choose = fn (string $reason, string $chosen = 'book'): int => $this->act($case, 'limits/drive-gear/journal', ['chosen' => $chosen, 'reason' => $reason], 'readings');
+        $choose = fn (string $reason, string $chosen = 'book'): int => $this->act(
+            $case,
+            'limits/drive-gear/journal',
+            ['chosen' => $chosen, 'reason' => $reason],
+            'readings',
+        );
         self::assertSame(422, $choose(' '));
         self::assertSame(404, $choose('x', 'nobody'));
         self::assertSame(303, $choose('not our warranty'));
@@ -215,7 +274,11 @@ final class ReadingsTest extends AppTestCase
         $this->signIn(Role::Bench);
         self::assertSame(303, $this->send('/cases/'.$case->number.'/parts/body', '/parts/body', ['part[duty]' => 'work']));
         self::assertSame(Verdict::Outside, $this->measured($this->fresh($case), 'body', 'side-clearance')->verdict());
-        self::assertCount(0, $this->browser->request('GET', '/cases/'.$case->number.'/parts/rear-cover')->filter('[name="part[duty]"]'), 'asked only where it matters');
+        self::assertCount(
+            0,
+            $this->browser->request('GET', '/cases/'.$case->number.'/parts/rear-cover')->filter('[name="part[duty]"]'),
+            'asked only where it matters',
+        );
     }
 
     public function testASizeWorkedOutCarriesTheUncertaintyOfItsReadingsAndIsCrossChecked(): void
@@ -257,14 +320,24 @@ final class ReadingsTest extends AppTestCase
         self::em()->flush();
         $this->signIn(Role::Bench);
         $done = function (array $fields) use ($case): int {
-            $form = $this->browser->request('GET', '/cases/'.$case->number.'/strip?step=relief')->filter('form[action$="/strip/relief"]')->form();
-            $this->browser->request('POST', $form->getUri(), array_merge_recursive($form->getPhpValues(), ['state' => 'done', 'step' => $fields]));
+            $form = $this->browser->request(
+                'GET',
+                '/cases/'.$case->number.'/strip?step=relief',
+            )->filter('form[action$="/strip/relief"]')->form();
+            $this->browser->request(
+                'POST',
+                $form->getUri(),
+                array_merge_recursive($form->getPhpValues(), ['state' => 'done', 'step' => $fields]),
+            );
 
             return $this->browser->getResponse()->getStatusCode();
         };
         self::assertSame(422, $done([]));
         self::assertStringContainsString('Take it as found first', $this->said());
-        $form = $this->browser->request('GET', '/cases/'.$case->number.'/strip?step=relief')->filter('form[action$="/strip/relief"]')->form(['step[adjuster_0]' => '4.25 turn']);
+        $form = $this->browser->request(
+            'GET',
+            '/cases/'.$case->number.'/strip?step=relief',
+        )->filter('form[action$="/strip/relief"]')->form(['step[adjuster_0]' => '4.25 turn']);
         $this->browser->request('POST', $form->getUri(), $form->getPhpValues() + ['state' => 'done']);
         self::assertResponseStatusCodeSame(303);
         self::assertSame('4.25 turn', $this->measured($case, 'relief-valve', 'adjuster')->asFound);

@@ -24,7 +24,12 @@ final class RepairTest extends AppTestCase
     private function take(string $list, string $csv): int
     {
         file_put_contents($file = sys_get_temp_dir().'/prices-'.bin2hex(random_bytes(4)).'.csv', $csv);
-        $this->browser->request('POST', '/prices', ['_token' => $this->token('/prices'), 'list' => $list], ['file' => new UploadedFile($file, 'prices.csv', 'text/csv', null, true)]);
+        $this->browser->request(
+            'POST',
+            '/prices',
+            ['_token' => $this->token('/prices'), 'list' => $list],
+            ['file' => new UploadedFile($file, 'prices.csv', 'text/csv', null, true)],
+        );
 
         return $this->browser->getResponse()->getStatusCode();
     }
@@ -33,14 +38,28 @@ final class RepairTest extends AppTestCase
     {
         $this->signIn(Role::Analyst);
         $case = $this->aCase('PR-1');
-        foreach (['front-block' => Disposition::Replace, 'rear-block' => Disposition::Reuse, 'suction-strainer' => Disposition::Upgrade] as $part => $disposition) {
+        foreach (
+            [
+                'front-block' => Disposition::Replace,
+                'rear-block' => Disposition::Reuse,
+                'suction-strainer' => Disposition::Upgrade,
+            ] as $part => $disposition
+        ) {
             $record = new PartRecord($case, $part);
             [$record->disposition, $record->dispositionReason] = [$disposition, 'as read'];
             self::em()->persist($record);
         }
         self::em()->flush();
-        $this->take('Test', "family;part;price;days;version\nexternal-gear-pump;front-block;86,00 EUR;6;\nexternal-gear-pump;suction-strainer;24.60 EUR;;\nexternal-gear-pump;suction-strainer;58.00 EUR;3;upgrade\n");
-        $this->browser->request('POST', '/prices/rates', ['_token' => $this->token('/prices'), 'hour' => '64 EUR', 'tax' => '19 %', 'hoursADay' => '6']);
+        $this->take(
+            'Test',
+            "family;part;price;days;version\nexternal-gear-pump;front-block;86,00 "
+                ."EUR;6;\nexternal-gear-pump;suction-strainer;24.60 EUR;;\nexternal-gear-pump;suction-strainer;58.00 EUR;3;upgrade\n",
+        );
+        $this->browser->request(
+            'POST',
+            '/prices/rates',
+            ['_token' => $this->token('/prices'), 'hour' => '64 EUR', 'tax' => '19 %', 'hoursADay' => '6'],
+        );
 
         return $case;
     }
@@ -48,7 +67,21 @@ final class RepairTest extends AppTestCase
     private function offer(CaseFile $case, string $until = '+30 days'): Offer
     {
         $this->act($case, 'options/cured', [], 'repair');
-        self::assertSame(303, $this->act($case, 'offers', ['story' => 'Grains got in.', 'theory' => '', 'questions' => "Was the tank emptied?\n\n", 'unpriced' => 'yes', 'until' => (new \DateTimeImmutable("today $until"))->format('Y-m-d')], 'repair'));
+        self::assertSame(
+            303,
+            $this->act(
+                $case,
+                'offers',
+                [
+                    'story' => 'Grains got in.',
+                    'theory' => '',
+                    'questions' => "Was the tank emptied?\n\n",
+                    'unpriced' => 'yes',
+                    'until' => (new \DateTimeImmutable("today $until"))->format('Y-m-d'),
+                ],
+                'repair',
+            ),
+        );
 
         return self::em()->getRepository(Offer::class)->findOneBy(['case' => $case], ['id' => 'DESC']) ?? self::fail('There is no offer.');
     }
@@ -67,9 +100,16 @@ final class RepairTest extends AppTestCase
         self::assertStringContainsString('Line 3: external-gear-pump has no part “wheel”', $this->said());
         self::assertSame(0, self::em()->getRepository(PriceRow::class)->count([]));
         self::assertSame(422, $this->take('', "family,part,price\n"));
-        self::assertSame(303, $this->take('Pellam', "family,part,price\nexternal-gear-pump,body,10 EUR\nexternal-gear-pump,shaft-seal,2 EUR\n"));
+        self::assertSame(
+            303,
+            $this->take('Pellam', "family,part,price\nexternal-gear-pump,body,10 EUR\nexternal-gear-pump,shaft-seal,2 EUR\n"),
+        );
         self::assertSame(303, $this->take('Pellam', "family,part,price\nexternal-gear-pump,body,11 EUR\n"));
-        self::assertSame(['11.00 EUR'], array_map(static fn (PriceRow $row): string => $row->price, self::em()->getRepository(PriceRow::class)->findAll()), 'a list of the same name takes its place');
+        self::assertSame(
+            ['11.00 EUR'],
+            array_map(static fn (PriceRow $row): string => $row->price, self::em()->getRepository(PriceRow::class)->findAll()),
+            'a list of the same name takes its place',
+        );
     }
 
     public function testTheDecisionsMakeTheWorkAndOneOfAPairIsWarnedOf(): void
@@ -83,21 +123,47 @@ final class RepairTest extends AppTestCase
         self::assertStringContainsString('No price of an exchange unit', $this->said());
         $option = self::em()->getRepository(RepairOption::class)->findOneBy(['case' => $case]);
         self::assertContains('24.60 EUR', array_column($option->lines ?? [], 'low'), 'as it was: the plain strainer');
-        self::assertSame(422, $this->act($case, 'options/as-it-was/save', ['lines' => [['what' => 'Flushing', 'kind' => 'cleaning', 'low' => 'much', 'high' => '']]], 'repair'));
+        self::assertSame(
+            422,
+            $this->act(
+                $case,
+                'options/as-it-was/save',
+                ['lines' => [['what' => 'Flushing', 'kind' => 'cleaning', 'low' => 'much', 'high' => '']]],
+                'repair',
+            ),
+        );
         self::assertStringContainsString('Flushing: "much" is no amount', $this->said());
         self::assertStringContainsString('value="much"', (string) $this->browser->getResponse()->getContent(), 'what was typed stays');
-        self::assertSame(303, $this->act($case, 'options/as-it-was/save', ['lines' => [['what' => 'Flushing', 'kind' => 'cleaning', 'low' => '100 EUR', 'high' => '120 EUR', 'hours' => '7']]], 'repair'));
-        self::assertStringContainsString('119.00 EUR to 142.80 EUR', $this->browser->request('GET', "/cases/{$case->number}/repair")->text(), '19 % on 100 and on 120');
+        self::assertSame(
+            303,
+            $this->act(
+                $case,
+                'options/as-it-was/save',
+                ['lines' => [['what' => 'Flushing', 'kind' => 'cleaning', 'low' => '100 EUR', 'high' => '120 EUR', 'hours' => '7']]],
+                'repair',
+            ),
+        );
+        self::assertStringContainsString(
+            '119.00 EUR to 142.80 EUR',
+            $this->browser->request('GET', "/cases/{$case->number}/repair")->text(),
+            '19 % on 100 and on 120',
+        );
     }
 
     public function testWhatWasUsedOfTheKitIsTickedAndWhatIsLeftOverHasItsReason(): void
     {
         $case = $this->decided();
-        self::assertStringContainsString('not ticked yet', $this->browser->request('GET', "/cases/{$case->number}/repair")->filter('#kit')->text());
+        self::assertStringContainsString(
+            'not ticked yet',
+            $this->browser->request('GET', "/cases/{$case->number}/repair")->filter('#kit')->text(),
+        );
         self::assertSame(303, $this->act($case, 'kit', ['part' => 'shaft-seal', 'state' => 'used'], 'repair'));
         self::assertSame(422, $this->act($case, 'kit', ['part' => 'front-cover-seal', 'state' => 'left'], 'repair'));
         self::assertStringContainsString('it was to go in: why is it left over?', $this->said());
-        self::assertSame(303, $this->act($case, 'kit', ['part' => 'front-cover-seal', 'state' => 'left', 'why' => 'the cover was never off'], 'repair'));
+        self::assertSame(
+            303,
+            $this->act($case, 'kit', ['part' => 'front-cover-seal', 'state' => 'left', 'why' => 'the cover was never off'], 'repair'),
+        );
         self::assertSame(404, $this->act($case, 'kit', ['part' => 'wheel', 'state' => 'used'], 'repair'));
         self::assertSame(303, $this->act($case, 'kit', ['part' => 'driven-gear', 'state' => 'used'], 'repair'));
         $kit = $this->browser->request('GET', "/cases/{$case->number}/repair")->filter('#kit')->text();
@@ -121,10 +187,16 @@ final class RepairTest extends AppTestCase
         self::em()->persist($body = new PartRecord($this->fresh($case), 'body'));
         [$body->disposition, $body->dispositionReason] = [Disposition::Machine, 'bored out'];
         self::em()->flush();
-        self::assertStringContainsString('Machining body: nobody has worked out how much may come off', $this->browser->request('GET', "/cases/{$case->number}/repair")->text());
+        self::assertStringContainsString(
+            'Machining body: nobody has worked out how much may come off',
+            $this->browser->request('GET', "/cases/{$case->number}/repair")->text(),
+        );
         $this->act($case, 'options/as-it-was', [], 'repair');
         $option = self::em()->getRepository(RepairOption::class)->findOneBy(['case' => $case]) ?? self::fail('It is not kept.');
-        self::assertStringContainsString('Of this family 2 repairs went out, 1 came back after 50 days; the others run since 20 days.', $option->life);
+        self::assertStringContainsString(
+            'Of this family 2 repairs went out, 1 came back after 50 days; the others run since 20 days.',
+            $option->life,
+        );
     }
 
     public function testACustomerChoosesOnceAndItStandsInTheCase(): void

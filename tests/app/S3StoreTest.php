@@ -27,7 +27,12 @@ final class S3StoreTest extends TestCase
         fclose($socket);
         self::$folder = sys_get_temp_dir().'/japhrex-s3-'.bin2hex(random_bytes(4));
         mkdir(self::$folder);
-        self::$server = new Process(['node', __DIR__.'/../../node_modules/s3rver/bin/s3rver.js', '-d', self::$folder, '-a', '127.0.0.1', '-p', (string) $port, '--configure-bucket', 'evidence', '-s']);
+        self::$server = new Process(
+            [
+                'node', __DIR__.'/../../node_modules/s3rver/bin/s3rver.js', '-d', self::$folder, '-a', '127.0.0.1',
+                '-p', (string) $port, '--configure-bucket', 'evidence', '-s',
+            ]
+        );
         self::$server->start();
         for ($i = 0; $i < 100 && false === @fsockopen('127.0.0.1', $port); ++$i) {
             usleep(100_000);

@@ -86,7 +86,12 @@ final class ShopTest extends AppTestCase
         self::assertSame(3, $board->parts['body']->grade());
         self::assertSame(0, $board->parts['dowels']->grade());
         $strip = self::service(Boards::class)->wearStrips([$case])[(string) $case->id];
-        self::assertSame([3, 0], array_values(array_filter(array_map(static fn ($cell): ?int => $cell->grade, $strip), static fn (?int $grade): bool => null !== $grade)));
+        self::assertSame(
+            [3, 0],
+            array_values(
+                array_filter(array_map(static fn ($cell): ?int => $cell->grade, $strip), static fn (?int $grade): bool => null !== $grade)
+            ),
+        );
     }
 
     public function testSurfacesStayOpenUntilTheyAreLookedAt(): void
@@ -133,11 +138,18 @@ final class ShopTest extends AppTestCase
         /** @var list<CaseFile> $cases */
         $cases = self::em()->getRepository(CaseFile::class)->findBy([], ['number' => 'ASC']);
         $cases = \array_slice($cases, -19);
-        self::assertCount(13, array_unique(array_map(static fn (CaseFile $case): string => $case->family, $cases)), 'the twelve families, the gear pump single and stacked');
+        self::assertCount(
+            13,
+            array_unique(array_map(static fn (CaseFile $case): string => $case->family, $cases)),
+            'the twelve families, the gear pump single and stacked',
+        );
         [$finished, $comeback, $stuck, $new, $press] = $cases;
         self::assertTrue($finished->isSigned());
         self::assertSame([], $this->board($finished)->problems, 'the finished chain is closed');
-        self::assertSame(0, array_sum(array_column($this->board($finished)->walk(), 'open')) - $this->board($finished)->walk()['report']['open']);
+        self::assertSame(
+            0,
+            array_sum(array_column($this->board($finished)->walk(), 'open')) - $this->board($finished)->walk()['report']['open'],
+        );
         self::assertSame($finished, $comeback->comebackOf);
         self::assertSame('rear-cover', $this->board($stuck)->strip->next()?->step->key);
         self::assertSame('intake', $this->board($new)->nextStage());
@@ -153,30 +165,52 @@ final class ShopTest extends AppTestCase
             $book = self::service(BookShelf::class)->book($case->family);
             foreach (self::em()->getRepository(Finding::class)->findBy(['case' => $case->id->toRfc4122()]) as $finding) {
                 self::assertTrue($book->hasPlace($finding->place()), $case->family.' '.$finding->place());
-                self::assertTrue(null === $finding->mode || null !== self::service(BookShelf::class)->modes()->get($finding->mode), (string) $finding->mode);
+                self::assertTrue(
+                    null === $finding->mode || null !== self::service(BookShelf::class)->modes()->get($finding->mode),
+                    (string) $finding->mode,
+                );
             }
             foreach (self::em()->getRepository(Reading::class)->findBy(['case' => $case->id->toRfc4122()]) as $reading) {
                 self::assertNotNull($book->field($reading->part.'/'.$reading->field), $case->family.' '.$reading->part.'/'.$reading->field);
             }
             foreach (self::em()->getRepository(StepRecord::class)->findBy(['case' => $case->id->toRfc4122()]) as $step) {
                 self::assertArrayHasKey($step->step, $book->strip, $case->family);
-                self::assertSame([], array_diff(array_keys($step->counted), array_map(static fn (Count $count): string => $count->what, $book->strip[$step->step]->counts)), $case->family.' '.$step->step);
+                self::assertSame(
+                    [],
+                    array_diff(
+                        array_keys($step->counted),
+                        array_map(static fn (Count $count): string => $count->what, $book->strip[$step->step]->counts),
+                    ),
+                    $case->family.' '.$step->step,
+                );
             }
             foreach (self::em()->getRepository(Complaint::class)->findBy(['case' => $case->id->toRfc4122()]) as $complaint) {
                 self::assertArrayHasKey($complaint->what, $book->complaints, $case->family);
             }
-            foreach (['intake', 'strip', 'parts', 'parts/'.array_key_first($book->parts), 'readings', 'chain', 'verdict', 'report', 'work-report', 'history', 'next'] as $page) {
+            foreach (
+                [
+                    'intake', 'strip', 'parts', 'parts/'.array_key_first($book->parts), 'readings', 'chain', 'verdict',
+                    'report', 'work-report', 'history', 'next',
+                ] as $page
+            ) {
                 $this->browser->request('GET', '/cases/'.$case->number.'/'.$page);
                 self::assertContains($this->browser->getResponse()->getStatusCode(), [200, 302], $case->number.' '.$page);
                 self::assertSelectorNotExists('form[data-autosave]');
-                $cells = $this->browser->getCrawler()->filter('main td, main p, main dd, main li')->each(static fn ($node): string => $node->text());
-                self::assertSame([], array_values(preg_grep(self::INSIDE, $cells) ?: []), $case->number.' '.$page.': words from the inside stay inside');
+                $cells = $this->browser->getCrawler()->filter('main td, main p, main dd, main li')->each(
+                    static fn ($node): string => $node->text()
+                );
+                self::assertSame(
+                    [],
+                    array_values(preg_grep(self::INSIDE, $cells) ?: []),
+                    $case->number.' '.$page.': words from the inside stay inside',
+                );
             }
         }
     }
 
     /**
-     * A supplier's claim settled, one refused for want of evidence, a comeback on our own warranty, a cause not found, a customer who chose the cure.
+     * A supplier's claim settled, one refused for want of evidence, a comeback on our own warranty, a cause not found, a customer who chose
+     * the cure.
      *
      * @param list<CaseFile> $cases
      */
@@ -188,10 +222,24 @@ final class ShopTest extends AppTestCase
             $gone = self::service(ProofDesk::class)->handover($case) ?? self::fail($case->number.' never went out.');
             self::assertNotContains('', $outcomes, $case->number.': every step of the proof is written down');
             self::assertNull(BuildDesk::next(self::service(BuildDesk::class)->sheet($case)), $case->number.' is built');
-            self::assertSame(\in_array('missed', $outcomes, true), '' !== $gone->despite, $case->number.': what is not passed has its reason');
+            self::assertSame(
+                \in_array('missed', $outcomes, true),
+                '' !== $gone->despite,
+                $case->number.': what is not passed has its reason',
+            );
             $claim = self::em()->getRepository(Claim::class)->findOneBy(['case' => $case]);
             $offer = self::em()->getRepository(Offer::class)->findOneBy(['case' => $case]);
-            $ends[] = implode(' ', array_filter([$claim?->state()->value, $offer?->chosen?->value, self::service(Signing::class)->current($case)->causeNotFound ? 'not found' : '', null === $case->comebackOf ? '' : 'comeback']));
+            $ends[] = implode(
+                ' ',
+                array_filter(
+                    [
+                        $claim?->state()->value,
+                        $offer?->chosen?->value,
+                        self::service(Signing::class)->current($case)->causeNotFound ? 'not found' : '',
+                        null === $case->comebackOf ? '' : 'comeback',
+                    ]
+                ),
+            );
         }
         self::assertEqualsCanonicalizing(['cured', 'refused', 'settled', 'not found', 'accepted comeback'], $ends);
     }

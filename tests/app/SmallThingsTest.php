@@ -39,7 +39,17 @@ final class SmallThingsTest extends TestCase
     {
         $mm = static fn (float $value): Quantity => Quantity::of($value, 'mm', Dimension::Length);
 
-        return new Field('width', 'Width', Dimension::Length, $method, [new LimitSet('book', new Limits($mm(26), $mm(25.965), null), 'sample', true)], '', [], '', '');
+        return new Field(
+            'width',
+            'Width',
+            Dimension::Length,
+            $method,
+            [new LimitSet('book', new Limits($mm(26), $mm(25.965), null), 'sample', true)],
+            '',
+            [],
+            '',
+            '',
+        );
     }
 
     private static function entry(string $text, string $zero = '', ?Gauge $gauge = null, Method $method = Method::Reading): ReadingEntry
@@ -63,9 +73,15 @@ final class SmallThingsTest extends TestCase
 
     public function testAGaugeForAngleDoesNotMeasureALength(): void
     {
-        self::assertArrayHasKey('gauge', self::entry('25.98 mm', '', new Gauge('Protractor', Method::Reading, '0.1 deg', '', null))->errors);
+        self::assertArrayHasKey(
+            'gauge',
+            self::entry('25.98 mm', '', new Gauge('Protractor', Method::Reading, '0.1 deg', '', null))->errors,
+        );
         self::assertArrayHasKey('zero', self::entry('25.98 mm', 'much')->errors);
-        self::assertSame([], self::entry('25.98 mm', '0.001 mm', new Gauge('Micrometer', Method::Reading, '0.001 mm', '0.003 mm', null))->errors);
+        self::assertSame(
+            [],
+            self::entry('25.98 mm', '0.001 mm', new Gauge('Micrometer', Method::Reading, '0.001 mm', '0.003 mm', null))->errors,
+        );
     }
 
     public function testSixtyReadingsAreTheMost(): void
@@ -164,7 +180,13 @@ final class SmallThingsTest extends TestCase
     public function testTimesAndSizesAreWrittenAsTheShopSaysThem(): void
     {
         $twig = new ShopTwig();
-        self::assertSame(['just now', '5 min', '3 h', '12 d'], array_map(static fn (string $since): string => $twig->age(new \DateTimeImmutable($since)), ['-3 seconds', '-5 minutes', '-3 hours -5 minutes', '-12 days -1 hour']));
+        self::assertSame(
+            ['just now', '5 min', '3 h', '12 d'],
+            array_map(
+                static fn (string $since): string => $twig->age(new \DateTimeImmutable($since)),
+                ['-3 seconds', '-5 minutes', '-3 hours -5 minutes', '-12 days -1 hour'],
+            ),
+        );
         self::assertSame(['1 kB', '195 kB', '1.6 MB'], array_map($twig->bytes(...), [12, 195009, 1597603]));
         self::assertSame('', $twig->cut(null));
     }

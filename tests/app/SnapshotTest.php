@@ -29,10 +29,16 @@ final class SnapshotTest extends SignedCaseTestCase
         self::assertIsArray($document['book']);
         $document['book'] = array_diff_key($document['book'], ['text' => 1, 'sha256' => 1]);
         $text = json_encode($document, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR);
-        $text = (string) preg_replace(['/\d{4}-\d\d-\d\dT[\d:]+\+\d\d:\d\d/', '/OQ-\d\d-\d{4}/', '/("(?:mean|guard|size|u|value)": )-?[\d.e-]+/'], ['TIME', 'NUMBER', '$1SIZE'], $text);
+        $text = (string) preg_replace(
+            ['/\d{4}-\d\d-\d\dT[\d:]+\+\d\d:\d\d/', '/OQ-\d\d-\d{4}/', '/("(?:mean|guard|size|u|value)": )-?[\d.e-]+/'],
+            ['TIME', 'NUMBER', '$1SIZE'],
+            $text,
+        );
         $keys = [];
 
-        return (string) preg_replace_callback('/[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[0-9a-f]{4}-[0-9a-f]{12}/', static function (array $found) use (&$keys): string {
+        return (string) preg_replace_callback('/[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[0-9a-f]{4}-[0-9a-f]{12}/', static function (
+            array $found,
+        ) use (&$keys): string {
             return $keys[$found[0]] ??= 'key-'.(\count($keys) + 1);
         }, $text)."\n";
     }
@@ -64,7 +70,11 @@ final class SnapshotTest extends SignedCaseTestCase
         self::assertStringContainsString('Front bearing block', $first);
         // The shop calls the part by another name from now on.
         $this->signIn(Role::Analyst);
-        $this->browser->request('POST', '/library/external-gear-pump/words/front-block', ['_token' => $this->token('/'), 'word' => 'Pressure plate']);
+        $this->browser->request(
+            'POST',
+            '/library/external-gear-pump/words/front-block',
+            ['_token' => $this->token('/'), 'word' => 'Pressure plate'],
+        );
         self::assertResponseRedirects();
         self::em()->clear();
         $verdict = self::em()->find(Verdict::class, $verdict->id) ?? self::fail();

@@ -75,7 +75,11 @@ final class VerdictTest extends AppTestCase
     {
         $signing = self::service(Signing::class);
         $verdict = $signing->current($case);
-        [$verdict->origin, $verdict->responsibility, $verdict->statement] = [$this->chained($case), Responsibility::Maintenance, 'Dirt came in.'];
+        [$verdict->origin, $verdict->responsibility, $verdict->statement] = [
+            $this->chained($case),
+            Responsibility::Maintenance,
+            'Dirt came in.',
+        ];
         $signing->sign($verdict, $this->person(Role::Analyst));
         $signing->second($verdict, $this->person(Role::Analyst, 'second'));
 
@@ -96,10 +100,17 @@ final class VerdictTest extends AppTestCase
         self::assertSame(303, $this->act($case, 'chain/findings/'.$finding?->id, [], 'chain'));
         self::assertSame(303, $this->act($case, 'chain/complaints/'.$complaint?->id, [], 'chain'));
         $this->browser->request('GET', $page);
-        $form = $this->browser->getCrawler()->filter('form[action$="/chain/nodes"]')->first()->form(['origin[name]' => 'Dirt let in', 'origin[origin]' => 'contamination', 'origin[evidence]' => 'grains']);
+        $form = $this->browser->getCrawler()->filter('form[action$="/chain/nodes"]')->first()->form(
+            ['origin[name]' => 'Dirt let in', 'origin[origin]' => 'contamination', 'origin[evidence]' => 'grains']
+        );
         $this->browser->submit($form);
         self::assertResponseRedirects($page);
-        foreach ([['Dirt let in', 'Scoring, front bearing block, running face'], ['Scoring, front bearing block, running face', 'Low flow or slow movement']] as [$from, $to]) {
+        foreach (
+            [
+                ['Dirt let in', 'Scoring, front bearing block, running face'],
+                ['Scoring, front bearing block, running face', 'Low flow or slow movement'],
+            ] as [$from, $to]
+        ) {
             $this->join($page, $from, $to);
         }
         $this->browser->request('GET', $page);
@@ -110,8 +121,13 @@ final class VerdictTest extends AppTestCase
     private function join(string $page, string $from, string $to): void
     {
         $crawler = $this->browser->request('GET', $page);
-        $option = static fn (string $list, string $name): string => (string) $crawler->filter("#link_$list option")->reduce(static fn ($node): bool => $name === trim($node->text()))->attr('value');
-        $this->browser->submit($crawler->filter('#link-form')->form(), ['link[from]' => $option('from', $from), 'link[to]' => $option('to', $to), 'link[mechanism]' => 'abrasion']);
+        $option = static fn (string $list, string $name): string => (string) $crawler->filter("#link_$list option")->reduce(
+            static fn ($node): bool => $name === trim($node->text())
+        )->attr('value');
+        $this->browser->submit(
+            $crawler->filter('#link-form')->form(),
+            ['link[from]' => $option('from', $from), 'link[to]' => $option('to', $to), 'link[mechanism]' => 'abrasion'],
+        );
         self::assertResponseRedirects($page);
     }
 
@@ -120,7 +136,14 @@ final class VerdictTest extends AppTestCase
         $case = $this->judged();
         $origin = $this->chained($case);
         $this->signIn(Role::Analyst);
-        self::assertSame(422, $this->send('/cases/'.$case->number.'/chain', '/chain/links', ['link[from]' => (string) $origin->id, 'link[to]' => (string) $origin->id, 'link[mechanism]' => 'abrasion']));
+        self::assertSame(
+            422,
+            $this->send(
+                '/cases/'.$case->number.'/chain',
+                '/chain/links',
+                ['link[from]' => (string) $origin->id, 'link[to]' => (string) $origin->id, 'link[mechanism]' => 'abrasion'],
+            ),
+        );
         self::assertStringContainsString('does not cause itself', $this->said());
     }
 
@@ -132,18 +155,32 @@ final class VerdictTest extends AppTestCase
         self::assertStringContainsString('The chain leaves 2 points open', $this->said());
         $reasons = $this->reasons($case);
         self::assertCount(2, $reasons['despite']);
-        self::assertSame(422, $this->act($case, 'verdict/sign', ['despite' => \array_slice($reasons['despite'], 0, 1)] + $reasons, 'verdict'), 'a reason for each');
+        self::assertSame(
+            422,
+            $this->act($case, 'verdict/sign', ['despite' => \array_slice($reasons['despite'], 0, 1)] + $reasons, 'verdict'),
+            'a reason for each',
+        );
         self::assertStringContainsString('seen and left', (string) $this->browser->getResponse()->getContent(), 'what was typed stays');
         self::assertSame(409, $this->act($case, 'verdict/sign', $reasons, 'verdict'));
         self::assertStringContainsString('Missing: the origin, or “cause not found”; who carries it; the statement', $this->said());
     }
 
-    /** @return array{despite: array<string, string>, password: string} a reason for each point that the chain leaves open, as the page asks for them */
+    /**
+     * @return array{
+     *     despite: array<string, string>, password: string,
+     * } a reason for each point that the chain leaves open, as the page asks for them
+     */
     private function reasons(CaseFile $case): array
     {
         $fields = $this->browser->request('GET', '/cases/'.$case->number.'/verdict')->filter('input[name^="despite["]');
 
-        return ['despite' => array_fill_keys($fields->each(static fn ($field): string => substr((string) $field->attr('name'), 8, -1)), 'seen and left'), 'password' => 'quay'];
+        return [
+            'despite' => array_fill_keys(
+                $fields->each(static fn ($field): string => substr((string) $field->attr('name'), 8, -1)),
+                'seen and left',
+            ),
+            'password' => 'quay',
+        ];
     }
 
     public function testCauseNotFoundIsAnHonestVerdictThatSaysWhatStaysAtRisk(): void
@@ -161,11 +198,25 @@ final class VerdictTest extends AppTestCase
         $case = $this->judged();
         $origin = $this->chained($case);
         $this->signIn(Role::Analyst);
-        $this->send('/cases/'.$case->number.'/verdict', '/verdict', ['verdict[origin]' => (string) $origin->id, 'verdict[responsibility]' => 'maintenance', 'verdict[statement]' => 'Dirt came in.']);
-        self::assertStringContainsString('An alternative that nothing excludes', $this->browser->request('GET', '/cases/'.$case->number.'/verdict')->text());
+        $this->send(
+            '/cases/'.$case->number.'/verdict',
+            '/verdict',
+            [
+                'verdict[origin]' => (string) $origin->id,
+                'verdict[responsibility]' => 'maintenance',
+                'verdict[statement]' => 'Dirt came in.',
+            ],
+        );
+        self::assertStringContainsString(
+            'An alternative that nothing excludes',
+            $this->browser->request('GET', '/cases/'.$case->number.'/verdict')->text(),
+        );
         self::assertSame(422, $this->act($case, 'verdict/sign', [], 'verdict'), 'one scored face can be told from several ends');
         self::assertSame(303, $this->act($case, 'verdict/sign', $this->reasons($case), 'verdict'));
-        self::assertSame('seen and left', self::em()->getRepository(Verdict::class)->findOneBy(['case' => $case->id->toRfc4122()])?->despite[0]['reason']);
+        self::assertSame(
+            'seen and left',
+            self::em()->getRepository(Verdict::class)->findOneBy(['case' => $case->id->toRfc4122()])?->despite[0]['reason'],
+        );
         self::assertSame(409, $this->act($case, 'verdict/second', ['password' => 'quay'], 'verdict'));
         self::assertStringContainsString('A second pair of eyes is somebody else', $this->said());
         $this->signIn(Role::Analyst, 'second');
@@ -191,14 +242,30 @@ final class VerdictTest extends AppTestCase
         self::assertSame('70', $this->browser->getCrawler()->filter('#share-installer')->attr('value'), 'what was typed stays');
         self::assertSame(422, $this->act($case, 'verdict/shares', ['percent' => ['installer' => '70', 'undetermined' => '30']], 'verdict'));
         self::assertStringContainsString('Installer: which links of the chain does this share rest on?', $this->said());
-        $this->browser->request('POST', '/cases/'.$case->number.'/verdict/shares', ['_token' => $this->token('/cases/'.$case->number.'/verdict'), 'percent' => ['undetermined' => '30', 'installer' => '70'], 'links' => ['installer' => [$link, 'nothing']]]);
+        $this->browser->request(
+            'POST',
+            '/cases/'.$case->number.'/verdict/shares',
+            [
+                '_token' => $this->token('/cases/'.$case->number.'/verdict'),
+                'percent' => ['undetermined' => '30', 'installer' => '70'],
+                'links' => ['installer' => [$link, 'nothing']],
+            ],
+        );
         self::assertResponseRedirects();
         $verdict = self::em()->getRepository(Verdict::class)->findOneBy(['case' => $case->id->toRfc4122()]);
-        self::assertSame([['who' => 'installer', 'percent' => 70, 'links' => [$link]], ['who' => 'undetermined', 'percent' => 30, 'links' => []]], $verdict?->shares);
+        self::assertSame(
+            [['who' => 'installer', 'percent' => 70, 'links' => [$link]], ['who' => 'undetermined', 'percent' => 30, 'links' => []]],
+            $verdict?->shares,
+        );
         self::assertSame(Responsibility::Installer, $verdict->responsibility);
-        self::assertStringNotContainsString('The chain has changed since', $this->browser->request('GET', '/cases/'.$case->number.'/verdict')->text());
+        self::assertStringNotContainsString(
+            'The chain has changed since',
+            $this->browser->request('GET', '/cases/'.$case->number.'/verdict')->text(),
+        );
 
-        $node = self::em()->getRepository(ChainNode::class)->findOneBy(['case' => $case->id->toRfc4122(), 'kind' => NodeKind::Damage]) ?? self::fail();
+        $node = self::em()->getRepository(ChainNode::class)->findOneBy(
+            ['case' => $case->id->toRfc4122(), 'kind' => NodeKind::Damage]
+        ) ?? self::fail();
         $node->name = 'Scored block, front';
         self::em()->flush();
         $page = $this->browser->request('GET', '/cases/'.$case->number.'/verdict')->text();
@@ -211,7 +278,11 @@ final class VerdictTest extends AppTestCase
         $case = $this->judged();
         $signing = self::service(Signing::class);
         $verdict = $signing->current($case);
-        [$verdict->origin, $verdict->responsibility, $verdict->statement] = [$this->chained($case), Responsibility::Maintenance, 'Dirt came in.'];
+        [$verdict->origin, $verdict->responsibility, $verdict->statement] = [
+            $this->chained($case),
+            Responsibility::Maintenance,
+            'Dirt came in.',
+        ];
         $signing->sign($verdict, $this->person(Role::Analyst));
         self::assertTrue($verdict->awaitsSecond());
         // A page left open still has its button; the finding is gone.
@@ -232,7 +303,11 @@ final class VerdictTest extends AppTestCase
         $case = $this->judged();
         $signing = self::service(Signing::class);
         $verdict = $signing->current($case);
-        [$verdict->origin, $verdict->responsibility, $verdict->statement] = [$this->chained($case), Responsibility::Maintenance, 'Dirt came in.'];
+        [$verdict->origin, $verdict->responsibility, $verdict->statement] = [
+            $this->chained($case),
+            Responsibility::Maintenance,
+            'Dirt came in.',
+        ];
         $signing->sign($verdict, $this->person(Role::Analyst));
         self::em()->persist($limit = new ShopLimit($case->family, 'drive-gear', 'thickness'));
         [$limit->min, $limit->source] = ['25.99 mm', 'our own sheet'];
@@ -241,7 +316,10 @@ final class VerdictTest extends AppTestCase
             $signing->second($verdict, $this->person(Role::Analyst, 'second'));
             self::fail('it is not the same document');
         } catch (ShopError $error) {
-            self::assertStringContainsString('Nothing is signed. Since the first signature this has changed: shop limits.', $error->getMessage());
+            self::assertStringContainsString(
+                'Nothing is signed. Since the first signature this has changed: shop limits.',
+                $error->getMessage(),
+            );
         }
         self::assertNull($verdict->signedBy);
     }
@@ -251,11 +329,20 @@ final class VerdictTest extends AppTestCase
         $case = $this->judged();
         $signing = self::service(Signing::class);
         $verdict = $signing->current($case);
-        [$verdict->origin, $verdict->responsibility, $verdict->statement] = [$this->chained($case), Responsibility::Maintenance, 'Dirt came in.'];
+        [$verdict->origin, $verdict->responsibility, $verdict->statement] = [
+            $this->chained($case),
+            Responsibility::Maintenance,
+            'Dirt came in.',
+        ];
         $signing->sign($verdict, $this->person(Role::Analyst));
         $digest = $verdict->snapshotHash;
         $this->signIn(Role::Analyst, 'second');
-        foreach (['intake', 'strip', 'parts', 'parts/front-block', 'readings', 'wear', 'chain', 'verdict', 'warranty', 'repair', 'build', 'proof', 'report', 'history', 'phone', 'photos'] as $page) {
+        foreach (
+            [
+                'intake', 'strip', 'parts', 'parts/front-block', 'readings', 'wear', 'chain', 'verdict', 'warranty',
+                'repair', 'build', 'proof', 'report', 'history', 'phone', 'photos',
+            ] as $page
+        ) {
             $this->browser->request('GET', '/cases/'.$case->number.'/'.$page);
             self::assertResponseIsSuccessful($page);
         }
@@ -319,7 +406,10 @@ final class VerdictTest extends AppTestCase
         $report = $this->report($case);
         self::assertSame('', $report->error);
         self::assertSame(ReportState::Ready, $report->state);
-        self::assertStringStartsWith('%PDF-', (string) stream_get_contents(self::service(StoredFiles::class)->open('reports', (string) $report->hash), 8));
+        self::assertStringStartsWith(
+            '%PDF-',
+            (string) stream_get_contents(self::service(StoredFiles::class)->open('reports', (string) $report->hash), 8),
+        );
         $hash = $report->hash;
         // A worker that died after storing gets its work handed out again.
         self::service(MakeReportHandler::class)(new MakeReport($report->id));
@@ -355,7 +445,10 @@ final class VerdictTest extends AppTestCase
             }
         };
         $real = self::service(MakeReportHandler::class);
-        $arguments = array_map(static fn (\ReflectionParameter $p): mixed => 'pdf' === $p->name ? $broken : $handler->getProperty($p->name)->getValue($real), $handler->getConstructor()?->getParameters() ?? []);
+        $arguments = array_map(
+            static fn (\ReflectionParameter $p): mixed => 'pdf' === $p->name ? $broken : $handler->getProperty($p->name)->getValue($real),
+            $handler->getConstructor()?->getParameters() ?? [],
+        );
         $handler->newInstance(...$arguments)(new MakeReport($report->id));
         self::assertSame(ReportState::Failed, $report->state);
         self::assertStringContainsString('no room on the disk', $report->error);
@@ -382,7 +475,11 @@ final class VerdictTest extends AppTestCase
         $case = $this->judged();
         $signing = self::service(Signing::class);
         $verdict = $signing->current($case);
-        [$verdict->origin, $verdict->responsibility, $verdict->statement] = [$this->chained($case), Responsibility::Maintenance, 'Dirt came in.'];
+        [$verdict->origin, $verdict->responsibility, $verdict->statement] = [
+            $this->chained($case),
+            Responsibility::Maintenance,
+            'Dirt came in.',
+        ];
         $analyst = $this->signIn(Role::Analyst);
         self::assertInstanceOf(User::class, $analyst);
         $signing->sign($verdict, $analyst);

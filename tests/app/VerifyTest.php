@@ -28,8 +28,16 @@ final class VerifyTest extends SignedCaseTestCase
         // What was committed here goes again, past every trigger.
         $owner = $this->owner();
         $owner->executeStatement('SET session_replication_role = replica');
-        $tables = array_diff($owner->fetchFirstColumn("SELECT tablename FROM pg_tables WHERE schemaname = 'public'"), ['doctrine_migration_versions']);
-        $owner->executeStatement('TRUNCATE '.implode(', ', array_map(static fn (mixed $table): string => \is_string($table) ? '"'.$table.'"' : '', $tables)).' CASCADE');
+        $tables = array_diff(
+            $owner->fetchFirstColumn("SELECT tablename FROM pg_tables WHERE schemaname = 'public'"),
+            ['doctrine_migration_versions'],
+        );
+        $owner->executeStatement(
+            'TRUNCATE '.implode(
+                ', ',
+                array_map(static fn (mixed $table): string => \is_string($table) ? '"'.$table.'"' : '', $tables),
+            ).' CASCADE'
+        );
         self::service(FilesystemOperator::class)->delete('verified.json');
         parent::tearDown();
     }
@@ -45,7 +53,8 @@ final class VerifyTest extends SignedCaseTestCase
         $of = "case_id = '".$case->id."'";
         yield 'a finding made smaller' => "UPDATE finding SET grade = 1 WHERE $of";
         yield 'a finding removed' => "DELETE FROM finding WHERE $of";
-        yield 'a finding added' => "INSERT INTO finding SELECT (jsonb_populate_record(f, jsonb_build_object('id', gen_random_uuid()))).* FROM finding f WHERE $of";
+        yield 'a finding added' => "INSERT INTO finding SELECT (jsonb_populate_record(f, jsonb_build_object('id', gen_random_uuid()))).*
+            FROM finding f WHERE $of";
         yield 'a reading' => "UPDATE reading SET typed = '[\"19.90 mm\"]' WHERE $of";
         yield 'a link of the chain' => "UPDATE chain_link SET mechanism = 'fatigue' WHERE $of";
         yield 'the complaint' => "UPDATE complaint SET what = 'noise' WHERE $of";
@@ -78,7 +87,11 @@ final class VerifyTest extends SignedCaseTestCase
                 $app->executeStatement($sql);
                 self::fail('refused by the database: '.$what);
             } catch (DriverException $refused) {
-                self::assertMatchesRegularExpression('/stays as it was signed|superseded, never changed|permission denied|must be owner/', $refused->getMessage(), $what);
+                self::assertMatchesRegularExpression(
+                    '/stays as it was signed|superseded, never changed|permission denied|must be owner/',
+                    $refused->getMessage(),
+                    $what,
+                );
             }
         }
         self::assertSame([], $verification->run()['wrong'], 'nothing got through');
@@ -86,7 +99,10 @@ final class VerifyTest extends SignedCaseTestCase
         // Whoever owns the database can do it past the triggers; the digests say so.
         $owner = $this->owner();
         $owner->executeStatement('SET session_replication_role = replica');
-        $owner->executeStatement("UPDATE verdict SET snapshot = jsonb_set(snapshot, '{findings,0,grade}', '1') WHERE case_id = ?", [(string) $case->id]);
+        $owner->executeStatement(
+            "UPDATE verdict SET snapshot = jsonb_set(snapshot, '{findings,0,grade}', '1') WHERE case_id = ?",
+            [(string) $case->id],
+        );
         $owner->executeStatement("UPDATE audit_entry SET after = '1' WHERE case_id = ? AND field = 'grade'", [(string) $case->id]);
         $files = self::service(FilesystemOperator::class);
         $path = 'reports/'.substr((string) $report->hash, 0, 2).'/'.$report->hash;

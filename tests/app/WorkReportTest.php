@@ -74,6 +74,9 @@ final class WorkReportTest extends SignedCaseTestCase
         $wrong->body = 'otherwise';
         self::em()->persist($wrong);
         self::em()->flush();
-        self::assertContains(\sprintf('work report 2 of %s: its words are not what was signed', $case->number), array_column(self::service(Verification::class)->run()['wrong'], 'what'));
+        self::assertContains(
+            \sprintf('work report 2 of %s: its words are not what was signed', $case->number),
+            array_column(self::service(Verification::class)->run()['wrong'], 'what'),
+        );
     }
 }

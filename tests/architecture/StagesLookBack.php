@@ -41,7 +41,11 @@ final class StagesLookBack
         return PHPat::rule()
             ->classes(Selector::classname('/Twig$/', true))
             ->shouldNotDependOn()
-            ->classes(Selector::classname('/Repository$/', true), Selector::classname('/EntityManager/', true), Selector::classname('/^Doctrine.DBAL/', true))
+            ->classes(
+                Selector::classname('/Repository$/', true),
+                Selector::classname('/EntityManager/', true),
+                Selector::classname('/^Doctrine.DBAL/', true),
+            )
             ->because('what a template shows is handed to it');
     }
 }

@@ -84,7 +84,15 @@ test('a stand sends as it runs: it passes, and fails with the fault that was set
     await page.goto('/cases/OQ-26-0101/proof');
     await page.getByRole('button', { name: 'Begin the run' }).click();
     await expect(page.locator('#live')).toContainText('nothing has come');
-    const stand = spawn('php', ['stand-ins/stand/stand', ...asBuilt, `--token=${token}`, `--to=${baseURL}`, `--fault=${fault}`, '--minutes=4', '--pace=60']);
+    const stand = spawn('php', [
+      'stand-ins/stand/stand',
+      ...asBuilt,
+      `--token=${token}`,
+      `--to=${baseURL}`,
+      `--fault=${fault}`,
+      '--minutes=4',
+      '--pace=60',
+    ]);
     const ended = new Promise((done) => stand.on('exit', done));
     await expect(page.locator('#live-chart .band')).toBeVisible();
     // How many rows there are on the way is nobody's business; what stands at the end stays.
@@ -133,7 +141,9 @@ test('a run of the stand passes, and fails with the fault that was set', async (
     await expect(first).toContainText(says);
     await expect(first.locator('svg')).toHaveCount(4);
   }
-  await page.getByLabel('A recording, as CSV').setInputFiles({ name: 'back.csv', mimeType: 'text/csv', buffer: Buffer.from('time [s],flow [L/min]\n0,1\n2,1\n1,1\n') });
+  await page
+    .getByLabel('A recording, as CSV')
+    .setInputFiles({ name: 'back.csv', mimeType: 'text/csv', buffer: Buffer.from('time [s],flow [L/min]\n0,1\n2,1\n1,1\n') });
   await page.getByRole('button', { name: 'Take the recording' }).click();
   await expect(page.getByText('back.csv was not taken. Line 4 steps back in time')).toBeVisible();
 });

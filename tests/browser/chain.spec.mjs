@@ -32,7 +32,10 @@ test('a case is graded step by step, the right candidate rises, and its story go
   await expect(drawing).toContainText('Scoring, front');
 });
 
-test('the next look is followed, a link is refused with a reason, a theory is answered, and an alternative holds up the signature', async ({ page, browser }) => {
+test('the next look is followed, a link is refused with a reason, a theory is answered, and an alternative holds up the signature', async ({
+  page,
+  browser,
+}) => {
   const number = await takeIn(browser, 'External gear pump', 'Cable ferry');
   await signIn(page, 'analyst');
   const chain = async () => {

@@ -39,7 +39,10 @@ test('the papers of a claim are made, and the sums of the bundle agree', async (
   await expect(page.getByText(/It asks for what is not there/)).toBeVisible();
 });
 
-test('a customer opens the link on a phone, answers and chooses; an altered and an expired link open nothing', async ({ page, browser }) => {
+test('a customer opens the link on a phone, answers and chooses; an altered and an expired link open nothing', async ({
+  page,
+  browser,
+}) => {
   await signIn(page, 'desk');
   await page.goto('/cases/OQ-26-0106/repair');
   for (const kind of ['not-worth', 'as-it-was']) {
@@ -68,7 +71,9 @@ test('a customer opens the link on a phone, answers and chooses; an altered and 
   await customer.goto(link);
   await expect(customer.getByText('A ring was left out in the last repair.')).toBeVisible();
   await expect(customer.getByText('Not in these prices:').first()).toBeVisible();
-  expect((await new AxeBuilder({ page: customer }).analyze()).violations.map((v) => `${v.id}: ${v.nodes[0].html.slice(0, 160)}`)).toEqual([]);
+  expect((await new AxeBuilder({ page: customer }).analyze()).violations.map((v) => `${v.id}: ${v.nodes[0].html.slice(0, 160)}`)).toEqual(
+    [],
+  );
   await customer.getByLabel('Your answer').fill('A yard on the mainland.');
   await customer.getByRole('button', { name: 'Send the answer' }).click();
   await expect(customer.getByText('A yard on the mainland.')).toBeVisible();

@@ -13,7 +13,10 @@ async function pass(page, number, part) {
   return link.pathname + link.search;
 }
 
-test('a clip is filmed and a note is spoken beside the unit; a still is taken from the clip, and what was said is typed out', async ({ page, browser }) => {
+test('a clip is filmed and a note is spoken beside the unit; a still is taken from the clip, and what was said is typed out', async ({
+  page,
+  browser,
+}) => {
   const number = await takeIn(browser, 'External gear pump', 'Dredger');
   await signIn(page, 'bench');
   const link = await pass(page, number, 'front-bushes');
@@ -66,7 +69,10 @@ test('with every page closed the service worker sends what waits', async ({ page
   const other = await pocket.newPage();
   const devtools = await pocket.newCDPSession(other);
   const registered = new Promise((resolve) => {
-    devtools.on('ServiceWorker.workerRegistrationUpdated', ({ registrations }) => registrations.length > 0 && resolve(registrations[0].registrationId));
+    devtools.on(
+      'ServiceWorker.workerRegistrationUpdated',
+      ({ registrations }) => registrations.length > 0 && resolve(registrations[0].registrationId),
+    );
   });
   await devtools.send('ServiceWorker.enable');
   const registrationId = await registered;

@@ -83,7 +83,8 @@ test('a run of readings with a gauge that sends, from the first field to the las
   await entry.locator('summary').click();
   await entry.getByRole('button', { name: /Make a (new )?device token/ }).click();
   const token = await page.locator('.token .num').textContent();
-  const send = (size) => run('stand-ins/gauge/gauge', [`--to=${process.env.BASE_URL}`, `--token=${token.trim()}`, '--step=0.01', '--zero=0.01', String(size)]);
+  const send = (size) =>
+    run('stand-ins/gauge/gauge', [`--to=${process.env.BASE_URL}`, `--token=${token.trim()}`, '--step=0.01', '--zero=0.01', String(size)]);
 
   await page.goto(`/cases/${number}/readings`);
   await page.getByLabel('This is', { exact: true }).selectOption('Bench 2');
@@ -117,7 +118,9 @@ test('a run of readings with a gauge that sends, from the first field to the las
       await send(size);
     }
     if (i < all - 1) {
-      await expect.poll(() => page.evaluate(() => `${document.activeElement.closest('.sheetrow')?.id}${document.activeElement.name}`)).not.toBe(row + name);
+      await expect
+        .poll(() => page.evaluate(() => `${document.activeElement.closest('.sheetrow')?.id}${document.activeElement.name}`))
+        .not.toBe(row + name);
     }
   }
   await expect(page.locator('#taken')).toContainText('20 of 20 taken');

@@ -10,7 +10,11 @@ import { expect, test } from './watch.mjs';
 const ROOT = join(import.meta.dirname, '../..');
 const BIN = '/usr/lib/postgresql/15/bin';
 const cluster = (script, folder) =>
-  execFileSync('bash', ['-c', `set -e; . bin/launcher/cluster.sh; ${script}`, 'cluster', folder], { cwd: ROOT, encoding: 'utf8', stdio: ['ignore', 'pipe', 'ignore'] }).trim();
+  execFileSync('bash', ['-c', `set -e; . bin/launcher/cluster.sh; ${script}`, 'cluster', folder], {
+    cwd: ROOT,
+    encoding: 'utf8',
+    stdio: ['ignore', 'pipe', 'ignore'],
+  }).trim();
 const ended = (child) => new Promise((resolve) => child.on('exit', (code, signal) => resolve(signal ?? code)));
 
 // As a crash does it: every process of that server at once, none of them asked.
@@ -37,9 +41,19 @@ test('worker and database are killed in mid-ingest: every picture that was accep
   try {
     let database = cluster('make_cluster "$1"; start_cluster "$1"; make_database shop; database_url shop', pg);
     const plain = (url) => url.split('?')[0];
-    execFileSync('bash', ['-c', `set -o pipefail; ${BIN}/pg_dump --no-owner "$1" | ${BIN}/psql -q "$2"`, 'copy', plain(process.env.DATABASE_URL), plain(database)], {
-      stdio: 'ignore',
-    });
+    execFileSync(
+      'bash',
+      [
+        '-c',
+        `set -o pipefail; ${BIN}/pg_dump --no-owner "$1" | ${BIN}/psql -q "$2"`,
+        'copy',
+        plain(process.env.DATABASE_URL),
+        plain(database),
+      ],
+      {
+        stdio: 'ignore',
+      },
+    );
     const environment = () => ({ ...process.env, JAPHREX_INBOX: join(scratch, 'inbox'), DATABASE_URL: database });
     const folder = join(scratch, 'inbox', number);
     mkdirSync(folder, { recursive: true });
@@ -47,7 +61,13 @@ test('worker and database are killed in mid-ingest: every picture that was accep
     const hashes = names.map((name) => {
       // Bytes that no other case holds, and old enough to be whole.
       const file = join(folder, `${name}.jpg`);
-      execFileSync('vips', ['jpegsave', join(ROOT, 'demo/photos', `${name}.jpg`), file, '--Q', String(60 + Math.floor(Math.random() * 35))]);
+      execFileSync('vips', [
+        'jpegsave',
+        join(ROOT, 'demo/photos', `${name}.jpg`),
+        file,
+        '--Q',
+        String(60 + Math.floor(Math.random() * 35)),
+      ]);
       utimesSync(file, Date.now() / 1000 - 60, Date.now() / 1000 - 60);
       return createHash('sha256').update(readFileSync(file)).digest('hex');
     });
@@ -56,14 +76,21 @@ test('worker and database are killed in mid-ingest: every picture that was accep
     const stored = () =>
       spawnSync(
         `${BIN}/psql`,
-        ['-Atq', plain(database), '-c', `select hash from photo join picture on picture.id = picture_id join case_file on case_file.id = case_id where number = '${number}'`],
+        [
+          '-Atq',
+          plain(database),
+          '-c',
+          `select hash from photo join picture on picture.id = picture_id
+             join case_file on case_file.id = case_id where number = '${number}'`,
+        ],
         {
           encoding: 'utf8',
         },
       )
         .stdout.split('\n')
         .filter(Boolean);
-    const verified = () => spawnSync('php', ['bin/console', 'app:photos:verify'], { cwd: ROOT, env: environment(), encoding: 'utf8' }).stdout;
+    const verified = () =>
+      spawnSync('php', ['bin/console', 'app:photos:verify'], { cwd: ROOT, env: environment(), encoding: 'utf8' }).stdout;
 
     const killed = ingest();
     const first = ended(killed);

@@ -39,7 +39,10 @@ async function answered(form, saved, origin, who, statement) {
   await expect(saved).toContainText('saved');
 }
 
-test('two complaints with two origins: verdict, claim and customer keep them apart, and the claim is completed after signing', async ({ page, browser }) => {
+test('two complaints with two origins: verdict, claim and customer keep them apart, and the claim is completed after signing', async ({
+  page,
+  browser,
+}) => {
   const number = await takeIn(browser, 'External gear pump', 'Cable ferry');
   await signIn(page, 'analyst');
   await page.goto(`/cases/${number}/intake`);
@@ -60,7 +63,13 @@ test('two complaints with two origins: verdict, claim and customer keep them apa
 
   // One origin does not answer what the chain does not lead it to.
   await page.goto(`/cases/${number}/verdict`);
-  await answered(page.locator('#form_verdict'), page.locator('#saved_verdict'), 'Sand let in at the hose', 'Maintenance', 'Sand cut the block.');
+  await answered(
+    page.locator('#form_verdict'),
+    page.locator('#saved_verdict'),
+    'Sand let in at the hose',
+    'Maintenance',
+    'Sand cut the block.',
+  );
   await page.reload();
   await expect(page.getByText('a way in the chain from “Sand let in at the hose” to “Leak at the shaft”')).toBeVisible();
   await page.locator('#own summary', { hasText: 'Leak at the shaft' }).click();

@@ -76,7 +76,10 @@ for (const [width, height] of [
         if (width > 1000 || onThePhone.includes(name)) {
           await check(page);
         }
-        expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth), `${name} is wider than the screen`).toBeLessThanOrEqual(0);
+        expect(
+          await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
+          `${name} is wider than the screen`,
+        ).toBeLessThanOrEqual(0);
       });
     }
     await page.goto('/cases/OQ-26-0101/parts/front-block');
@@ -92,7 +95,16 @@ for (const [width, height] of [
 test('dark rooms keep their contrast', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'dark' });
   await signIn(page, 'analyst');
-  for (const at of ['/', cases.part, cases.chain, cases['strip, stuck'], cases['readings, signed'], cases.readings, cases.wear, cases['a figure']]) {
+  for (const at of [
+    '/',
+    cases.part,
+    cases.chain,
+    cases['strip, stuck'],
+    cases['readings, signed'],
+    cases.readings,
+    cases.wear,
+    cases['a figure'],
+  ]) {
     await page.goto(at);
     await check(page);
   }

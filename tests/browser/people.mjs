@@ -60,7 +60,10 @@ export async function readyToSign(page) {
 export async function storedWith(field, text) {
   const page = field.page();
   const stored = page.waitForResponse(
-    (answer) => answer.request().method() === 'POST' && answer.ok() && (answer.request().postData() ?? '').includes(encodeURIComponent(text.split(' ').at(-1))),
+    (answer) =>
+      answer.request().method() === 'POST' &&
+      answer.ok() &&
+      (answer.request().postData() ?? '').includes(encodeURIComponent(text.split(' ').at(-1))),
     BY_THE_WORKER,
   );
   await field.fill(text);

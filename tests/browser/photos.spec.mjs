@@ -110,7 +110,9 @@ test('our card is found and a groove of 8 mm measures 8 mm; two pictures move to
   const number = await takeIn(browser, 'External gear pump', 'Juice plant');
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/parts/body`);
-  await page.locator('form[data-upload] input[type=file]').setInputFiles([join(PHOTOS, 'groove-with-card.jpg'), join(PHOTOS, 'block-scored.jpg')]);
+  await page
+    .locator('form[data-upload] input[type=file]')
+    .setInputFiles([join(PHOTOS, 'groove-with-card.jpg'), join(PHOTOS, 'block-scored.jpg')]);
   await expect(page.locator('.film li')).toHaveCount(2);
   const photo = await page.locator('.film a').first().getAttribute('href');
   await expect(async () => {

@@ -13,5 +13,12 @@ export default defineConfig({
   expect: { timeout: 40_000 },
   forbidOnly: Boolean(process.env.CI),
   reporter: [['list']],
-  use: { baseURL: process.env.BASE_URL, viewport: { width: 1280, height: 800 }, launchOptions, reducedMotion: 'reduce', actionTimeout: 40_000, navigationTimeout: 90_000 },
+  use: {
+    baseURL: process.env.BASE_URL,
+    viewport: { width: 1280, height: 800 },
+    launchOptions,
+    reducedMotion: 'reduce',
+    actionTimeout: 40_000,
+    navigationTimeout: 90_000,
+  },
 });

@@ -83,7 +83,9 @@ test('two people on one reading both see both values', async ({ page, browser })
   await expect(other.locator('#drive-gear-seal-land .verdictword')).toHaveText('within');
   await inputs(page, 'drive-gear-seal-land').nth(0).fill('19.940 mm');
   await inputs(page, 'drive-gear-seal-land').nth(0).press('Enter');
-  await expect(page.locator('#drive-gear-seal-land .wrong-words')).toContainText('meanwhile analyst 1 saved “19.980 mm”; you typed “19.940 mm”');
+  await expect(page.locator('#drive-gear-seal-land .wrong-words')).toContainText(
+    'meanwhile analyst 1 saved “19.980 mm”; you typed “19.940 mm”',
+  );
   await page.locator('#drive-gear-seal-land').getByRole('button', { name: 'Put mine' }).click();
   await expect(page.locator('#drive-gear-seal-land .verdictword')).toHaveText('outside');
 });

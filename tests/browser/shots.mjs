@@ -1,4 +1,5 @@
-// Makes the pictures in docs/screenshots from the demo shop: ./japhrex shots. SHOTS=name,name makes only some; OUT=folder puts them elsewhere.
+// Makes the pictures in docs/screenshots from the demo shop: ./japhrex shots. SHOTS=name,name makes only some;
+// OUT=folder puts them elsewhere.
 import { mkdirSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { launchOptions, signIn } from './people.mjs';
@@ -36,7 +37,25 @@ const views = {
   login: { at: '/login', as: null },
 };
 const committed = {
-  '': ['floor', 'intake', 'strip', 'parts', 'photo', 'readings', 'wear', 'figure', 'library', 'map', 'chain', 'verdict', 'claim', 'repair', 'build', 'proof', 'report'],
+  '': [
+    'floor',
+    'intake',
+    'strip',
+    'parts',
+    'photo',
+    'readings',
+    'wear',
+    'figure',
+    'library',
+    'map',
+    'chain',
+    'verdict',
+    'claim',
+    'repair',
+    'build',
+    'proof',
+    'report',
+  ],
   '-phone': ['pass', 'customer'],
 };
 const sizes = { '': { width: 1280, height: 800 }, '-phone': { width: 390, height: 844 } };
@@ -52,7 +71,12 @@ for (const [suffix, viewport] of Object.entries(sizes)) {
     }
     const { at, as = 'analyst', press } = views[bare];
     if (!pages[as]) {
-      const context = await browser.newContext({ viewport, baseURL: process.env.BASE_URL, reducedMotion: 'reduce', hasTouch: suffix !== '' });
+      const context = await browser.newContext({
+        viewport,
+        baseURL: process.env.BASE_URL,
+        reducedMotion: 'reduce',
+        hasTouch: suffix !== '',
+      });
       pages[as] = await context.newPage();
       if (as) {
         await signIn(pages[as], as);

@@ -164,10 +164,28 @@ test('a failed pump is taken in, stripped, judged, explained and signed', async 
   await origin.getByLabel('It rests on').fill('the same grains in the funnel');
   await origin.getByRole('button', { name: 'Add the origin' }).click();
   await expect(analyst.locator('.chain-svg .origin')).toBeVisible();
-  await link(analyst, 'Dirt let in when the tank was filled', 'Embedded particles, suction strainer, mesh', 'Dirt gets in and travels with the oil', 'at the same place');
-  await link(analyst, 'Embedded particles, suction strainer, mesh', 'Scoring, front bearing block, running face', 'Hard particles cut a softer face', 'by touch');
+  await link(
+    analyst,
+    'Dirt let in when the tank was filled',
+    'Embedded particles, suction strainer, mesh',
+    'Dirt gets in and travels with the oil',
+    'at the same place',
+  );
+  await link(
+    analyst,
+    'Embedded particles, suction strainer, mesh',
+    'Scoring, front bearing block, running face',
+    'Hard particles cut a softer face',
+    'by touch',
+  );
   await expect(analyst.locator('.problem', { hasText: 'nothing goes by touch' })).toContainText('The book joins them by the oil');
-  await link(analyst, 'Embedded particles, suction strainer, mesh', 'Scoring, front bearing block, running face', 'Hard particles cut a softer face', 'by the oil');
+  await link(
+    analyst,
+    'Embedded particles, suction strainer, mesh',
+    'Scoring, front bearing block, running face',
+    'Hard particles cut a softer face',
+    'by the oil',
+  );
   await expect(analyst.locator('.problem', { hasText: 'nothing goes by touch' })).toHaveCount(0);
   await link(analyst, 'Scoring, front bearing block, running face', 'Low flow or slow movement', 'Is noticed as', 'at the same place');
   const open = analyst.locator('#leftopen .problem');

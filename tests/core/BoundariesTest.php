@@ -35,7 +35,11 @@ final class BoundariesTest extends TestCase
         return Quantity::of($mm, 'mm', Dimension::Length);
     }
 
-    /** @return iterable<string, array{float|null, float|null, float|null, float|null, float|null, float|null}> of both: min, max; then the tighter */
+    /**
+     * @return iterable<string, array{
+     *     float|null, float|null, float|null, float|null, float|null, float|null,
+     * }> of both: min, max; then the tighter
+     */
     public static function limits(): iterable
     {
         yield 'both give a largest' => [null, 10.2, null, 10.1, null, 10.1];
@@ -48,7 +52,11 @@ final class BoundariesTest extends TestCase
     #[DataProvider('limits')]
     public function testOfTwoLimitsTheTighterCounts(?float $minA, ?float $maxA, ?float $minB, ?float $maxB, ?float $min, ?float $max): void
     {
-        $of = static fn (?float $low, ?float $high): Limits => new Limits(null, null === $low ? null : self::mm($low), null === $high ? null : self::mm($high));
+        $of = static fn (?float $low, ?float $high): Limits => new Limits(
+            null,
+            null === $low ? null : self::mm($low),
+            null === $high ? null : self::mm($high),
+        );
         $both = $of($minA, $maxA)->and($of($minB, $maxB));
         self::assertEqualsWithDelta([$min, $max], [$both->min?->in('mm'), $both->max?->in('mm')], 1e-9);
     }
@@ -69,7 +77,14 @@ final class BoundariesTest extends TestCase
 
     public function testHalfOfTheWearIsModerateAndLessProposesNothing(): void
     {
-        $used = static fn (float $share): FieldAssessment => new FieldAssessment([new JudgedPlace('', new Assessment(new Limits(self::mm(24), self::mm(23.94), null), 0.0239, 1e-6, 1e-6, 0.5, $share, Verdict::Within))]);
+        $used = static fn (float $share): FieldAssessment => new FieldAssessment(
+            [
+                new JudgedPlace(
+                    '',
+                    new Assessment(new Limits(self::mm(24), self::mm(23.94), null), 0.0239, 1e-6, 1e-6, 0.5, $share, Verdict::Within),
+                ),
+            ]
+        );
         self::assertSame(2, GradeProposal::of('', null, null, ['Bore' => $used(0.5)])?->grade);
         self::assertNull(GradeProposal::of('', null, null, ['Bore' => $used(0.499)]));
     }
@@ -79,13 +94,28 @@ final class BoundariesTest extends TestCase
     {
         self::assertSame(['lid' => 12.0, 'plunger' => 22.0, 'barrel' => 32.0], LookTime::minutes(SmallBook::with(), []));
         self::assertSame(['lid' => 2.0, 'plunger' => 12.0, 'barrel' => 22.0], LookTime::minutes(SmallBook::with(), ['lid']));
-        self::assertSame(['lid' => 2.0, 'plunger' => 2.0, 'barrel' => 2.0], LookTime::minutes(SmallBook::with(), ['lid', 'plunger', 'barrel']));
+        self::assertSame(
+            ['lid' => 2.0, 'plunger' => 2.0, 'barrel' => 2.0],
+            LookTime::minutes(SmallBook::with(), ['lid', 'plunger', 'barrel']),
+        );
     }
 
     /** @return iterable<string, array{string, bool}> damage, and whether pieces of it travel on */
     public static function sheds(): iterable
     {
-        foreach (['fracture' => true, 'pitting' => true, 'scuffing' => true, 'overheating' => true, 'debris' => true, 'embedding' => true, 'scoring' => false, 'polishing' => false, 'corrosion' => false] as $mode => $sheds) {
+        foreach (
+            [
+                'fracture' => true,
+                'pitting' => true,
+                'scuffing' => true,
+                'overheating' => true,
+                'debris' => true,
+                'embedding' => true,
+                'scoring' => false,
+                'polishing' => false,
+                'corrosion' => false,
+            ] as $mode => $sheds
+        ) {
             yield $mode => [$mode, $sheds];
         }
     }
@@ -94,7 +124,10 @@ final class BoundariesTest extends TestCase
     public function testDebrisIsFollowedFromWhatLetsPiecesGo(string $mode, bool $sheds): void
     {
         $spot = new Spot('damage', $mode, 'plunger/skirt', $mode, 0.01);
-        $reach = Reach::after(SmallBook::with(), new Ground([$spot->id() => $spot], [], [], [$spot->id() => new Evidence($spot->id(), 0.001, 1.0, 'seen')]));
+        $reach = Reach::after(
+            SmallBook::with(),
+            new Ground([$spot->id() => $spot], [], [], [$spot->id() => new Evidence($spot->id(), 0.001, 1.0, 'seen')]),
+        );
         self::assertSame($sheds ? ['plunger', 'lid'] : [], array_column($reach, 'part'), 'with the oil, not against it');
     }
 
@@ -115,7 +148,10 @@ final class BoundariesTest extends TestCase
 
     public function testAPriceIsNotBelowNothing(): void
     {
-        $taken = static fn (string $price): array => PriceList::of([['family', 'part', 'price'], ['pump', 'lid', $price]], ['pump' => ['lid']]);
+        $taken = static fn (string $price): array => PriceList::of(
+            [['family', 'part', 'price'], ['pump', 'lid', $price]],
+            ['pump' => ['lid']],
+        );
         self::assertSame(['Line 2: a price is not below nothing.'], $taken('-0.01 EUR')[1]);
         self::assertSame([], $taken('0.00 EUR')[1]);
     }
@@ -124,7 +160,20 @@ final class BoundariesTest extends TestCase
     public function testNineteenInTwentyOfARunHaveToHold(): void
     {
         $expected = new ExpectedFlow(new WornPump(28.7e-6, []), new Oil(46e-6, 6.8e-6, 870.0));
-        $run = static fn (int $short): array => array_map(static fn (int $i): array => ['t' => (float) $i, 'low' => [], 'high' => [], 'mean' => ['pressure' => 100e5, 'speed' => 25.0, 'temperature' => 40.0, 'flow' => 28.7e-6 * 25.0 * ($i < $short ? 0.94 : 0.96)]], range(0, 99));
+        $run = static fn (int $short): array => array_map(
+            static fn (int $i): array => [
+                't' => (float) $i,
+                'low' => [],
+                'high' => [],
+                'mean' => [
+                    'pressure' => 100e5,
+                    'speed' => 25.0,
+                    'temperature' => 40.0,
+                    'flow' => 28.7e-6 * 25.0 * ($i < $short ? 0.94 : 0.96),
+                ],
+            ],
+            range(0, 99),
+        );
         self::assertSame([true, 0.95], [$expected->judge($run(5))['passed'] ?? null, $expected->judge($run(5))['share'] ?? null]);
         self::assertFalse($expected->judge($run(6))['passed'] ?? null);
     }

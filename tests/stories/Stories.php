@@ -27,15 +27,28 @@ final class Stories
 {
     private const BOOKS = __DIR__.'/../../books/';
 
-    /** @return list<Told> rank 0: not among the candidates; said: share of the first candidate; decisive: place among the next checks without it, 0: not among them, null: not asked */
+    /**
+     * @return list<Told> rank 0: not among the candidates; said: share of the first candidate; decisive: place among the next checks
+     *                    without it, 0: not among them, null: not asked
+     */
     public static function told(?string $only = null, bool $looks = true): array
     {
-        $mechanisms = MechanismBook::of(array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.'mechanisms/*.yaml') ?: []));
+        $mechanisms = MechanismBook::of(
+            array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.'mechanisms/*.yaml') ?: [])
+        );
         $modes = ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml'));
         $books = self::books();
         $told = [];
         foreach (glob(__DIR__.'/*.yaml') ?: [] as $file) {
-            /** @var array{family: string, stories: list<array{name: string, complaint: string, when: When, comeback?: bool, seen: string, clean: string, origin: string, decisive: string}>} $content */
+            /**
+             * @var array{
+             *     family: string,
+             *     stories: list<array{
+             *         name: string, complaint: string, when: When, comeback?: bool, seen: string, clean: string, origin: string,
+             *         decisive: string,
+             *     }>,
+             * } $content
+             */
             $content = Yaml::parseFile($file);
             if (null !== $only && $only !== $content['family']) {
                 continue;
@@ -54,7 +67,14 @@ final class Stories
     private static function books(): array
     {
         static $books = [];
-        foreach ([] !== $books ? [] : array_filter(glob(self::BOOKS.'*.yaml') ?: [], static fn (string $file): bool => 'modes.yaml' !== basename($file)) as $file) {
+        foreach (
+            [] !== $books
+                ? []
+                : array_filter(
+                    glob(self::BOOKS.'*.yaml') ?: [],
+                    static fn (string $file): bool => 'modes.yaml' !== basename($file),
+                ) as $file
+        ) {
             foreach ((new BookTypes((array) Yaml::parseFile($file)))->books() as $content) {
                 $book = (new BookFactory())->book($content);
                 $books[$book->key] = $book;
@@ -65,7 +85,10 @@ final class Stories
     }
 
     /**
-     * @param array{name: string, complaint: string, when: When, comeback?: bool, seen: string, clean: string, origin: string, decisive: string} $story
+     * @param array{
+     *     name: string, complaint: string, when: When, comeback?: bool, seen: string, clean: string, origin: string,
+     *     decisive: string,
+     * } $story
      *
      * @return Told
      */
@@ -76,7 +99,8 @@ final class Stories
             $looks[] = ['part' => $part, 'surface' => null, 'mode' => null, 'grade' => 0];
             isset($book->parts[$part]) || throw new \DomainException("{$story['name']}: {$book->key} has no part $part.");
         }
-        isset($book->complaints[$story['complaint']]) || throw new \DomainException("{$story['name']}: no complaint {$story['complaint']}.");
+        isset($book->complaints[$story['complaint']])
+            || throw new \DomainException("{$story['name']}: no complaint {$story['complaint']}.");
         $candidates = Analysis::of($grounding->of(self::facts($story, $looks)))->candidates(400);
         $true = explode(' ', $story['origin']);
         $rank = 0;
@@ -87,7 +111,15 @@ final class Stories
             }
         }
 
-        return ['family' => $book->key, 'name' => $story['name'], 'rank' => $rank, 'posterior' => 0 === $rank ? 0.0 : $candidates[$rank - 1]->posterior, 'decisive' => $andLooks ? self::decisive($grounding, $book, $looks, $story) : null, 'first' => $candidates[0]->origin->name, 'said' => $candidates[0]->posterior];
+        return [
+            'family' => $book->key,
+            'name' => $story['name'],
+            'rank' => $rank,
+            'posterior' => 0 === $rank ? 0.0 : $candidates[$rank - 1]->posterior,
+            'decisive' => $andLooks ? self::decisive($grounding, $book, $looks, $story) : null,
+            'first' => $candidates[0]->origin->name,
+            'said' => $candidates[0]->posterior,
+        ];
     }
 
     /**
@@ -100,7 +132,10 @@ final class Stories
     {
         $part = self::look($story['decisive'].' 1', $book)['part'];
         $without = array_values(array_filter($looks, static fn (array $look): bool => $look['part'] !== $part));
-        $looks = Analysis::of($grounding->of(self::facts($story, $without)), LookTime::minutes($book, self::off($book, array_column($without, 'part'))))->looks;
+        $looks = Analysis::of(
+            $grounding->of(self::facts($story, $without)),
+            LookTime::minutes($book, self::off($book, array_column($without, 'part'))),
+        )->looks;
         $place = array_search($part, array_map(static fn (Look $look): string => $look->part, $looks), true);
 
         return false === $place ? 0 : $place + 1;
@@ -113,9 +148,21 @@ final class Stories
     private static function facts(array $story, array $looks): Facts
     {
         $when = $story['when'];
-        $complaint = ['key' => $story['complaint'], 'sudden' => isset($when['onset']) ? 'sudden' === $when['onset'] : null, 'hot' => $when['hot'] ?? null, 'fast' => $when['fast'] ?? null, 'loaded' => $when['loaded'] ?? null];
+        $complaint = [
+            'key' => $story['complaint'],
+            'sudden' => isset($when['onset']) ? 'sudden' === $when['onset'] : null,
+            'hot' => $when['hot'] ?? null,
+            'fast' => $when['fast'] ?? null,
+            'loaded' => $when['loaded'] ?? null,
+        ];
 
-        return new Facts($looks, [$complaint], [], $story['comeback'] ?? false, sinceRepair: isset($when['since']) ? (float) $when['since'] : null);
+        return new Facts(
+            $looks,
+            [$complaint],
+            [],
+            $story['comeback'] ?? false,
+            sinceRepair: isset($when['since']) ? (float) $when['since'] : null,
+        );
     }
 
     /**

@@ -7,7 +7,10 @@ namespace Japhrex\Core\Chain\Exchange;
 /**
  * A chain to be handed on, free of the ids of the shop it comes from.
  *
- * @phpstan-type NodeRow array{id: string, kind: string, name: string, place: string|null, origin: string|null, order: int|null, mode: string|null, grade: int|null, complaint: string|null, evidence: string, by: string}
+ * @phpstan-type NodeRow array{
+ *     id: string, kind: string, name: string, place: string|null, origin: string|null, order: int|null, mode: string|null,
+ *     grade: int|null, complaint: string|null, evidence: string, by: string,
+ * }
  * @phpstan-type LinkRow array{from: string, to: string, mechanism: string, carrier: string|null, why: string, by: string}
  */
 final readonly class ChainDocument

@@ -7,17 +7,32 @@ namespace Japhrex\Core\Chain\Exchange;
 /** A chain for other programs that read graphs: DOT (the language of Graphviz) and GraphML. */
 final class GraphForms
 {
-    private const NODE_KEYS = ['kind' => 'string', 'name' => 'string', 'place' => 'string', 'origin' => 'string', 'order' => 'int', 'mode' => 'string', 'grade' => 'int', 'complaint' => 'string', 'evidence' => 'string', 'by' => 'string'];
+    private const NODE_KEYS = [
+        'kind' => 'string',
+        'name' => 'string',
+        'place' => 'string',
+        'origin' => 'string',
+        'order' => 'int',
+        'mode' => 'string',
+        'grade' => 'int',
+        'complaint' => 'string',
+        'evidence' => 'string',
+        'by' => 'string',
+    ];
     private const LINK_KEYS = ['mechanism' => 'string', 'carrier' => 'string', 'why' => 'string', 'by' => 'string'];
 
     public static function dot(ChainDocument $chain): string
     {
         $dot = \sprintf("digraph chain {\n  rankdir=LR;\n  label=%s;\n  node [shape=box];\n", self::quoted($chain->case));
         foreach ($chain->nodes as $node) {
-            $dot .= '  '.self::quoted($node['id']).' ['.self::attributes(['label' => $node['name']] + array_diff_key($node, ['id' => 0, 'name' => 0]))."];\n";
+            $dot .= '  '.self::quoted($node['id']).' ['.self::attributes(
+                ['label' => $node['name']] + array_diff_key($node, ['id' => 0, 'name' => 0])
+            )."];\n";
         }
         foreach ($chain->links as $link) {
-            $dot .= '  '.self::quoted($link['from']).' -> '.self::quoted($link['to']).' ['.self::attributes(['label' => $link['mechanism']] + array_diff_key($link, ['from' => 0, 'to' => 0, 'mechanism' => 0]))."];\n";
+            $dot .= '  '.self::quoted($link['from']).' -> '.self::quoted($link['to']).' ['.self::attributes(
+                ['label' => $link['mechanism']] + array_diff_key($link, ['from' => 0, 'to' => 0, 'mechanism' => 0])
+            )."];\n";
         }
 
         return $dot."}\n";
@@ -38,7 +53,11 @@ final class GraphForms
             self::filled(self::add($graph, 'node', ['id' => $node['id']]), 'node', array_intersect_key($node, self::NODE_KEYS));
         }
         foreach ($chain->links as $link) {
-            self::filled(self::add($graph, 'edge', ['source' => $link['from'], 'target' => $link['to']]), 'edge', array_intersect_key($link, self::LINK_KEYS));
+            self::filled(
+                self::add($graph, 'edge', ['source' => $link['from'], 'target' => $link['to']]),
+                'edge',
+                array_intersect_key($link, self::LINK_KEYS),
+            );
         }
 
         return (string) $xml->saveXML();
@@ -57,7 +76,9 @@ final class GraphForms
     /** @param array<string, string> $attributes */
     private static function add(\DOMNode $parent, string $name, array $attributes): \DOMElement
     {
-        $element = ($parent->ownerDocument ?? throw new \LogicException('A node of a document.'))->createElementNS('http://graphml.graphdrawing.org/xmlns', $name);
+        $element = (
+            $parent->ownerDocument ?? throw new \LogicException('A node of a document.')
+        )->createElementNS('http://graphml.graphdrawing.org/xmlns', $name);
         foreach ($attributes as $key => $value) {
             $element->setAttribute($key, $value);
         }
@@ -71,7 +92,10 @@ final class GraphForms
     {
         $set = array_filter($values, static fn (string|int|null $value): bool => null !== $value && '' !== $value);
 
-        return implode(', ', array_map(static fn (string $key, string|int $value): string => $key.'='.self::quoted((string) $value), array_keys($set), $set));
+        return implode(
+            ', ',
+            array_map(static fn (string $key, string|int $value): string => $key.'='.self::quoted((string) $value), array_keys($set), $set),
+        );
     }
 
     private static function quoted(string $text): string

@@ -21,7 +21,17 @@ final class JsonForm
 
     public static function write(ChainDocument $chain): string
     {
-        return json_encode(['format' => self::FORMAT, 'version' => self::VERSION, 'family' => $chain->family, 'case' => $chain->case, 'nodes' => $chain->nodes, 'links' => $chain->links], \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES)."\n";
+        return json_encode(
+            [
+                'format' => self::FORMAT,
+                'version' => self::VERSION,
+                'family' => $chain->family,
+                'case' => $chain->case,
+                'nodes' => $chain->nodes,
+                'links' => $chain->links,
+            ],
+            \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
+        )."\n";
     }
 
     /** @throws \DomainException saying what is wrong with the file and what would be right */
@@ -36,7 +46,9 @@ final class JsonForm
             throw new \DomainException(\sprintf('This is no chain: "format" is not "%s".', self::FORMAT));
         }
         if (self::VERSION !== ($data['version'] ?? null)) {
-            throw new \DomainException(\sprintf('This chain is of version %s; version %d is read here.', json_encode($data['version'] ?? null), self::VERSION));
+            throw new \DomainException(
+                \sprintf('This chain is of version %s; version %d is read here.', json_encode($data['version'] ?? null), self::VERSION)
+            );
         }
         $nodes = [];
         foreach (self::rows($data, 'nodes') as $i => $row) {
@@ -56,7 +68,12 @@ final class JsonForm
             $links[] = $link;
         }
 
-        return new ChainDocument(self::text($data, 'family', 'family', 60), self::text($data, 'case', 'case', 40), array_values($nodes), $links);
+        return new ChainDocument(
+            self::text($data, 'family', 'family', 60),
+            self::text($data, 'case', 'case', 40),
+            array_values($nodes),
+            $links,
+        );
     }
 
     /**
@@ -66,7 +83,9 @@ final class JsonForm
      */
     private static function node(array $row, string $at): array
     {
-        $kind = NodeKind::tryFrom(self::text($row, 'kind', $at, 12)) ?? throw new \DomainException(\sprintf('%s.kind: expected one of %s.', $at, self::oneOf(NodeKind::cases())));
+        $kind = NodeKind::tryFrom(self::text($row, 'kind', $at, 12)) ?? throw new \DomainException(
+            \sprintf('%s.kind: expected one of %s.', $at, self::oneOf(NodeKind::cases()))
+        );
         $origin = self::textOrNull($row, 'origin', $at, 20);
         if (NodeKind::Origin === $kind && null === OriginKind::tryFrom((string) $origin)) {
             throw new \DomainException(\sprintf('%s.origin: expected one of %s.', $at, self::oneOf(OriginKind::cases())));
@@ -101,7 +120,14 @@ final class JsonForm
             throw new \DomainException(\sprintf('%s.carrier: expected null or one of %s.', $at, self::oneOf(CarrierKind::cases())));
         }
 
-        return ['from' => $from, 'to' => $to, 'mechanism' => self::text($row, 'mechanism', $at, 60), 'carrier' => $carrier, 'why' => self::textOrNull($row, 'why', $at, 2000) ?? '', 'by' => self::textOrNull($row, 'by', $at, 80) ?? ''];
+        return [
+            'from' => $from,
+            'to' => $to,
+            'mechanism' => self::text($row, 'mechanism', $at, 60),
+            'carrier' => $carrier,
+            'why' => self::textOrNull($row, 'why', $at, 2000) ?? '',
+            'by' => self::textOrNull($row, 'by', $at, 80) ?? '',
+        ];
     }
 
     /**

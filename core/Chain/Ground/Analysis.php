@@ -32,8 +32,13 @@ final readonly class Analysis
     private const FINDS = 40;
 
     /** @param list<Look> $looks what to look at next, the most for its minutes first */
-    private function __construct(public Ground $ground, public Question $question, public Answer $answer, public float $weakest, public array $looks)
-    {
+    private function __construct(
+        public Ground $ground,
+        public Question $question,
+        public Answer $answer,
+        public float $weakest,
+        public array $looks,
+    ) {
     }
 
     /** @param array<string, float> $minutes part => minutes until it can be looked at */
@@ -46,13 +51,19 @@ final readonly class Analysis
         return new self($ground, $question, $answer, $weakest, [] === $minutes ? [] : Looks::of($pruned, $question, $answer, $minutes));
     }
 
-    /** @return list<string> the likeliest origins, between which a look has to tell: only they are asked about once more, each at the price of a pass */
+    /**
+     * @return list<string> the likeliest origins, between which a look has to tell: only they are asked about once more, each at the price
+     *                      of a pass
+     */
     private static function likely(Ground $pruned): array
     {
         $question = $pruned->question([]);
         $answer = Inference::answer($question);
 
-        return array_map(static fn (int $node): string => $question->network->nodes[$node]->id, Looks::inTheRace($question, $answer, \array_slice($answer->candidates($question), 0, Looks::RIVALS)));
+        return array_map(
+            static fn (int $node): string => $question->network->nodes[$node]->id,
+            Looks::inTheRace($question, $answer, \array_slice($answer->candidates($question), 0, Looks::RIVALS)),
+        );
     }
 
     /** @return list<Candidate> the likeliest first */
@@ -70,7 +81,13 @@ final readonly class Analysis
      */
     public static function worthTelling(array $candidates): array
     {
-        return array_values(array_filter($candidates, static fn (Candidate $one, int $i): bool => 0 === $i || ($one->posterior >= self::TOLD && [] !== $one->explains), \ARRAY_FILTER_USE_BOTH));
+        return array_values(
+            array_filter(
+                $candidates,
+                static fn (Candidate $one, int $i): bool => 0 === $i || ($one->posterior >= self::TOLD && [] !== $one->explains),
+                \ARRAY_FILTER_USE_BOTH,
+            )
+        );
     }
 
     /**
@@ -102,13 +119,20 @@ final readonly class Analysis
      *
      * @param list<Candidate> $candidates the likeliest first
      *
-     * @return list<array{other: Candidate, look: Spot|null, first: float, second: float}> with what to look for, and how surely each would leave it
+     * @return list<array{
+     *     other: Candidate, look: Spot|null, first: float, second: float,
+     * }> with what to look for, and how surely each would leave it
      */
     public function toldAsWell(array $candidates): array
     {
         $told = [];
         foreach (\array_slice($candidates, 1) as $other) {
-            if (\count($told) >= self::TOLD_AS_WELL || \count($candidates[0]->explains) < 2 || $other->posterior * Rivals::FACTOR < $candidates[0]->posterior || [] !== array_diff($candidates[0]->explains, $other->explains)) {
+            if (
+                \count($told) >= self::TOLD_AS_WELL
+                    || \count($candidates[0]->explains) < 2
+                    || $other->posterior * Rivals::FACTOR < $candidates[0]->posterior
+                    || [] !== array_diff($candidates[0]->explains, $other->explains)
+            ) {
                 continue;
             }
             [$one, $two] = [self::alone($this->ground, $candidates[0]->origin->id()), self::alone($this->ground, $other->origin->id())];
@@ -120,7 +144,12 @@ final readonly class Analysis
                     [$look, $apart] = [$spot, $by];
                 }
             }
-            $told[] = ['other' => $other, 'look' => $look, 'first' => null === $look ? 0.0 : $one[$look->id()], 'second' => null === $look ? 0.0 : $two[$look->id()]];
+            $told[] = [
+                'other' => $other,
+                'look' => $look,
+                'first' => null === $look ? 0.0 : $one[$look->id()],
+                'second' => null === $look ? 0.0 : $two[$look->id()],
+            ];
         }
 
         return $told;
@@ -153,7 +182,16 @@ final readonly class Analysis
         }
         $weights = $this->answer->weights[$node] ?? ['for' => [], 'against' => []];
 
-        return new Candidate($this->ground->spots[$id], $this->answer->posteriors[$node], $this->named($weights['for']), $this->named($weights['against']), $explains, $leaves, $contradicts, $this->story($id, $explains));
+        return new Candidate(
+            $this->ground->spots[$id],
+            $this->answer->posteriors[$node],
+            $this->named($weights['for']),
+            $this->named($weights['against']),
+            $explains,
+            $leaves,
+            $contradicts,
+            $this->story($id, $explains),
+        );
     }
 
     /**
@@ -201,7 +239,11 @@ final readonly class Analysis
                 $unseen = 'damage' === $this->ground->spots[$tie->to]->kind ? self::UNSEEN : 1.0;
                 $chance = $best[$id] * $tie->strength * (null === $evidence ? $unseen : ($evidence->speaksFor() ? 1.0 : self::CLEAN));
                 if ($chance > ($best[$tie->to] ?? 0.0)) {
-                    [$best[$tie->to], $came[$tie->to], $newest[$tie->to]] = [$chance, $tie, max($newest[$id], $this->ground->orders[$tie->to] ?? 0)];
+                    [$best[$tie->to], $came[$tie->to], $newest[$tie->to]] = [
+                        $chance,
+                        $tie,
+                        max($newest[$id], $this->ground->orders[$tie->to] ?? 0),
+                    ];
                 }
             }
         }
@@ -213,7 +255,13 @@ final readonly class Analysis
         }
         $order = array_flip($index);
         $rank = array_flip($this->ground->question()->network->order);
-        uasort($story, static fn (Tie $a, Tie $b): int => [$rank[$order[$a->from]], $rank[$order[$a->to]]] <=> [$rank[$order[$b->from]], $rank[$order[$b->to]]]);
+        uasort(
+            $story,
+            static fn (Tie $a, Tie $b): int => [
+                $rank[$order[$a->from]],
+                $rank[$order[$a->to]],
+            ] <=> [$rank[$order[$b->from]], $rank[$order[$b->to]]],
+        );
 
         return array_values($story);
     }
@@ -227,7 +275,9 @@ final readonly class Analysis
     {
         $weight = [];
         foreach ($pruned->seen as $id => $evidence) {
-            $weight[$id] = $evidence->speaksFor() ? 2.0 : max([0.0, ...array_map(static fn (Tie $tie): float => $tie->strength, $pruned->into[$id] ?? [])]);
+            $weight[$id] = $evidence->speaksFor()
+                ? 2.0
+                : max([0.0, ...array_map(static fn (Tie $tie): float => $tie->strength, $pruned->into[$id] ?? [])]);
         }
         arsort($weight);
 

@@ -11,8 +11,13 @@ final class Answering
     private const NAMED = 3;
 
     /** @param bool|null $stands what a figure or a test says of it */
-    public static function sentence(Ground $ground, Candidate $theory, ?Candidate $first, ?bool $stands = null, string $because = ''): string
-    {
+    public static function sentence(
+        Ground $ground,
+        Candidate $theory,
+        ?Candidate $first,
+        ?bool $stands = null,
+        string $because = '',
+    ): string {
         $share = 100 * $theory->posterior;
         $name = static fn (string $id): string => lcfirst($ground->spots[$id]->name);
         $said = [\sprintf('%s: %s %%.', $theory->origin->name, $share < 10 ? round($share, 1) : round($share))];
@@ -20,10 +25,21 @@ final class Answering
             $said[] = 'It would explain nothing of what was found.';
         } else {
             $leaves = array_map($name, \array_slice($theory->leaves, 0, self::NAMED));
-            $said[] = \sprintf('It would explain %d of %d%s.', \count($theory->explains), \count($theory->explains) + \count($theory->leaves), [] === $leaves ? '' : ', but not '.implode('; ', $leaves));
+            $said[] = \sprintf(
+                'It would explain %d of %d%s.',
+                \count($theory->explains),
+                \count($theory->explains) + \count($theory->leaves),
+                [] === $leaves ? '' : ', but not '.implode('; ', $leaves),
+            );
         }
         if ([] !== $theory->contradicts) {
-            $said[] = 'It should have left '.implode('; ', array_map(static fn (string $id): string => $name($id).' ('.$ground->seen[$id]->said.')', \array_slice($theory->contradicts, 0, self::NAMED))).'.';
+            $said[] = 'It should have left '.implode(
+                '; ',
+                array_map(
+                    static fn (string $id): string => $name($id).' ('.$ground->seen[$id]->said.')',
+                    \array_slice($theory->contradicts, 0, self::NAMED),
+                ),
+            ).'.';
         }
         if (null !== $stands) {
             $said[] = ($stands ? 'For it speaks: ' : 'Against it speaks: ').rtrim($because, '. ').'.';

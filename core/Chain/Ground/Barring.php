@@ -19,7 +19,13 @@ final class Barring
         $barred = [];
         foreach ($ties as $id => $tie) {
             $isBackward = isset($orders[$tie->from], $orders[$tie->to]) && $orders[$tie->from] > $orders[$tie->to];
-            $why = $refused[$tie->key()] ?? ($isBackward ? \sprintf('the effect (number %d) would be older than its cause (number %d)', $orders[$tie->to], $orders[$tie->from]) : null);
+            $why = $refused[$tie->key()] ?? (
+                $isBackward ? \sprintf(
+                    'the effect (number %d) would be older than its cause (number %d)',
+                    $orders[$tie->to],
+                    $orders[$tie->from],
+                ) : null
+            );
             if (null !== $why) {
                 $barred[$tie->key()] = $why;
                 unset($ties[$id]);

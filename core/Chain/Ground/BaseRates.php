@@ -33,7 +33,11 @@ final readonly class BaseRates
         }
         $all = array_sum($book);
 
-        return new self(array_map(static fn (float $rate): float => $rate / $all, $book), array_count_values(array_map(static fn (OriginKind $kind): string => $kind->value, $closed)), \count($closed));
+        return new self(
+            array_map(static fn (float $rate): float => $rate / $all, $book),
+            array_count_values(array_map(static fn (OriginKind $kind): string => $kind->value, $closed)),
+            \count($closed),
+        );
     }
 
     /** Share of a kind once the shop's cases count too. */

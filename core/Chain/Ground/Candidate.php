@@ -15,7 +15,15 @@ final readonly class Candidate
      * @param list<string> $contradicts looks that should have found something if it were so
      * @param list<Tie> $story the likeliest way from it to what it explains, causes before effects
      */
-    public function __construct(public Spot $origin, public float $posterior, public array $for, public array $against, public array $explains, public array $leaves, public array $contradicts, public array $story)
-    {
+    public function __construct(
+        public Spot $origin,
+        public float $posterior,
+        public array $for,
+        public array $against,
+        public array $explains,
+        public array $leaves,
+        public array $contradicts,
+        public array $story,
+    ) {
     }
 }

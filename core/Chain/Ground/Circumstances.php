@@ -50,7 +50,9 @@ final class Circumstances
         // What comes on from one hour to the next is seldom wear; what creeps is seldom a break or a part put in wrong.
         $sudden = self::sudden($facts);
         if (null !== $sudden) {
-            $evidence[] = $sudden ? new Evidence('origin:wear-out', 1.0, self::SUDDEN, 'came on suddenly') : new Evidence('origin:wear-out', self::CREEPING, 1.0, 'came on slowly');
+            $evidence[] = $sudden
+                ? new Evidence('origin:wear-out', 1.0, self::SUDDEN, 'came on suddenly')
+                : new Evidence('origin:wear-out', self::CREEPING, 1.0, 'came on slowly');
         }
 
         return $evidence;

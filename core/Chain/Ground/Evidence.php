@@ -15,7 +15,12 @@ final readonly class Evidence
     /** The same condition seen from two sides. */
     public function and(?self $other): self
     {
-        return null === $other ? $this : new self($this->spot, $this->ifFalse * $other->ifFalse, $this->ifTrue * $other->ifTrue, $this->said === $other->said ? $this->said : $other->said.', '.$this->said);
+        return null === $other ? $this : new self(
+            $this->spot,
+            $this->ifFalse * $other->ifFalse,
+            $this->ifTrue * $other->ifTrue,
+            $this->said === $other->said ? $this->said : $other->said.', '.$this->said,
+        );
     }
 
     public function speaksFor(): bool

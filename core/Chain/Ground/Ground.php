@@ -25,8 +25,14 @@ final readonly class Ground
      * @param array<string, string> $barred ties that do not hold in this case => why
      * @param array<string, int> $orders spots of which it is known when they happened: 1 before 2
      */
-    public function __construct(public array $spots, public array $ties, public array $cut, public array $seen, public array $barred = [], public array $orders = [])
-    {
+    public function __construct(
+        public array $spots,
+        public array $ties,
+        public array $cut,
+        public array $seen,
+        public array $barred = [],
+        public array $orders = [],
+    ) {
         $into = $outOf = [];
         foreach ($ties as $tie) {
             $into[$tie->to][] = $tie;
@@ -72,6 +78,14 @@ final readonly class Ground
         }
         $nodeOf = static fn (string $id): int => $index[$id];
 
-        return new Question(new Network($nodes), $seen, [], null, null === $weigh ? null : array_map($nodeOf, $weigh), [], array_map($nodeOf, $given));
+        return new Question(
+            new Network($nodes),
+            $seen,
+            [],
+            null,
+            null === $weigh ? null : array_map($nodeOf, $weigh),
+            [],
+            array_map($nodeOf, $given),
+        );
     }
 }

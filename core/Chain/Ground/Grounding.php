@@ -57,8 +57,13 @@ final class Grounding
      * @param array<string, Mechanism> $mechanisms
      * @param BaseRates|null $rates what this shop has seen; null: the book alone
      */
-    public function __construct(private readonly Book $book, private readonly ModeCatalogue $modes, private readonly array $mechanisms, private readonly Vocabulary $vocabulary, private readonly ?BaseRates $rates = null)
-    {
+    public function __construct(
+        private readonly Book $book,
+        private readonly ModeCatalogue $modes,
+        private readonly array $mechanisms,
+        private readonly Vocabulary $vocabulary,
+        private readonly ?BaseRates $rates = null,
+    ) {
         $this->places = new Places($book);
     }
 
@@ -102,15 +107,26 @@ final class Grounding
     private function reached(Term $term, string $place): array
     {
         $part = Places::partOf($place);
-        $surfaces = array_map(static fn (string $one): array => [$one, '', false], str_contains($place, '/') ? [$place] : $this->places->of($part));
+        $surfaces = array_map(
+            static fn (string $one): array => [$one, '', false],
+            str_contains($place, '/') ? [$place] : $this->places->of($part),
+        );
         $found = match ($term->relation) {
             // Of the unit as a whole, unless there is one of it in each part.
             '' => [[$part, '', false]],
             'here' => 'damage' === $term->kind && !$this->isOfPart($term->key) ? $surfaces : [[$part, '', false]],
             'mate' => array_map(static fn (string $mate): array => [$mate, CarrierKind::Touch->value, false], $this->places->mates($place)),
             'downstream' => $this->beside(CarrierKind::Oil, $part),
-            'sieved', 'drawn' => array_map(static fn (string $catch): array => [$catch, CarrierKind::Oil->value, false], $this->places->catches($part, 'drawn' === $term->relation)),
-            default => array_merge(...array_map(fn (CarrierKind $kind): array => $this->beside($kind, $part), [CarrierKind::Touch, CarrierKind::Hold, CarrierKind::Drive, CarrierKind::Seal])),
+            'sieved', 'drawn' => array_map(
+                static fn (string $catch): array => [$catch, CarrierKind::Oil->value, false],
+                $this->places->catches($part, 'drawn' === $term->relation),
+            ),
+            default => array_merge(
+                ...array_map(
+                    fn (CarrierKind $kind): array => $this->beside($kind, $part),
+                    [CarrierKind::Touch, CarrierKind::Hold, CarrierKind::Drive, CarrierKind::Seal],
+                )
+            ),
         };
         $ids = [];
         foreach ($found as [$at, $by, $filter]) {
@@ -143,25 +159,49 @@ final class Grounding
             return $spot->id();
         };
         if ('complaint' === $term->kind) {
-            $keys = array_filter(array_keys($this->book->complaints), static fn (string $key): bool => 1 === preg_match('/^('.str_replace('*', '.*', $term->key).')$/', $key));
+            $keys = array_filter(
+                array_keys($this->book->complaints),
+                static fn (string $key): bool => 1 === preg_match('/^('.str_replace('*', '.*', $term->key).')$/', $key),
+            );
 
-            return array_values(array_map(fn (string $key): string => $make($key, null, $this->book->complaints[$key]->name, self::STATE), $keys));
+            return array_values(
+                array_map(fn (string $key): string => $make($key, null, $this->book->complaints[$key]->name, self::STATE), $keys)
+            );
         }
         if ('damage' === $term->kind) {
             if (null === $place) {
                 return [];
             }
-            $places = $this->isOfPart($term->key) ? [Places::partOf($place)] : (str_contains($place, '/') ? [$place] : $this->places->of($place));
+            $places = $this->isOfPart($term->key)
+                ? [Places::partOf($place)]
+                : (str_contains($place, '/') ? [$place] : $this->places->of($place));
             $name = $this->modes->get($term->key)->name ?? $this->vocabulary->extra[$term->key] ?? $term->key;
 
-            return array_map(fn (string $at): string => $make($term->key, $at, $name.', '.$this->placeName($at), $this->vocabulary->leaks[$term->key] ?? self::LEAK), $places);
+            return array_map(
+                fn (string $at): string => $make(
+                    $term->key,
+                    $at,
+                    $name.', '.$this->placeName($at),
+                    $this->vocabulary->leaks[$term->key] ?? self::LEAK,
+                ),
+                $places,
+            );
         }
         $known = 'state' === $term->kind ? $this->vocabulary->states[$term->key] ?? null : $this->vocabulary->origins[$term->key] ?? null;
         if (null === $known) {
             return [];
         }
         $at = 'part' === $known['spread'] && null !== $place ? Places::partOf($place) : null;
-        $leak = isset($known['prior'], $known['kind']) ? min(0.5, $known['prior'] * ($this->rates?->factor($known['kind']) ?? 1.0) * Circumstances::factor($this->facts, $known['kind'], 'part' === $known['spread'])) : ('part' === $known['spread'] ? 0.05 : self::STATE);
+        $leak = isset($known['prior'], $known['kind'])
+            ? min(
+                0.5,
+                $known['prior'] * ($this->rates?->factor($known['kind']) ?? 1.0) * Circumstances::factor(
+                    $this->facts,
+                    $known['kind'],
+                    'part' === $known['spread'],
+                ),
+            )
+            : ('part' === $known['spread'] ? 0.05 : self::STATE);
 
         return [$make($term->key, $at, $known['name'].(null === $at ? '' : ', '.$this->placeName($at)), $leak)];
     }
@@ -207,7 +247,12 @@ final class Grounding
             $places = $this->placesOf($look);
             foreach ($places as $place) {
                 foreach ($this->spots as $id => $spot) {
-                    if ('damage' === $spot->kind && ($spot->place === $place || (null === $look['surface'] && $spot->place === $look['part'])) && !isset($seen[$id]) && 0 === $look['grade']) {
+                    if (
+                        'damage' === $spot->kind
+                            && ($spot->place === $place || (null === $look['surface'] && $spot->place === $look['part']))
+                            && !isset($seen[$id])
+                            && 0 === $look['grade']
+                    ) {
                         $seen[$id] = new Evidence($id, 1.0, 1.0 - $spot->found, 'looked, not there');
                     }
                 }
@@ -215,7 +260,13 @@ final class Grounding
         }
         foreach ($facts->complaints as $complaint) {
             $id = Spot::idOf('complaint', $complaint['key'], null);
-            $this->spots[$id] ??= new Spot('complaint', $complaint['key'], null, $this->book->complaints[$complaint['key']]->name ?? $complaint['key'], self::STATE);
+            $this->spots[$id] ??= new Spot(
+                'complaint',
+                $complaint['key'],
+                null,
+                $this->book->complaints[$complaint['key']]->name ?? $complaint['key'],
+                self::STATE,
+            );
             $seen[$id] = new Evidence($id, self::COMPLAINT, 1.0, 'complained of');
         }
         $more = Circumstances::evidence($facts);
@@ -262,7 +313,9 @@ final class Grounding
         foreach ([] === ($look['made'] ?? []) ? [] : DebrisKind::cases() as $kind) {
             $id = null === $kind->condition() ? '' : Spot::idOf('damage', $kind->condition(), $look['part']);
             if (isset($this->spots[$id])) {
-                $seen[$id] = \in_array($kind, $look['made'] ?? [], true) ? new Evidence($id, self::FALSELY, 1.0, lcfirst($kind->label()).' in it') : new Evidence($id, 1.0, 1.0 - $this->spots[$id]->found, 'not in it');
+                $seen[$id] = \in_array($kind, $look['made'] ?? [], true)
+                    ? new Evidence($id, self::FALSELY, 1.0, lcfirst($kind->label()).' in it')
+                    : new Evidence($id, 1.0, 1.0 - $this->spots[$id]->found, 'not in it');
             }
         }
 
@@ -306,7 +359,14 @@ final class Grounding
             return Spot::idOf('damage', $mode, $known[0]);
         }
         $at = 1 === \count($places) && !$this->isOfPart($mode) ? $places[0] : $part;
-        $spot = new Spot('damage', $mode, $at, $name.', '.$this->placeName($at), $this->vocabulary->leaks[$mode] ?? self::LEAK, $this->found($mode));
+        $spot = new Spot(
+            'damage',
+            $mode,
+            $at,
+            $name.', '.$this->placeName($at),
+            $this->vocabulary->leaks[$mode] ?? self::LEAK,
+            $this->found($mode),
+        );
         $this->spots[$spot->id()] ??= $spot;
         foreach ($known as $place) {
             $tie = new Tie(Spot::idOf('damage', $mode, $place), $spot->id(), 'noticed-as', 0.999);

@@ -28,7 +28,14 @@ final class LeakShares
         }
         foreach ($weights as $id => $weight) {
             $spot = $spots[$id];
-            $spots[$id] = new Spot($spot->kind, $spot->key, $spot->place, $spot->name, $spot->leak * $weight / $sums[$spot->kind.':'.$spot->key], $spot->found);
+            $spots[$id] = new Spot(
+                $spot->kind,
+                $spot->key,
+                $spot->place,
+                $spot->name,
+                $spot->leak * $weight / $sums[$spot->kind.':'.$spot->key],
+                $spot->found,
+            );
         }
 
         return $spots;

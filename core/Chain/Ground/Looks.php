@@ -49,7 +49,12 @@ final class Looks
             arsort($tells);
             $best = \array_slice(array_keys($tells), 0, self::TOGETHER);
             $bits = array_sum(array_map(static fn (array $rival): float => self::information($rival, $best), $rivals));
-            $looks[] = new Look((string) $part, $bits, $minutes[$part], array_map(static fn (string $id): Spot => $pruned->spots[$id], \array_slice($best, 0, self::NAMED)));
+            $looks[] = new Look(
+                (string) $part,
+                $bits,
+                $minutes[$part],
+                array_map(static fn (string $id): Spot => $pruned->spots[$id], \array_slice($best, 0, self::NAMED)),
+            );
         }
         usort($looks, static fn (Look $a, Look $b): int => [$b->bitsPerMinute(), $a->part] <=> [$a->bitsPerMinute(), $b->part]);
 
@@ -71,7 +76,11 @@ final class Looks
             foreach ($with as $node => $chance) {
                 $without[$node] = min(1.0, max(0.0, ($answer->posteriors[$node] - $share * $chance) / (1.0 - $share)));
             }
-            $rivals[] = [$share, self::shown($pruned, $question, [$origin => 1.0] + $with), self::shown($pruned, $question, [$origin => 0.0] + $without)];
+            $rivals[] = [
+                $share,
+                self::shown($pruned, $question, [$origin => 1.0] + $with),
+                self::shown($pruned, $question, [$origin => 0.0] + $without),
+            ];
         }
 
         return $rivals;
@@ -88,7 +97,16 @@ final class Looks
     {
         $lead = max([0.0, ...array_map(static fn (int $origin): float => $answer->posteriors[$origin], $origins)]);
 
-        return array_values(array_filter($origins, static fn (int $origin): bool => $answer->posteriors[$origin] >= max(self::RACE * $lead, self::LIFTED * $question->network->nodes[$origin]->leak) && $answer->posteriors[$origin] < 1.0));
+        return array_values(
+            array_filter(
+                $origins,
+                static fn (int $origin): bool => $answer->posteriors[$origin] >= max(
+                    self::RACE * $lead,
+                    self::LIFTED * $question->network->nodes[$origin]->leak,
+                )
+                    && $answer->posteriors[$origin] < 1.0,
+            )
+        );
     }
 
     /**
@@ -125,7 +143,13 @@ final class Looks
         $unseen = [];
         foreach ($pruned->spots as $id => $spot) {
             $part = $spot->part();
-            if ('damage' === $spot->kind && self::ORDINARY !== $spot->key && null !== $part && isset($minutes[$part]) && !isset($pruned->seen[$id])) {
+            if (
+                'damage' === $spot->kind
+                    && self::ORDINARY !== $spot->key
+                    && null !== $part
+                    && isset($minutes[$part])
+                    && !isset($pruned->seen[$id])
+            ) {
                 $unseen[$part][] = $id;
             }
         }
@@ -153,7 +177,9 @@ final class Looks
         }
         $bits = 0.0;
         foreach ($outcomes as [$p, $q]) {
-            $bits += ($p > 0.0 ? $p * log($p / (($p + $q) * $share), 2) : 0.0) + ($q > 0.0 ? $q * log($q / (($p + $q) * (1.0 - $share)), 2) : 0.0);
+            $bits += ($p > 0.0 ? $p * log($p / (($p + $q) * $share), 2) : 0.0) + (
+                $q > 0.0 ? $q * log($q / (($p + $q) * (1.0 - $share)), 2) : 0.0
+            );
         }
 
         return max(0.0, $bits);

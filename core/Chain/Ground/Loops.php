@@ -25,7 +25,16 @@ final class Loops
 
             return null !== $from && null !== $to && $steps[$from] > $steps[$to] ? 1 : 0;
         };
-        usort($ties, static fn (Tie $a, Tie $b): int => [$b->strength, $back($a), $a->from, $a->to, $a->mechanism] <=> [$a->strength, $back($b), $b->from, $b->to, $b->mechanism]);
+        usort(
+            $ties,
+            static fn (Tie $a, Tie $b): int => [
+                $b->strength,
+                $back($a),
+                $a->from,
+                $a->to,
+                $a->mechanism,
+            ] <=> [$a->strength, $back($b), $b->from, $b->to, $b->mechanism],
+        );
         $next = $kept = $cut = [];
         foreach ($ties as $tie) {
             if (isset($next[$tie->from][$tie->to]) || !self::reaches($next, $tie->to, $tie->from)) {

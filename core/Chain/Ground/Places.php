@@ -40,7 +40,11 @@ final class Places
     /** @var array<string, array<string, true>> place or part => features */
     private array $features = [];
 
-    /** @var array<string, array<string, list<array{string, bool}>>> kind => place as written => other places, and does a filter stand between */
+    /**
+     * @var array<string, array<string, list<array{
+     *     string, bool,
+     * }>>> kind => place as written => other places, and does a filter stand between
+     */
     private array $next = [];
 
     /** @var array<string, array<string, list<array{string, bool}>>> the same against the direction */
@@ -175,7 +179,12 @@ final class Places
         $seen = [$part => true];
         $found = [];
         if (isset($this->features[$part]['oil'])) {
-            $found = array_values(array_filter(array_keys($this->places), fn (string $one): bool => isset($this->features[$one]['catches']) && 1 === preg_match(self::LOW, $one)));
+            $found = array_values(
+                array_filter(
+                    array_keys($this->places),
+                    fn (string $one): bool => isset($this->features[$one]['catches']) && 1 === preg_match(self::LOW, $one),
+                )
+            );
         }
         for ($open = [$part]; [] !== $open;) {
             $at = array_shift($open);
@@ -191,11 +200,14 @@ final class Places
             }
         }
 
-        return array_values(array_filter(array_unique($found), fn (string $one): bool => $magnets === isset($this->features[$one]['magnet'])));
+        return array_values(
+            array_filter(array_unique($found), fn (string $one): bool => $magnets === isset($this->features[$one]['magnet']))
+        );
     }
 
     /**
-     * How many steps the oil has taken to a part since it came in; what it reaches only from a part of its own, such as a gear that sheds, stands before all.
+     * How many steps the oil has taken to a part since it came in; what it reaches only from a part of its own, such as a gear that sheds,
+     * stands before all.
      *
      * @return array<string, int>
      */
@@ -241,7 +253,9 @@ final class Places
             // A carrier is of the face itself where faces are told apart; what a thing is made of is of the part.
             $has = str_starts_with($word, '/')
                 ? 1 === preg_match($word, $words)
-                : isset($this->features['touch' === $word && null !== $surface && $this->toldApart($part->key) ? $place : $part->key][$word]);
+                : isset(
+                    $this->features['touch' === $word && null !== $surface && $this->toldApart($part->key) ? $place : $part->key][$word]
+                );
             if ($has !== $must) {
                 return false;
             }

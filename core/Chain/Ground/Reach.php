@@ -40,7 +40,9 @@ final class Reach
      * @param list<string> $from parts that let debris go
      * @param list<string> $open parts whose filter is torn, bypassed or missing
      *
-     * @return list<array{part: string, from: string, do: string, past: bool}> in the order in which the oil passes; past: beyond a filter that held
+     * @return list<array{
+     *     part: string, from: string, do: string, past: bool,
+     * }> in the order in which the oil passes; past: beyond a filter that held
      */
     public static function of(Book $book, array $from, array $open = []): array
     {

@@ -57,7 +57,10 @@ final class Rivals
             }
             $part = null === $place ? null : explode('/', $place)[0];
             foreach ($candidates as $one) {
-                if ($vocabulary->origins[$one->origin->key]['kind'] === $kind && (null === $one->origin->part() || null === $part || $part === $one->origin->part())) {
+                if (
+                    $vocabulary->origins[$one->origin->key]['kind'] === $kind
+                        && (null === $one->origin->part() || null === $part || $part === $one->origin->part())
+                ) {
                     $named[] = $one->origin->id();
                     break;
                 }

@@ -14,8 +14,14 @@ final readonly class Spot
      * @param float $leak chance of it without any cause that is known; of an origin its base rate
      * @param float $found chance that a plain look finds it where it is
      */
-    public function __construct(public string $kind, public string $key, public ?string $place, public string $name, public float $leak, public float $found = 1.0)
-    {
+    public function __construct(
+        public string $kind,
+        public string $key,
+        public ?string $place,
+        public string $name,
+        public float $leak,
+        public float $found = 1.0,
+    ) {
     }
 
     public function id(): string

@@ -8,8 +8,13 @@ namespace Japhrex\Core\Chain\Ground;
 final readonly class Tie
 {
     /** @param string $by along what: the carrier, or empty at one place */
-    public function __construct(public string $from, public string $to, public string $mechanism, public float $strength, public string $by = '')
-    {
+    public function __construct(
+        public string $from,
+        public string $to,
+        public string $mechanism,
+        public float $strength,
+        public string $by = '',
+    ) {
     }
 
     /** What it is called where somebody takes or refuses it. */

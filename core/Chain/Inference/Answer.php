@@ -12,9 +12,12 @@ final readonly class Answer
 
     /**
      * @param array<int, float> $posteriors node => chance that it is true
-     * @param array<int, array{for: array<int, float|null>, against: array<int, float|null>}> $weights origin => finding => decibans; null: infinite or undefined
+     * @param array<int, array{
+     *     for: array<int, float|null>, against: array<int, float|null>,
+     * }> $weights origin => finding => decibans; null: infinite or undefined
      * @param array<int, array{bits: float, per-minute: float}>|null $checks node => what a look at it would settle; null: not asked for
-     * @param array<int, array<int, float>> $given node that is asked for => chance of every node that leads to a finding, with that one present
+     * @param array<int, array<int, float>> $given node that is asked for => chance of every node that leads to a finding, with that one
+     *                                             present
      * @param array{samples: int, effective: float, seed: int, errors: array<int, float>}|null $sampling
      */
     public function __construct(
@@ -36,7 +39,9 @@ final readonly class Answer
      */
     public function candidates(Question $question): array
     {
-        $open = array_values(array_filter($question->network->origins(), static fn (int $origin): bool => !isset($question->certain[$origin])));
+        $open = array_values(
+            array_filter($question->network->origins(), static fn (int $origin): bool => !isset($question->certain[$origin]))
+        );
         usort($open, fn (int $a, int $b): int => [$this->posteriors[$b], $a] <=> [$this->posteriors[$a], $b]);
 
         return $open;
@@ -56,15 +61,35 @@ final readonly class Answer
         };
         $data = ['method' => $this->method];
         if (null !== $this->sampling) {
-            $data += ['samples' => $this->sampling['samples'], 'effective-samples' => $this->sampling['effective'], 'seed' => $this->sampling['seed'], 'standard-error' => $byId($this->sampling['errors'])];
+            $data += [
+                'samples' => $this->sampling['samples'],
+                'effective-samples' => $this->sampling['effective'],
+                'seed' => $this->sampling['seed'],
+                'standard-error' => $byId($this->sampling['errors']),
+            ];
         }
         $data += ['log-evidence' => $this->logEvidence, 'posteriors' => $byId($this->posteriors)];
         $ranked = null === $this->sampling || $this->sampling['effective'] >= Sampling::ENOUGH;
-        $data['candidates'] = array_map(fn (int $origin): array => ['id' => $id($origin), 'posterior' => $this->posteriors[$origin]] + (null === $this->sampling ? ['for' => $byId($this->weights[$origin]['for'] ?? []), 'against' => $byId($this->weights[$origin]['against'] ?? [])] : []), $ranked ? $this->candidates($question) : []);
+        $data['candidates'] = array_map(
+            fn (int $origin): array => ['id' => $id($origin), 'posterior' => $this->posteriors[$origin]] + (
+                null === $this->sampling ? [
+                    'for' => $byId($this->weights[$origin]['for'] ?? []),
+                    'against' => $byId($this->weights[$origin]['against'] ?? []),
+                ] : []
+            ),
+            $ranked ? $this->candidates($question) : [],
+        );
         if (null !== $this->checks) {
             $checks = $this->checks;
             uksort($checks, static fn (int $a, int $b): int => [$checks[$b]['per-minute'], $a] <=> [$checks[$a]['per-minute'], $b]);
-            $data['checks'] = array_map(static fn (int $node): array => ['id' => $id($node), 'bits' => $checks[$node]['bits'], 'bits-per-minute' => $checks[$node]['per-minute']], array_keys($checks));
+            $data['checks'] = array_map(
+                static fn (int $node): array => [
+                    'id' => $id($node),
+                    'bits' => $checks[$node]['bits'],
+                    'bits-per-minute' => $checks[$node]['per-minute'],
+                ],
+                array_keys($checks),
+            );
         }
 
         return $data + ('' === $this->note ? [] : ['note' => $this->note]);

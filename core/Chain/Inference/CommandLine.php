@@ -43,13 +43,20 @@ final class CommandLine
     /** @param array<string, mixed> $data */
     private static function json(array $data): string
     {
-        return json_encode($data, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            $data,
+            \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     private function words(Question $question, Answer $answer): string
     {
         $data = $answer->asData($question);
-        $text = \sprintf("%s; ln of the evidence %.4f\n", $answer->method, $answer->logEvidence).('' === $answer->note ? '' : $answer->note."\n");
+        $text = \sprintf(
+            "%s; ln of the evidence %.4f\n",
+            $answer->method,
+            $answer->logEvidence,
+        ).('' === $answer->note ? '' : $answer->note."\n");
         /** @var list<array{id: string, posterior: float, for?: object, against?: object}> $candidates */
         $candidates = $data['candidates'];
         foreach ($candidates as $one) {
@@ -61,7 +68,12 @@ final class CommandLine
                     $said[] = \sprintf('%s %s%s', $finding, $sign, is_numeric($bans) ? \sprintf('%.1f', $bans) : '∞');
                 }
             }
-            $text .= \sprintf("%6.2f %%  %s%s\n", 100 * $one['posterior'], $one['id'], [] === $said ? '' : '  ('.implode(', ', $said).' dB)');
+            $text .= \sprintf(
+                "%6.2f %%  %s%s\n",
+                100 * $one['posterior'],
+                $one['id'],
+                [] === $said ? '' : '  ('.implode(', ', $said).' dB)',
+            );
         }
         /** @var list<array{id: string, bits: float, bits-per-minute: float}> $checks */
         $checks = $data['checks'] ?? [];

@@ -18,7 +18,14 @@ final class Conflict
         $ids = array_map(static fn (int $node): string => $question->network->nodes[$node]->id, array_keys($rest->seen));
         sort($ids);
 
-        return new InferenceError(\sprintf('This cannot happen: %s contradict%s. Look again at one of them, or write it as likely instead of certain.', implode(', ', array_map(static fn (string $id): string => "“{$id}”", $ids)), 1 === \count($ids) ? 's what the network says' : ' each other'), $ids[0] ?? null);
+        return new InferenceError(
+            \sprintf(
+                'This cannot happen: %s contradict%s. Look again at one of them, or write it as likely instead of certain.',
+                implode(', ', array_map(static fn (string $id): string => "“{$id}”", $ids)),
+                1 === \count($ids) ? 's what the network says' : ' each other',
+            ),
+            $ids[0] ?? null,
+        );
     }
 
     private static function canHappen(Question $question): bool

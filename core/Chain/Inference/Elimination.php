@@ -115,6 +115,8 @@ final class Elimination
             return 0.0;
         }
 
-        return $fill + \count($around) / 1024 + (0 === $this->seed ? 0.0 : ((($one + 7) * ($this->seed * 7919 + 13) * 2654435761) & 0xFFFF) / 0xFFFF * 1.5);
+        return $fill + \count($around) / 1024 + (
+            0 === $this->seed ? 0.0 : ((($one + 7) * ($this->seed * 7919 + 13) * 2654435761) & 0xFFFF) / 0xFFFF * 1.5
+        );
     }
 }

@@ -40,7 +40,15 @@ final class Exact
      */
     private static function relevantTo(Question $question): array
     {
-        return $question->network->ancestors([...array_keys($question->seen), ...array_filter($question->network->origins(), static fn (int $origin): bool => [] !== $question->network->nodes[$origin]->above())]);
+        return $question->network->ancestors(
+            [
+                ...array_keys($question->seen),
+                ...array_filter(
+                    $question->network->origins(),
+                    static fn (int $origin): bool => [] !== $question->network->nodes[$origin]->above(),
+                ),
+            ]
+        );
     }
 
     /**
@@ -68,7 +76,14 @@ final class Exact
     {
         $weights = (new Weights($this->question, $this->tree, $this->base, $this->relevant, $this->posteriors))->of();
 
-        return new Answer(Answer::EXACT, $this->base->log, $this->posteriors, $weights, null === $this->question->minutes ? null : $this->checks($this->question->minutes), given: $this->given());
+        return new Answer(
+            Answer::EXACT,
+            $this->base->log,
+            $this->posteriors,
+            $weights,
+            null === $this->question->minutes ? null : $this->checks($this->question->minutes),
+            given: $this->given(),
+        );
     }
 
     /** @return array<int, array<int, float>> */
@@ -108,7 +123,9 @@ final class Exact
         }
         $deep = [];
         foreach ($network->order as $node) {
-            $isAsked = null === $this->question->asked || isset($this->question->asked[$node]) || Network::ORIGIN === $network->nodes[$node]->kind;
+            $isAsked = null === $this->question->asked
+                || isset($this->question->asked[$node])
+                || Network::ORIGIN === $network->nodes[$node]->kind;
             if (isset($this->relevant[$node]) || !$isAsked) {
                 continue;
             }
@@ -127,7 +144,11 @@ final class Exact
     {
         $condition = $this->question->network->nodes[$node];
 
-        return null === $condition->table && [] === array_filter(array_keys($condition->causes), fn (int $cause): bool => !isset($this->relevant[$cause]) && !$this->isRoot($cause));
+        return null === $condition->table
+            && [] === array_filter(
+                array_keys($condition->causes),
+                fn (int $cause): bool => !isset($this->relevant[$cause]) && !$this->isRoot($cause),
+            );
     }
 
     /** A root outside of the tree is as likely as ever, whatever was seen. */
@@ -255,7 +276,11 @@ final class Exact
             [$factors, $pass] = [$tree->factors, $tree->pass(null, [$node => [1.0 - $rare, (float) $rare]])];
         } else {
             [$factors, $pass, $rare] = [$this->tree->factors, $this->absence($node), 0];
-            $apart = array_filter($this->question->network->nodes[$node]->causes, fn (int $cause): bool => $this->isRoot($cause), \ARRAY_FILTER_USE_KEY);
+            $apart = array_filter(
+                $this->question->network->nodes[$node]->causes,
+                fn (int $cause): bool => $this->isRoot($cause),
+                \ARRAY_FILTER_USE_KEY,
+            );
         }
         $share = 1 === $rare ? $chance : 1.0 - $chance;
         $after = [[], []];

@@ -7,7 +7,8 @@ namespace Japhrex\Core\Chain\Inference;
 /**
  * A network with its evidence as a product of factors.
  *
- * What is certain is put in. A noisy-OR of more than a few causes is split by a helper h with two states, P(x|causes) = Σ_h φ(x,h)·Π ψ(h,cause):
+ * What is certain is put in. A noisy-OR of more than a few causes is split by a helper h with two states, P(x|causes) = Σ_h φ(x,h)·Π
+ * ψ(h,cause):
  * h = 1 carries the product of all that might have failed to bring x about, h = 0 the constant 1 (Díez and Galán, An efficient
  * factorization for the noisy MAX, 2003). Splitting costs precision, since φ has a negative entry, so small ones stay whole.
  */

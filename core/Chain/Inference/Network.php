@@ -49,7 +49,14 @@ final readonly class Network
         }
         if (\count($order) < \count($nodes)) {
             $circle = array_key_first(array_filter($waits));
-            throw new InferenceError(\sprintf('“%s” is an effect of itself by way of others. Loops in nature are cut where the book says so; leave out one of the links.', $nodes[$circle ?? 0]->id), $nodes[$circle ?? 0]->id);
+            throw new InferenceError(
+                \sprintf(
+                    '“%s” is an effect of itself by way of others. Loops in nature are cut where the book says so; leave out one '
+                        .'of the links.',
+                    $nodes[$circle ?? 0]->id,
+                ),
+                $nodes[$circle ?? 0]->id,
+            );
         }
         $this->order = $order;
     }

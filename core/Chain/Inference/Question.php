@@ -15,13 +15,28 @@ final readonly class Question
      * @param array<int, true>|null $asked nodes without anything seen below them whose chances are asked for, beside the origins; null: all
      * @param list<int> $given nodes in whose presence the chances of all that the tree holds are asked for
      */
-    public function __construct(public Network $network, public array $seen, public array $certain, public ?array $minutes, public ?array $weigh = null, public ?array $asked = null, public array $given = [])
-    {
+    public function __construct(
+        public Network $network,
+        public array $seen,
+        public array $certain,
+        public ?array $minutes,
+        public ?array $weigh = null,
+        public ?array $asked = null,
+        public array $given = [],
+    ) {
     }
 
     /** The same without what was seen of one node. */
     public function without(int $node): self
     {
-        return new self($this->network, array_diff_key($this->seen, [$node => true]), array_diff_key($this->certain, [$node => true]), $this->minutes, $this->weigh, $this->asked, $this->given);
+        return new self(
+            $this->network,
+            array_diff_key($this->seen, [$node => true]),
+            array_diff_key($this->certain, [$node => true]),
+            $this->minutes,
+            $this->weigh,
+            $this->asked,
+            $this->given,
+        );
     }
 }

@@ -36,7 +36,12 @@ final class QuestionReader
         }
         [$seen, $certain] = $this->evidence($said['evidence'] ?? [], $index);
 
-        return new Question(new Network($nodes), $seen, $certain, \array_key_exists('minutes', $said) ? $this->minutes($said['minutes'], $index) : null);
+        return new Question(
+            new Network($nodes),
+            $seen,
+            $certain,
+            \array_key_exists('minutes', $said) ? $this->minutes($said['minutes'], $index) : null,
+        );
     }
 
     /**
@@ -47,9 +52,14 @@ final class QuestionReader
     {
         $id = \is_string($said['id']) ? $said['id'] : '';
         $kind = \is_string($said['kind'] ?? null) ? $said['kind'] : '';
-        $ways = array_filter([isset($said['prior']), isset($said['leak']) || isset($said['causes']), isset($said['parents']) || isset($said['table'])]);
+        $ways = array_filter(
+            [isset($said['prior']), isset($said['leak']) || isset($said['causes']), isset($said['parents']) || isset($said['table'])]
+        );
         if (\count($ways) > 1) {
-            throw new InferenceError(\sprintf('“%s” is told in two ways. Expected a prior, or leak and causes, or parents and table.', $id), $id);
+            throw new InferenceError(
+                \sprintf('“%s” is told in two ways. Expected a prior, or leak and causes, or parents and table.', $id),
+                $id,
+            );
         }
         if (isset($said['prior'])) {
             return new Condition($id, $kind, $this->probability($said['prior'], $id, 'prior'), []);
@@ -61,7 +71,10 @@ final class QuestionReader
         foreach ($this->listed($said['causes'] ?? [], $id, 'causes') as $cause) {
             $from = \is_array($cause) ? $cause['from'] ?? null : null;
             if (!\is_string($from)) {
-                throw new InferenceError(\sprintf('A cause of “%s” does not say from what. Expected {"from": "id", "strength": 0…1}.', $id), $id);
+                throw new InferenceError(
+                    \sprintf('A cause of “%s” does not say from what. Expected {"from": "id", "strength": 0…1}.', $id),
+                    $id,
+                );
             }
             if (!isset($index[$from])) {
                 throw new InferenceError(\sprintf('“%s” has the cause “%s”, which is no node.', $id, $from), $id);
@@ -84,7 +97,10 @@ final class QuestionReader
         $parents = [];
         foreach ($this->listed($said['parents'] ?? [], $id, 'parents') as $parent) {
             if (!\is_string($parent) || !isset($index[$parent])) {
-                throw new InferenceError(\sprintf('“%s” has the parent “%s”, which is no node.', $id, \is_scalar($parent) ? $parent : '?'), $id);
+                throw new InferenceError(
+                    \sprintf('“%s” has the parent “%s”, which is no node.', $id, \is_scalar($parent) ? $parent : '?'),
+                    $id,
+                );
             }
             if (\in_array($index[$parent], $parents, true)) {
                 throw new InferenceError(\sprintf('“%s” has the parent “%s” twice.', $id, $parent), $id);
@@ -96,7 +112,16 @@ final class QuestionReader
             $table[] = $this->probability($chance, $id, \sprintf('entry %d of the table', $i + 1));
         }
         if (\count($parents) > 30 || \count($table) !== 2 ** \count($parents)) {
-            throw new InferenceError(\sprintf('The table of “%s” has %d entries; %d parents need %s.', $id, \count($table), \count($parents), number_format(2 ** \count($parents), 0, '.', ' ')), $id);
+            throw new InferenceError(
+                \sprintf(
+                    'The table of “%s” has %d entries; %d parents need %s.',
+                    $id,
+                    \count($table),
+                    \count($parents),
+                    number_format(2 ** \count($parents), 0, '.', ' '),
+                ),
+                $id,
+            );
         }
 
         return new Condition($id, $kind, 0.0, [], $parents, $table);
@@ -118,8 +143,22 @@ final class QuestionReader
             }
             $true = \is_array($value) ? $value['if-true'] ?? null : null;
             $false = \is_array($value) ? $value['if-false'] ?? null : null;
-            if ((!\is_int($true) && !\is_float($true)) || (!\is_int($false) && !\is_float($false)) || $true < 0 || $false < 0 || $true + $false <= 0 || !is_finite($true + $false)) {
-                throw new InferenceError(\sprintf('The evidence about “%s” is no likelihood. Expected true, false, or {"if-true": …, "if-false": …}, neither negative and not both 0.', $id), (string) $id);
+            if (
+                (!\is_int($true) && !\is_float($true))
+                    || (!\is_int($false) && !\is_float($false))
+                    || $true < 0
+                    || $false < 0
+                    || $true + $false <= 0
+                    || !is_finite($true + $false)
+            ) {
+                throw new InferenceError(
+                    \sprintf(
+                        'The evidence about “%s” is no likelihood. Expected true, false, or {"if-true": …, "if-false": …}, '
+                            .'neither negative and not both 0.',
+                        $id,
+                    ),
+                    (string) $id,
+                );
             }
             $seen[$node] = [(float) $false, (float) $true];
         }
@@ -158,7 +197,9 @@ final class QuestionReader
     /** @return list<mixed> */
     private function listed(mixed $value, string $id, string $what): array
     {
-        return \is_array($value) && array_is_list($value) ? $value : throw new InferenceError(\sprintf('“%s” of “%s” is no list.', $what, $id), $id);
+        return \is_array($value) && array_is_list($value)
+            ? $value
+            : throw new InferenceError(\sprintf('“%s” of “%s” is no list.', $what, $id), $id);
     }
 
     /** @return array<array-key, mixed> */

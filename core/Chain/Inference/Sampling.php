@@ -8,7 +8,8 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Importance sampling where no exact order is narrow enough. Each node is drawn given its causes and what the approximate beliefs say of all
+ * Importance sampling where no exact order is narrow enough. Each node is drawn given its causes and what the approximate beliefs say of
+ * all
  * below it; drawn from the priors alone, samples would hardly ever agree with rare findings. Seeded: the same network, the same answer.
  */
 final readonly class Sampling
@@ -52,7 +53,13 @@ final readonly class Sampling
             $effective = $squares > 0.0 ? $sum * $sum / $squares : 0.0;
         } while ($effective < self::WANTED && $drew < self::MOST);
         if (!($sum > 0.0)) {
-            throw new InferenceError(\sprintf('None of %d samples agrees with the evidence: it cannot happen, or hardly. Write what is certain as likely instead, and look at findings that contradict each other.', $drew));
+            throw new InferenceError(
+                \sprintf(
+                    'None of %d samples agrees with the evidence: it cannot happen, or hardly. Write what is certain as likely '
+                        .'instead, and look at findings that contradict each other.',
+                    $drew,
+                )
+            );
         }
         $count = array_fill(0, \count($network->nodes), 0.0);
         foreach ($drawn as $i => $true) {
@@ -79,7 +86,15 @@ final readonly class Sampling
             $note .= \sprintf(' With %d effective samples, fewer than %d, no ranking is stated.', (int) $effective, self::ENOUGH);
         }
 
-        return new Answer(Answer::SAMPLED, $top + log($sum / $drew), $posteriors, [], null, ['samples' => $drew, 'effective' => $effective, 'seed' => self::SEED, 'errors' => $errors], $note);
+        return new Answer(
+            Answer::SAMPLED,
+            $top + log($sum / $drew),
+            $posteriors,
+            [],
+            null,
+            ['samples' => $drew, 'effective' => $effective, 'seed' => self::SEED, 'errors' => $errors],
+            $note,
+        );
     }
 
     /**

@@ -78,7 +78,11 @@ final class Tree
         $changed = [];
         foreach (null === $without ? [] : $this->factors->touched($without) as $scope) {
             $variable = $this->first($scope);
-            $product[$variable] = $this->multiplied($variable, $this->factors->leaving($without ?? -1, $this->placed[$variable]), $scale[$variable]);
+            $product[$variable] = $this->multiplied(
+                $variable,
+                $this->factors->leaving($without ?? -1, $this->placed[$variable]),
+                $scale[$variable],
+            );
             $changed[$variable] = true;
         }
         foreach ($more as $variable => [$false, $true]) {
@@ -126,7 +130,12 @@ final class Tree
         $noisy = $other->pass();
         $worst = abs($noisy->log - $plain->log);
         foreach ($noisy->weights as $variable => $_) {
-            $worst = max($worst, $variable < \count($this->factors->question->network->nodes) ? abs($noisy->chance($variable) - $plain->chance($variable)) : 0.0);
+            $worst = max(
+                $worst,
+                $variable < \count($this->factors->question->network->nodes)
+                    ? abs($noisy->chance($variable) - $plain->chance($variable))
+                    : 0.0,
+            );
         }
 
         return is_nan($worst) ? \INF : $worst / self::NOISE;

@@ -12,8 +12,13 @@ final readonly class Weights
      * @param array<int, true> $relevant nodes that findings can move
      * @param array<int, float> $posteriors
      */
-    public function __construct(private Question $question, private Tree $tree, private Pass $base, private array $relevant, private array $posteriors)
-    {
+    public function __construct(
+        private Question $question,
+        private Tree $tree,
+        private Pass $base,
+        private array $relevant,
+        private array $posteriors,
+    ) {
     }
 
     /**
@@ -81,7 +86,9 @@ final readonly class Weights
         foreach ($origins as $origin) {
             $known = isset($factors->known[$origin]) && $origin === $finding;
             $prior = $this->question->network->nodes[$origin]->leak;
-            $odds[$origin] = !isset($this->relevant[$origin]) ? [1.0, 1.0] : ($known ? [1.0 - $prior, $prior] : $this->odds($factors, $pass, $origin));
+            $odds[$origin] = !isset($this->relevant[$origin])
+                ? [1.0, 1.0]
+                : ($known ? [1.0 - $prior, $prior] : $this->odds($factors, $pass, $origin));
         }
 
         return $odds;

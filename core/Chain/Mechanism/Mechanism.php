@@ -16,7 +16,14 @@ final readonly class Mechanism
      * @param string $source where the claim is from, in a line
      * @param list<Rule> $rules none: the analyst's alone
      */
-    public function __construct(public string $key, public string $name, public array $by, public string $tells, public string $needs, public string $source, public array $rules)
-    {
+    public function __construct(
+        public string $key,
+        public string $name,
+        public array $by,
+        public string $tells,
+        public string $needs,
+        public string $source,
+        public array $rules,
+    ) {
     }
 }

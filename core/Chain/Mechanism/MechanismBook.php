@@ -39,7 +39,10 @@ final readonly class MechanismBook
                 $vocabulary = $factory->vocabulary($data);
             }
         }
-        $book = new self($mechanisms, $vocabulary ?? throw new BookError('are missing; expected states and origins in one file.', 'conditions'));
+        $book = new self(
+            $mechanisms,
+            $vocabulary ?? throw new BookError('are missing; expected states and origins in one file.', 'conditions'),
+        );
         $book->check();
 
         return $book;
@@ -55,7 +58,10 @@ final readonly class MechanismBook
         if ([] === $book->mechanisms) {
             return $this;
         }
-        $own = new self((new MechanismFactory())->mechanisms(new Data(['mechanisms' => $book->mechanisms])) + $this->mechanisms, $this->vocabulary);
+        $own = new self(
+            (new MechanismFactory())->mechanisms(new Data(['mechanisms' => $book->mechanisms])) + $this->mechanisms,
+            $this->vocabulary,
+        );
         $own->check();
 
         return $own;
@@ -73,7 +79,10 @@ final readonly class MechanismBook
                         default => true,
                     };
                     if (!$known) {
-                        throw new BookError(\sprintf('speaks of the %s “%s”, which is no condition.', $term->kind, $term->key), 'mechanisms/'.$mechanism->key);
+                        throw new BookError(
+                            \sprintf('speaks of the %s “%s”, which is no condition.', $term->kind, $term->key),
+                            'mechanisms/'.$mechanism->key,
+                        );
                     }
                 }
                 if ('origin' === $rule->then->kind) {

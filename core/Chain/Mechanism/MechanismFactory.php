@@ -22,9 +22,23 @@ final class MechanismFactory
     {
         $mechanisms = [];
         foreach ($data->named('mechanisms') as $key => $one) {
-            $by = array_map(static fn (string $kind): CarrierKind => CarrierKind::tryFrom($kind) ?? throw new BookError(\sprintf('there is no carrier “%s”.', $kind), "mechanisms/$key/by"), $one->texts('by'));
+            $by = array_map(
+                static fn (string $kind): CarrierKind => CarrierKind::tryFrom($kind) ?? throw new BookError(
+                    \sprintf('there is no carrier “%s”.', $kind),
+                    "mechanisms/$key/by",
+                ),
+                $one->texts('by'),
+            );
             $rules = array_map(fn (Data $rule): Rule => $this->rule($rule, "mechanisms/$key"), $one->maps('rules'));
-            $mechanisms[$key] = new Mechanism($key, $one->text('name'), $by, $one->text('tells'), $one->textOrNull('needs') ?? '', $one->textOrNull('source') ?? '', $rules);
+            $mechanisms[$key] = new Mechanism(
+                $key,
+                $one->text('name'),
+                $by,
+                $one->text('tells'),
+                $one->textOrNull('needs') ?? '',
+                $one->textOrNull('source') ?? '',
+                $rules,
+            );
         }
 
         return $mechanisms;
@@ -34,11 +48,31 @@ final class MechanismFactory
     {
         $states = $origins = [];
         foreach ($data->named('states') as $key => $state) {
-            $states[$key] = ['name' => $state->text('name'), 'told' => $state->text('told'), 'spread' => $state->textOrNull('spread') ?? 'unit'];
+            $states[$key] = [
+                'name' => $state->text('name'),
+                'told' => $state->text('told'),
+                'spread' => $state->textOrNull('spread') ?? 'unit',
+            ];
         }
         foreach ($data->named('origins') as $key => $origin) {
-            $kind = OriginKind::tryFrom($origin->text('kind')) ?? throw new BookError('there is no such kind of origin.', "origins/$key/kind");
-            $origins[$key] = ['name' => $origin->text('name'), 'told' => $origin->text('told'), 'spread' => $origin->textOrNull('spread') ?? 'unit', 'kind' => $kind, 'prior' => $this->chance($origin->text('prior'), "origins/$key/prior"), 'more' => array_map(fn (Data $more): array => [Where::of($more->text('on'), "origins/$key/more"), $this->times($more->text('times'), "origins/$key/more")], $origin->maps('more'))];
+            $kind = OriginKind::tryFrom($origin->text('kind')) ?? throw new BookError(
+                'there is no such kind of origin.',
+                "origins/$key/kind",
+            );
+            $origins[$key] = [
+                'name' => $origin->text('name'),
+                'told' => $origin->text('told'),
+                'spread' => $origin->textOrNull('spread') ?? 'unit',
+                'kind' => $kind,
+                'prior' => $this->chance($origin->text('prior'), "origins/$key/prior"),
+                'more' => array_map(
+                    fn (Data $more): array => [
+                        Where::of($more->text('on'), "origins/$key/more"),
+                        $this->times($more->text('times'), "origins/$key/more"),
+                    ],
+                    $origin->maps('more'),
+                ),
+            ];
         }
         $numbers = fn (string $name): array => array_map(fn (string $value): float => $this->chance($value, $name), $data->words($name));
 
@@ -47,16 +81,25 @@ final class MechanismFactory
 
     private function rule(Data $data, string $at): Rule
     {
-        return new Rule(Term::of($data->text('if'), $at), Term::of($data->text('then'), $at), Where::of($data->text('on'), $at), $this->chance($data->text('strength'), $at));
+        return new Rule(
+            Term::of($data->text('if'), $at),
+            Term::of($data->text('then'), $at),
+            Where::of($data->text('on'), $at),
+            $this->chance($data->text('strength'), $at),
+        );
     }
 
     private function times(string $text, string $at): float
     {
-        return null !== BareNumber::of($text) && (float) $text > 1 ? (float) $text : throw new BookError(\sprintf('“%s” is no number above 1.', $text), $at);
+        return null !== BareNumber::of($text) && (float) $text > 1
+            ? (float) $text
+            : throw new BookError(\sprintf('“%s” is no number above 1.', $text), $at);
     }
 
     private function chance(string $text, string $at): float
     {
-        return is_numeric($text) && (float) $text > 0 && (float) $text < 1 ? (float) $text : throw new BookError(\sprintf('“%s” is no chance between 0 and 1.', $text), $at);
+        return is_numeric($text) && (float) $text > 0 && (float) $text < 1
+            ? (float) $text
+            : throw new BookError(\sprintf('“%s” is no chance between 0 and 1.', $text), $at);
     }
 }

@@ -17,8 +17,18 @@ final readonly class Term
 
     public static function of(string $text, string $at): self
     {
-        if (1 !== preg_match('/^(origin|state|damage|complaint):([a-z|*-]+)(?:@([a-z]+))?$/', $text, $m) || !\in_array($m[3] ?? '', self::RELATIONS, true)) {
-            throw new BookError(\sprintf('“%s” is no condition. Expected kind:key or kind:key@relation, such as damage:scoring@here; relations: %s.', $text, implode(', ', array_filter(self::RELATIONS))), $at);
+        if (
+            1 !== preg_match('/^(origin|state|damage|complaint):([a-z|*-]+)(?:@([a-z]+))?$/', $text, $m)
+                || !\in_array($m[3] ?? '', self::RELATIONS, true)
+        ) {
+            throw new BookError(
+                \sprintf(
+                    '“%s” is no condition. Expected kind:key or kind:key@relation, such as damage:scoring@here; relations: %s.',
+                    $text,
+                    implode(', ', array_filter(self::RELATIONS)),
+                ),
+                $at,
+            );
         }
 
         return new self($m[1], $m[2], $m[3] ?? '');

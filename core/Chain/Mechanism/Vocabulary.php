@@ -10,14 +10,24 @@ use Japhrex\Core\Chain\OriginKind;
 final readonly class Vocabulary
 {
     /**
-     * @param array<string, array{name: string, told: string, spread: string}> $states told: as a customer is told, `{part}` for its part; spread: `unit`, one for the whole, or `part`
-     * @param array<string, array{name: string, told: string, spread: string, kind: OriginKind, prior: float, more: list<array{Where, float}>}> $origins more: parts that are so many times likelier than others
+     * @param array<string, array{
+     *     name: string, told: string, spread: string,
+     * }> $states told: as a customer is told, `{part}` for its part; spread: `unit`, one for the whole, or `part`
+     * @param array<string, array{
+     *     name: string, told: string, spread: string, kind: OriginKind, prior: float, more: list<array{Where, float}>,
+     * }> $origins more: parts that are so many times likelier than others
      * @param array<string, float> $leaks damage mode => chance of it without any cause that is known
      * @param array<string, float> $found damage mode => chance that a plain look finds it where it is
      * @param list<string> $ofPart damage modes that are of a part as a whole, not of one of its faces
      * @param array<string, string> $extra damage that no mode of the catalogue is, with its name
      */
-    public function __construct(public array $states, public array $origins, public array $leaks, public array $found, public array $ofPart, public array $extra)
-    {
+    public function __construct(
+        public array $states,
+        public array $origins,
+        public array $leaks,
+        public array $found,
+        public array $ofPart,
+        public array $extra,
+    ) {
     }
 }

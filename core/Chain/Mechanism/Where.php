@@ -13,7 +13,11 @@ use Japhrex\Core\Family\BookError;
 final readonly class Where
 {
     private const OVER = ['unit', 'part', 'surface'];
-    private const WORDS = ['oil', 'touch', 'drive', 'seal', 'hold', 'heat', 'wire', 'soft', 'hard', 'rubber', 'lining', 'bronze', 'aluminium', 'carbon', 'spring', 'mesh', 'polymer', 'entry', 'faced', 'watched', 'catches', 'magnet', 'keeps-air-out', 'keeps-water-out', 'keeps-dirt-out'];
+    private const WORDS = [
+        'oil', 'touch', 'drive', 'seal', 'hold', 'heat', 'wire', 'soft', 'hard', 'rubber', 'lining', 'bronze',
+        'aluminium', 'carbon', 'spring', 'mesh', 'polymer', 'entry', 'faced', 'watched', 'catches', 'magnet',
+        'keeps-air-out', 'keeps-water-out', 'keeps-dirt-out',
+    ];
 
     /** @param list<array{bool, string}> $features must it be so, and the word or `/expression/` */
     private function __construct(public string $over, public array $features)
@@ -32,7 +36,14 @@ final readonly class Where
             $must = !str_starts_with($word, '!');
             $word = ltrim($word, '!');
             if (!\in_array($word, self::WORDS, true) && (1 !== preg_match('~^/[a-z|.*-]+/$~', $word) || false === @preg_match($word, ''))) {
-                throw new BookError(\sprintf('“%s” is nothing that a place can be. Expected %s, or words between slashes.', $word, implode(', ', self::WORDS)), $at);
+                throw new BookError(
+                    \sprintf(
+                        '“%s” is nothing that a place can be. Expected %s, or words between slashes.',
+                        $word,
+                        implode(', ', self::WORDS),
+                    ),
+                    $at,
+                );
             }
             $features[] = [$must, $word];
         }

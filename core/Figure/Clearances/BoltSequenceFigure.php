@@ -22,7 +22,8 @@ final readonly class BoltSequenceFigure implements Figure
             'In which order are the bolts of a circle tightened?',
             [Key::count('count', 'bolts on the circle, numbered round it', 2, 60)],
             ['order' => 'numbers of the bolts'],
-            'from 1, each next the farthest round the circle from the nearest one done; on a tie the farthest from the last; then the lowest number',
+            'from 1, each next the farthest round the circle from the nearest one done; on a tie the farthest from the last; '
+                .'then the lowest number',
             'common practice of cross-wise tightening; the maker\'s own order comes first',
             ['count' => '8'],
         );

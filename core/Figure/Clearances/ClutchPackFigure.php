@@ -41,9 +41,17 @@ final readonly class ClutchPackFigure implements Figure
                 'clearance' => 'mm', 'per-friction' => 'mm', 'fit' => 'is it inside its limits?',
                 'ring' => 'the ring to fit, mm', 'ring-clearance' => 'with that ring, mm', 'ring-fit' => 'is that inside?',
             ],
-            'clearance = depth − Σ plates − cushion; inside low-per·frictions … high-per·frictions; with a ring: clearance + present − ring',
+            'clearance = depth − Σ plates − cushion; inside low-per·frictions … high-per·frictions; with a ring: clearance + '
+                .'present − ring',
             'plain geometry',
-            ['depth' => '25.00 mm', 'plates' => '2.0 mm x6;1.6 mm x6', 'cushion' => '2.2 mm', 'frictions' => '6', 'low-per' => '0.15 mm', 'high-per' => '0.25 mm'],
+            [
+                'depth' => '25.00 mm',
+                'plates' => '2.0 mm x6;1.6 mm x6',
+                'cushion' => '2.2 mm',
+                'frictions' => '6',
+                'low-per' => '0.15 mm',
+                'high-per' => '0.25 mm',
+            ],
         );
     }
 
@@ -63,9 +71,18 @@ final readonly class ClutchPackFigure implements Figure
         if ($hasRings) {
             $inputs->way([['rings', 'present']]);
         } elseif ($clearance < 0) {
-            throw new FigureError(\sprintf('The pack does not go in: it stands %s above its room. Measure depth and plates again, count the plates.', Sizes::show(-$clearance, Dimension::Length)), 'depth');
+            throw new FigureError(
+                \sprintf(
+                    'The pack does not go in: it stands %s above its room. Measure depth and plates again, count the plates.',
+                    Sizes::show(-$clearance, Dimension::Length),
+                ),
+                'depth',
+            );
         }
-        $outcome = (new Outcome())->length('clearance', $clearance)->length('per-friction', $clearance / $frictions)->truth('fit', $window->holds($clearance));
+        $outcome = (new Outcome())->length('clearance', $clearance)->length(
+            'per-friction',
+            $clearance / $frictions,
+        )->truth('fit', $window->holds($clearance));
 
         return $hasRings ? $this->ring($inputs, $clearance, $window, $outcome) : $outcome;
     }
@@ -73,11 +90,19 @@ final readonly class ClutchPackFigure implements Figure
     private function ring(Inputs $inputs, float $clearance, Window $window, Outcome $outcome): Outcome
     {
         $bare = $clearance + $inputs->si('present');
-        [$ring] = (new ShimShelf(array_map(static fn (float $size): array => [$size, 1], $inputs->siList('rings'))))->pick($bare, $window, 1);
+        [$ring] = (
+            new ShimShelf(array_map(static fn (float $size): array => [$size, 1], $inputs->siList('rings')))
+        )->pick($bare, $window, 1);
         $after = $bare - $ring;
         $fit = $window->holds($after);
         $outcome->length('ring', $ring)->length('ring-clearance', $after)->truth('ring-fit', $fit);
 
-        return $fit ? $outcome : $outcome->note(\sprintf('No ring fits: the nearest leaves it too %s by %s.', $after > $window->high ? 'loose' : 'tight', Sizes::show($window->shortBy($after), Dimension::Length)));
+        return $fit ? $outcome : $outcome->note(
+            \sprintf(
+                'No ring fits: the nearest leaves it too %s by %s.',
+                $after > $window->high ? 'loose' : 'tight',
+                Sizes::show($window->shortBy($after), Dimension::Length),
+            )
+        );
     }
 }

@@ -42,6 +42,10 @@ final readonly class DishFigure implements Figure
         $cone = ($high->si + $low->si) / 2 - $inputs->si('thickness');
         $outcome = (new Outcome())->length('cone', $cone)->length('warp', $high->si - $low->si);
 
-        return $cone < -1e-9 ? $outcome->note('The rim measures lower than the plate is thick: check the zero on the flat, or lay the plate the other way up.') : $outcome;
+        return $cone < -1e-9
+            ? $outcome->note(
+                'The rim measures lower than the plate is thick: check the zero on the flat, or lay the plate the other way up.'
+            )
+            : $outcome;
     }
 }

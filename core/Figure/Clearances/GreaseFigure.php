@@ -22,7 +22,10 @@ final readonly class GreaseFigure implements Figure
             'grease',
             Group::Clearances,
             'How many strokes of the grease gun is that?',
-            [Key::quantity('mass', Dimension::Mass, 'of grease wanted'), Key::quantity('per-stroke', Dimension::Mass, 'that this gun gives a stroke, weighed')],
+            [
+                Key::quantity('mass', Dimension::Mass, 'of grease wanted'),
+                Key::quantity('per-stroke', Dimension::Mass, 'that this gun gives a stroke, weighed'),
+            ],
             ['strokes' => 'whole strokes, rounded up'],
             'strokes = mass/per-stroke, rounded up',
             'plain arithmetic',
@@ -38,6 +41,9 @@ final readonly class GreaseFigure implements Figure
         }
         $whole = round($strokes);
 
-        return (new Outcome())->count('strokes', (int) ($whole > 0 && Quantity::same($strokes, $whole, Dimension::Number) ? $whole : ceil($strokes)));
+        return (new Outcome())->count(
+            'strokes',
+            (int) ($whole > 0 && Quantity::same($strokes, $whole, Dimension::Number) ? $whole : ceil($strokes)),
+        );
     }
 }

@@ -33,9 +33,18 @@ final readonly class MachiningBudgetFigure implements Figure
                 Key::yesNo('locates', 'does the machined face locate the part?')->default('yes'),
             ],
             ['remove' => 'mm', 'left-thickness' => 'mm', 'end-play-after' => 'before shims, mm', 'feasible' => 'can it be done?'],
-            'remove = deepest + allowance; left = thickness − remove; end play after = end play + remove if the face locates; feasible if left ≥ min-thickness and end play after − shim-room ≤ end-play-high',
+            'remove = deepest + allowance; left = thickness − remove; end play after = end play + remove if the face locates; '
+                .'feasible if left ≥ min-thickness and end play after − shim-room ≤ end-play-high',
             'plain geometry',
-            ['deepest' => '0.15 mm', 'allowance' => '0.03 mm', 'thickness' => '12.00 mm', 'min-thickness' => '11.80 mm', 'end-play' => '0.20 mm', 'end-play-high' => '0.30 mm', 'shim-room' => '0.10 mm'],
+            [
+                'deepest' => '0.15 mm',
+                'allowance' => '0.03 mm',
+                'thickness' => '12.00 mm',
+                'min-thickness' => '11.80 mm',
+                'end-play' => '0.20 mm',
+                'end-play-high' => '0.30 mm',
+                'shim-room' => '0.10 mm',
+            ],
         );
     }
 
@@ -46,12 +55,25 @@ final readonly class MachiningBudgetFigure implements Figure
         $play = $inputs->si('end-play') + ($inputs->yes('locates') ? $remove : 0.0);
         $thick = Quantity::atMost($inputs->si('min-thickness'), $left, Dimension::Length);
         $settable = Quantity::atMost($play - $inputs->si('shim-room'), $inputs->si('end-play-high'), Dimension::Length);
-        $outcome = (new Outcome())->length('remove', $remove)->length('left-thickness', $left)->length('end-play-after', $play)->truth('feasible', $thick && $settable);
+        $outcome = (new Outcome())->length('remove', $remove)->length('left-thickness', $left)->length('end-play-after', $play)->truth(
+            'feasible',
+            $thick && $settable,
+        );
         if (!$thick) {
-            $outcome->note(\sprintf('Too thin afterwards: %s less than the least allowed.', Sizes::show($inputs->si('min-thickness') - $left, Dimension::Length)));
+            $outcome->note(
+                \sprintf(
+                    'Too thin afterwards: %s less than the least allowed.',
+                    Sizes::show($inputs->si('min-thickness') - $left, Dimension::Length),
+                )
+            );
         }
         if (!$settable) {
-            $outcome->note(\sprintf('The end play cannot be brought back: with all shims it stays %s too large.', Sizes::show($play - $inputs->si('shim-room') - $inputs->si('end-play-high'), Dimension::Length)));
+            $outcome->note(
+                \sprintf(
+                    'The end play cannot be brought back: with all shims it stays %s too large.',
+                    Sizes::show($play - $inputs->si('shim-room') - $inputs->si('end-play-high'), Dimension::Length),
+                )
+            );
         }
 
         return $outcome;

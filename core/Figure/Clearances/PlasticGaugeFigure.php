@@ -27,7 +27,11 @@ final readonly class PlasticGaugeFigure implements Figure
             'The plastic thread was squeezed this wide: what is the clearance?',
             [
                 Key::length('width', 'of the squeezed thread at its widest'),
-                new Key('chart', new Pairs(':', Dimension::Length, Dimension::Length, '1.0mm:0.076mm;1.5mm:0.051mm'), 'width and clearance as printed on the sleeve'),
+                new Key(
+                    'chart',
+                    new Pairs(':', Dimension::Length, Dimension::Length, '1.0mm:0.076mm;1.5mm:0.051mm'),
+                    'width and clearance as printed on the sleeve',
+                ),
             ],
             ['clearance' => 'mm'],
             'linear between the neighbouring widths of the chart',
@@ -39,13 +43,22 @@ final readonly class PlasticGaugeFigure implements Figure
     public function compute(Inputs $inputs): Outcome
     {
         try {
-            $chart = new Line(array_map(static fn (Pair $pair): array => [$pair->first->si, $pair->second->si], $inputs->items('chart', Pair::class)));
+            $chart = new Line(
+                array_map(static fn (Pair $pair): array => [$pair->first->si, $pair->second->si], $inputs->items('chart', Pair::class))
+            );
         } catch (\DomainException $e) {
             throw new FigureError('chart: '.$e->getMessage(), 'chart');
         }
         $clearance = $chart->at($inputs->si('width'));
         if (null === $clearance) {
-            throw new FigureError(\sprintf('The width lies outside the chart, which goes from %s to %s; take the thread of the next size.', Sizes::show($chart->first(), Dimension::Length), Sizes::show($chart->last(), Dimension::Length)), 'width');
+            throw new FigureError(
+                \sprintf(
+                    'The width lies outside the chart, which goes from %s to %s; take the thread of the next size.',
+                    Sizes::show($chart->first(), Dimension::Length),
+                    Sizes::show($chart->last(), Dimension::Length),
+                ),
+                'width',
+            );
         }
 
         return (new Outcome())->length('clearance', $clearance);

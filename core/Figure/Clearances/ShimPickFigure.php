@@ -40,9 +40,18 @@ final readonly class ShimPickFigure implements Figure
                 'end-play' => 'with the chosen shims, mm', 'shims' => 'chosen, thickest first, mm', 'fit' => 'is it inside low … high?',
                 'short-by' => 'where it does not fit: how far outside, mm',
             ],
-            'end play = measured + Σ present − Σ chosen; inside low … high the nearest to the middle, on a tie the fewest shims, then the thicker',
+            'end play = measured + Σ present − Σ chosen; inside low … high the nearest to the middle, on a tie the fewest shims, '
+                .'then the thicker',
             'plain geometry; exhaustive choice from the shelf',
-            ['measured' => '0.42 mm', 'present' => '1.2 mm', 'reuse' => 'yes', 'low' => '0.10 mm', 'high' => '0.20 mm', 'stock' => '0.5 mm x2;0.9 mm;1.0 mm x*', 'most' => '2'],
+            [
+                'measured' => '0.42 mm',
+                'present' => '1.2 mm',
+                'reuse' => 'yes',
+                'low' => '0.10 mm',
+                'high' => '0.20 mm',
+                'stock' => '0.5 mm x2;0.9 mm;1.0 mm x*',
+                'most' => '2',
+            ],
         );
     }
 
@@ -65,7 +74,12 @@ final readonly class ShimPickFigure implements Figure
             throw new FigureError($e->getMessage(), 'stock');
         }
         $play = $bare - array_sum($chosen);
-        $outcome = (new Outcome())->length('end-play', $play)->quantities('shims', $chosen, Dimension::Length, 'mm')->truth('fit', $window->holds($play));
+        $outcome = (new Outcome())->length('end-play', $play)->quantities(
+            'shims',
+            $chosen,
+            Dimension::Length,
+            'mm',
+        )->truth('fit', $window->holds($play));
 
         return $window->holds($play) ? $outcome : $outcome->length('short-by', $window->shortBy($play))->note($play > $window->high
             ? 'Nothing on the shelf fits: even the nearest leaves it too loose. A thicker shim is needed, or the worn part has to go.'

@@ -32,7 +32,10 @@ final readonly class SideClearanceFigure implements Figure
     public function compute(Inputs $inputs): Outcome
     {
         try {
-            return (new Outcome())->length('clearance', Clearance::side($inputs->quantity('pocket-depth'), $inputs->quantity('gear-thickness'))->si);
+            return (new Outcome())->length(
+                'clearance',
+                Clearance::side($inputs->quantity('pocket-depth'), $inputs->quantity('gear-thickness'))->si,
+            );
         } catch (\DomainException $e) {
             throw new FigureError($e->getMessage(), 'pocket-depth');
         }

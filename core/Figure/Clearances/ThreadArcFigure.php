@@ -38,6 +38,9 @@ final readonly class ThreadArcFigure implements Figure
         $pitch = 0 === $inputs->way([['pitch'], ['threads-per-inch']]) ? $inputs->si('pitch') : 0.0254 / $inputs->si('threads-per-inch');
         $turns = $inputs->si('clearance') / $pitch;
 
-        return (new Outcome())->length('arc', \M_PI * $inputs->si('housing-diameter') * $turns)->quantity('turn', $turns * 2 * \M_PI, Dimension::Angle, 'deg');
+        return (new Outcome())->length(
+            'arc',
+            \M_PI * $inputs->si('housing-diameter') * $turns,
+        )->quantity('turn', $turns * 2 * \M_PI, Dimension::Angle, 'deg');
     }
 }

@@ -38,7 +38,10 @@ final readonly class KappaFigure implements Figure
     {
         try {
             $weights = $inputs->word('weights');
-            $kappa = new Kappa(array_map(static fn (Row $row): array => $row->counts, $inputs->items('table', Row::class)), 'linear' === $weights || 'quadratic' === $weights ? $weights : 'none');
+            $kappa = new Kappa(
+                array_map(static fn (Row $row): array => $row->counts, $inputs->items('table', Row::class)),
+                'linear' === $weights || 'quadratic' === $weights ? $weights : 'none',
+            );
         } catch (\DomainException $e) {
             throw new FigureError($e->getMessage(), 'table');
         }

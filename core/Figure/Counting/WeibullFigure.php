@@ -33,7 +33,8 @@ final readonly class WeibullFigure implements Figure
                 'scale' => 'time by which 63 % have failed', 'scale-low' => '95 % bound', 'scale-high' => '95 % bound',
                 'b10' => 'time by which 10 % have failed', 'b10-low' => '95 % bound', 'b10-high' => '95 % bound',
             ],
-            'maximum likelihood of F(t) = 1 − exp(−(t/scale)^shape) with units still running; 95 % likelihood-ratio bounds on the profile, χ² = 3.841459',
+            'maximum likelihood of F(t) = 1 − exp(−(t/scale)^shape) with units still running; 95 % likelihood-ratio bounds on '
+                .'the profile, χ² = 3.841459',
             'IEC 61649 (terms); likelihood theory, textbook',
             ['times' => '410;530+;620;700;800+x2;905'],
         );
@@ -42,13 +43,24 @@ final readonly class WeibullFigure implements Figure
     public function compute(Inputs $inputs): Outcome
     {
         try {
-            $fit = new Weibull(array_map(static fn (Life $life): array => [$life->time, $life->isRunning, $life->times], $inputs->items('times', Life::class)));
+            $fit = new Weibull(
+                array_map(
+                    static fn (Life $life): array => [$life->time, $life->isRunning, $life->times],
+                    $inputs->items('times', Life::class),
+                )
+            );
         } catch (\DomainException $e) {
             throw new FigureError($e->getMessage(), 'times');
         }
         $unit = $inputs->word('unit');
         $outcome = new Outcome();
-        foreach ([['shape', $fit->shape, $fit->shapeBounds(), ''], ['scale', $fit->scale, $fit->scaleBounds(), $unit], ['b10', $fit->b10(), $fit->b10Bounds(), $unit]] as [$name, $value, [$low, $high], $in]) {
+        foreach (
+            [
+                ['shape', $fit->shape, $fit->shapeBounds(), ''],
+                ['scale', $fit->scale, $fit->scaleBounds(), $unit],
+                ['b10', $fit->b10(), $fit->b10Bounds(), $unit],
+            ] as [$name, $value, [$low, $high], $in]
+        ) {
             $outcome->plain($name, $value, $in)->plain($name.'-low', $low, $in);
             if (is_infinite($high)) {
                 $outcome->note(\sprintf('So many are still running that no upper bound of %s can be told.', $name));

@@ -44,7 +44,12 @@ final readonly class AxialPistonFigure implements Figure
         $stroke = 'bent' === $inputs->word('kind') ? sin(...) : tan(...);
         $lift = $stroke($inputs->si('angle'));
         if (1 === $inputs->way([self::GEOMETRY, ['full', 'full-angle']])) {
-            return (new Outcome())->quantity('displacement', $inputs->si('full') * $lift / $stroke($inputs->si('full-angle')), Dimension::Displacement, 'cm3/rev');
+            return (new Outcome())->quantity(
+                'displacement',
+                $inputs->si('full') * $lift / $stroke($inputs->si('full-angle')),
+                Dimension::Displacement,
+                'cm3/rev',
+            );
         }
         $z = $inputs->int('pistons');
         $volume = $z * \M_PI / 4 * $inputs->si('piston-diameter') ** 2 * $inputs->si('pitch-diameter') * $lift;

@@ -34,7 +34,14 @@ final readonly class BalancedVaneFigure implements Figure
             ['displacement' => 'cm3/rev of the driving shaft'],
             'V = 2b·(π·(R² − r²) − (R − r)·z·t/cos θ); t = 0 when the vane feet pump too',
             'textbook theory of balanced vane pumps',
-            ['major-radius' => '35 mm', 'minor-radius' => '31 mm', 'width' => '20 mm', 'vanes' => '10', 'thickness' => '2 mm', 'incline' => '10 deg'],
+            [
+                'major-radius' => '35 mm',
+                'minor-radius' => '31 mm',
+                'width' => '20 mm',
+                'vanes' => '10',
+                'thickness' => '2 mm',
+                'incline' => '10 deg',
+            ],
         );
     }
 
@@ -48,7 +55,10 @@ final readonly class BalancedVaneFigure implements Figure
         $thickness = 'pumping' === $inputs->word('feet') ? 0.0 : $inputs->si('thickness');
         $area = \M_PI * ($major ** 2 - $minor ** 2) - ($major - $minor) * $inputs->int('vanes') * $thickness / cos($inputs->si('incline'));
         if ($area <= 0) {
-            throw new FigureError('Vanes this thick and this many leave no room between them; check radii, vanes and thickness.', 'major-radius');
+            throw new FigureError(
+                'Vanes this thick and this many leave no room between them; check radii, vanes and thickness.',
+                'major-radius',
+            );
         }
 
         return (new Outcome())->quantity('displacement', 2 * $inputs->si('width') * $area, Dimension::Displacement, 'cm3/rev');

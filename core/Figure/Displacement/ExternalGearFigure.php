@@ -33,10 +33,16 @@ final readonly class ExternalGearFigure implements Figure
                 Key::count('teeth', 'of one gear')->optional(),
                 Key::length('module', 'of the gears, nominal')->optional(),
                 Key::choice('flanks', ['1', '2'], 'flanks that seal at the mesh')->default('1'),
-                Key::quantity('pressure-angle', Dimension::Angle, 'operating, or nominal when module is given', Range::acute())->default('20 deg'),
+                Key::quantity(
+                    'pressure-angle',
+                    Dimension::Angle,
+                    'operating, or nominal when module is given',
+                    Range::acute(),
+                )->default('20 deg'),
             ],
             ['displacement' => 'cm3/rev of the driving shaft'],
-            'V = 2π·b·(r_a² − (a/2)² − p_b²/12), with both flanks sealing p_b²/48; p_b = π·m·cos α, m = module or a/teeth; a = cavity-height − bore',
+            'V = 2π·b·(r_a² − (a/2)² − p_b²/12), with both flanks sealing p_b²/48; p_b = π·m·cos α, m = module or a/teeth; a = '
+                .'cavity-height − bore',
             'textbook theory of external involute gear pumps',
             ['tip-diameter' => '43.98 mm', 'centre-distance' => '37.0 mm', 'face-width' => '26 mm', 'teeth' => '10'],
         );
@@ -59,7 +65,9 @@ final readonly class ExternalGearFigure implements Figure
         }
         $outcome = (new Outcome())->quantity('displacement', $displacement->si, Dimension::Displacement, 'cm3/rev');
 
-        return null === $pitch ? $outcome->note('An upper bound: without teeth or module the volume carried back in the mesh is not taken off.') : $outcome;
+        return null === $pitch
+            ? $outcome->note('An upper bound: without teeth or module the volume carried back in the mesh is not taken off.')
+            : $outcome;
     }
 
     private function centreDistance(Inputs $inputs): Quantity
@@ -70,7 +78,10 @@ final readonly class ExternalGearFigure implements Figure
         $height = $inputs->quantity('cavity-height');
         $bore = $inputs->quantity('bore');
         if ($height->isAtMost($bore)) {
-            throw new FigureError('The cavity is no higher than one bore; measured the long way across both bores it must be more.', 'cavity-height');
+            throw new FigureError(
+                'The cavity is no higher than one bore; measured the long way across both bores it must be more.',
+                'cavity-height',
+            );
         }
 
         return Quantity::si($height->si - $bore->si, Dimension::Length);

@@ -48,6 +48,11 @@ final readonly class GerotorFigure implements Figure
             default => $z,
         };
 
-        return (new Outcome())->quantity('displacement', $inputs->si('face-width') * $change * $chambers, Dimension::Displacement, 'cm3/rev');
+        return (new Outcome())->quantity(
+            'displacement',
+            $inputs->si('face-width') * $change * $chambers,
+            Dimension::Displacement,
+            'cm3/rev',
+        );
     }
 }

@@ -42,12 +42,20 @@ final readonly class VaneFigure implements Figure
         $thickness = 'pumping' === $inputs->word('feet') ? 0.0 : $inputs->si('thickness');
         $chord = $inputs->si('ring-diameter') * sin(\M_PI / $z) - $thickness * cos(\M_PI / $z);
         if ($chord <= 0) {
-            throw new FigureError('Vanes this thick and this many leave no room between them; check ring diameter, vanes and thickness.', 'ring-diameter');
+            throw new FigureError(
+                'Vanes this thick and this many leave no room between them; check ring diameter, vanes and thickness.',
+                'ring-diameter',
+            );
         }
         if (2 * $inputs->si('eccentricity') >= $inputs->si('ring-diameter')) {
             throw new FigureError('An eccentricity of half the ring diameter or more leaves no room for a rotor.', 'ring-diameter');
         }
 
-        return (new Outcome())->quantity('displacement', 2 * $z * $inputs->si('width') * $inputs->si('eccentricity') * $chord, Dimension::Displacement, 'cm3/rev');
+        return (new Outcome())->quantity(
+            'displacement',
+            2 * $z * $inputs->si('width') * $inputs->si('eccentricity') * $chord,
+            Dimension::Displacement,
+            'cm3/rev',
+        );
     }
 }

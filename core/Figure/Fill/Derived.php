@@ -28,13 +28,29 @@ final readonly class Derived
      * @param list<string> $missing references that are not known yet
      * @param list<string> $unread places of readings behind it that were not read yet, with their reading
      */
-    public function __construct(public Fill $fill, public array $at, public array $typed, public array $from, public array $missing, public string $wrong = '', public array $unread = [])
-    {
+    public function __construct(
+        public Fill $fill,
+        public array $at,
+        public array $typed,
+        public array $from,
+        public array $missing,
+        public string $wrong = '',
+        public array $unread = [],
+    ) {
         $this->size = [] === $at ? null : $at[0]->size;
     }
 
     public function judge(Limits $limits): ?FieldAssessment
     {
-        return [] === $this->at ? null : new FieldAssessment(array_map(static fn (PlaceSize $one): JudgedPlace => new JudgedPlace($one->place, (new ReadingVerdict())->judgeSize($one->size, $limits)), $this->at), $this->unread);
+        return [] === $this->at ? null : new FieldAssessment(
+            array_map(
+                static fn (PlaceSize $one): JudgedPlace => new JudgedPlace(
+                    $one->place,
+                    (new ReadingVerdict())->judgeSize($one->size, $limits),
+                ),
+                $this->at,
+            ),
+            $this->unread,
+        );
     }
 }

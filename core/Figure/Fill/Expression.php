@@ -27,7 +27,13 @@ final readonly class Expression
         $parts = preg_split('/ ([+-]) /', trim($text), -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [''];
         $terms = [];
         for ($i = 0; $i < \count($parts); $i += 2) {
-            $terms[] = Term::of(0 === $i || '+' === $parts[$i - 1] ? 1 : -1, trim($parts[$i])) ?? throw new \DomainException(\sprintf('"%s" cannot be read; expected readings as part/field or least(part/field), facts as case:displacement or lengths as 0.01 mm, joined by " + " or " - ", at the end perhaps " / 2".', $text));
+            $terms[] = Term::of(0 === $i || '+' === $parts[$i - 1] ? 1 : -1, trim($parts[$i])) ?? throw new \DomainException(
+                \sprintf(
+                    '"%s" cannot be read; expected readings as part/field or least(part/field), facts as case:displacement or '
+                        .'lengths as 0.01 mm, joined by " + " or " - ", at the end perhaps " / 2".',
+                    $text,
+                )
+            );
         }
 
         if ([] === $terms) {

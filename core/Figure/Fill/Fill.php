@@ -44,6 +44,13 @@ final readonly class Fill
     /** @return list<string> what it takes place by place; what does not say is not averaged either */
     public function eachOf(): array
     {
-        return array_values(array_unique(array_map(static fn (Term $term): string => $term->reference, array_filter($this->readings(), static fn (Term $term): bool => null === $term->take || Take::Each === $term->take))));
+        return array_values(
+            array_unique(
+                array_map(
+                    static fn (Term $term): string => $term->reference,
+                    array_filter($this->readings(), static fn (Term $term): bool => null === $term->take || Take::Each === $term->take),
+                )
+            )
+        );
     }
 }

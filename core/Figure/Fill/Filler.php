@@ -55,7 +55,14 @@ final readonly class Filler
             return new Derived($fill, [], $typed, array_values($from), $missing);
         }
         try {
-            return new Derived($fill, $this->atPlaces($fill, $sources, $from), $typed, array_values($from), [], unread: array_values(array_unique($unread)));
+            return new Derived(
+                $fill,
+                $this->atPlaces($fill, $sources, $from),
+                $typed,
+                array_values($from),
+                [],
+                unread: array_values(array_unique($unread)),
+            );
         } catch (FigureError $error) {
             return new Derived($fill, [], $typed, array_values($from), [], $error->getMessage());
         }
@@ -74,11 +81,16 @@ final readonly class Filler
         $values = array_map(fn (array $way): float => $this->result($fill, $this->typed($fill, $way['sources'])), $spread->ways);
         $ways = array_keys($values);
         if ($spread->isBand) {
-            $ways = array_values(array_unique([(int) array_search(min($values), $values, true), (int) array_search(max($values), $values, true)]));
+            $ways = array_values(
+                array_unique([(int) array_search(min($values), $values, true), (int) array_search(max($values), $values, true)])
+            );
         }
         $at = [];
         foreach ($ways as $n => $i) {
-            $at[] = new PlaceSize($spread->isBand ? (\count($ways) < 2 ? '' : [Derived::LEAST, Derived::LARGEST][$n]) : $spread->ways[$i]['place'], new Size($values[$i], $this->uncertainty($fill, $spread->ways[$i]['sources'], $from, $values[$i])));
+            $at[] = new PlaceSize(
+                $spread->isBand ? (\count($ways) < 2 ? '' : [Derived::LEAST, Derived::LARGEST][$n]) : $spread->ways[$i]['place'],
+                new Size($values[$i], $this->uncertainty($fill, $spread->ways[$i]['sources'], $from, $values[$i])),
+            );
         }
 
         return $at;
@@ -93,7 +105,9 @@ final readonly class Filler
     {
         $square = 0.0;
         foreach ($from as $reference => $known) {
-            $square += $known->u > 0 ? ($this->result($fill, $this->typed($fill, new Moved($sources, $reference, $known->u))) - $x) ** 2 : 0.0;
+            $square += $known->u > 0
+                ? ($this->result($fill, $this->typed($fill, new Moved($sources, $reference, $known->u))) - $x) ** 2
+                : 0.0;
         }
 
         return sqrt($square);
@@ -107,7 +121,10 @@ final readonly class Filler
     private function result(Fill $fill, array $typed): float
     {
         [, $outcome] = $this->figures->compute($fill->figure, $typed);
-        $result = $outcome->results()[$fill->result] ?? throw new FigureError(\sprintf('The figure %s gives no "%s".', $fill->figure, $fill->result), null);
+        $result = $outcome->results()[$fill->result] ?? throw new FigureError(
+            \sprintf('The figure %s gives no "%s".', $fill->figure, $fill->result),
+            null,
+        );
 
         return $result->si()[0];
     }

@@ -68,9 +68,21 @@ final readonly class Known
     /** What the places have in common moved: a zero, a scale. */
     public function movedBy(float $si): self
     {
-        $at = array_map(static fn (PlaceSize $one): PlaceSize => new PlaceSize($one->place, new Size($one->size->x + $si, $one->size->u)), $this->at);
+        $at = array_map(
+            static fn (PlaceSize $one): PlaceSize => new PlaceSize($one->place, new Size($one->size->x + $si, $one->size->u)),
+            $this->at,
+        );
 
-        return new self($this->si + $si, $this->u, $this->dimension, $this->unit, $this->name, at: $at, worst: $this->worst, unread: $this->unread);
+        return new self(
+            $this->si + $si,
+            $this->u,
+            $this->dimension,
+            $this->unit,
+            $this->name,
+            at: $at,
+            worst: $this->worst,
+            unread: $this->unread,
+        );
     }
 
     /** @return list<string> the names of its places */

@@ -43,7 +43,10 @@ final readonly class Spread
             $places = \count($ways) * \count($first->at) > self::MOST ? self::outermost($group) : array_keys($first->at);
             foreach ($ways as $way) {
                 foreach ($places as $i) {
-                    $next[] = ['place' => $first->at[$i]->place, 'chosen' => $way['chosen'] + array_map(static fn (Known $known): Known => $known->onlyAt($i), $group)];
+                    $next[] = [
+                        'place' => $first->at[$i]->place,
+                        'chosen' => $way['chosen'] + array_map(static fn (Known $known): Known => $known->onlyAt($i), $group),
+                    ];
                 }
             }
             $ways = $next;
@@ -51,7 +54,16 @@ final readonly class Spread
 
         $ways = [] === $ways ? [['place' => '', 'chosen' => []]] : $ways;
 
-        return new self(array_map(static fn (array $way): array => ['place' => $way['place'], 'sources' => [] === $way['chosen'] ? $sources : new Chosen($sources, $way['chosen'])], $ways), \count($groups) > 1 || $banded);
+        return new self(
+            array_map(
+                static fn (array $way): array => [
+                    'place' => $way['place'],
+                    'sources' => [] === $way['chosen'] ? $sources : new Chosen($sources, $way['chosen']),
+                ],
+                $ways,
+            ),
+            \count($groups) > 1 || $banded,
+        );
     }
 
     /**

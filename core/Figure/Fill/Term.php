@@ -22,7 +22,9 @@ final readonly class Term
             return new self($sign, Take::from($m['take']), $m['of']);
         }
 
-        return 1 === preg_match('~^(?:[a-z]+:[\w -]+|[a-z0-9-]+/[a-z0-9-]+|\d+(?:\.\d+)? (?:mm|in|um))$~', $text) ? new self($sign, null, $text) : null;
+        return 1 === preg_match('~^(?:[a-z]+:[\w -]+|[a-z0-9-]+/[a-z0-9-]+|\d+(?:\.\d+)? (?:mm|in|um))$~', $text)
+            ? new self($sign, null, $text)
+            : null;
     }
 
     public function isLength(): bool

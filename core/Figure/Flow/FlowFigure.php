@@ -35,6 +35,11 @@ final readonly class FlowFigure implements Figure
 
     public function compute(Inputs $inputs): Outcome
     {
-        return (new Outcome())->quantity('flow', Machine::flow($inputs->quantity('displacement'), $inputs->quantity('speed'), $inputs->si('volumetric'))->si, Dimension::Flow, 'L/min');
+        return (new Outcome())->quantity(
+            'flow',
+            Machine::flow($inputs->quantity('displacement'), $inputs->quantity('speed'), $inputs->si('volumetric'))->si,
+            Dimension::Flow,
+            'L/min',
+        );
     }
 }

@@ -34,7 +34,13 @@ final readonly class PowerCurveFigure implements Figure
             ['ratio-1' => 'power of the first point over the setting, and so on', 'off' => 'numbers of the points off the curve'],
             'ratio = p·Q/(η·P); off: |ratio − 1| > tolerance at or above regulates-from',
             'textbook (constant-power hyperbola)',
-            ['power' => '15 kW', 'overall' => '85 %', 'points' => '80 bar@95 lpm;120 bar@64 lpm;180 bar@43 lpm;240 bar@35 lpm', 'tolerance' => '5 %', 'regulates-from' => '100 bar'],
+            [
+                'power' => '15 kW',
+                'overall' => '85 %',
+                'points' => '80 bar@95 lpm;120 bar@64 lpm;180 bar@43 lpm;240 bar@35 lpm',
+                'tolerance' => '5 %',
+                'regulates-from' => '100 bar',
+            ],
         );
     }
 

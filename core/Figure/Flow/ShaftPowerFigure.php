@@ -36,6 +36,11 @@ final readonly class ShaftPowerFigure implements Figure
 
     public function compute(Inputs $inputs): Outcome
     {
-        return (new Outcome())->quantity('power', Machine::power($inputs->quantity('flow'), $inputs->quantity('pressure'), $inputs->si('overall'))->si, Dimension::Power, 'kW');
+        return (new Outcome())->quantity(
+            'power',
+            Machine::power($inputs->quantity('flow'), $inputs->quantity('pressure'), $inputs->si('overall'))->si,
+            Dimension::Power,
+            'kW',
+        );
     }
 }

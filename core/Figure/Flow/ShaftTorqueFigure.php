@@ -36,7 +36,12 @@ final readonly class ShaftTorqueFigure implements Figure
 
     public function compute(Inputs $inputs): Outcome
     {
-        $torque = Machine::torque($inputs->quantity('displacement'), $inputs->quantity('pressure'), $inputs->si('mechanical'), 'motor' === $inputs->word('machine'));
+        $torque = Machine::torque(
+            $inputs->quantity('displacement'),
+            $inputs->quantity('pressure'),
+            $inputs->si('mechanical'),
+            'motor' === $inputs->word('machine'),
+        );
 
         return (new Outcome())->quantity('torque', $torque->si, Dimension::Torque, 'N·m');
     }

@@ -49,7 +49,14 @@ final readonly class CleanlinessFigure implements Figure
         foreach (array_reverse(self::SIZES) as $key => $size) {
             $number = $this->number($inputs, $key);
             if (null !== $number && null !== $larger && $number < $larger[1] && !Quantity::same($number, $larger[1], Dimension::Number)) {
-                throw new FigureError(\sprintf('There cannot be fewer particles of %d µm and more than of %d µm and more; expected n4 ≥ n6 ≥ n14.', $size, $larger[0]), $key);
+                throw new FigureError(
+                    \sprintf(
+                        'There cannot be fewer particles of %d µm and more than of %d µm and more; expected n4 ≥ n6 ≥ n14.',
+                        $size,
+                        $larger[0],
+                    ),
+                    $key,
+                );
             }
             $larger = null === $number ? $larger : [$size, $number];
             array_unshift($code, null === $number ? PerMillilitre::NOT_COUNTED : $this->classOf($number));

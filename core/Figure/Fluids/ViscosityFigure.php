@@ -41,9 +41,16 @@ final readonly class ViscosityFigure implements Figure
         $state = OilInputs::state($inputs, 'at');
         $outcome = (new Outcome())->quantity('viscosity', $state->kinematic, Dimension::KinematicViscosity, 'cSt');
         if ($inputs->has('density')) {
-            $outcome->quantity('density', $state->density, Dimension::Density, 'kg/m3')->quantity('dynamic', $state->dynamic(), Dimension::DynamicViscosity, 'mPa·s');
+            $outcome->quantity('density', $state->density, Dimension::Density, 'kg/m3')->quantity(
+                'dynamic',
+                $state->dynamic(),
+                Dimension::DynamicViscosity,
+                'mPa·s',
+            );
         }
 
-        return $state->kinematic < self::THIN ? $outcome->note('Below 2 cSt the formula of the standard is less sure, and most pumps no longer have an oil film.') : $outcome;
+        return $state->kinematic < self::THIN
+            ? $outcome->note('Below 2 cSt the formula of the standard is less sure, and most pumps no longer have an oil film.')
+            : $outcome;
     }
 }

@@ -24,7 +24,9 @@ final readonly class OneOf implements Takes
     {
         $word = mb_strtolower(trim($text));
         if (!\in_array($word, $this->choices, true)) {
-            throw new QuantityError(\sprintf('"%s" is not known; expected %s.', mb_substr(trim($text), 0, 40), implode(' or ', $this->choices)));
+            throw new QuantityError(
+                \sprintf('"%s" is not known; expected %s.', mb_substr(trim($text), 0, 40), implode(' or ', $this->choices))
+            );
         }
 
         return new Taken($word, ctype_digit($word) ? ['value' => (int) $word, 'unit' => ''] : ['value' => $word]);

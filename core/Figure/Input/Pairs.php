@@ -14,8 +14,13 @@ final readonly class Pairs implements Takes
      * @param non-empty-string $sign that joins the two
      * @param string $example of the whole list
      */
-    public function __construct(private string $sign, private Dimension $first, private Dimension $second, private string $example, private ?Range $range = null)
-    {
+    public function __construct(
+        private string $sign,
+        private Dimension $first,
+        private Dimension $second,
+        private string $example,
+        private ?Range $range = null,
+    ) {
     }
 
     public function words(): string

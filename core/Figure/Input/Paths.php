@@ -15,7 +15,8 @@ final readonly class Paths implements Takes
 {
     public function words(): string
     {
-        return 'paths slot:width,gap,length or annulus:diameter,gap,length,eccentricity or face:inner,outer,gap,angle, such as slot:25mm,0.04mm,8mmx2';
+        return 'paths slot:width,gap,length or annulus:diameter,gap,length,eccentricity or face:inner,outer,gap,angle, such as '
+            .'slot:25mm,0.04mm,8mmx2';
     }
 
     /** Paths as typed, in words: "4 slots 30 mm wide, 10 mm long, gap 0.015 mm"; any other text as it is. */
@@ -32,8 +33,22 @@ final readonly class Paths implements Takes
 
             return match ($kind) {
                 'slot' => \sprintf('%s %s wide, %s long, gap %s', $many('slot', 'slots'), $v[0], $v[2] ?? '', $v[1] ?? ''),
-                'annulus' => \sprintf('%s of %s, %s long, gap %s%s', $many('ring gap', 'ring gaps'), $v[0], $v[2] ?? '', $v[1] ?? '', isset($v[3]) ? ', eccentricity '.$v[3] : ''),
-                'face' => \sprintf('%s from %s to %s, gap %s%s', $many('face', 'faces'), $v[0], $v[1] ?? '', $v[2] ?? '', isset($v[3]) ? ', over '.$v[3] : ''),
+                'annulus' => \sprintf(
+                    '%s of %s, %s long, gap %s%s',
+                    $many('ring gap', 'ring gaps'),
+                    $v[0],
+                    $v[2] ?? '',
+                    $v[1] ?? '',
+                    isset($v[3]) ? ', eccentricity '.$v[3] : '',
+                ),
+                'face' => \sprintf(
+                    '%s from %s to %s, gap %s%s',
+                    $many('face', 'faces'),
+                    $v[0],
+                    $v[1] ?? '',
+                    $v[2] ?? '',
+                    isset($v[3]) ? ', over '.$v[3] : '',
+                ),
                 default => $one,
             };
         }, explode(';', $typed)));
@@ -57,9 +72,15 @@ final readonly class Paths implements Takes
         try {
             return match ($kind) {
                 'slot' => LeakPath::slot(...$this->sizes($given, 3, 3, [self::size(...), self::gap(...), self::size(...)], $typed)),
-                'annulus' => LeakPath::annulus(...$this->sizes($given, 3, 4, [self::size(...), self::gap(...), self::size(...), self::eccentricity(...)], $typed)),
-                'face' => LeakPath::face(...$this->sizes($given, 3, 4, [self::size(...), self::size(...), self::gap(...), self::angle(...)], $typed)),
-                default => throw new QuantityError(\sprintf('"%s" is no kind of path; expected %s.', mb_substr($kind, 0, 40), $this->words())),
+                'annulus' => LeakPath::annulus(
+                    ...$this->sizes($given, 3, 4, [self::size(...), self::gap(...), self::size(...), self::eccentricity(...)], $typed)
+                ),
+                'face' => LeakPath::face(
+                    ...$this->sizes($given, 3, 4, [self::size(...), self::size(...), self::gap(...), self::angle(...)], $typed)
+                ),
+                default => throw new QuantityError(
+                    \sprintf('"%s" is no kind of path; expected %s.', mb_substr($kind, 0, 40), $this->words())
+                ),
             };
         } catch (QuantityError $error) {
             throw $error;
@@ -77,7 +98,14 @@ final readonly class Paths implements Takes
     private function sizes(array $given, int $least, int $most, array $readers, string $typed): array
     {
         if (\count($given) < $least || \count($given) > $most) {
-            throw new QuantityError(\sprintf('"%s" has %d values; a comma parts them here, so decimals take a point. Expected %s.', mb_substr($typed, 0, 80), \count($given), $this->words()));
+            throw new QuantityError(
+                \sprintf(
+                    '"%s" has %d values; a comma parts them here, so decimals take a point. Expected %s.',
+                    mb_substr($typed, 0, 80),
+                    \count($given),
+                    $this->words(),
+                )
+            );
         }
 
         return array_map(static fn (string $text, int $i): Quantity => $readers[$i]($text), $given, array_keys($given));

@@ -20,11 +20,26 @@ final readonly class AnnulusFigure extends OnePath
             Key::gap('gap', 'radial: half the clearance'),
             Key::length('length', 'along the bore'),
             Key::quantity('eccentricity', Dimension::Ratio, '0 in the middle, 1 touching', Range::share())->default('0'),
-        ], 'w = π·d, k = 1 + 1.5·ε²', ['diameter' => '20 mm', 'gap' => '0.02 mm', 'length' => '30 mm', 'eccentricity' => '0.5', 'pressure' => '200 bar', 'v40' => '46 cSt', 'v100' => '6.8 cSt', 'density' => '870 kg/m3', 'at' => '80 C']);
+        ], 'w = π·d, k = 1 + 1.5·ε²', [
+            'diameter' => '20 mm',
+            'gap' => '0.02 mm',
+            'length' => '30 mm',
+            'eccentricity' => '0.5',
+            'pressure' => '200 bar',
+            'v40' => '46 cSt',
+            'v100' => '6.8 cSt',
+            'density' => '870 kg/m3',
+            'at' => '80 C',
+        ]);
     }
 
     protected function path(Inputs $inputs): LeakPath
     {
-        return LeakPath::annulus($inputs->quantity('diameter'), $inputs->quantity('gap'), $inputs->quantity('length'), $inputs->quantity('eccentricity'));
+        return LeakPath::annulus(
+            $inputs->quantity('diameter'),
+            $inputs->quantity('gap'),
+            $inputs->quantity('length'),
+            $inputs->quantity('eccentricity'),
+        );
     }
 }

@@ -41,9 +41,24 @@ final readonly class ComplaintCheckFigure implements Figure
                 'cold-idle-new' => 'pressure held, bar; likewise for all states, new and found',
                 'pattern' => 'never | hot-idle | hot | idle | all-but-cold-working | always; new-fails if even the new pump misses it',
             ],
-            'the pressure held, cold and hot, at idle and at working speed, new and as found; the pattern is told by the states in which found < needed',
+            'the pressure held, cold and hot, at idle and at working speed, new and as found; the pattern is told by the states '
+                .'in which found < needed',
             'held-pressure, eight times',
-            ['displacement' => '28.7 cc/rev', 'new-paths' => 'slot:40 mm,0.025 mm,9 mm x4', 'found-paths' => 'slot:40 mm,0.075 mm,9 mm x4', 'needed' => '60 bar', 'idle' => '700 rpm', 'working' => '2000 rpm', 'cold' => '25 C', 'hot' => '85 C', 'v40' => '46 cSt', 'v100' => '6.8 cSt', 'density' => '870 kg/m3', 'demand' => '1.8 mm', 'relief' => '180 bar'],
+            [
+                'displacement' => '28.7 cc/rev',
+                'new-paths' => 'slot:40 mm,0.025 mm,9 mm x4',
+                'found-paths' => 'slot:40 mm,0.075 mm,9 mm x4',
+                'needed' => '60 bar',
+                'idle' => '700 rpm',
+                'working' => '2000 rpm',
+                'cold' => '25 C',
+                'hot' => '85 C',
+                'v40' => '46 cSt',
+                'v100' => '6.8 cSt',
+                'density' => '870 kg/m3',
+                'demand' => '1.8 mm',
+                'relief' => '180 bar',
+            ],
         );
     }
 

@@ -21,13 +21,28 @@ final readonly class FaceFigure extends OnePath
             Key::length('outer', 'the larger radius'),
             Key::gap('gap', 'between the faces'),
             Key::quantity('angle', Dimension::Angle, 'of the sector', Range::sector())->default('360 deg'),
-        ], 'w = φ·r_i, L = r_i·ln(r_o/r_i), k = 1', ['inner' => '10 mm', 'outer' => '20 mm', 'gap' => '0.03 mm', 'angle' => '180 deg', 'pressure' => '100 bar', 'v40' => '46 cSt', 'v100' => '6.8 cSt', 'density' => '870 kg/m3', 'at' => '80 C']);
+        ], 'w = φ·r_i, L = r_i·ln(r_o/r_i), k = 1', [
+            'inner' => '10 mm',
+            'outer' => '20 mm',
+            'gap' => '0.03 mm',
+            'angle' => '180 deg',
+            'pressure' => '100 bar',
+            'v40' => '46 cSt',
+            'v100' => '6.8 cSt',
+            'density' => '870 kg/m3',
+            'at' => '80 C',
+        ]);
     }
 
     protected function path(Inputs $inputs): LeakPath
     {
         try {
-            return LeakPath::face($inputs->quantity('inner'), $inputs->quantity('outer'), $inputs->quantity('gap'), $inputs->quantity('angle'));
+            return LeakPath::face(
+                $inputs->quantity('inner'),
+                $inputs->quantity('outer'),
+                $inputs->quantity('gap'),
+                $inputs->quantity('angle'),
+            );
         } catch (\DomainException $e) {
             throw new FigureError($e->getMessage(), 'inner');
         }

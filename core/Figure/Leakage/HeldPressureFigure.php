@@ -35,7 +35,17 @@ final readonly class HeldPressureFigure implements Figure
             ['pressure' => 'bar', 'relieving' => 'does the relief valve pass the rest?'],
             'V·n − Σ q(p) = 0.62·(π/4)·d²·√(2p/ρ), at most the relief pressure',
             'textbook laminar gap flow with entrance and exit losses; orifice formula; bisection to 1e-9',
-            ['displacement' => '28.7 cc/rev', 'speed' => '800 rpm', 'v40' => '46 cSt', 'v100' => '6.8 cSt', 'density' => '870 kg/m3', 'at' => '80 C', 'paths' => 'slot:40 mm,0.05 mm,9 mm x4', 'demand' => '1.8 mm', 'relief' => '180 bar'],
+            [
+                'displacement' => '28.7 cc/rev',
+                'speed' => '800 rpm',
+                'v40' => '46 cSt',
+                'v100' => '6.8 cSt',
+                'density' => '870 kg/m3',
+                'at' => '80 C',
+                'paths' => 'slot:40 mm,0.05 mm,9 mm x4',
+                'demand' => '1.8 mm',
+                'relief' => '180 bar',
+            ],
         );
     }
 
@@ -44,7 +54,12 @@ final readonly class HeldPressureFigure implements Figure
         $oil = OilInputs::state($inputs, 'at');
         $pump = PumpInputs::pump($inputs);
         $held = $pump->held($inputs->si('speed'), $oil, new Orifice($inputs->si('demand')), $inputs->si('relief'));
-        $outcome = (new Outcome())->quantity('pressure', $held->pressure, Dimension::Pressure, 'bar')->truth('relieving', $held->isRelieving);
+        $outcome = (new Outcome())->quantity(
+            'pressure',
+            $held->pressure,
+            Dimension::Pressure,
+            'bar',
+        )->truth('relieving', $held->isRelieving);
 
         return $pump->reynolds($held->pressure, $oil) > Leak::TURBULENT ? $outcome->note(OnePath::FAST) : $outcome;
     }

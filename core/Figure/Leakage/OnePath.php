@@ -41,7 +41,12 @@ abstract readonly class OnePath implements Figure
     public function compute(Inputs $inputs): Outcome
     {
         $leak = $this->path($inputs)->leak($inputs->si('pressure'), OilInputs::state($inputs, 'at'));
-        $outcome = (new Outcome())->quantity('leakage', $leak->flow, Dimension::Flow, 'L/min')->plain('velocity', $leak->velocity, 'm/s')->ratio('reynolds', $leak->reynolds);
+        $outcome = (new Outcome())->quantity(
+            'leakage',
+            $leak->flow,
+            Dimension::Flow,
+            'L/min',
+        )->plain('velocity', $leak->velocity, 'm/s')->ratio('reynolds', $leak->reynolds);
 
         return $leak->reynolds > Leak::TURBULENT ? $outcome->note(self::FAST) : $outcome;
     }

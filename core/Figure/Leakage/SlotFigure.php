@@ -17,7 +17,16 @@ final readonly class SlotFigure extends OnePath
             Key::length('width', 'of the gap, across the flow'),
             Key::gap('gap', 'height of the gap'),
             Key::length('length', 'along the flow'),
-        ], 'k = 1', ['width' => '60 mm', 'gap' => '0.05 mm', 'length' => '8 mm', 'pressure' => '100 bar', 'v40' => '46 cSt', 'v100' => '6.8 cSt', 'density' => '870 kg/m3', 'at' => '80 C']);
+        ], 'k = 1', [
+            'width' => '60 mm',
+            'gap' => '0.05 mm',
+            'length' => '8 mm',
+            'pressure' => '100 bar',
+            'v40' => '46 cSt',
+            'v100' => '6.8 cSt',
+            'density' => '870 kg/m3',
+            'at' => '80 C',
+        ]);
     }
 
     protected function path(Inputs $inputs): LeakPath

@@ -31,10 +31,24 @@ final readonly class WornPumpFigure implements Figure
                 OilInputs::at(),
                 new Key('paths', new Paths(), 'the gaps through which it leaks'),
             ],
-            ['theoretical' => 'L/min', 'leakage' => 'L/min, uncut', 'delivered' => 'L/min, not below 0', 'volumetric' => 'delivered/theoretical'],
+            [
+                'theoretical' => 'L/min',
+                'leakage' => 'L/min, uncut',
+                'delivered' => 'L/min, not below 0',
+                'volumetric' => 'delivered/theoretical',
+            ],
             'delivered = V·n − Σ q; each path Δp = 12·μ·L·v/(k·h²) + 0.75·ρ·v², q = w·h·v',
             'textbook laminar gap flow with entrance and exit losses (1.5 velocity heads); ASTM D341 for the oil',
-            ['displacement' => '28.7 cc/rev', 'speed' => '1500 rpm', 'pressure' => '150 bar', 'v40' => '46 cSt', 'v100' => '6.8 cSt', 'density' => '870 kg/m3', 'at' => '60 C', 'paths' => 'slot:40 mm,0.05 mm,9 mm x4;annulus:16 mm,0.02 mm,18 mm,0.5 x4'],
+            [
+                'displacement' => '28.7 cc/rev',
+                'speed' => '1500 rpm',
+                'pressure' => '150 bar',
+                'v40' => '46 cSt',
+                'v100' => '6.8 cSt',
+                'density' => '870 kg/m3',
+                'at' => '60 C',
+                'paths' => 'slot:40 mm,0.05 mm,9 mm x4;annulus:16 mm,0.02 mm,18 mm,0.5 x4',
+            ],
         );
     }
 

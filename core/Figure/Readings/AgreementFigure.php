@@ -41,12 +41,18 @@ final readonly class AgreementFigure implements Figure
     {
         $expanded = hypot($inputs->si('expanded-a'), $inputs->si('expanded-b'));
         if (0.0 === $expanded) {
-            throw new FigureError('Both uncertainties are 0: two values that are perfectly known need no test. Expected at least one above 0.', 'expanded-a');
+            throw new FigureError(
+                'Both uncertainties are 0: two values that are perfectly known need no test. Expected at least one above 0.',
+                'expanded-a',
+            );
         }
         $en = abs($inputs->si('a') - $inputs->si('b')) / $expanded;
         $agree = Quantity::atMost($en, 1.0, Dimension::Ratio);
         $outcome = (new Outcome())->ratio('en', $en)->truth('agree', $agree);
 
-        return $agree ? $outcome : $outcome->note('They differ by more than both can be wrong. Do both again: burrs, dirt, the place measured, the zero. Until then neither counts.');
+        return $agree ? $outcome : $outcome->note(
+            'They differ by more than both can be wrong. Do both again: burrs, dirt, the place measured, the zero. Until then '
+                .'neither counts.'
+        );
     }
 }

@@ -32,7 +32,8 @@ final readonly class BracketVerdictFigure implements Figure
                 Key::confidence(),
             ],
             $this->results(),
-            'x = (passes + stops)/2; u = (stops − passes)/√12; guard = (confidence − ½)·(stops − passes); conformity = the share of [passes, stops] inside the limits',
+            'x = (passes + stops)/2; u = (stops − passes)/√12; guard = (confidence − ½)·(stops − passes); conformity = the share '
+                .'of [passes, stops] inside the limits',
             'GUM (JCGM 100), 4.3.7; ISO 14253-1',
             ['passes' => '0.05 mm', 'stops' => '0.06 mm', 'new' => '0.03 mm', 'max' => '0.08 mm'],
         );
@@ -42,7 +43,11 @@ final readonly class BracketVerdictFigure implements Figure
     {
         $limits = $this->limits($inputs);
         try {
-            $assessment = (new BracketVerdict($inputs->si('confidence')))->judge($inputs->quantity('passes'), $inputs->quantity('stops'), $limits);
+            $assessment = (new BracketVerdict($inputs->si('confidence')))->judge(
+                $inputs->quantity('passes'),
+                $inputs->quantity('stops'),
+                $limits,
+            );
         } catch (\DomainException $e) {
             throw new FigureError($e->getMessage(), 'passes');
         }

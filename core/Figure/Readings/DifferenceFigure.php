@@ -28,7 +28,10 @@ final readonly class DifferenceFigure implements Figure
                 new Key('u-a', AnyQuantity::difference(Range::notNegative()), 'standard uncertainty of the first'),
                 new Key('u-b', AnyQuantity::difference(Range::notNegative()), 'standard uncertainty of the second'),
             ],
-            ['difference' => 'a − b (lengths in mm, else in the unit of the first value typed)', 'u' => 'its standard uncertainty, same unit'],
+            [
+                'difference' => 'a − b (lengths in mm, else in the unit of the first value typed)',
+                'u' => 'its standard uncertainty, same unit',
+            ],
             'difference = a − b; u = √(u_a² + u_b²)',
             'GUM (JCGM 100), 5.1.2',
             ['a' => '26.062 mm', 'b' => '26.004 mm', 'u-a' => '0.002 mm', 'u-b' => '0.002 mm'],

@@ -50,12 +50,18 @@ final readonly class FormFigure implements Figure
         }
         $this->check($inputs, $kind);
         $form = new Form($readings);
-        $outcome = (new Outcome())->length('mean', $form->mean())->length('min', $form->min())->length('max', $form->max())->length('range', $form->range());
+        $outcome = (new Outcome())->length('mean', $form->mean())->length('min', $form->min())->length('max', $form->max())->length(
+            'range',
+            $form->range(),
+        );
 
         return match ($kind) {
             'section' => 'radius' === $inputs->word('reads')
                 ? $outcome->length('roundness', $form->range())
-                : $outcome->length('roundness', $form->roundnessOfDiameters())->note('Two-point readings miss lobes of an odd number: a three-lobed shape measures the same all round. Use a V-block or three-point gauge where that matters.'),
+                : $outcome->length('roundness', $form->roundnessOfDiameters())->note(
+                    'Two-point readings miss lobes of an odd number: a three-lobed shape measures the same all round. Use a '
+                        .'V-block or three-point gauge where that matters.'
+                ),
             'along' => $outcome->ratio('taper', $form->taper($inputs->si('length'))),
             default => $outcome->length('flatness', $form->range()),
         };

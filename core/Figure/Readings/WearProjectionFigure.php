@@ -30,7 +30,12 @@ final readonly class WearProjectionFigure implements Figure
                 new Key('service', new TimeOrDistance(), 'run since new'),
                 Key::gap('u', 'standard uncertainty of the size found')->default('0 mm'),
             ],
-            ['rate' => 'mm/h or mm/km, positive towards the limit', 'left' => 'h or km until the limit', 'left-low' => 'the same, at now ± 1.96 u: the smaller', 'left-high' => 'the larger'],
+            [
+                'rate' => 'mm/h or mm/km, positive towards the limit',
+                'left' => 'h or km until the limit',
+                'left-low' => 'the same, at now ± 1.96 u: the smaller',
+                'left-high' => 'the larger',
+            ],
             'rate = wear/service; left = (limit − now)/rate; both taken anew at now ± 1.96 u',
             'straight-line projection of wear; GUM (JCGM 100) for the band',
             ['new' => '24.000 mm', 'limit' => '23.940 mm', 'now' => '23.968 mm', 'service' => '1200 h', 'u' => '0.002 mm'],
@@ -56,7 +61,9 @@ final readonly class WearProjectionFigure implements Figure
         }
 
         return match (true) {
-            null === $left => $outcome->note('No wear towards the limit is seen, so no way left can be told; check the size when new, or measure again later.'),
+            null === $left => $outcome->note(
+                'No wear towards the limit is seen, so no way left can be told; check the size when new, or measure again later.'
+            ),
             null === $high => $outcome->note('Within its uncertainty the size may still be as new: no upper end can be told.'),
             default => $outcome,
         };

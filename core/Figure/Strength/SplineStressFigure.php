@@ -36,14 +36,30 @@ final readonly class SplineStressFigure implements Figure
             ['flank' => 'MPa', 'shear' => 'MPa', 'flank-use' => 'flank over what is allowed', 'shear-use' => 'shear over what is allowed'],
             'flank = 2T/(D·z·h·L·sharing); shear = 16T/(π·d_r³)',
             'textbook of machine elements (mean flank pressure; torsion of a solid round shaft)',
-            ['torque' => '500 Nm', 'pitch-diameter' => '40 mm', 'teeth' => '20', 'tooth-height' => '2 mm', 'engaged-length' => '30 mm', 'root-diameter' => '36 mm', 'allow-flank' => '100 MPa', 'allow-shear' => '180 MPa'],
+            [
+                'torque' => '500 Nm',
+                'pitch-diameter' => '40 mm',
+                'teeth' => '20',
+                'tooth-height' => '2 mm',
+                'engaged-length' => '30 mm',
+                'root-diameter' => '36 mm',
+                'allow-flank' => '100 MPa',
+                'allow-shear' => '180 MPa',
+            ],
         );
     }
 
     public function compute(Inputs $inputs): Outcome
     {
         $stresses = [
-            'flank' => Spline::flankPressure($inputs->quantity('torque'), $inputs->quantity('pitch-diameter'), $inputs->int('teeth'), $inputs->quantity('tooth-height'), $inputs->quantity('engaged-length'), $inputs->si('sharing')),
+            'flank' => Spline::flankPressure(
+                $inputs->quantity('torque'),
+                $inputs->quantity('pitch-diameter'),
+                $inputs->int('teeth'),
+                $inputs->quantity('tooth-height'),
+                $inputs->quantity('engaged-length'),
+                $inputs->si('sharing'),
+            ),
             'shear' => Spline::shear($inputs->quantity('torque'), $inputs->quantity('root-diameter')),
         ];
         $outcome = new Outcome();
@@ -59,7 +75,10 @@ final readonly class SplineStressFigure implements Figure
         }
 
         return [] !== $uses && max($uses) < 0.5
-            ? $outcome->note('Under half of what is allowed: if the flanks are torn, that speaks for fretting, misalignment or lost lubrication rather than overload.')
+            ? $outcome->note(
+                'Under half of what is allowed: if the flanks are torn, that speaks for fretting, misalignment or lost '
+                    .'lubrication rather than overload.'
+            )
             : $outcome;
     }
 }

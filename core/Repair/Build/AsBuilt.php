@@ -11,7 +11,10 @@ use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
 
-/** The sizes of a unit as it went together: plays read in the build, and what was read of parts that went back in. Of renewed parts nothing that was read before holds. */
+/**
+ * The sizes of a unit as it went together: plays read in the build, and what was read of parts that went back in. Of renewed parts nothing
+ * that was read before holds.
+ */
 final readonly class AsBuilt implements Sources
 {
     /**
@@ -38,7 +41,10 @@ final readonly class AsBuilt implements Sources
     private function read(string $reference): ?Known
     {
         try {
-            $sizes = array_map(static fn (string $one): Quantity => Quantity::parse($one, Dimension::Length), $this->plays[$reference] ?? []);
+            $sizes = array_map(
+                static fn (string $one): Quantity => Quantity::parse($one, Dimension::Length),
+                $this->plays[$reference] ?? [],
+            );
         } catch (QuantityError) {
             return null;
         }
@@ -55,6 +61,9 @@ final readonly class AsBuilt implements Sources
     {
         $from = $this->book->field($reference)?->from?->references() ?? [];
 
-        return [] !== array_filter([$reference, ...$from], fn (string $one): bool => \in_array(explode('/', $one)[0], $this->renewed, true));
+        return [] !== array_filter(
+            [$reference, ...$from],
+            fn (string $one): bool => \in_array(explode('/', $one)[0], $this->renewed, true),
+        );
     }
 }

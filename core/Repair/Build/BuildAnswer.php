@@ -23,7 +23,11 @@ final readonly class BuildAnswer
     }
 
     /**
-     * @param array{readings?: string, present?: string, stock?: string, most?: string, counts?: array<string, string>, facings?: list<string>, mates?: list<string>, torque?: string, rounds?: list<string>, turns?: string, cleaned?: list<string>, done?: string} $typed
+     * @param array{
+     *     readings?: string, present?: string, stock?: string, most?: string, counts?: array<string, string>,
+     *     facings?: list<string>, mates?: list<string>, torque?: string, rounds?: list<string>, turns?: string,
+     *     cleaned?: list<string>, done?: string,
+     * } $typed
      * @param bool $photo is there a picture of it?
      * @param \Closure(float): string $length how a length is written
      *
@@ -37,7 +41,9 @@ final readonly class BuildAnswer
             BuildKind::Play => self::play($step, $typed, $length),
             BuildKind::Torque => self::torque($step, $typed['torque'] ?? '', $typed['rounds'] ?? []),
             BuildKind::Turn => self::turn($step, $typed['turns'] ?? ''),
-            BuildKind::Task => '' === ($typed['done'] ?? '') ? throw new \DomainException('Tick it when it is done as the book says.') : new self(true, []),
+            BuildKind::Task => '' === ($typed['done'] ?? '')
+                ? throw new \DomainException('Tick it when it is done as the book says.')
+                : new self(true, []),
         };
     }
 
@@ -46,7 +52,19 @@ final readonly class BuildAnswer
     {
         $missing = array_diff(['orifices', 'parts', 'bench'], $cleaned);
 
-        return [] === $missing ? new self(true, []) : throw new \DomainException('Not yet: '.implode(', ', array_map(static fn (string $one): string => ['orifices' => 'orifices and passages blown through', 'parts' => 'parts washed, dry and covered', 'bench' => 'bench, hands and cloths clean'][$one], $missing)).'.');
+        return [] === $missing ? new self(true, []) : throw new \DomainException(
+            'Not yet: '.implode(
+                ', ',
+                array_map(
+                    static fn (string $one): string => [
+                        'orifices' => 'orifices and passages blown through',
+                        'parts' => 'parts washed, dry and covered',
+                        'bench' => 'bench, hands and cloths clean',
+                    ][$one],
+                    $missing,
+                ),
+            ).'.'
+        );
     }
 
     /**
@@ -63,7 +81,9 @@ final readonly class BuildAnswer
         }
         foreach ($step->mates as $i => $mate) {
             if (!\in_array((string) $i, $mates, true)) {
-                throw new \DomainException(\sprintf('Look whether they are together as they ran, by their numbers, and tick it: %s', $mate));
+                throw new \DomainException(
+                    \sprintf('Look whether they are together as they ran, by their numbers, and tick it: %s', $mate)
+                );
             }
         }
         foreach ($step->counts as $count) {
@@ -72,7 +92,17 @@ final readonly class BuildAnswer
                 throw new \DomainException(\sprintf('How many %s are in? %d came out.', $count->what, $count->count));
             }
             if ((int) $typed !== $count->count) {
-                return new self(false, [\sprintf('%d %s are in, %d came out. Find the difference before anything covers it.', (int) $typed, $count->what, $count->count)]);
+                return new self(
+                    false,
+                    [
+                        \sprintf(
+                            '%d %s are in, %d came out. Find the difference before anything covers it.',
+                            (int) $typed,
+                            $count->what,
+                            $count->count,
+                        ),
+                    ],
+                );
             }
         }
         if ($step->asksForAPhoto() && !$photo) {
@@ -92,7 +122,12 @@ final readonly class BuildAnswer
         try {
             $readings = self::lengths($typed['readings'] ?? '');
             $shelf = (new Stock())->take($typed['stock'] ?? '', Dimension::Length)->value;
-            $stock = array_values(array_map(static fn (mixed $one): array => $one instanceof Stocked ? [$one->size->si, $one->pieces] : [0.0, 0], \is_array($shelf) ? $shelf : []));
+            $stock = array_values(
+                array_map(
+                    static fn (mixed $one): array => $one instanceof Stocked ? [$one->size->si, $one->pieces] : [0.0, 0],
+                    \is_array($shelf) ? $shelf : [],
+                )
+            );
             $present = self::lengths($typed['present'] ?? '');
         } catch (QuantityError|FigureError $e) {
             throw new \DomainException($e->getMessage());
@@ -102,11 +137,30 @@ final readonly class BuildAnswer
         }
         $most = max(1, min(4, (int) ($typed['most'] ?? 1)));
         // Each place is a play of its own: the one farthest from the middle of what is wanted counts.
-        usort($readings, static fn (float $a, float $b): int => abs($b - ($window->low + $window->high) / 2) <=> abs($a - ($window->low + $window->high) / 2));
+        usort(
+            $readings,
+            static fn (float $a, float $b): int => abs(
+                $b - ($window->low + $window->high) / 2
+            ) <=> abs($a - ($window->low + $window->high) / 2),
+        );
         $check = PlayCheck::of($readings[0], $window, $present, $stock, $most);
         $spread = max($readings) - min($readings);
 
-        return new self($check->fits, $check->fits ? [\sprintf('%s, as wanted.', $length($check->play))] : [...$check->advice($window, $length), ...($spread > $window->high - $window->low ? [\sprintf('The places differ by %s, more than the window is wide: no shim puts that right. Look for dirt, a burr or a face out of true.', $length($spread))] : [])]);
+        return new self(
+            $check->fits,
+            $check->fits ? [\sprintf('%s, as wanted.', $length($check->play))] : [
+                ...$check->advice($window, $length),
+                ...(
+                    $spread > $window->high - $window->low ? [
+                        \sprintf(
+                            'The places differ by %s, more than the window is wide: no shim puts that right. Look for dirt, a '
+                                .'burr or a face out of true.',
+                            $length($spread),
+                        ),
+                    ] : []
+                ),
+            ],
+        );
     }
 
     /** @param list<string> $rounds */
@@ -119,15 +173,22 @@ final readonly class BuildAnswer
         }
         [$low, $high] = $step->torqueBand(self::WRENCH);
         if (!Quantity::atMost($low, $set->si, Dimension::Torque) || !Quantity::atMost($set->si, $high, Dimension::Torque)) {
-            return new self(false, [\sprintf('%s %s, the book says %s. %s', $step->tab ? 'The tab lined up at' : 'The wrench is set to', $typed, $step->value, match (true) {
+            $what = $step->tab ? 'The tab lined up at' : 'The wrench is set to';
+            $then = match (true) {
                 !$step->tab => 'Slacken what was tightened, set it anew, and begin at the first fastener.',
                 $set->si < $low => 'Go on until a slot lines up within the band; never back.',
                 default => 'Slacken it, take another tab washer or turn it over, and begin at the lower value again; never back.',
-            })]);
+            };
+
+            return new self(false, [\sprintf('%s %s, the book says %s. %s', $what, $typed, $step->value, $then)]);
         }
         $missing = array_diff(array_map(strval(...), range(1, $step->rounds)), $rounds);
 
-        return [] === $missing ? new self(true, []) : throw new \DomainException(\sprintf('Round %s is not ticked; %d rounds, each all the way round.', implode(' and ', $missing), $step->rounds));
+        return [] === $missing
+            ? new self(true, [])
+            : throw new \DomainException(
+                \sprintf('Round %s is not ticked; %d rounds, each all the way round.', implode(' and ', $missing), $step->rounds)
+            );
     }
 
     private static function turn(BuildStep $step, string $turns): self
@@ -146,6 +207,9 @@ final readonly class BuildAnswer
      */
     private static function lengths(string $typed): array
     {
-        return array_map(static fn (string $one): float => Quantity::parse(trim($one), Dimension::Length)->si, array_values(array_filter(explode(';', $typed), static fn (string $one): bool => '' !== trim($one))));
+        return array_map(
+            static fn (string $one): float => Quantity::parse(trim($one), Dimension::Length)->si,
+            array_values(array_filter(explode(';', $typed), static fn (string $one): bool => '' !== trim($one))),
+        );
     }
 }

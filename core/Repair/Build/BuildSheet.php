@@ -23,8 +23,20 @@ final class BuildSheet
     /** @return list<BuildStep> */
     public static function of(Book $book): array
     {
-        $steps = [new BuildStep('clean', BuildKind::Clean, 'Clean before anything goes in', how: 'Every orifice and passage blown through, dry, covered; bench, hands and cloths clean; new oil at hand.', caution: 'Eye protection at compressed air; never on a spinning bearing, never toward skin.')];
-        $set = array_map(static fn (int $i, BuildSetting $setting): array => [$setting->after, self::setting($book, $setting, $i)], array_keys($book->upkeep->settings), $book->upkeep->settings);
+        $steps = [
+            new BuildStep(
+                'clean',
+                BuildKind::Clean,
+                'Clean before anything goes in',
+                how: 'Every orifice and passage blown through, dry, covered; bench, hands and cloths clean; new oil at hand.',
+                caution: 'Eye protection at compressed air; never on a spinning bearing, never toward skin.',
+            ),
+        ];
+        $set = array_map(
+            static fn (int $i, BuildSetting $setting): array => [$setting->after, self::setting($book, $setting, $i)],
+            array_keys($book->upkeep->settings),
+            $book->upkeep->settings,
+        );
         foreach (array_reverse($book->strip) as $step) {
             if ([] !== $step->removes) {
                 $steps[] = self::fit($book, $step);
@@ -42,7 +54,9 @@ final class BuildSheet
      */
     private static function after(string $key, array $set): array
     {
-        $own = array_values(array_map(static fn (array $one): BuildStep => $one[1], array_filter($set, static fn (array $one): bool => $one[0] === $key)));
+        $own = array_values(
+            array_map(static fn (array $one): BuildStep => $one[1], array_filter($set, static fn (array $one): bool => $one[0] === $key))
+        );
         usort($own, static fn (BuildStep $a, BuildStep $b): int => (BuildKind::Torque === $a->kind) <=> (BuildKind::Torque === $b->kind));
 
         return $own;
@@ -61,11 +75,29 @@ final class BuildSheet
         if ([] === $torques) {
             return $steps;
         }
-        $before = new BuildStep('turn-before', BuildKind::Turn, 'Turn it by hand before the fasteners are tight', how: 'Several turns, both ways where it may.', catch: self::BEFORE);
-        $after = new BuildStep('turn-after', BuildKind::Turn, 'Turn it by hand, tightened', how: 'As easily as before.', catch: self::AFTER);
+        $before = new BuildStep(
+            'turn-before',
+            BuildKind::Turn,
+            'Turn it by hand before the fasteners are tight',
+            how: 'Several turns, both ways where it may.',
+            catch: self::BEFORE,
+        );
+        $after = new BuildStep(
+            'turn-after',
+            BuildKind::Turn,
+            'Turn it by hand, tightened',
+            how: 'As easily as before.',
+            catch: self::AFTER,
+        );
         [$first, $last] = [$torques[0], $torques[\count($torques) - 1]];
 
-        return [...\array_slice($steps, 0, $first), $before, ...\array_slice($steps, $first, $last - $first + 1), $after, ...\array_slice($steps, $last + 1)];
+        return [
+            ...\array_slice($steps, 0, $first),
+            $before,
+            ...\array_slice($steps, $first, $last - $first + 1),
+            $after,
+            ...\array_slice($steps, $last + 1),
+        ];
     }
 
     private static function fit(Book $book, StripStep $step): BuildStep
@@ -77,9 +109,25 @@ final class BuildSheet
                 $facings[] = ['part' => $key, 'right' => $facing->right, 'see' => $facing->see, 'wrong' => $facing->wrong];
             }
         }
-        $mates = array_values(array_map(static fn (Pair $pair): string => trim($pair->why.' '.$pair->number), array_filter($book->pairs, static fn (Pair $pair): bool => [] !== array_intersect($pair->parts, $step->removes))));
+        $mates = array_values(
+            array_map(
+                static fn (Pair $pair): string => trim($pair->why.' '.$pair->number),
+                array_filter($book->pairs, static fn (Pair $pair): bool => [] !== array_intersect($pair->parts, $step->removes)),
+            )
+        );
 
-        return new BuildStep('fit-'.$step->key, BuildKind::Fit, $step->title.' in', how: 'Oiled as it goes in.', parts: $step->removes, facings: $facings, mates: $mates, counts: $step->counts, caution: $step->caution, two: $step->two || ([] !== $facings && [] !== $mates));
+        return new BuildStep(
+            'fit-'.$step->key,
+            BuildKind::Fit,
+            $step->title.' in',
+            how: 'Oiled as it goes in.',
+            parts: $step->removes,
+            facings: $facings,
+            mates: $mates,
+            counts: $step->counts,
+            caution: $step->caution,
+            two: $step->two || ([] !== $facings && [] !== $mates),
+        );
     }
 
     private static function setting(Book $book, BuildSetting $setting, int $i): BuildStep
@@ -88,11 +136,32 @@ final class BuildSheet
         if (self::torque($setting)) {
             $rounds = preg_match('/in (\w+) rounds/', $setting->value, $m) ? self::WORDS[$m[1]] ?? (int) $m[1] : 2;
 
-            return new BuildStep($key, BuildKind::Torque, $setting->what, $setting->value, $setting->tab ? trim($setting->how.' To the lower value, then on until the tab lines up with a slot, never back; then the tab is bent.') : $setting->how, fasteners: self::fasteners($book, $setting->what), rounds: max(1, $rounds), two: $setting->two, tab: $setting->tab);
+            return new BuildStep(
+                $key,
+                BuildKind::Torque,
+                $setting->what,
+                $setting->value,
+                $setting->tab ? trim(
+                    $setting->how.' To the lower value, then on until the tab lines up with a slot, never back; then the tab is bent.'
+                ) : $setting->how,
+                fasteners: self::fasteners($book, $setting->what),
+                rounds: max(1, $rounds),
+                two: $setting->two,
+                tab: $setting->tab,
+            );
         }
         $window = self::window($setting->value);
 
-        return new BuildStep($key, null === $window ? BuildKind::Task : BuildKind::Play, $setting->what, $setting->value, $setting->how, window: $window, two: $setting->two, reads: $setting->reads);
+        return new BuildStep(
+            $key,
+            null === $window ? BuildKind::Task : BuildKind::Play,
+            $setting->what,
+            $setting->value,
+            $setting->how,
+            window: $window,
+            two: $setting->two,
+            reads: $setting->reads,
+        );
     }
 
     /** Is it tightened to a torque, and not a play or a pressure? */

@@ -52,12 +52,28 @@ final readonly class PlayCheck
             return [];
         }
         $loose = $this->play > $window->high;
-        $said = [\sprintf('%s is too %s by %s.', $length($this->play), $loose ? 'loose' : 'tight', $length($loose ? $this->play - $window->high : $window->low - $this->play))];
+        $said = [
+            \sprintf(
+                '%s is too %s by %s.',
+                $length($this->play),
+                $loose ? 'loose' : 'tight',
+                $length($loose ? $this->play - $window->high : $window->low - $this->play),
+            ),
+        ];
         if (null !== $this->pick && null !== $this->with) {
             $shims = implode(' and ', array_map($length, $this->pick));
-            $said[] = $this->pickFits ? \sprintf('Lay in %s: then it is %s.', $shims, $length($this->with)) : \sprintf('No shim on the shelf sets it: the nearest, %s, gives %s. Order one of %s, or another plate.', $shims, $length($this->with), $length(max(0.0, $this->with + array_sum($this->pick) - ($window->low + $window->high) / 2)));
+            $said[] = $this->pickFits
+                ? \sprintf('Lay in %s: then it is %s.', $shims, $length($this->with))
+                : \sprintf(
+                    'No shim on the shelf sets it: the nearest, %s, gives %s. Order one of %s, or another plate.',
+                    $shims,
+                    $length($this->with),
+                    $length(max(0.0, $this->with + array_sum($this->pick) - ($window->low + $window->high) / 2)),
+                );
         }
-        $said[] = $loose ? 'Or a thicker plate, ring or washer; when they run out, the worn part has to go.' : 'Or a thinner shim, plate or washer; or machining within the budget of the part.';
+        $said[] = $loose
+            ? 'Or a thicker plate, ring or washer; when they run out, the worn part has to go.'
+            : 'Or a thinner shim, plate or washer; or machining within the budget of the part.';
 
         return $said;
     }

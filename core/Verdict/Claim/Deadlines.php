@@ -18,8 +18,14 @@ final class Deadlines
      *
      * @return list<Deadline> the nearest first
      */
-    public static function of(?Edition $edition, array $steps, ?\DateTimeImmutable $failed, ?\DateTimeImmutable $told, ?\DateTimeImmutable $returned, ?\DateTimeImmutable $answer): array
-    {
+    public static function of(
+        ?Edition $edition,
+        array $steps,
+        ?\DateTimeImmutable $failed,
+        ?\DateTimeImmutable $told,
+        ?\DateTimeImmutable $returned,
+        ?\DateTimeImmutable $answer,
+    ): array {
         $sent = null;
         foreach ($steps as $step) {
             $sent ??= ClaimState::Sent === $step->state ? $step->day : null;
@@ -33,7 +39,13 @@ final class Deadlines
             $all[] = Deadline::of('send the part in', $failed->modify("+{$edition->return} days"), $returned);
         }
         if (null !== $answer && null !== $last && !$last->state->isOver()) {
-            $all[] = Deadline::of(ClaimState::AskedBack === $last->state ? 'answer what they ask' : (ClaimState::Sent === $last->state ? 'their answer' : 'their payment'), $answer, null);
+            $all[] = Deadline::of(
+                ClaimState::AskedBack === $last->state
+                    ? 'answer what they ask'
+                    : (ClaimState::Sent === $last->state ? 'their answer' : 'their payment'),
+                $answer,
+                null,
+            );
         }
         usort($all, static fn (Deadline $a, Deadline $b): int => $a->by <=> $b->by);
 

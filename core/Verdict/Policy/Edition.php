@@ -53,6 +53,10 @@ final readonly class Edition
         }
         $first = $start->modify('first day of this month')->modify(\sprintf('+%d months', $this->months));
 
-        return $first->setDate((int) $first->format('Y'), (int) $first->format('n'), min((int) $start->format('j'), (int) $first->format('t')));
+        return $first->setDate(
+            (int) $first->format('Y'),
+            (int) $first->format('n'),
+            min((int) $start->format('j'), (int) $first->format('t')),
+        );
     }
 }

@@ -30,7 +30,12 @@ final readonly class Judgement
     /** @return list<string> what would have to be known or brought */
     public function missing(): array
     {
-        return array_values(array_map(static fn (Line $line): string => $line->fact, array_filter($this->lines, static fn (Line $line): bool => Standing::Open === $line->standing)));
+        return array_values(
+            array_map(
+                static fn (Line $line): string => $line->fact,
+                array_filter($this->lines, static fn (Line $line): bool => Standing::Open === $line->standing),
+            )
+        );
     }
 
     /**

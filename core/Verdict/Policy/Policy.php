@@ -21,17 +21,34 @@ final readonly class Policy
         foreach ($editions as $i => $edition) {
             $next = $editions[$i + 1] ?? null;
             if (null !== $edition->to && $edition->to < $edition->from) {
-                throw new PolicyError(\sprintf('ends on %s, before it begins on %s.', $edition->to->format('Y-m-d'), $edition->from->format('Y-m-d')), "editions/$i/valid");
+                throw new PolicyError(
+                    \sprintf('ends on %s, before it begins on %s.', $edition->to->format('Y-m-d'), $edition->from->format('Y-m-d')),
+                    "editions/$i/valid",
+                );
             }
             if (null === $next) {
                 continue;
             }
             $after = $edition->to?->modify('+1 day');
             if (null === $after || $next->from < $after) {
-                throw new PolicyError(\sprintf('begins on %s, while the edition before it is in force until %s: two editions for one day.', $next->from->format('Y-m-d'), $edition->to?->format('Y-m-d') ?? 'further notice'), 'editions/'.($i + 1).'/valid');
+                throw new PolicyError(
+                    \sprintf(
+                        'begins on %s, while the edition before it is in force until %s: two editions for one day.',
+                        $next->from->format('Y-m-d'),
+                        $edition->to?->format('Y-m-d') ?? 'further notice',
+                    ),
+                    'editions/'.($i + 1).'/valid',
+                );
             }
             if ($next->from > $after) {
-                throw new PolicyError(\sprintf('begins on %s, but the edition before it ends on %s: nothing is in force between.', $next->from->format('Y-m-d'), $edition->to->format('Y-m-d')), 'editions/'.($i + 1).'/valid');
+                throw new PolicyError(
+                    \sprintf(
+                        'begins on %s, but the edition before it ends on %s: nothing is in force between.',
+                        $next->from->format('Y-m-d'),
+                        $edition->to->format('Y-m-d'),
+                    ),
+                    'editions/'.($i + 1).'/valid',
+                );
             }
         }
     }
@@ -43,6 +60,7 @@ final readonly class Policy
      */
     public function isFor(string $maker, bool $repairedHere): bool
     {
-        return ('' === $this->maker || mb_strtolower($this->maker) === mb_strtolower(trim($maker))) && ('own-repair' !== $this->kind || $repairedHere);
+        return ('' === $this->maker || mb_strtolower($this->maker) === mb_strtolower(trim($maker)))
+            && ('own-repair' !== $this->kind || $repairedHere);
     }
 }

@@ -42,16 +42,32 @@ final class PolicyFactory
                 throw new PolicyError($e->getMessage(), $at.'/deductible');
             }
         }
-        [$months, $hours, $distance] = [$period->textOrNull('months'), $this->size($period, 'hours', Dimension::Time, $at), $this->size($period, 'distance', Dimension::Distance, $at)];
+        [$months, $hours, $distance] = [
+            $period->textOrNull('months'),
+            $this->size($period, 'hours', Dimension::Time, $at),
+            $this->size($period, 'distance', Dimension::Distance, $at),
+        ];
         if (null === $months && null === $hours && null === $distance) {
             throw new PolicyError('has no end: give months, hours or distance.', $at.'/period');
         }
 
         return new Edition(
-            self::day($valid->text('from'), $at.'/valid/from'), null === $to ? null : self::day($to, $at.'/valid/to'), 'fitting' === $period->text('from'),
-            null === $months ? null : (int) $months, null === $hours ? null : $hours / 3600.0, null === $distance ? null : $distance / 1000.0,
+            self::day($valid->text('from'), $at.'/valid/from'), null === $to
+                ? null
+                : self::day($to, $at.'/valid/to'), 'fitting' === $period->text('from'),
+            null === $months
+                ? null
+                : (int) $months, null === $hours
+                ? null
+                : $hours / 3600.0, null === $distance
+                ? null
+                : $distance / 1000.0,
             array_map(Cover::from(...), $data->texts('covers')), array_map(OriginKind::from(...), $data->texts('excludes')), $deductible,
-            $data->has('notice') ? $data->number('notice', 0) : null, $data->has('return') ? $data->number('return', 0) : null, array_map(Proof::from(...), $data->texts('proofs')),
+            $data->has('notice')
+                ? $data->number('notice', 0)
+                : null, $data->has('return')
+                ? $data->number('return', 0)
+                : null, array_map(Proof::from(...), $data->texts('proofs')),
         );
     }
 
@@ -71,6 +87,8 @@ final class PolicyFactory
     {
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $text);
 
-        return false !== $day && $day->format('Y-m-d') === $text ? $day : throw new PolicyError(\sprintf('“%s” is no day; expected one such as 2026-03-01.', $text), $at);
+        return false !== $day && $day->format('Y-m-d') === $text
+            ? $day
+            : throw new PolicyError(\sprintf('“%s” is no day; expected one such as 2026-03-01.', $text), $at);
     }
 }

@@ -25,7 +25,9 @@ final class PolicyRules
         ])));
     }
 
-    /** @return array{Edition|null, \DateTimeImmutable|null, Line} the edition, the day from which it runs, and what is to be said of both */
+    /**
+     * @return array{Edition|null, \DateTimeImmutable|null, Line} the edition, the day from which it runs, and what is to be said of both
+     */
     private static function inForce(Policy $policy, ClaimFacts $facts): array
     {
         $open = [];
@@ -34,7 +36,15 @@ final class PolicyRules
             if (null === $start) {
                 $open[] = $edition->fromFitting ? 'when it was fitted' : 'when it was delivered';
             } elseif ($edition->isInForce($start)) {
-                return [$edition, $start, new Line('in force', Standing::Covered, \sprintf('%s on %s', $edition->fromFitting ? 'fitted' : 'delivered', self::day($start)))];
+                return [
+                    $edition,
+                    $start,
+                    new Line(
+                        'in force',
+                        Standing::Covered,
+                        \sprintf('%s on %s', $edition->fromFitting ? 'fitted' : 'delivered', self::day($start)),
+                    ),
+                ];
             }
         }
 
@@ -54,10 +64,18 @@ final class PolicyRules
             return new Line($clause, Standing::Open, 'the day on which it failed');
         }
         if ($facts->failed < $start) {
-            return new Line($clause, Standing::Open, \sprintf('it failed on %s, before %s: one of the two days is wrong', self::day($facts->failed), self::day($start)));
+            return new Line(
+                $clause,
+                Standing::Open,
+                \sprintf('it failed on %s, before %s: one of the two days is wrong', self::day($facts->failed), self::day($start)),
+            );
         }
 
-        return new Line($clause, $facts->failed <= $last ? Standing::Covered : Standing::NotCovered, \sprintf('failed on %s, the period ends on %s', self::day($facts->failed), self::day($last)));
+        return new Line(
+            $clause,
+            $facts->failed <= $last ? Standing::Covered : Standing::NotCovered,
+            \sprintf('failed on %s, the period ends on %s', self::day($facts->failed), self::day($last)),
+        );
     }
 
     private static function reading(string $what, ?float $limit, ?float $read, string $unit): ?Line
@@ -69,20 +87,34 @@ final class PolicyRules
 
         return null === $read
             ? new Line($clause, Standing::Open, \sprintf('the %s until it failed', $what))
-            : new Line($clause, $read <= $limit ? Standing::Covered : Standing::NotCovered, \sprintf('%s %s until it failed', self::number($read), $unit));
+            : new Line(
+                $clause,
+                $read <= $limit ? Standing::Covered : Standing::NotCovered,
+                \sprintf('%s %s until it failed', self::number($read), $unit),
+            );
     }
 
     private static function cause(Edition $edition, ClaimFacts $facts): Line
     {
-        $clause = [] === $edition->excludes ? 'any cause' : 'not for '.implode(', ', array_map(static fn ($kind): string => lcfirst($kind->label()), $edition->excludes));
+        $clause = [] === $edition->excludes
+            ? 'any cause'
+            : 'not for '.implode(', ', array_map(static fn ($kind): string => lcfirst($kind->label()), $edition->excludes));
         if ($facts->causeNotFound) {
-            return new Line($clause, [] === $edition->excludes ? Standing::Covered : Standing::Open, 'the cause was not found, so that none is excluded by it and none is proved');
+            return new Line(
+                $clause,
+                [] === $edition->excludes ? Standing::Covered : Standing::Open,
+                'the cause was not found, so that none is excluded by it and none is proved',
+            );
         }
         if (null === $facts->origin) {
             return new Line($clause, [] === $edition->excludes ? Standing::Covered : Standing::Open, 'the origin of the failure');
         }
 
-        return new Line($clause, \in_array($facts->origin, $edition->excludes, true) ? Standing::NotCovered : Standing::Covered, 'origin: '.lcfirst($facts->origin->label()));
+        return new Line(
+            $clause,
+            \in_array($facts->origin, $edition->excludes, true) ? Standing::NotCovered : Standing::Covered,
+            'origin: '.lcfirst($facts->origin->label()),
+        );
     }
 
     private static function notice(Edition $edition, ClaimFacts $facts): ?Line
@@ -96,7 +128,11 @@ final class PolicyRules
         }
         $days = (int) $facts->failed->diff($facts->told)->format('%r%a');
 
-        return new Line($clause, $days <= $edition->notice ? Standing::Covered : Standing::NotCovered, \sprintf('told on %s, %d %s after it failed', self::day($facts->told), $days, 1 === $days ? 'day' : 'days'));
+        return new Line(
+            $clause,
+            $days <= $edition->notice ? Standing::Covered : Standing::NotCovered,
+            \sprintf('told on %s, %d %s after it failed', self::day($facts->told), $days, 1 === $days ? 'day' : 'days'),
+        );
     }
 
     private static function proof(Proof $proof, ClaimFacts $facts): Line

@@ -26,7 +26,11 @@ final class AuditEntryRepository extends ServiceEntityRepository
     {
         /** @var list<AuditEntry> $entries */
         $entries = $this->createQueryBuilder('e')->where('e.caseId = :case')->andWhere('e.field NOT IN (:without)')->orderBy('e.id', 'DESC')
-            ->setParameter('case', $case, 'uuid')->setParameter('without', $without)->setMaxResults($most)->setFirstResult(($page - 1) * $most)->getQuery()->getResult();
+            ->setParameter(
+                'case',
+                $case,
+                'uuid',
+            )->setParameter('without', $without)->setMaxResults($most)->setFirstResult(($page - 1) * $most)->getQuery()->getResult();
 
         return $entries;
     }

@@ -20,15 +20,28 @@ use Symfony\Contracts\Cache\ItemInterface;
 /** The engine on a case. */
 final readonly class CaseAnalysis
 {
-    public function __construct(private CaseFacts $facts, private BookShelf $shelf, private CacheInterface $cache, private TheoryRepository $theories, private ChainNodeRepository $nodes)
-    {
+    public function __construct(
+        private CaseFacts $facts,
+        private BookShelf $shelf,
+        private CacheInterface $cache,
+        private TheoryRepository $theories,
+        private ChainNodeRepository $nodes,
+    ) {
     }
 
     public function ground(CaseFile $case): Ground
     {
         $mechanisms = $this->shelf->mechanismBook($case->family);
 
-        return (new Grounding($this->shelf->book($case->family), $this->shelf->modes(), $mechanisms->mechanisms, $mechanisms->vocabulary, $this->rates($case)))->of($this->facts->of($case));
+        return (
+            new Grounding(
+                $this->shelf->book($case->family),
+                $this->shelf->modes(),
+                $mechanisms->mechanisms,
+                $mechanisms->vocabulary,
+                $this->rates($case),
+            )
+        )->of($this->facts->of($case));
     }
 
     /** From the signed cases of the family, each time anew; the case itself does not speak for itself. */
@@ -49,7 +62,12 @@ final readonly class CaseAnalysis
         $facts = $this->facts->of($case);
         $minutes = $this->facts->minutes($case);
         // The book and the mechanisms with it: a shop changes its own, and the words it uses.
-        $key = 'chain.'.hash('sha256', serialize([$this->shelf->book($case->family), $this->shelf->mechanismBook($case->family), $facts, $minutes, $this->rates($case)]));
+        $key = 'chain.'.hash(
+            'sha256',
+            serialize(
+                [$this->shelf->book($case->family), $this->shelf->mechanismBook($case->family), $facts, $minutes, $this->rates($case)]
+            ),
+        );
 
         return $this->cache->get($key, function (ItemInterface $item) use ($case, $minutes): Analysis {
             $item->expiresAfter(86400);
@@ -61,6 +79,9 @@ final readonly class CaseAnalysis
     /** @return list<array{theory: Theory, answer: Candidate|null}> */
     public function theories(CaseFile $case, Analysis $analysis): array
     {
-        return array_map(static fn (Theory $one): array => ['theory' => $one, 'answer' => $analysis->theory($one->spot)], $this->theories->ofCase($case));
+        return array_map(
+            static fn (Theory $one): array => ['theory' => $one, 'answer' => $analysis->theory($one->spot)],
+            $this->theories->ofCase($case),
+        );
     }
 }

@@ -28,8 +28,15 @@ use Japhrex\Core\Teardown\LookTime;
 /** What a case says, for the engine: looks, complaints, readings; and how long a look at each part would take. */
 final readonly class CaseFacts
 {
-    public function __construct(private CaseMeasures $measures, private BookShelf $shelf, private StripBench $strip, private CaseChain $chains, private Refusals $refusals, private FindingRepository $findings, private TheoryRepository $theories)
-    {
+    public function __construct(
+        private CaseMeasures $measures,
+        private BookShelf $shelf,
+        private StripBench $strip,
+        private CaseChain $chains,
+        private Refusals $refusals,
+        private FindingRepository $findings,
+        private TheoryRepository $theories,
+    ) {
     }
 
     public function of(CaseFile $case): Facts
@@ -40,7 +47,14 @@ final readonly class CaseFacts
             $damage = FindingKind::Damage === $finding->kind;
             // Normal running is a look that found no damage; what we did, and what is an old scar, says nothing about the cause.
             if ($damage || FindingKind::Clean === $finding->kind || FindingKind::Normal === $finding->kind) {
-                $looks[] = ['part' => $finding->part, 'surface' => $finding->surface, 'mode' => $damage ? $finding->mode : null, 'grade' => $damage ? $finding->grade : 0, 'order' => $orderOf[(string) $finding->id] ?? null, 'made' => $finding->debris()];
+                $looks[] = [
+                    'part' => $finding->part,
+                    'surface' => $finding->surface,
+                    'mode' => $damage ? $finding->mode : null,
+                    'grade' => $damage ? $finding->grade : 0,
+                    'order' => $orderOf[(string) $finding->id] ?? null,
+                    'made' => $finding->debris(),
+                ];
             }
         }
         $readings = [];
@@ -59,7 +73,16 @@ final readonly class CaseFacts
             }
         }
 
-        return new Facts($looks, array_map(self::complaint(...), $case->complaints->getValues()), $readings, null !== $case->comebackOf, $orders, $this->refusals->links($case), $settled, self::hours($case->serviceSinceRepair));
+        return new Facts(
+            $looks,
+            array_map(self::complaint(...), $case->complaints->getValues()),
+            $readings,
+            null !== $case->comebackOf,
+            $orders,
+            $this->refusals->links($case),
+            $settled,
+            self::hours($case->serviceSinceRepair),
+        );
     }
 
     /** @return array{key: string, sudden: bool|null, hot: bool|null, fast: bool|null, loaded: bool|null} */

@@ -22,8 +22,12 @@ final readonly class Closure
     /** So many alternatives are named, each a point of its own. */
     private const NAMED = 3;
 
-    public function __construct(private CaseChain $chains, private CaseAnalysis $analysis, private Refusals $refusals, private BookShelf $shelf)
-    {
+    public function __construct(
+        private CaseChain $chains,
+        private CaseAnalysis $analysis,
+        private Refusals $refusals,
+        private BookShelf $shelf,
+    ) {
     }
 
     /** @return list<ClosureProblem> */
@@ -36,7 +40,9 @@ final readonly class Closure
     /** @return list<ClosureProblem> */
     public function alternatives(CaseFile $case): array
     {
-        $origins = array_values(array_filter($this->chains->nodes($case), static fn (ChainNode $node): bool => NodeKind::Origin === $node->kind));
+        $origins = array_values(
+            array_filter($this->chains->nodes($case), static fn (ChainNode $node): bool => NodeKind::Origin === $node->kind)
+        );
         // Without an origin there is nothing that it could be an alternative to; the chain's own checks say that.
         if ([] === $origins) {
             return [];
@@ -46,12 +52,23 @@ final readonly class Closure
         if (Analysis::isUndetermined($candidates)) {
             return [];
         }
-        $named = Rivals::named(array_map(static fn (ChainNode $node): array => ['spot' => $node->spot, 'kind' => $node->origin, 'place' => $node->place], $origins), $candidates, $this->shelf->mechanismBook($case->family)->vocabulary, array_keys($analysis->question->network->index));
+        $named = Rivals::named(
+            array_map(
+                static fn (ChainNode $node): array => ['spot' => $node->spot, 'kind' => $node->origin, 'place' => $node->place],
+                $origins,
+            ),
+            $candidates,
+            $this->shelf->mechanismBook($case->family)->vocabulary,
+            array_keys($analysis->question->network->index),
+        );
         $own = implode(', ', array_map(static fn (ChainNode $node): string => $node->name, $origins));
 
         return array_map(static fn (Candidate $one): ClosureProblem => new ClosureProblem(ClosureRule::AlternativeOpen, \sprintf(
-            'An alternative that nothing excludes: %s (%d %%) explains %d of what was found, beside “%s”%s. Look at what would settle it, or refuse it with a reason.',
-            lcfirst($one->origin->name), round(100 * $one->posterior), \count($one->explains), $own, [] === $named ? ', which the engine does not know' : \sprintf(' (%d %%)', round(100 * $analysis->answer->posteriors[$analysis->question->network->index[$named[0]]])),
+            'An alternative that nothing excludes: %s (%d %%) explains %d of what was found, beside “%s”%s. Look at what would '
+                .'settle it, or refuse it with a reason.',
+            lcfirst($one->origin->name), round(100 * $one->posterior), \count($one->explains), $own, [] === $named
+                ? ', which the engine does not know'
+                : \sprintf(' (%d %%)', round(100 * $analysis->answer->posteriors[$analysis->question->network->index[$named[0]]])),
         )), \array_slice(Rivals::of($candidates, $named, array_keys($this->refusals->origins($case))), 0, self::NAMED));
     }
 }

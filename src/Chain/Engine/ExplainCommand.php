@@ -18,8 +18,11 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('app:chain:explain', 'Lists the conditions of a case, what was seen of them, and why each link is there')]
 final class ExplainCommand extends Command
 {
-    public function __construct(private readonly CaseAnalysis $analysis, private readonly BookShelf $shelf, private readonly CaseFileRepository $cases)
-    {
+    public function __construct(
+        private readonly CaseAnalysis $analysis,
+        private readonly BookShelf $shelf,
+        private readonly CaseFileRepository $cases,
+    ) {
         parent::__construct();
     }
 
@@ -39,22 +42,64 @@ final class ExplainCommand extends Command
         $analysis = $this->analysis->of($case);
         $ground = $analysis->ground;
         $mechanisms = $this->shelf->mechanisms($case->family);
-        $why = static fn (Tie $tie): string => \sprintf('%.2f %s%s', $tie->strength, $mechanisms[$tie->mechanism]->name ?? $tie->mechanism, '' === $tie->by ? '' : ' ('.$tie->by.')');
-        $output->writeln(\sprintf('%s: %d conditions, %d links, %d cut; %s, bridges from %.2f on', $case->number, \count($ground->spots), \count($ground->ties), \count($ground->cut), $analysis->answer->method, $analysis->weakest));
+        $why = static fn (Tie $tie): string => \sprintf(
+            '%.2f %s%s',
+            $tie->strength,
+            $mechanisms[$tie->mechanism]->name ?? $tie->mechanism,
+            '' === $tie->by ? '' : ' ('.$tie->by.')',
+        );
+        $output->writeln(
+            \sprintf(
+                '%s: %d conditions, %d links, %d cut; %s, bridges from %.2f on',
+                $case->number,
+                \count($ground->spots),
+                \count($ground->ties),
+                \count($ground->cut),
+                $analysis->answer->method,
+                $analysis->weakest,
+            )
+        );
         $output->writeln("\nCandidates");
         foreach ($analysis->candidates() as $one) {
-            $output->writeln(\sprintf('  %5.1f %%  %s: explains %d, leaves %d, contradicts %d', 100 * $one->posterior, $one->origin->name, \count($one->explains), \count($one->leaves), \count($one->contradicts)));
+            $output->writeln(
+                \sprintf(
+                    '  %5.1f %%  %s: explains %d, leaves %d, contradicts %d',
+                    100 * $one->posterior,
+                    $one->origin->name,
+                    \count($one->explains),
+                    \count($one->leaves),
+                    \count($one->contradicts),
+                )
+            );
             foreach ($one->story as $tie) {
-                $output->writeln(\sprintf('           %s → %s  %s', $ground->spots[$tie->from]->name, $ground->spots[$tie->to]->name, $why($tie)));
+                $output->writeln(
+                    \sprintf('           %s → %s  %s', $ground->spots[$tie->from]->name, $ground->spots[$tie->to]->name, $why($tie))
+                );
             }
         }
         $output->writeln("\nNext looks");
         foreach (\array_slice($analysis->looks, 0, 8) as $look) {
-            $output->writeln(\sprintf('  %.3f bits, %.4f a minute  %s: %s', $look->bits, $look->bitsPerMinute(), $look->part, implode('; ', array_map(static fn (Spot $spot): string => $spot->name, $look->for))));
+            $output->writeln(
+                \sprintf(
+                    '  %.3f bits, %.4f a minute  %s: %s',
+                    $look->bits,
+                    $look->bitsPerMinute(),
+                    $look->part,
+                    implode('; ', array_map(static fn (Spot $spot): string => $spot->name, $look->for)),
+                )
+            );
         }
         $output->writeln("\nSeen");
         foreach ($ground->seen as $id => $evidence) {
-            $output->writeln(\sprintf('  %s: %s (%g if so, %g if not)', $ground->spots[$id]->name, $evidence->said, $evidence->ifTrue, $evidence->ifFalse));
+            $output->writeln(
+                \sprintf(
+                    '  %s: %s (%g if so, %g if not)',
+                    $ground->spots[$id]->name,
+                    $evidence->said,
+                    $evidence->ifTrue,
+                    $evidence->ifFalse,
+                )
+            );
         }
         $output->writeln("\nConditions and what leads to them");
         foreach ($ground->spots as $id => $spot) {

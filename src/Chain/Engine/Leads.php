@@ -36,7 +36,16 @@ final readonly class Leads
         if ($candidates[0]->origin->id() === $last?->spot) {
             return;
         }
-        $this->em->persist(new Lead($case, $candidates[0]->origin->id(), mb_substr($candidates[0]->origin->name, 0, 200), $candidates[0]->posterior, self::because($analysis, $candidates[0], $last), array_keys($analysis->ground->seen)));
+        $this->em->persist(
+            new Lead(
+                $case,
+                $candidates[0]->origin->id(),
+                mb_substr($candidates[0]->origin->name, 0, 200),
+                $candidates[0]->posterior,
+                self::because($analysis, $candidates[0], $last),
+                array_keys($analysis->ground->seen),
+            )
+        );
         $this->em->flush();
     }
 

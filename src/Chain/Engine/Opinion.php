@@ -22,12 +22,28 @@ use Twig\Attribute\AsTwigFunction;
 /**
  * What the engine says of a case, in words: for the report, and to be kept with the signature.
  *
- * @phpstan-type OpinionData array{candidates: list<array{name: string, share: float, explains: int, of: int, leaves: list<string>, against: list<string>, refused: string|null}>, undetermined: bool, single?: string|null, complaints: list<array{name: string, by: list<string>}>, theories: list<array{words: string, by: string, answer: string, figures: list<string>}>, reach: list<array{part: string, do: string, done: string}>, leads: list<array{name: string, share: float, because: string, at: string}>, refused: list<array{name: string, reason: string, by: string, at: string}>, conditions: int, seen: int, method: string}
+ * @phpstan-type OpinionData array{
+ *     candidates: list<array{
+ *         name: string, share: float, explains: int, of: int, leaves: list<string>, against: list<string>, refused: string|null,
+ *     }>,
+ *     undetermined: bool, single?: string|null, complaints: list<array{name: string, by: list<string>}>,
+ *     theories: list<array{words: string, by: string, answer: string, figures: list<string>}>,
+ *     reach: list<array{part: string, do: string, done: string}>,
+ *     leads: list<array{name: string, share: float, because: string, at: string}>,
+ *     refused: list<array{name: string, reason: string, by: string, at: string}>, conditions: int, seen: int, method: string,
+ * }
  */
 final readonly class Opinion
 {
-    public function __construct(private CaseAnalysis $analysis, private BookShelf $shelf, private Leads $leads, private Refusals $refusals, private SignedOpinion $signed, private KeptFigureRepository $kept, private CleaningRepository $cleanings)
-    {
+    public function __construct(
+        private CaseAnalysis $analysis,
+        private BookShelf $shelf,
+        private Leads $leads,
+        private Refusals $refusals,
+        private SignedOpinion $signed,
+        private KeptFigureRepository $kept,
+        private CleaningRepository $cleanings,
+    ) {
     }
 
     /**
@@ -55,20 +71,52 @@ final readonly class Opinion
 
         return [
             'candidates' => array_map(static fn (Candidate $one): array => [
-                'name' => $one->origin->name, 'share' => round($one->posterior, 4), 'explains' => \count($one->explains), 'of' => \count($one->explains) + \count($one->leaves),
-                'leaves' => self::names($ground, $one->leaves), 'against' => self::against($ground, $one), 'refused' => $excluded[$one->origin->id()] ?? null,
+                'name' => $one->origin->name, 'share' => round(
+                    $one->posterior,
+                    4,
+                ), 'explains' => \count($one->explains), 'of' => \count($one->explains) + \count($one->leaves),
+                'leaves' => self::names(
+                    $ground,
+                    $one->leaves,
+                ), 'against' => self::against($ground, $one), 'refused' => $excluded[$one->origin->id()]
+                    ?? null,
             ], $told),
             'undetermined' => Analysis::isUndetermined($candidates),
             'single' => Analysis::singleStory($candidates)?->origin->name,
             'complaints' => self::complaints($ground, $told),
             'theories' => array_map(fn (array $one): array => [
                 'words' => $one['theory']->words, 'by' => $one['theory']->byWhom,
-                'answer' => null === $one['answer'] ? 'The book knows no such condition any more.' : Answering::sentence($ground, $one['answer'], $candidates[0] ?? null, $one['theory']->stands, $one['theory']->because),
+                'answer' => null === $one['answer']
+                    ? 'The book knows no such condition any more.'
+                    : Answering::sentence($ground, $one['answer'], $candidates[0] ?? null, $one['theory']->stands, $one['theory']->because),
                 'figures' => null === $one['answer'] ? [] : $this->figures($kept, $one['answer']),
             ], $this->analysis->theories($case, $analysis)),
-            'reach' => array_map(static fn (array $one): array => ['part' => $book->parts[$one['part']]->name, 'do' => $one['do'], 'done' => $done[$one['part']] ?? ''], Reach::after($book, $ground)),
-            'leads' => array_map(static fn (Lead $one): array => ['name' => $one->name, 'share' => round($one->share, 4), 'because' => $one->because, 'at' => $one->madeAt->format(\DATE_ATOM)], $this->leads->of($case)),
-            'refused' => array_map(static fn (Refusal $one): array => ['name' => $one->name, 'reason' => $one->reason, 'by' => $one->byWhom, 'at' => $one->madeAt->format(\DATE_ATOM)], $this->refusals->of($case)),
+            'reach' => array_map(
+                static fn (array $one): array => [
+                    'part' => $book->parts[$one['part']]->name,
+                    'do' => $one['do'],
+                    'done' => $done[$one['part']] ?? '',
+                ],
+                Reach::after($book, $ground),
+            ),
+            'leads' => array_map(
+                static fn (Lead $one): array => [
+                    'name' => $one->name,
+                    'share' => round($one->share, 4),
+                    'because' => $one->because,
+                    'at' => $one->madeAt->format(\DATE_ATOM),
+                ],
+                $this->leads->of($case),
+            ),
+            'refused' => array_map(
+                static fn (Refusal $one): array => [
+                    'name' => $one->name,
+                    'reason' => $one->reason,
+                    'by' => $one->byWhom,
+                    'at' => $one->madeAt->format(\DATE_ATOM),
+                ],
+                $this->refusals->of($case),
+            ),
             'conditions' => \count($ground->spots), 'seen' => \count($ground->seen), 'method' => $analysis->answer->method,
         ];
     }
@@ -96,7 +144,14 @@ final readonly class Opinion
         $part = $theory->origin->part();
         $words = [];
         foreach (array_filter($kept, static fn (KeptFigure $one): bool => null === $part || $one->part === $part) as $one) {
-            $words[] = $one->question.' '.implode(', ', array_map(static fn (string $name, array $result): string => FigureTwig::label($name).' '.FigureTwig::kept($result), array_keys(\array_slice($one->results, 0, 3)), \array_slice($one->results, 0, 3))).('' === $one->remark ? '' : '. '.$one->remark);
+            $words[] = $one->question.' '.implode(
+                ', ',
+                array_map(
+                    static fn (string $name, array $result): string => FigureTwig::label($name).' '.FigureTwig::kept($result),
+                    array_keys(\array_slice($one->results, 0, 3)),
+                    \array_slice($one->results, 0, 3),
+                ),
+            ).('' === $one->remark ? '' : '. '.$one->remark);
         }
 
         return \array_slice($words, 0, 3);
@@ -115,7 +170,19 @@ final readonly class Opinion
         foreach ($ground->seen as $id => $evidence) {
             if ('complaint' === $ground->spots[$id]->kind) {
                 $by = array_filter($told, static fn (Candidate $one): bool => \in_array($id, $one->explains, true));
-                $complaints[] = ['name' => $ground->spots[$id]->name, 'by' => array_values(array_map(static fn (Candidate $one): string => \sprintf('%s (%d %%)', lcfirst($one->origin->name), round(100 * $one->posterior)), $by))];
+                $complaints[] = [
+                    'name' => $ground->spots[$id]->name,
+                    'by' => array_values(
+                        array_map(
+                            static fn (Candidate $one): string => \sprintf(
+                                '%s (%d %%)',
+                                lcfirst($one->origin->name),
+                                round(100 * $one->posterior),
+                            ),
+                            $by,
+                        )
+                    ),
+                ];
             }
         }
 
@@ -125,7 +192,10 @@ final readonly class Opinion
     /** @return list<string> */
     private static function against(Ground $ground, Candidate $one): array
     {
-        return array_map(static fn (string $id): string => lcfirst($ground->spots[$id]->name).', '.$ground->seen[$id]->said, $one->contradicts);
+        return array_map(
+            static fn (string $id): string => lcfirst($ground->spots[$id]->name).', '.$ground->seen[$id]->said,
+            $one->contradicts,
+        );
     }
 
     /**

@@ -76,7 +76,9 @@ final class ProposalController extends AbstractController
             'well' => Analysis::isUndetermined($all) ? [] : $analysis->toldAsWell($told),
             'looks' => \array_slice($analysis->looks, 0, self::LOOKS),
             'shown' => $shown,
-            'proposals' => null === $shown || $case->isSigned() || !$this->isGranted(Permission::ANALYSE) ? [] : $this->taker->open($case, $analysis->ground, $shown),
+            'proposals' => null === $shown || $case->isSigned() || !$this->isGranted(Permission::ANALYSE)
+                ? []
+                : $this->taker->open($case, $analysis->ground, $shown),
             'modes' => $this->shelf->modes(),
             'mechanisms' => $this->shelf->mechanisms($case->family),
             'rates' => $this->analysis->rates($case),
@@ -101,14 +103,21 @@ final class ProposalController extends AbstractController
     {
         $own = array_map(static fn (ChainNode $node): ?string => $node->spot, $this->chains->nodes($case));
         $excluded = $this->refusals->origins($case);
-        foreach ([static fn (Candidate $one): bool => $one->origin->id() === $asked, static fn (Candidate $one): bool => \in_array($one->origin->id(), $own, true)] as $is) {
+        foreach (
+            [
+                static fn (Candidate $one): bool => $one->origin->id() === $asked,
+                static fn (Candidate $one): bool => \in_array($one->origin->id(), $own, true),
+            ] as $is
+        ) {
             foreach ($all as $one) {
                 if ($is($one)) {
                     return $one;
                 }
             }
         }
-        $open = array_values(array_filter($all, static fn (Candidate $one): bool => !isset($excluded[$one->origin->id()]) && [] !== $one->explains));
+        $open = array_values(
+            array_filter($all, static fn (Candidate $one): bool => !isset($excluded[$one->origin->id()]) && [] !== $one->explains)
+        );
 
         return Analysis::isUndetermined($all) ? null : $open[0] ?? null;
     }
@@ -167,7 +176,9 @@ final class ProposalController extends AbstractController
         $case = $this->gate->open($number, Permission::ANALYSE);
         $analysis = $this->analysis->of($case);
         $link = (string) $request->request->get('link', '');
-        $ties = '' !== $link ? $this->ties($analysis, $link) : $this->candidate($analysis, (string) $request->request->get('origin', ''))->story ?? [];
+        $ties = '' !== $link
+            ? $this->ties($analysis, $link)
+            : $this->candidate($analysis, (string) $request->request->get('origin', ''))->story ?? [];
         if ([] === $ties) {
             throw new ShopError('What the finds speak for has changed meanwhile. Load the page again.', 409);
         }

@@ -9,7 +9,10 @@ use App\Evidence\AfterFinding;
 use App\Evidence\Finding;
 use Japhrex\Core\Damage\FindingKind;
 
-/** Damage that the engine had put into the chain, and that somebody now has looked for: seen, it rests on what was found; clean, the chain says so. */
+/**
+ * Damage that the engine had put into the chain, and that somebody now has looked for: seen, it rests on what was found; clean, the chain
+ * says so.
+ */
 final readonly class SeenInChain implements AfterFinding
 {
     public function __construct(private ChainNodeRepository $nodes)
@@ -23,7 +26,8 @@ final readonly class SeenInChain implements AfterFinding
                 continue;
             }
             [, $mode, $place] = $spot;
-            $there = explode('/', $place)[0] === $finding->part && (!str_contains($place, '/') || null === $finding->surface || $finding->place() === $place);
+            $there = explode('/', $place)[0] === $finding->part
+                && (!str_contains($place, '/') || null === $finding->surface || $finding->place() === $place);
             if ($there && FindingKind::Damage === $finding->kind && $finding->mode === $mode) {
                 [$node->finding, $node->place, $node->evidence] = [$finding, $finding->place(), ''];
             } elseif ($there && \in_array($finding->kind, [FindingKind::Clean, FindingKind::Normal], true)) {

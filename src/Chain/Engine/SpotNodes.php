@@ -23,8 +23,13 @@ final class SpotNodes
     /** @var list<Finding> the worst first */
     private array $findings;
 
-    public function __construct(private readonly CaseFile $case, private readonly EntityManagerInterface $em, FindingRepository $findings, private readonly CaseChain $chains, private readonly BookShelf $shelf)
-    {
+    public function __construct(
+        private readonly CaseFile $case,
+        private readonly EntityManagerInterface $em,
+        FindingRepository $findings,
+        private readonly CaseChain $chains,
+        private readonly BookShelf $shelf,
+    ) {
         $this->nodes = $chains->nodes($case);
         $this->findings = $findings->worstFirst($case);
     }
@@ -67,7 +72,9 @@ final class SpotNodes
             return $node;
         }
         $finding = $this->finding($spot);
-        $complaint = 'complaint' === $spot->kind ? $this->case->complaints->findFirst(static fn ($i, $one): bool => $one->what === $spot->key) : null;
+        $complaint = 'complaint' === $spot->kind
+            ? $this->case->complaints->findFirst(static fn ($i, $one): bool => $one->what === $spot->key)
+            : null;
         $node = new ChainNode($this->case, NodeKind::from($spot->kind));
         [$node->finding, $node->complaint, $node->byWhom, $node->spot] = [$finding, $complaint, $by, self::key($spot)];
         $node->name = mb_substr(null !== $complaint ? $this->chains->complaintName($this->case, $complaint) : $this->name($spot), 0, 160);
@@ -86,7 +93,11 @@ final class SpotNodes
     private function finding(Spot $spot): ?Finding
     {
         foreach ('damage' === $spot->kind ? $this->findings : [] as $finding) {
-            if ($finding->part === $spot->part() && $finding->mode === $spot->key && (!str_contains((string) $spot->place, '/') || $finding->place() === $spot->place || null === $finding->surface)) {
+            if (
+                $finding->part === $spot->part()
+                    && $finding->mode === $spot->key
+                    && (!str_contains((string) $spot->place, '/') || $finding->place() === $spot->place || null === $finding->surface)
+            ) {
                 return $finding;
             }
         }

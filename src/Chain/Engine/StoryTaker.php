@@ -21,8 +21,12 @@ use Japhrex\Core\Family\CarrierKind;
 /** Puts what the engine proposes into the analyst's own chain: what is there already is used, nothing is taken out. */
 final readonly class StoryTaker
 {
-    public function __construct(private EntityManagerInterface $em, private CaseChain $chains, private BookShelf $shelf, private FindingRepository $findings)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private CaseChain $chains,
+        private BookShelf $shelf,
+        private FindingRepository $findings,
+    ) {
     }
 
     /** @param list<Tie> $ties */
@@ -37,7 +41,13 @@ final readonly class StoryTaker
             }
             $linked[$from->id.'>'.$to->id] = true;
             $link = new ChainLink($case);
-            [$link->from, $link->to, $link->mechanism, $link->carrier, $link->byWhom] = [$from, $to, $tie->mechanism, CarrierKind::tryFrom($tie->by), $by];
+            [
+                $link->from,
+                $link->to,
+                $link->mechanism,
+                $link->carrier,
+                $link->byWhom,
+            ] = [$from, $to, $tie->mechanism, CarrierKind::tryFrom($tie->by), $by];
             $link->why = 'as the engine proposes it: '.($this->shelf->mechanisms($case->family)[$tie->mechanism]->tells ?? '');
             $this->em->persist($link);
         }
@@ -59,8 +69,19 @@ final readonly class StoryTaker
             [$from, $to] = [$ground->spots[$tie->from], $ground->spots[$tie->to]];
             [$a, $b] = [$nodes->find($from), $nodes->find($to)];
             $key = SpotNodes::key($from).'>'.SpotNodes::key($to);
-            if (SpotNodes::key($from) !== SpotNodes::key($to) && (null === $a || null === $b || ($a !== $b && !isset($linked[$a->id.'>'.$b->id])))) {
-                $open[$key] ??= new Proposal($tie, self::end($from, $a), self::end($to, $b), $nodes->name($from), $nodes->name($to), $from->kind, $to->kind);
+            if (
+                SpotNodes::key($from) !== SpotNodes::key($to)
+                    && (null === $a || null === $b || ($a !== $b && !isset($linked[$a->id.'>'.$b->id])))
+            ) {
+                $open[$key] ??= new Proposal(
+                    $tie,
+                    self::end($from, $a),
+                    self::end($to, $b),
+                    $nodes->name($from),
+                    $nodes->name($to),
+                    $from->kind,
+                    $to->kind,
+                );
             }
         }
 

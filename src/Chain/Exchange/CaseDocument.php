@@ -37,11 +37,24 @@ final readonly class CaseDocument
         foreach ($this->chains->nodes($case, $about) as $i => $node) {
             $ids[(string) $node->id] = 'n'.($i + 1);
             $nodes[] = [
-                'id' => 'n'.($i + 1), 'kind' => $node->kind->value, 'name' => $node->name, 'place' => $node->place, 'origin' => $node->origin?->value, 'order' => $node->order,
-                'mode' => $node->finding?->mode, 'grade' => $node->finding?->grade, 'complaint' => $node->complaint?->what, 'evidence' => $node->evidence, 'by' => $node->byWhom,
+                'id' => 'n'
+                    .($i + 1), 'kind' => $node->kind->value, 'name' => $node->name, 'place' => $node->place,
+                'origin' => $node->origin?->value, 'order' => $node->order,
+                'mode' => $node->finding?->mode, 'grade' => $node->finding?->grade, 'complaint' => $node->complaint?->what,
+                'evidence' => $node->evidence, 'by' => $node->byWhom,
             ];
         }
-        $links = array_map(static fn (ChainLink $link): array => ['from' => $ids[(string) $link->from?->id], 'to' => $ids[(string) $link->to?->id], 'mechanism' => $link->mechanism, 'carrier' => $link->carrier?->value, 'why' => $link->why, 'by' => $link->byWhom], $this->chains->links($case, $about));
+        $links = array_map(
+            static fn (ChainLink $link): array => [
+                'from' => $ids[(string) $link->from?->id],
+                'to' => $ids[(string) $link->to?->id],
+                'mechanism' => $link->mechanism,
+                'carrier' => $link->carrier?->value,
+                'why' => $link->why,
+                'by' => $link->byWhom,
+            ],
+            $this->chains->links($case, $about),
+        );
 
         return new ChainDocument($case->family, $case->number, $nodes, $links);
     }
@@ -54,7 +67,10 @@ final readonly class CaseDocument
     public function into(CaseFile $case, ChainDocument $chain): void
     {
         if ($chain->family !== $case->family) {
-            throw new ShopError(\sprintf('This chain is of another family (%s); this unit is of “%s”.', $chain->family, $case->family), 422);
+            throw new ShopError(
+                \sprintf('This chain is of another family (%s); this unit is of “%s”.', $chain->family, $case->family),
+                422,
+            );
         }
         if ([] !== $this->chains->nodes($case)) {
             throw new ShopError('This case has a chain already. Take its conditions out first, so that the two do not run together.', 409);
@@ -63,15 +79,29 @@ final readonly class CaseDocument
         $made = [];
         foreach ($chain->nodes as $row) {
             $node = new ChainNode($case, NodeKind::from($row['kind']));
-            [$node->name, $node->place, $node->order, $node->evidence, $node->byWhom] = [$row['name'], $row['place'], $row['order'], $row['evidence'], $row['by']];
+            [$node->name, $node->place, $node->order, $node->evidence, $node->byWhom] = [
+                $row['name'],
+                $row['place'],
+                $row['order'],
+                $row['evidence'],
+                $row['by'],
+            ];
             $node->origin = null === $row['origin'] ? null : OriginKind::from($row['origin']);
             $node->finding = self::finding($findings, $row);
-            $node->complaint = null === $row['complaint'] ? null : $case->complaints->findFirst(static fn ($i, $one): bool => $one->what === $row['complaint']);
+            $node->complaint = null === $row['complaint']
+                ? null
+                : $case->complaints->findFirst(static fn ($i, $one): bool => $one->what === $row['complaint']);
             $this->em->persist($made[$row['id']] = $node);
         }
         foreach ($chain->links as $row) {
             $link = new ChainLink($case);
-            [$link->from, $link->to, $link->mechanism, $link->why, $link->byWhom] = [$made[$row['from']], $made[$row['to']], $row['mechanism'], $row['why'], $row['by']];
+            [$link->from, $link->to, $link->mechanism, $link->why, $link->byWhom] = [
+                $made[$row['from']],
+                $made[$row['to']],
+                $row['mechanism'],
+                $row['why'],
+                $row['by'],
+            ];
             $link->carrier = null === $row['carrier'] ? null : CarrierKind::from($row['carrier']);
             $this->em->persist($link);
         }

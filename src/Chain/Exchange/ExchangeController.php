@@ -20,7 +20,12 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** The chain of a case out to other programs, and in from another copy of this one. */
 final class ExchangeController extends AbstractController
 {
-    private const TYPES = ['json' => 'application/json', 'dot' => 'text/vnd.graphviz', 'graphml' => 'application/graphml+xml', 'svg' => 'image/svg+xml'];
+    private const TYPES = [
+        'json' => 'application/json',
+        'dot' => 'text/vnd.graphviz',
+        'graphml' => 'application/graphml+xml',
+        'svg' => 'image/svg+xml',
+    ];
 
     /** Largest chain that is read, bytes. */
     private const LARGEST = 2_000_000;
@@ -40,7 +45,14 @@ final class ExchangeController extends AbstractController
             default => JsonForm::write($this->documents->of($case)),
         };
 
-        return new Response($content, 200, ['Content-Type' => self::TYPES[$format].('svg' === $format ? '' : '; charset=utf-8'), 'Content-Disposition' => HeaderUtils::makeDisposition('attachment', \sprintf('%s-chain.%s', $case->number, $format))]);
+        return new Response(
+            $content,
+            200,
+            [
+                'Content-Type' => self::TYPES[$format].('svg' === $format ? '' : '; charset=utf-8'),
+                'Content-Disposition' => HeaderUtils::makeDisposition('attachment', \sprintf('%s-chain.%s', $case->number, $format)),
+            ],
+        );
     }
 
     #[Route('/cases/{number}/chain/import', name: 'chain_import', methods: ['POST'])]

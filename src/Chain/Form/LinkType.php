@@ -37,9 +37,15 @@ final class LinkType extends AbstractType
         $builder
             ->add('from', ChoiceType::class, ['label' => 'Cause'] + $ends)
             ->add('to', ChoiceType::class, ['label' => 'Effect'] + $ends)
-            ->add('mechanism', ChoiceType::class, ['choices' => $names, 'label' => 'How', 'placeholder' => 'choose', 'required' => false, 'setter' => static function (ChainLink $link, ?string $mechanism): void {
-                $link->mechanism = $mechanism ?? '';
-            }])
+            ->add('mechanism', ChoiceType::class, [
+                'choices' => $names,
+                'label' => 'How',
+                'placeholder' => 'choose',
+                'required' => false,
+                'setter' => static function (ChainLink $link, ?string $mechanism): void {
+                    $link->mechanism = $mechanism ?? '';
+                },
+            ])
             ->add('carrier', EnumType::class, [
                 'class' => CarrierKind::class, 'choice_label' => static fn (CarrierKind $kind): string => $kind->label(),
                 'label' => 'Which way it took', 'placeholder' => 'at the same place', 'required' => false,

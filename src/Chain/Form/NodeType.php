@@ -40,16 +40,37 @@ final class NodeType extends AbstractType
             ]);
         }
         if (NodeKind::Complaint !== $kind) {
-            $builder->add('place', ChoiceType::class, ['choices' => $places, 'label' => 'Where', 'placeholder' => 'no place in the unit', 'required' => false]);
+            $builder->add(
+                'place',
+                ChoiceType::class,
+                ['choices' => $places, 'label' => 'Where', 'placeholder' => 'no place in the unit', 'required' => false],
+            );
         }
         /** @var array<string, string> $spots */
         $spots = $options['spots'];
         if ([] !== $spots) {
-            $builder->add('spot', ChoiceType::class, ['choices' => $spots, 'label' => 'The engine calls it', 'placeholder' => 'it knows nothing like it', 'required' => false]);
+            $builder->add(
+                'spot',
+                ChoiceType::class,
+                ['choices' => $spots, 'label' => 'The engine calls it', 'placeholder' => 'it knows nothing like it', 'required' => false],
+            );
         }
-        $builder->add('order', IntegerType::class, ['label' => 'Happened as number', 'help' => '1 is first', 'required' => false, 'invalid_message' => 'The order is a whole number from 1.']);
+        $builder->add(
+            'order',
+            IntegerType::class,
+            [
+                'label' => 'Happened as number',
+                'help' => '1 is first',
+                'required' => false,
+                'invalid_message' => 'The order is a whole number from 1.',
+            ],
+        );
         if (NodeKind::Complaint !== $kind) {
-            $builder->add('evidence', TextareaType::class, ['label' => 'It rests on', 'help' => 'reading, photo, statement, test', 'required' => false, 'empty_data' => '']);
+            $builder->add(
+                'evidence',
+                TextareaType::class,
+                ['label' => 'It rests on', 'help' => 'reading, photo, statement, test', 'required' => false, 'empty_data' => ''],
+            );
         }
     }
 

@@ -23,11 +23,34 @@ final class ClaimType extends AbstractType
             ->add('theirReference', TextType::class, ['label' => 'Their number for it', 'required' => false, 'empty_data' => ''])
             ->add('statement', TextareaType::class, ['label' => 'Statement', 'empty_data' => '', 'attr' => ['rows' => 9]]);
         foreach (Cover::cases() as $cover) {
-            $builder->add('cost_'.$cover->value, TextType::class, ['label' => ucfirst($cover->value).(null === $judged?->edition || \in_array($cover, $judged->edition->covers, true) ? '' : ' (not paid by this policy)'), 'property_path' => "costs[{$cover->value}]", 'required' => false, 'empty_data' => '', 'attr' => ['placeholder' => '640.00 EUR']]);
+            $builder->add(
+                'cost_'.$cover->value,
+                TextType::class,
+                [
+                    'label' => ucfirst($cover->value).(
+                        null === $judged?->edition || \in_array($cover, $judged->edition->covers, true) ? '' : ' (not paid by this policy)'
+                    ),
+                    'property_path' => "costs[{$cover->value}]",
+                    'required' => false,
+                    'empty_data' => '',
+                    'attr' => ['placeholder' => '640.00 EUR'],
+                ],
+            );
         }
         foreach ($judged->lines ?? [] as $line) {
             if (null !== $line->proof) {
-                $builder->add('answer_'.$line->proof->value, TextType::class, ['label' => ucfirst($line->proof->label()), 'help' => $line->standing->label().': '.$line->fact, 'property_path' => "answers[{$line->proof->value}]", 'required' => false, 'empty_data' => '', 'attr' => ['placeholder' => 'where it is, or how it is shown']]);
+                $builder->add(
+                    'answer_'.$line->proof->value,
+                    TextType::class,
+                    [
+                        'label' => ucfirst($line->proof->label()),
+                        'help' => $line->standing->label().': '.$line->fact,
+                        'property_path' => "answers[{$line->proof->value}]",
+                        'required' => false,
+                        'empty_data' => '',
+                        'attr' => ['placeholder' => 'where it is, or how it is shown'],
+                    ],
+                );
             }
         }
     }

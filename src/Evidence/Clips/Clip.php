@@ -76,7 +76,13 @@ class Clip implements Audited
         public string $originalName,
     ) {
         $this->identify();
-        [$this->type, $this->seconds, $this->width, $this->height, $this->recordedAt] = [$facts->type, $facts->seconds, $facts->width, $facts->height, $facts->recordedAt];
+        [$this->type, $this->seconds, $this->width, $this->height, $this->recordedAt] = [
+            $facts->type,
+            $facts->seconds,
+            $facts->width,
+            $facts->height,
+            $facts->recordedAt,
+        ];
     }
 
     public function isSound(): bool

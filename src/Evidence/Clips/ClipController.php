@@ -27,8 +27,13 @@ use Symfony\Component\Uid\Uuid;
 /** A clip or a sound: played, named, tied to a part and a finding, what is said in it typed out, stills taken from it by hand. */
 final class ClipController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly PhotoRepository $photos, private readonly FindingRepository $findings)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly PhotoRepository $photos,
+        private readonly FindingRepository $findings,
+    ) {
     }
 
     #[Route('/cases/{number}/clips/{id}', name: 'clip', methods: ['GET'])]
@@ -41,7 +46,10 @@ final class ClipController extends AbstractController
             'book' => $this->shelf->book($case->family),
             'modes' => $this->shelf->modes(),
             'clip' => $clip,
-            'stages' => array_filter(PhotoStage::cases(), static fn (PhotoStage $stage): bool => PhotoStage::Unsorted !== $stage || PhotoStage::Unsorted === $clip->stage),
+            'stages' => array_filter(
+                PhotoStage::cases(),
+                static fn (PhotoStage $stage): bool => PhotoStage::Unsorted !== $stage || PhotoStage::Unsorted === $clip->stage,
+            ),
             'stills' => $this->photos->ofClip($clip),
             'findings' => null === $clip->part ? [] : $this->findings->ofPart($case, $clip->part),
         ]);
@@ -57,7 +65,11 @@ final class ClipController extends AbstractController
         if (null !== $conflict) {
             $this->addFlash('refused', $conflict);
 
-            return $this->redirectToRoute('clip', ['number' => $case->number, 'id' => $clip->id, 'said' => $said], Response::HTTP_SEE_OTHER);
+            return $this->redirectToRoute(
+                'clip',
+                ['number' => $case->number, 'id' => $clip->id, 'said' => $said],
+                Response::HTTP_SEE_OTHER,
+            );
         }
         $clip->said = $said;
         $clip->caption = mb_substr(trim((string) $request->request->get('caption', '')), 0, 200);
@@ -79,7 +91,12 @@ final class ClipController extends AbstractController
         $this->em->remove($clip);
         $this->em->flush();
 
-        return $this->redirect(null === $part ? $this->generateUrl('intake', ['number' => $case->number, '_fragment' => 'photos']) : $this->generateUrl('part', ['number' => $case->number, 'part' => $part]), Response::HTTP_SEE_OTHER);
+        return $this->redirect(
+            null === $part
+                ? $this->generateUrl('intake', ['number' => $case->number, '_fragment' => 'photos'])
+                : $this->generateUrl('part', ['number' => $case->number, 'part' => $part]),
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     #[Route('/clips/{id}/play', name: 'clip_play', methods: ['GET'])]
@@ -88,7 +105,12 @@ final class ClipController extends AbstractController
         // Chromium plays QuickTime of phones as the MP4 that it nearly is, and refuses it by its own name.
         $type = 'video/quicktime' === $clip->type ? 'video/mp4' : $clip->type;
 
-        return RangedFile::response($stored->open(ClipIntake::AREA, $clip->hash), $clip->bytes, $request, ['Content-Type' => $type, 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return RangedFile::response(
+            $stored->open(ClipIntake::AREA, $clip->hash),
+            $clip->bytes,
+            $request,
+            ['Content-Type' => $type, 'Cache-Control' => 'private, max-age=31536000, immutable'],
+        );
     }
 
     /** The original, byte for byte, always as a download. */
@@ -97,7 +119,16 @@ final class ClipController extends AbstractController
     {
         return RangedFile::response($stored->open(ClipIntake::AREA, $clip->hash), $clip->bytes, $request, [
             'Content-Type' => 'application/octet-stream',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, \sprintf('%s-%s-%s.%s', $clip->case->number, $clip->part ?? $clip->stage->value, substr($clip->hash, 0, 8), $clip->extension())),
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                HeaderUtils::DISPOSITION_ATTACHMENT,
+                \sprintf(
+                    '%s-%s-%s.%s',
+                    $clip->case->number,
+                    $clip->part ?? $clip->stage->value,
+                    substr($clip->hash, 0, 8),
+                    $clip->extension(),
+                ),
+            ),
             'Content-Security-Policy' => "default-src 'none'; sandbox",
         ]);
     }

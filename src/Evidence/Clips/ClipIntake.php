@@ -18,8 +18,14 @@ final readonly class ClipIntake
 {
     public const AREA = 'clips';
 
-    public function __construct(private EntityManagerInterface $em, private StoredFiles $stored, private ClipReader $reader, private CurrentPerson $person, private int $largestClip, private ClipRepository $clips)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private StoredFiles $stored,
+        private ClipReader $reader,
+        private CurrentPerson $person,
+        private int $largestClip,
+        private ClipRepository $clips,
+    ) {
     }
 
     /**

@@ -30,7 +30,10 @@ final readonly class ClipReader
             || str_starts_with($head, 'OggS')
             || str_starts_with($head, 'ID3') || 1 === preg_match('/^\xff[\xfb\xf3\xf2\xfa]/', $head)
             || (str_starts_with($head, 'RIFF') && 'WAVE' === substr($head, 8, 4))
-            || ('ftyp' === substr($head, 4, 4) && 1 === preg_match('/^(isom|iso[2-9]|mp4[12]|avc1|M4[AV] |qt  |dash|3gp)/', substr($head, 8, 4)));
+            || (
+                'ftyp' === substr($head, 4, 4)
+                    && 1 === preg_match('/^(isom|iso[2-9]|mp4[12]|avc1|M4[AV] |qt  |dash|3gp)/', substr($head, 8, 4))
+            );
     }
 
     /** @throws NotAPicture saying what is wrong with it */
@@ -58,7 +61,10 @@ final readonly class ClipReader
     private function other(string $file, bool $quicktime): ClipFacts
     {
         try {
-            $said = json_decode($this->tool->run([\PHP_BINDIR.'/php', '-d', 'memory_limit=128M', $this->projectDir.'/bin/clip-facts', $file], seconds: 20), true);
+            $said = json_decode(
+                $this->tool->run([\PHP_BINDIR.'/php', '-d', 'memory_limit=128M', $this->projectDir.'/bin/clip-facts', $file], seconds: 20),
+                true,
+            );
         } catch (ToolFailed) {
             throw NotAPicture::brokenClip();
         }
@@ -74,7 +80,13 @@ final readonly class ClipReader
         // MP4 and QuickTime write their time in UTC, in seconds; many devices write none.
         $created = self::value($said, 'created');
 
-        return new ClipFacts($type, round((float) self::value($said, 'seconds'), 2), $width, $height, $created > 0 ? new \DateTimeImmutable('@'.(int) $created) : null);
+        return new ClipFacts(
+            $type,
+            round((float) self::value($said, 'seconds'), 2),
+            $width,
+            $height,
+            $created > 0 ? new \DateTimeImmutable('@'.(int) $created) : null,
+        );
     }
 
     /** @param array<mixed> $said */

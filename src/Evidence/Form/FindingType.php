@@ -38,11 +38,45 @@ final class FindingType extends AbstractType
             $made[$one->label()] = $one->value;
         }
         $builder
-            ->add('kind', Choices::class, ['class' => FindingKind::class, 'label' => 'What it is', 'required' => true, 'empty_data' => FindingKind::Damage->value])
-            ->add('surface', ChoiceType::class, ['choices' => $surfaces, 'label' => 'Where', 'placeholder' => 'the part as a whole', 'required' => false])
-            ->add('mode', ChoiceType::class, ['choices' => $kinds, 'label' => 'Kind of damage', 'placeholder' => 'choose', 'required' => false])
-            ->add('grade', ChoiceType::class, ['choices' => ['0' => 0, '1' => 1, '2' => 2, '3' => 3, '4' => 4], 'label' => 'Grade', 'expanded' => true, 'block_prefix' => 'grades', 'empty_data' => '0'])
-            ->add('made', ChoiceType::class, ['choices' => $made, 'label' => 'What the debris is made of', 'multiple' => true, 'expanded' => true, 'required' => false, 'block_prefix' => 'debris', 'choice_attr' => static fn (string $kind): array => ['data-told' => DebrisKind::from($kind)->told()]])
+            ->add(
+                'kind',
+                Choices::class,
+                ['class' => FindingKind::class, 'label' => 'What it is', 'required' => true, 'empty_data' => FindingKind::Damage->value],
+            )
+            ->add(
+                'surface',
+                ChoiceType::class,
+                ['choices' => $surfaces, 'label' => 'Where', 'placeholder' => 'the part as a whole', 'required' => false],
+            )
+            ->add(
+                'mode',
+                ChoiceType::class,
+                ['choices' => $kinds, 'label' => 'Kind of damage', 'placeholder' => 'choose', 'required' => false],
+            )
+            ->add(
+                'grade',
+                ChoiceType::class,
+                [
+                    'choices' => ['0' => 0, '1' => 1, '2' => 2, '3' => 3, '4' => 4],
+                    'label' => 'Grade',
+                    'expanded' => true,
+                    'block_prefix' => 'grades',
+                    'empty_data' => '0',
+                ],
+            )
+            ->add(
+                'made',
+                ChoiceType::class,
+                [
+                    'choices' => $made,
+                    'label' => 'What the debris is made of',
+                    'multiple' => true,
+                    'expanded' => true,
+                    'required' => false,
+                    'block_prefix' => 'debris',
+                    'choice_attr' => static fn (string $kind): array => ['data-told' => DebrisKind::from($kind)->told()],
+                ],
+            )
             ->add('feel', Choices::class, ['class' => Feel::class, 'label' => 'Nail and pick'])
             ->add('note', TextareaType::class, ['label' => 'In words', 'required' => false, 'empty_data' => '']);
     }

@@ -29,7 +29,9 @@ final class PartRecordType extends AbstractType
         foreach ($part->senses as $name) {
             $sense = Sense::from($name);
             $builder->add($sense->value, ChoiceType::class, [
-                'label' => $sense->label(), 'choices' => array_flip($sense->scale()), 'expanded' => true, 'required' => false, 'placeholder' => 'not said',
+                'label' => $sense->label(), 'choices' => array_flip(
+                    $sense->scale()
+                ), 'expanded' => true, 'required' => false, 'placeholder' => 'not said',
                 'block_prefix' => 'choices',
             ]);
         }
@@ -51,20 +53,43 @@ final class PartRecordType extends AbstractType
             $builder
                 ->add('disposition', Choices::class, ['class' => Disposition::class, 'label' => 'What becomes of it'])
                 ->add('dispositionReason', TextType::class, ['label' => 'Because', 'required' => false, 'empty_data' => ''])
-                ->add('hangsOn', ChoiceType::class, ['label' => 'It hangs on', 'choices' => array_combine($options['conditions'], $options['conditions']), 'required' => false, 'placeholder' => 'nothing: it is decided', 'empty_data' => '', 'setter' => static function (PartRecord $record, ?string $hangsOn): void {
+                ->add('hangsOn', ChoiceType::class, ['label' => 'It hangs on', 'choices' => array_combine(
+                    $options['conditions'],
+                    $options['conditions'],
+                ), 'required' => false, 'placeholder' => 'nothing: it is decided', 'empty_data' => '', 'setter' => static function (
+                    PartRecord $record,
+                    ?string $hangsOn,
+                ): void {
                     $record->hangsOn = $hangsOn ?? '';
                 }]);
             /** @var BoundByLimits $bound */
             $bound = $options['bound'];
             if ([] !== $bound->asks && [] === $bound->stops) {
-                $builder->add('despite', TextType::class, ['label' => ucfirst(implode('; ', $bound->asks)).'. It may go back in all the same, because', 'required' => false, 'empty_data' => '']);
+                $builder->add(
+                    'despite',
+                    TextType::class,
+                    [
+                        'label' => ucfirst(implode('; ', $bound->asks)).'. It may go back in all the same, because',
+                        'required' => false,
+                        'empty_data' => '',
+                    ],
+                );
             }
         }
     }
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => PartRecord::class, 'three_way' => true, 'decides' => false, 'duties' => [], 'bound' => null, 'conditions' => []]);
+        $resolver->setDefaults(
+            [
+                'data_class' => PartRecord::class,
+                'three_way' => true,
+                'decides' => false,
+                'duties' => [],
+                'bound' => null,
+                'conditions' => [],
+            ]
+        );
         $resolver->setRequired('part');
         $resolver->setAllowedTypes('part', Part::class);
         $resolver->setAllowedTypes('decides', 'bool');

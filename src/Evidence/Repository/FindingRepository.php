@@ -70,7 +70,10 @@ final class FindingRepository extends OfCaseRepository implements PartsInUse
         $rows = $this->createQueryBuilder('f')
             ->select('IDENTITY(f.case) AS id', 'f.part AS part', 'MAX(CASE WHEN f.kind = :damage THEN f.grade ELSE 0 END) AS grade')
             ->where('f.case IN (:cases)')->groupBy('f.case', 'f.part')->setParameter('damage', FindingKind::Damage)
-            ->setParameter('cases', array_map(static fn (CaseFile $case): string => (string) $case->id, $cases))->getQuery()->getArrayResult();
+            ->setParameter(
+                'cases',
+                array_map(static fn (CaseFile $case): string => (string) $case->id, $cases),
+            )->getQuery()->getArrayResult();
         /** @var array{id: string, part: string, grade: int|string} $row */
         foreach ($rows as $row) {
             $grades[$row['id']][$row['part']] = (int) $row['grade'];
@@ -83,7 +86,9 @@ final class FindingRepository extends OfCaseRepository implements PartsInUse
     public function shownInPictures(CaseFile $case): array
     {
         /** @var list<array{id: \Stringable|string}> $rows */
-        $rows = $this->getEntityManager()->createQueryBuilder()->select('DISTINCT IDENTITY(m.finding) AS id')->from(Mark::class, 'm')->join('m.photo', 'p')
+        $rows = $this->getEntityManager()->createQueryBuilder()->select(
+            'DISTINCT IDENTITY(m.finding) AS id'
+        )->from(Mark::class, 'm')->join('m.photo', 'p')
             ->where('p.case = :case')->andWhere('m.finding IS NOT NULL')->setParameter('case', $case)->getQuery()->getArrayResult();
 
         return array_map(static fn (array $row): string => (string) $row['id'], $rows);

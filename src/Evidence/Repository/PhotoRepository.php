@@ -111,7 +111,10 @@ final class PhotoRepository extends OfCaseRepository
         /** @var list<Photo> $photos */
         $photos = $this->createQueryBuilder('p')->addSelect('c')->join('p.case', 'c')
             ->where('c.family = :family')->andWhere('p.part = :part')->andWhere('c != :case')->orderBy('p.id', 'DESC')->setMaxResults($most)
-            ->setParameter('family', $photo->case->family)->setParameter('part', $photo->part)->setParameter('case', $photo->case)->getQuery()->getResult();
+            ->setParameter(
+                'family',
+                $photo->case->family,
+            )->setParameter('part', $photo->part)->setParameter('case', $photo->case)->getQuery()->getResult();
 
         return $photos;
     }
@@ -120,8 +123,15 @@ final class PhotoRepository extends OfCaseRepository
     public function withMarks(CaseFile $case): array
     {
         /** @var list<Photo> $photos */
-        $photos = $this->createQueryBuilder('p')->select('p', 'pic', 'm', 'n')->join('p.picture', 'pic')->leftJoin('p.marks', 'm')->leftJoin('p.measures', 'n')
-            ->where('p.case = :case')->orderBy('p.id')->addOrderBy('m.id')->addOrderBy('n.id')->setParameter('case', $case)->getQuery()->getResult();
+        $photos = $this->createQueryBuilder('p')->select(
+            'p',
+            'pic',
+            'm',
+            'n',
+        )->join('p.picture', 'pic')->leftJoin('p.marks', 'm')->leftJoin('p.measures', 'n')
+            ->where(
+                'p.case = :case'
+            )->orderBy('p.id')->addOrderBy('m.id')->addOrderBy('n.id')->setParameter('case', $case)->getQuery()->getResult();
 
         return $photos;
     }

@@ -21,7 +21,9 @@ final class ReferenceRepository extends ServiceEntityRepository
     public function ofPart(string $family, string $part): array
     {
         /** @var list<Reference> $found */
-        $found = $this->createQueryBuilder('r')->select('r', 'p', 'c')->join('r.photo', 'p')->join('p.case', 'c')->where('c.family = :family')->andWhere('p.part = :part')
+        $found = $this->createQueryBuilder('r')->select('r', 'p', 'c')->join('r.photo', 'p')->join('p.case', 'c')->where(
+            'c.family = :family'
+        )->andWhere('p.part = :part')
             ->orderBy('r.grade')->addOrderBy('r.id')->setParameter('family', $family)->setParameter('part', $part)->getQuery()->getResult();
 
         return $found;

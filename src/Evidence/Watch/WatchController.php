@@ -24,8 +24,15 @@ final class WatchController extends AbstractController
 {
     #[Route('/cases/{number}/watch/{key}', name: 'watch_look', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function look(string $number, string $key, Request $request, CaseGate $gate, BookShelf $shelf, CurrentPerson $person, RecordFinding $record): Response
-    {
+    public function look(
+        string $number,
+        string $key,
+        Request $request,
+        CaseGate $gate,
+        BookShelf $shelf,
+        CurrentPerson $person,
+        RecordFinding $record,
+    ): Response {
         $case = $gate->open($number, Permission::BENCH);
         $watch = $shelf->book($case->family)->watch[$key] ?? throw new ShopError('The book has no such weak place.', 404);
         $grade = (string) $request->request->get('grade', '');
@@ -35,7 +42,13 @@ final class WatchController extends AbstractController
         $place = explode('/', $watch->place, 2);
         $finding = new Finding($case, $part = $place[0]);
         [$finding->surface, $finding->note] = [$place[1] ?? null, $watch->what.('0' === $grade ? ': looked for, not there.' : '.')];
-        [$finding->kind, $finding->mode, $finding->grade] = '0' === $grade ? [FindingKind::Clean, null, 0] : [FindingKind::Damage, $watch->mode ?? throw new ShopError('The book does not say which damage this is; tell it on the page of the part.', 422), (int) $grade];
+        [$finding->kind, $finding->mode, $finding->grade] = '0' === $grade
+            ? [FindingKind::Clean, null, 0]
+            : [
+                FindingKind::Damage,
+                $watch->mode ?? throw new ShopError('The book does not say which damage this is; tell it on the page of the part.', 422),
+                (int) $grade,
+            ];
         $record($finding, $person->get()->name);
 
         return WayBack::of($request, $this->generateUrl('part', ['number' => $case->number, 'part' => $part]));

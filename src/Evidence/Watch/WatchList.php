@@ -34,9 +34,19 @@ final readonly class WatchList
         foreach ($this->shelf->book($case->family)->watch as $key => $watch) {
             $of = explode('/', $watch->place)[0];
             if ('' === $part || $of === $part) {
-                [$answer, $by] = WatchAnswer::to($watch, array_map(static fn (Finding $one): array => ['surface' => $one->surface, 'kind' => $one->kind], $finds[$of] ?? []));
+                [$answer, $by] = WatchAnswer::to(
+                    $watch,
+                    array_map(static fn (Finding $one): array => ['surface' => $one->surface, 'kind' => $one->kind], $finds[$of] ?? []),
+                );
                 $finding = null === $by ? null : $finds[$of][$by];
-                $list[] = new Watched($watch, $answer, $finding, $ticks[$key] ?? null, $this->shelf->modes()->get($watch->mode), $this->shelf->modes()->get($finding?->mode)->name ?? 'damage');
+                $list[] = new Watched(
+                    $watch,
+                    $answer,
+                    $finding,
+                    $ticks[$key] ?? null,
+                    $this->shelf->modes()->get($watch->mode),
+                    $this->shelf->modes()->get($finding?->mode)->name ?? 'damage',
+                );
             }
         }
 

@@ -17,8 +17,14 @@ final readonly class Watched
      * @param Mode|null $mode the damage by which it is found
      * @param string $found what the finding says, in a word
      */
-    public function __construct(public Watch $watch, public WatchAnswer $answer, public ?Finding $finding, public ?WatchTick $tick, public ?Mode $mode, private string $found)
-    {
+    public function __construct(
+        public Watch $watch,
+        public WatchAnswer $answer,
+        public ?Finding $finding,
+        public ?WatchTick $tick,
+        public ?Mode $mode,
+        private string $found,
+    ) {
     }
 
     public function isOpen(): bool

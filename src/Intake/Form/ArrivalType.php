@@ -20,7 +20,12 @@ final class ArrivalType extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
-        $text = static fn (string $label, string $help = ''): array => ['label' => $label, 'help' => $help, 'required' => false, 'empty_data' => ''];
+        $text = static fn (string $label, string $help = ''): array => [
+            'label' => $label,
+            'help' => $help,
+            'required' => false,
+            'empty_data' => '',
+        ];
         $builder
             ->add('pumped', TextType::class, $text('What it has pumped', 'hydraulic oil, juice, slurry; anything that harms people'))
             ->add('shaft', Choices::class, ['class' => ShaftTurns::class, 'label' => 'Shaft by hand'])
@@ -33,7 +38,14 @@ final class ArrivalType extends AbstractType
             ->add('oilColour', TextType::class, $text('Oil colour', 'amber, grey, milky, black'))
             ->add('oilSmell', TextType::class, $text('Oil smell'))
             ->add('missing', TextType::class, $text('What is missing'))
-            ->add('openedBefore', TextareaType::class, $text('Signs that somebody was inside before', 'sealant colour, new fasteners, punch marks, paint, parts that do not belong'));
+            ->add(
+                'openedBefore',
+                TextareaType::class,
+                $text(
+                    'Signs that somebody was inside before',
+                    'sealant colour, new fasteners, punch marks, paint, parts that do not belong',
+                ),
+            );
     }
 
     public function configureOptions(OptionsResolver $resolver): void

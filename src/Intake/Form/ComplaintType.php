@@ -30,19 +30,41 @@ final class ComplaintType extends AbstractType
             $what[$complaint->name] = $complaint->key;
         }
         $builder
-            ->add('what', ChoiceType::class, ['choices' => $what, 'label' => 'What fails', 'placeholder' => 'choose', 'setter' => static function (Complaint $complaint, ?string $what): void {
-                $complaint->what = $what ?? '';
-            }])
+            ->add('what', ChoiceType::class, [
+                'choices' => $what,
+                'label' => 'What fails',
+                'placeholder' => 'choose',
+                'setter' => static function (Complaint $complaint, ?string $what): void {
+                    $complaint->what = $what ?? '';
+                },
+            ])
             ->add('words', TextareaType::class, ['label' => "In the customer's words", 'required' => false, 'empty_data' => ''])
-            ->add('theory', TextareaType::class, ['label' => 'Their theory', 'help' => 'what they think it is', 'required' => false, 'empty_data' => ''])
+            ->add(
+                'theory',
+                TextareaType::class,
+                ['label' => 'Their theory', 'help' => 'what they think it is', 'required' => false, 'empty_data' => ''],
+            )
             ->add('warmth', Choices::class, ['class' => Warmth::class, 'label' => 'Oil'])
             ->add('after', TextType::class, ['label' => 'After', 'help' => '20 min', 'required' => false, 'empty_data' => ''])
             ->add('atSpeed', Choices::class, ['class' => AtSpeed::class, 'label' => 'Speed'])
             ->add('underLoad', Choices::class, ['class' => UnderLoad::class, 'label' => 'Load'])
             ->add('extent', Choices::class, ['class' => Extent::class, 'label' => 'What is affected'])
             ->add('onset', Choices::class, ['class' => Onset::class, 'label' => 'How it began'])
-            ->add('since', TextType::class, ['label' => 'Since', 'help' => 'date, hours, an event', 'required' => false, 'empty_data' => ''])
-            ->add('tried', TextareaType::class, ['label' => 'Already tried', 'help' => 'an oil change that changed nothing is evidence', 'required' => false, 'empty_data' => '']);
+            ->add(
+                'since',
+                TextType::class,
+                ['label' => 'Since', 'help' => 'date, hours, an event', 'required' => false, 'empty_data' => ''],
+            )
+            ->add(
+                'tried',
+                TextareaType::class,
+                [
+                    'label' => 'Already tried',
+                    'help' => 'an oil change that changed nothing is evidence',
+                    'required' => false,
+                    'empty_data' => '',
+                ],
+            );
     }
 
     public function configureOptions(OptionsResolver $resolver): void

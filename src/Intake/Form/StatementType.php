@@ -24,7 +24,16 @@ final class StatementType extends AbstractType
         $builder
             ->add('words', TextareaType::class, ['label' => 'What was said', 'empty_data' => ''])
             ->add('who', TextType::class, ['label' => 'By whom', 'help' => 'a role: driver, yard foreman, our bench 2', 'empty_data' => ''])
-            ->add('source', Choices::class, ['class' => SourceKind::class, 'label' => 'How do they know', 'required' => true, 'empty_data' => SourceKind::Unknown->value]);
+            ->add(
+                'source',
+                Choices::class,
+                [
+                    'class' => SourceKind::class,
+                    'label' => 'How do they know',
+                    'required' => true,
+                    'empty_data' => SourceKind::Unknown->value,
+                ],
+            );
         if (!$case->statements->isEmpty()) {
             $builder->add('contradicts', ChoiceType::class, [
                 'choices' => $case->statements->toArray(),

@@ -19,15 +19,28 @@ final class UnitType extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
-        $text = static fn (string $label, string $help = ''): array => ['label' => $label, 'help' => $help, 'required' => false, 'empty_data' => ''];
+        $text = static fn (string $label, string $help = ''): array => [
+            'label' => $label,
+            'help' => $help,
+            'required' => false,
+            'empty_data' => '',
+        ];
         $builder
-            ->add('customer', TextType::class, ['label' => 'Whose', 'help' => 'firm, yard or department', 'empty_data' => '', 'required' => true])
+            ->add(
+                'customer',
+                TextType::class,
+                ['label' => 'Whose', 'help' => 'firm, yard or department', 'empty_data' => '', 'required' => true],
+            )
             ->add('unitName', TextType::class, $text('What it does', 'sweeper gear pump'))
             ->add('maker', TextType::class, $text('Maker'))
             ->add('model', TextType::class, $text('Model'))
             ->add('serial', TextType::class, $text('Serial'))
             ->add('tag', TextType::class, $text('Tag', 'as it reads, or: illegible, gone'))
-            ->add('identifiedBy', TextType::class, $text('No tag: identified by', 'shaft, spline, pilot, bolt circle, ports, gear width; what is inside'))
+            ->add(
+                'identifiedBy',
+                TextType::class,
+                $text('No tag: identified by', 'shaft, spline, pilot, bolt circle, ports, gear width; what is inside'),
+            )
             ->add('rotation', Choices::class, ['class' => Rotation::class, 'label' => 'Rotation, seen on the shaft'])
             ->add('drive', TextType::class, $text('Driven by', 'belt, coupling, engine PTO'))
             ->add('displacement', TextType::class, $text('Displacement', 'with unit: 22.5 cc/rev'))

@@ -21,14 +21,48 @@ final class GaugeType extends AbstractType
         $builder
             ->add('name', TextType::class, ['label' => 'Gauge', 'help' => 'as the bench calls it, with its number', 'empty_data' => ''])
             ->add('kind', Choices::class, ['class' => GaugeKind::class, 'label' => 'Kind'])
-            ->add('rangeFrom', TextType::class, ['label' => 'Measures from', 'help' => 'with its unit: 25 mm', 'required' => false, 'empty_data' => ''])
+            ->add(
+                'rangeFrom',
+                TextType::class,
+                ['label' => 'Measures from', 'help' => 'with its unit: 25 mm', 'required' => false, 'empty_data' => ''],
+            )
             ->add('rangeTo', TextType::class, ['label' => 'Up to', 'help' => '50 mm', 'required' => false, 'empty_data' => ''])
             ->add('resolution', TextType::class, ['label' => 'Smallest step', 'help' => 'with its unit: 0.001 mm', 'empty_data' => ''])
-            ->add('expanded', TextType::class, ['label' => 'Expanded uncertainty U (k = 2)', 'help' => 'from its certificate: 0.003 mm', 'required' => false, 'empty_data' => ''])
-            ->add('calibratedOn', DateType::class, ['label' => 'Calibrated on', 'widget' => 'single_text', 'input' => 'datetime_immutable', 'required' => false])
-            ->add('calibrationDue', DateType::class, ['label' => 'Calibration due', 'widget' => 'single_text', 'input' => 'datetime_immutable', 'required' => false])
-            ->add('bench', TextType::class, ['label' => 'Sends to bench', 'help' => 'only for a gauge with a gateway: Bench 2', 'required' => false, 'empty_data' => ''])
-            ->add('method', Choices::class, ['class' => Method::class, 'label' => 'It gives', 'required' => true, 'empty_data' => Method::Reading->value]);
+            ->add(
+                'expanded',
+                TextType::class,
+                [
+                    'label' => 'Expanded uncertainty U (k = 2)',
+                    'help' => 'from its certificate: 0.003 mm',
+                    'required' => false,
+                    'empty_data' => '',
+                ],
+            )
+            ->add(
+                'calibratedOn',
+                DateType::class,
+                ['label' => 'Calibrated on', 'widget' => 'single_text', 'input' => 'datetime_immutable', 'required' => false],
+            )
+            ->add(
+                'calibrationDue',
+                DateType::class,
+                ['label' => 'Calibration due', 'widget' => 'single_text', 'input' => 'datetime_immutable', 'required' => false],
+            )
+            ->add(
+                'bench',
+                TextType::class,
+                [
+                    'label' => 'Sends to bench',
+                    'help' => 'only for a gauge with a gateway: Bench 2',
+                    'required' => false,
+                    'empty_data' => '',
+                ],
+            )
+            ->add(
+                'method',
+                Choices::class,
+                ['class' => Method::class, 'label' => 'It gives', 'required' => true, 'empty_data' => Method::Reading->value],
+            );
     }
 
     public function configureOptions(OptionsResolver $resolver): void

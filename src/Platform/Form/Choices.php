@@ -23,7 +23,9 @@ final class Choices extends AbstractType
             'expanded' => true,
             'required' => false,
             'placeholder' => static fn (Options $options): ?string => true === $options['required'] ? null : 'not said',
-            'choice_label' => static fn (\UnitEnum $case): string => method_exists($case, 'label') && \is_string($label = $case->label()) ? $label : $case->name,
+            'choice_label' => static fn (\UnitEnum $case): string => method_exists($case, 'label') && \is_string($label = $case->label())
+                ? $label
+                : $case->name,
         ]);
     }
 

@@ -96,7 +96,16 @@ final class ThreeWay extends AbstractTypeExtension
     {
         $form = $event->getForm();
         foreach ($this->conflicts[$form] ?? [] as $name => [$theirs, $mine]) {
-            $form->get($name)->addError(new FormError(\sprintf('Two hands on this: meanwhile somebody saved “%s”; you typed “%s”. Nothing is overwritten yet. Save once more to put yours, or type theirs.', '' === $theirs ? 'nothing' : $theirs, '' === $mine ? 'nothing' : $mine)));
+            $form->get($name)->addError(
+                new FormError(
+                    \sprintf(
+                        'Two hands on this: meanwhile somebody saved “%s”; you typed “%s”. Nothing is overwritten yet. Save once '
+                            .'more to put yours, or type theirs.',
+                        '' === $theirs ? 'nothing' : $theirs,
+                        '' === $mine ? 'nothing' : $mine,
+                    )
+                )
+            );
         }
     }
 

@@ -27,8 +27,12 @@ final class LiveController extends AbstractController
     /** Largest lot, bytes: a few minutes of rows, for a stand that was cut off for a while. */
     private const LARGEST = 1_000_000;
 
-    public function __construct(private readonly LiveStand $live, private readonly CaseGate $gate, private readonly CurrentPerson $person, private readonly TestStandRepository $stands)
-    {
+    public function __construct(
+        private readonly LiveStand $live,
+        private readonly CaseGate $gate,
+        private readonly CurrentPerson $person,
+        private readonly TestStandRepository $stands,
+    ) {
     }
 
     #[Route('/gateway/rows', name: 'gateway_rows', methods: ['POST'])]
@@ -47,7 +51,9 @@ final class LiveController extends AbstractController
             return new JsonResponse(['error' => $error->getMessage()], 422);
         }
 
-        return null === $run ? new JsonResponse(['error' => 'Nobody records this stand. Begin a run on the proof page of the case.'], 409) : new JsonResponse(['case' => $run->case->number, 'rows' => $run->nrOfRows], 201);
+        return null === $run
+            ? new JsonResponse(['error' => 'Nobody records this stand. Begin a run on the proof page of the case.'], 409)
+            : new JsonResponse(['case' => $run->case->number, 'rows' => $run->nrOfRows], 201);
     }
 
     #[Route('/cases/{number}/run', name: 'live_begin', methods: ['POST'])]
@@ -56,7 +62,9 @@ final class LiveController extends AbstractController
     public function begin(string $number, Request $request): Response
     {
         $case = $this->gate->find($number);
-        $stand = $this->stands->named((string) $request->request->get('stand', '')) ?? throw new ShopError('On which test stand does it run?', 422);
+        $stand = $this->stands->named(
+            (string) $request->request->get('stand', '')
+        ) ?? throw new ShopError('On which test stand does it run?', 422);
         $this->live->begin($case, $stand, $this->person->get()->name);
 
         return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => 'live'], Response::HTTP_SEE_OTHER);
@@ -69,7 +77,9 @@ final class LiveController extends AbstractController
         $case = $this->gate->find($number);
         $run = $this->live->of($case);
 
-        return null === $run ? new Response('', 200, ['HX-Refresh' => 'true']) : $this->render('proof/_live.html.twig', ['case' => $case, 'run' => $run, 'trace' => $this->live->trace($run), 'now' => now()]);
+        return null === $run
+            ? new Response('', 200, ['HX-Refresh' => 'true'])
+            : $this->render('proof/_live.html.twig', ['case' => $case, 'run' => $run, 'trace' => $this->live->trace($run), 'now' => now()]);
     }
 
     #[Route('/cases/{number}/run/end', name: 'live_end', methods: ['POST'])]
@@ -80,7 +90,10 @@ final class LiveController extends AbstractController
         $case = $this->gate->find($number);
         $run = $this->live->of($case) ?? throw new ShopError('The run has been ended already.', 409);
         if (null === $this->live->end($run, $this->person->get()->name)) {
-            $this->addFlash('refused', 'Nothing came from the stand: there is no recording. Look whether its gateway is on and has the right token.');
+            $this->addFlash(
+                'refused',
+                'Nothing came from the stand: there is no recording. Look whether its gateway is on and has the right token.',
+            );
         }
 
         return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => 'recordings'], Response::HTTP_SEE_OTHER);

@@ -25,8 +25,14 @@ use function Symfony\Component\Clock\now;
 /** Runs that a stand sends while somebody looks on; ended, a run is kept as a recording. */
 final readonly class LiveStand
 {
-    public function __construct(private EntityManagerInterface $em, private Stand $stand, private BuildFlow $flow, private TestStandRepository $stands, private LiveRunRepository $runs, private LiveLotRepository $lots)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private Stand $stand,
+        private BuildFlow $flow,
+        private TestStandRepository $stands,
+        private LiveRunRepository $runs,
+        private LiveLotRepository $lots,
+    ) {
     }
 
     /** @return list<TestStand> */
@@ -45,7 +51,15 @@ final readonly class LiveStand
     {
         $taken = $this->runs->on($stand) ?? $this->of($case);
         if (null !== $taken) {
-            throw new ShopError(\sprintf('%s is recording case %s, begun by %s. End that run first.', $taken->stand->name, $taken->case->number, $taken->byWhom), 409);
+            throw new ShopError(
+                \sprintf(
+                    '%s is recording case %s, begun by %s. End that run first.',
+                    $taken->stand->name,
+                    $taken->case->number,
+                    $taken->byWhom,
+                ),
+                409,
+            );
         }
         $this->em->persist($run = new LiveRun($case, $stand, $who));
         $this->em->flush();
@@ -76,12 +90,18 @@ final readonly class LiveStand
             }
             $rows = LiveRows::after($csv, $run->head, $run->lastRow);
             if ($run->nrOfRows + \count($rows->times) > Recording::MOST) {
-                throw new \DomainException(\sprintf('The run has %d rows, as many as are kept. End it and begin a new one.', $run->nrOfRows));
+                throw new \DomainException(
+                    \sprintf('The run has %d rows, as many as are kept. End it and begin a new one.', $run->nrOfRows)
+                );
             }
             if ('' === $run->head) {
                 [$run->head, $run->units, $run->firstRow] = [LiveRows::head($csv), $rows->units, $rows->times[0]];
             }
-            [$run->lastRow, $run->nrOfRows, $run->heardAt] = [$rows->times[\count($rows->times) - 1], $run->nrOfRows + \count($rows->times), now()];
+            [$run->lastRow, $run->nrOfRows, $run->heardAt] = [
+                $rows->times[\count($rows->times) - 1],
+                $run->nrOfRows + \count($rows->times),
+                now(),
+            ];
             $this->em->persist(new LiveLot($run, 1 + ($last->number ?? 0), LiveRows::body($csv), LiveRows::points($rows, $run->firstRow)));
 
             return $run;
@@ -98,7 +118,14 @@ final readonly class LiveStand
         $drawn = LiveRows::thinned($points, Stand::POINTS);
         $flowU = $run->stand->u(Channel::Flow);
 
-        return new Trace($run->units, $drawn, $this->flow->expected($run->case, $flowU)?->along($drawn) ?? [], $flowU, max(60.0, $run->lastRow - $run->firstRow), LiveRows::gaps($points));
+        return new Trace(
+            $run->units,
+            $drawn,
+            $this->flow->expected($run->case, $flowU)?->along($drawn) ?? [],
+            $flowU,
+            max(60.0, $run->lastRow - $run->firstRow),
+            LiveRows::gaps($points),
+        );
     }
 
     /** Ends a run and keeps it; null: nothing had come, or one row, and nothing is kept. */
@@ -112,7 +139,13 @@ final readonly class LiveStand
                 foreach ($this->lots->lines($run) as $lines) {
                     file_put_contents($file, $lines, \FILE_APPEND);
                 }
-                $recording = $this->stand->take($run->case, $file, \sprintf('%s, %s.csv', $run->stand->name, $run->madeAt->format('Y-m-d H.i')), $who, $run->stand);
+                $recording = $this->stand->take(
+                    $run->case,
+                    $file,
+                    \sprintf('%s, %s.csv', $run->stand->name, $run->madeAt->format('Y-m-d H.i')),
+                    $who,
+                    $run->stand,
+                );
             });
         }
         $this->em->remove($run);

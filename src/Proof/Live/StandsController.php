@@ -98,6 +98,10 @@ final class StandsController extends AbstractController
      */
     private function page(array $typed = [], array $tokens = []): Response
     {
-        return $this->render('proof/stands.html.twig', ['stands' => $this->stands->byName(), 'channels' => Channel::cases(), 'typed' => $typed, 'tokens' => $tokens], new Response(status: [] === $typed ? 200 : 422));
+        return $this->render(
+            'proof/stands.html.twig',
+            ['stands' => $this->stands->byName(), 'channels' => Channel::cases(), 'typed' => $typed, 'tokens' => $tokens],
+            new Response(status: [] === $typed ? 200 : 422),
+        );
     }
 }

@@ -42,7 +42,11 @@ final class HandoverRepository extends ServiceEntityRepository
         return $due;
     }
 
-    /** @return list<array{gone: \DateTimeImmutable, back: \DateTimeImmutable|null}> repairs of the family that went out, each with the day on which it came back */
+    /**
+     * @return list<array{
+     *     gone: \DateTimeImmutable, back: \DateTimeImmutable|null,
+     * }> repairs of the family that went out, each with the day on which it came back
+     */
     public function gone(string $family): array
     {
         /** @var list<array{gone: \DateTimeImmutable, back: \DateTimeImmutable|null}> $rows */

@@ -18,8 +18,12 @@ final readonly class Adjusters
     /** Stands before the place (`part/field`) in the key of a record. */
     private const KEY = 'left:';
 
-    public function __construct(private BookShelf $shelf, private StepRecordRepository $steps, private BuildRecordRepository $records, private ReadingRepository $readings)
-    {
+    public function __construct(
+        private BookShelf $shelf,
+        private StepRecordRepository $steps,
+        private BuildRecordRepository $records,
+        private ReadingRepository $readings,
+    ) {
     }
 
     /** @return list<array{place: string, name: string, found: string, left: string}> */
@@ -32,7 +36,12 @@ final readonly class Adjusters
         $book = $this->shelf->book($case->family);
         $rows = [];
         foreach ($found as $place => $typed) {
-            $rows[] = ['place' => (string) $place, 'name' => $book->fieldName((string) $place), 'found' => (string) $typed, 'left' => $this->leftAt($case, (string) $place)];
+            $rows[] = [
+                'place' => (string) $place,
+                'name' => $book->fieldName((string) $place),
+                'found' => (string) $typed,
+                'left' => $this->leftAt($case, (string) $place),
+            ];
         }
 
         return $rows;

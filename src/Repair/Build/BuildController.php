@@ -30,8 +30,16 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The build, step by step; what is out of its target stops it. It goes on after the case is signed. */
 final class BuildController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly BuildDesk $desk, private readonly FigureDesk $figures, private readonly RepairDesk $repair, private readonly Adjusters $adjusters, private readonly PhotoRepository $photos)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly BuildDesk $desk,
+        private readonly FigureDesk $figures,
+        private readonly RepairDesk $repair,
+        private readonly Adjusters $adjusters,
+        private readonly PhotoRepository $photos,
+    ) {
     }
 
     #[Route('/cases/{number}/build', name: 'build', methods: ['GET'])]
@@ -48,12 +56,23 @@ final class BuildController extends AbstractController
         $case = $this->gate->find($number);
         $step = BuildDesk::next($this->desk->sheet($case));
         if (null === $step || $step->key !== $key) {
-            throw new ShopError(null === $step ? 'The build is done.' : \sprintf('First: %s. What is stopped, or not done, stops all after it.', $step->title), 409);
+            throw new ShopError(
+                null === $step
+                    ? 'The build is done.'
+                    : \sprintf('First: %s. What is stopped, or not done, stops all after it.', $step->title),
+                409,
+            );
         }
         $open = array_intersect($step->parts, $this->repair->undecided($case, $this->repair->plan($case)));
         if ([] !== $open) {
             $book = $this->shelf->book($case->family);
-            throw new ShopError(\sprintf('Not put back: nobody has decided of %s, or a limit speaks against what was decided. Decide on the repair page first.', implode(', ', array_map(static fn (string $part): string => lcfirst($book->part($part)->name ?? $part), $open))), 409);
+            throw new ShopError(
+                \sprintf(
+                    'Not put back: nobody has decided of %s, or a limit speaks against what was decided. Decide on the repair page first.',
+                    implode(', ', array_map(static fn (string $part): string => lcfirst($book->part($part)->name ?? $part), $open)),
+                ),
+                409,
+            );
         }
         $typed = self::typed($request);
         $with = mb_substr(trim((string) $request->request->get('withWhom', '')), 0, 80);
@@ -64,14 +83,25 @@ final class BuildController extends AbstractController
             $step->signedBy($who, $with);
             $photo = $file instanceof UploadedFile ? $arrivals->upload($file, $case, $part, PhotoStage::Fitted) : null;
             $photo = $photo instanceof Photo ? $photo : $this->photos->fittedParts($case, $step->parts, 1)[0] ?? null;
-            $answer = BuildAnswer::of($step, $typed, null !== $photo, static fn (float $metres): string => rtrim(rtrim(number_format($metres * 1000, 3), '0'), '.').' mm');
+            $answer = BuildAnswer::of(
+                $step,
+                $typed,
+                null !== $photo,
+                static fn (float $metres): string => rtrim(rtrim(number_format($metres * 1000, 3), '0'), '.').' mm',
+            );
         } catch (\DomainException $e) {
             $this->addFlash('refused', $e->getMessage());
 
             return $this->page($case, ['withWhom' => $with] + $typed);
         }
         $record = new BuildRecord($case, $key, $who);
-        [$record->stopped, $record->typed, $record->says, $record->withWhom, $record->photo] = [!$answer->done, array_filter($typed), $answer->says, $with, BuildKind::Fit === $step->kind ? $photo : null];
+        [$record->stopped, $record->typed, $record->says, $record->withWhom, $record->photo] = [
+            !$answer->done,
+            array_filter($typed),
+            $answer->says,
+            $with,
+            BuildKind::Fit === $step->kind ? $photo : null,
+        ];
         $this->em->persist($record);
         $this->em->flush();
 
@@ -97,7 +127,12 @@ final class BuildController extends AbstractController
         return $this->redirectToRoute('build', ['number' => $case->number, '_fragment' => 'adjusters'], Response::HTTP_SEE_OTHER);
     }
 
-    /** @return array{readings: string, present: string, stock: string, most: string, torque: string, turns: string, done: string, counts: array<string, string>, facings: list<string>, mates: list<string>, rounds: list<string>, cleaned: list<string>} */
+    /**
+     * @return array{
+     *     readings: string, present: string, stock: string, most: string, torque: string, turns: string, done: string,
+     *     counts: array<string, string>, facings: list<string>, mates: list<string>, rounds: list<string>, cleaned: list<string>,
+     * }
+     */
     private static function typed(Request $request): array
     {
         $text = static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 200);
@@ -107,7 +142,20 @@ final class BuildController extends AbstractController
             $counts[(string) $what] = \is_string($count) ? mb_substr($count, 0, 10) : '';
         }
 
-        return ['readings' => $text('readings'), 'present' => $text('present'), 'stock' => $text('stock'), 'most' => $text('most'), 'torque' => $text('torque'), 'turns' => $text('turns'), 'done' => $text('done'), 'counts' => $counts, 'facings' => $list('facings'), 'mates' => $list('mates'), 'rounds' => $list('rounds'), 'cleaned' => $list('cleaned')];
+        return [
+            'readings' => $text('readings'),
+            'present' => $text('present'),
+            'stock' => $text('stock'),
+            'most' => $text('most'),
+            'torque' => $text('torque'),
+            'turns' => $text('turns'),
+            'done' => $text('done'),
+            'counts' => $counts,
+            'facings' => $list('facings'),
+            'mates' => $list('mates'),
+            'rounds' => $list('rounds'),
+            'cleaned' => $list('cleaned'),
+        ];
     }
 
     /** @param array<string, mixed> $typed */
@@ -121,7 +169,16 @@ final class BuildController extends AbstractController
         }
 
         return $this->render('repair/build.html.twig', [
-            'case' => $case, 'book' => $this->shelf->book($case->family), 'sheet' => $sheet, 'next' => $next, 'order' => $order, 'typed' => $typed, 'adjusters' => $this->adjusters->of($case), 'decided' => ($plan = $this->repair->plan($case))->decided, 'open' => null === $next ? [] : array_values(array_intersect($next->parts, $this->repair->undecided($case, $plan))), 'hanging' => array_filter(array_map(static fn (object $one): string => $one->hangsOn, $this->repair->records($case))),
+            'case' => $case, 'book' => $this->shelf->book(
+                $case->family
+            ), 'sheet' => $sheet, 'next' => $next, 'order' => $order, 'typed' => $typed,
+            'adjusters' => $this->adjusters->of($case), 'decided' => (
+                $plan = $this->repair->plan($case)
+            )->decided, 'open' => null === $next
+                ? []
+                : array_values(array_intersect($next->parts, $this->repair->undecided($case, $plan))), 'hanging' => array_filter(
+                    array_map(static fn (object $one): string => $one->hangsOn, $this->repair->records($case))
+                ),
             'fitted' => null === $next || [] === $next->parts ? [] : $this->photos->fittedParts($case, $next->parts, 3),
         ], new Response(status: [] === $typed ? 200 : 422));
     }

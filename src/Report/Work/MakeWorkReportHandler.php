@@ -17,8 +17,17 @@ use Twig\Environment;
 #[AsMessageHandler]
 final readonly class MakeWorkReportHandler
 {
-    public function __construct(private EntityManagerInterface $em, private PaperMaker $maker, private WorkText $text, private ShownPictures $shown, private StoredFiles $stored, private PdfTool $pdf, private Environment $twig, private string $projectDir, private WorkReportRepository $reports)
-    {
+    public function __construct(
+        private EntityManagerInterface $em,
+        private PaperMaker $maker,
+        private WorkText $text,
+        private ShownPictures $shown,
+        private StoredFiles $stored,
+        private PdfTool $pdf,
+        private Environment $twig,
+        private string $projectDir,
+        private WorkReportRepository $reports,
+    ) {
     }
 
     public function __invoke(MakeWorkReport $message): void
@@ -35,7 +44,14 @@ final readonly class MakeWorkReportHandler
             }
         }
         $target = $folder.'/work.pdf';
-        $this->pdf->make($this->twig->render('report/work/pdf.html.twig', ['report' => $report, 'case' => $report->case, 'assets' => 'file://'.$this->projectDir.'/assets']), $folder, $target);
+        $this->pdf->make(
+            $this->twig->render(
+                'report/work/pdf.html.twig',
+                ['report' => $report, 'case' => $report->case, 'assets' => 'file://'.$this->projectDir.'/assets'],
+            ),
+            $folder,
+            $target,
+        );
         $report->kept($this->stored->keep('work', $target), $target);
         $this->em->flush();
     }

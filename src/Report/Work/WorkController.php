@@ -24,8 +24,12 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The work report: what it would say now, and those that were signed. */
 final class WorkController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly WorkText $text, private readonly WorkReportRepository $workReports)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly WorkText $text,
+        private readonly WorkReportRepository $workReports,
+    ) {
     }
 
     #[Route('/cases/{number}/work-report', name: 'work_report', methods: ['GET'])]
@@ -48,8 +52,14 @@ final class WorkController extends AbstractController
         $last = $this->signed($case)[0] ?? null;
         $body = $this->text->of($case);
         match (true) {
-            !$this->text->hasWork($case) => throw new ShopError('There is no work yet that could be signed for: no step of the build, none of the proof.', 409),
-            $last?->digest === WorkReport::digestOf($body) => throw new ShopError(\sprintf('Nothing was done since work report %d, which says all of this.', $last->nr), 409),
+            !$this->text->hasWork($case) => throw new ShopError(
+                'There is no work yet that could be signed for: no step of the build, none of the proof.',
+                409,
+            ),
+            $last?->digest === WorkReport::digestOf($body) => throw new ShopError(
+                \sprintf('Nothing was done since work report %d, which says all of this.', $last->nr),
+                409,
+            ),
             default => null,
         };
         $this->em->persist($report = new WorkReport($case, ($last->nr ?? 0) + 1, $person->get(), $body));
@@ -68,7 +78,12 @@ final class WorkController extends AbstractController
     #[Route('/work-reports/{id}/{name}.pdf', name: 'work_report_pdf', methods: ['GET'])]
     public function pdf(WorkReport $report, StoredFiles $stored): Response
     {
-        return $stored->send('work', $report->hash ?? throw new ShopError('This report is not made yet.', 404), 'application/pdf', $report->name().'.pdf');
+        return $stored->send(
+            'work',
+            $report->hash ?? throw new ShopError('This report is not made yet.', 404),
+            'application/pdf',
+            $report->name().'.pdf',
+        );
     }
 
     /** @return list<WorkReport> the last first */
@@ -81,8 +96,24 @@ final class WorkController extends AbstractController
     {
         $body = $this->text->of($case);
         $signed = $this->signed($case);
-        $shown = (string) preg_replace_callback('~src="([0-9a-f-]{36})\.jpg"~', fn (array $found): string => \sprintf('src="%s" loading="lazy"', $this->generateUrl('picture', ['id' => $found[1], 'size' => 480])), $body);
+        $shown = (string) preg_replace_callback(
+            '~src="([0-9a-f-]{36})\.jpg"~',
+            fn (array $found): string => \sprintf(
+                'src="%s" loading="lazy"',
+                $this->generateUrl('picture', ['id' => $found[1], 'size' => 480]),
+            ),
+            $body,
+        );
 
-        return $this->render('report/work/work.html.twig', ['case' => $case, 'body' => $shown, 'signed' => $signed, 'news' => $this->text->hasWork($case) && WorkReport::digestOf($body) !== ($signed[0]->digest ?? '')], new Response(status: $status));
+        return $this->render(
+            'report/work/work.html.twig',
+            [
+                'case' => $case,
+                'body' => $shown,
+                'signed' => $signed,
+                'news' => $this->text->hasWork($case) && WorkReport::digestOf($body) !== ($signed[0]->digest ?? ''),
+            ],
+            new Response(status: $status),
+        );
     }
 }

@@ -14,7 +14,10 @@ use App\Report\Paper;
 use App\Report\Repository\WorkReportRepository;
 use Doctrine\ORM\Mapping as ORM;
 
-/** What was done after the failure report: decisions, build, proof, return to service. Signed by who did it; what follows makes the next one. */
+/**
+ * What was done after the failure report: decisions, build, proof, return to service. Signed by who did it; what follows makes the next
+ * one.
+ */
 #[ORM\Entity(repositoryClass: WorkReportRepository::class)]
 #[ORM\Table(name: 'work_report')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'nr'])]

@@ -41,9 +41,14 @@ final readonly class WorkText
 
         return $this->twig->render('report/work/_body.html.twig', [
             'case' => $case, 'book' => $this->shelf->book($case->family), 'verdict' => $this->signing->current($case),
-            'decisions' => $this->decisions->standing($case), 'refused' => $this->decisions->refused($case), 'ticks' => $this->repair->ticks($case), 'adjusters' => $this->adjusters->of($case),
-            'build' => $build, 'proof' => $proof, 'recordings' => $this->recordings->ofCase($case), 'handover' => $this->proof->handover($case),
-            'open' => ['build' => \count(array_filter($build, static fn (array $row): bool => !$row['done'])), 'proof' => \count(array_filter($proof, static fn (array $row): bool => 'passed' !== $row['outcome']))],
+            'decisions' => $this->decisions->standing($case), 'refused' => $this->decisions->refused($case),
+            'ticks' => $this->repair->ticks($case), 'adjusters' => $this->adjusters->of($case),
+            'build' => $build, 'proof' => $proof, 'recordings' => $this->recordings->ofCase($case),
+            'handover' => $this->proof->handover($case),
+            'open' => [
+                'build' => \count(array_filter($build, static fn (array $row): bool => !$row['done'])),
+                'proof' => \count(array_filter($proof, static fn (array $row): bool => 'passed' !== $row['outcome'])),
+            ],
             'photos' => $this->photos($case),
         ]);
     }
@@ -51,7 +56,9 @@ final readonly class WorkText
     /** Is there any work that it could tell of? */
     public function hasWork(CaseFile $case): bool
     {
-        return [] !== array_filter($this->build->sheet($case), static fn (array $row): bool => [] !== $row['records']) || [] !== array_filter($this->proof->sheet($case), static fn (array $row): bool => [] !== $row['records']) || null !== $this->proof->handover($case);
+        return [] !== array_filter($this->build->sheet($case), static fn (array $row): bool => [] !== $row['records'])
+            || [] !== array_filter($this->proof->sheet($case), static fn (array $row): bool => [] !== $row['records'])
+            || null !== $this->proof->handover($case);
     }
 
     /** @return list<Photo> of how it went together */

@@ -17,8 +17,14 @@ use App\Report\Work\WorkReport;
 /** Files that were made or came in: reports, papers of claims, offers, recordings of the stand. */
 final readonly class PaperCheck implements StoredThing
 {
-    public function __construct(private StoredFiles $stored, private ReportRepository $reports, private WorkReportRepository $workReports, private ClaimPapersRepository $papers, private OfferRepository $offers, private StandRecordingRepository $recordings)
-    {
+    public function __construct(
+        private StoredFiles $stored,
+        private ReportRepository $reports,
+        private WorkReportRepository $workReports,
+        private ClaimPapersRepository $papers,
+        private OfferRepository $offers,
+        private StandRecordingRepository $recordings,
+    ) {
     }
 
     public function name(): string
@@ -32,7 +38,12 @@ final readonly class PaperCheck implements StoredThing
             yield from $this->file('reports', $one->hash, 'report', $one->case->number);
         }
         foreach ($this->workReports->findAll() as $one) {
-            yield WorkReport::digestOf($one->body) === $one->digest ? null : new Mismatch(\sprintf('work report %d of %s: its words are not what was signed', $one->nr, $one->case->number), [$one->case->number]);
+            yield WorkReport::digestOf($one->body) === $one->digest
+                ? null
+                : new Mismatch(
+                    \sprintf('work report %d of %s: its words are not what was signed', $one->nr, $one->case->number),
+                    [$one->case->number],
+                );
             yield from $this->file('work', $one->hash, 'work report', $one->case->number);
         }
         foreach ($this->papers->findAll() as $one) {

@@ -19,11 +19,20 @@ final readonly class Verification
     private const SAID = 'verified.json';
 
     /** @param iterable<StoredThing> $things */
-    public function __construct(#[AutowireIterator(StoredThing::TAG)] private iterable $things, private PhotoCheck $photos, private TrailHeads $heads, private FilesystemOperator $files)
-    {
+    public function __construct(
+        #[AutowireIterator(StoredThing::TAG)] private iterable $things,
+        private PhotoCheck $photos,
+        private TrailHeads $heads,
+        private FilesystemOperator $files,
+    ) {
     }
 
-    /** @return array{at: string, counts: array<string, int>, wrong: list<array{what: string, cases: list<string>}>, orphaned: list<string>, digest: string} */
+    /**
+     * @return array{
+     *     at: string, counts: array<string, int>, wrong: list<array{what: string, cases: list<string>}>, orphaned: list<string>,
+     *     digest: string,
+     * }
+     */
     public function run(): array
     {
         $said = ['at' => date('j M Y H:i'), 'counts' => [], 'wrong' => [], 'orphaned' => []];
@@ -63,7 +72,11 @@ final readonly class Verification
         $said = $this->files->fileExists(self::SAID) ? json_decode($this->files->read(self::SAID), true) : null;
         $alarms = [];
         foreach (\is_array($said) && \is_array($said['wrong'] ?? null) ? $said['wrong'] : [] as $one) {
-            if (\is_array($one) && \is_string($one['what'] ?? null) && (null === $case || (\is_array($one['cases'] ?? null) && \in_array($case, $one['cases'], true)))) {
+            if (
+                \is_array($one)
+                    && \is_string($one['what'] ?? null)
+                    && (null === $case || (\is_array($one['cases'] ?? null) && \in_array($case, $one['cases'], true)))
+            ) {
                 $alarms[] = $one['what'];
             }
         }

@@ -24,8 +24,15 @@ final class VerifyCommand extends Command
         foreach ([...array_column($said['wrong'], 'what'), ...$said['orphaned']] as $wrong) {
             $output->writeln($wrong);
         }
-        $counts = implode(', ', array_map(static fn (string $what, int $count): string => $count.' '.$what, array_keys($said['counts']), $said['counts']));
-        $output->writeln([] === $said['wrong'] ? \sprintf('%s: all are what they were.', $counts) : \sprintf('%s: %d not what they were.', $counts, \count($said['wrong'])));
+        $counts = implode(
+            ', ',
+            array_map(static fn (string $what, int $count): string => $count.' '.$what, array_keys($said['counts']), $said['counts']),
+        );
+        $output->writeln(
+            [] === $said['wrong']
+                ? \sprintf('%s: all are what they were.', $counts)
+                : \sprintf('%s: %d not what they were.', $counts, \count($said['wrong']))
+        );
 
         return [] === $said['wrong'] && [] === $said['orphaned'] ? Command::SUCCESS : Command::FAILURE;
     }

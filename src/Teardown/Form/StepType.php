@@ -41,19 +41,35 @@ final class StepType extends AbstractType
                 'empty_data' => '',
                 'getter' => static fn (StepRecord $record): string => $record->adjusters[$key] ?? '',
                 'setter' => static function (StepRecord $record, ?string $value) use ($key): void {
-                    $record->adjusters = array_filter([$key => trim((string) $value)] + $record->adjusters, static fn (string $text): bool => '' !== $text);
+                    $record->adjusters = array_filter(
+                        [$key => trim((string) $value)] + $record->adjusters,
+                        static fn (string $text): bool => '' !== $text,
+                    );
                 },
-                'constraints' => [new IsQuantity($field->dimension->value), new Length(max: 40), new Callback(static function (?string $value, ExecutionContextInterface $context): void {
+                'constraints' => [new IsQuantity(
+                    $field->dimension->value
+                ), new Length(max: 40), new Callback(static function (?string $value, ExecutionContextInterface $context): void {
                     $form = $context->getRoot();
                     $record = $form instanceof FormInterface ? $form->getData() : null;
-                    if ('' === trim((string) $value) && $record instanceof StepRecord && StepState::Done === $record->state && '' === trim($record->note)) {
-                        $context->addViolation('Take it as found first: once it is touched nobody can tell. If it cannot be taken, say why in the note.');
+                    if (
+                        '' === trim((string) $value)
+                            && $record instanceof StepRecord
+                            && StepState::Done === $record->state
+                            && '' === trim($record->note)
+                    ) {
+                        $context->addViolation(
+                            'Take it as found first: once it is touched nobody can tell. If it cannot be taken, say why in the note.'
+                        );
                     }
                 })],
             ]);
         }
         if ([] !== $step->facing) {
-            $builder->add('facing', TextareaType::class, ['label' => 'Which way it faced, before it was lifted', 'required' => false, 'empty_data' => '']);
+            $builder->add(
+                'facing',
+                TextareaType::class,
+                ['label' => 'Which way it faced, before it was lifted', 'required' => false, 'empty_data' => ''],
+            );
         }
         if ('' !== $step->mark) {
             $builder->add('marked', CheckboxType::class, ['label' => 'Marked: '.$step->mark, 'required' => false]);
@@ -61,7 +77,16 @@ final class StepType extends AbstractType
         if ($step->fasteners) {
             $builder
                 ->add('fasteners', Choices::class, ['class' => FastenerCondition::class, 'label' => 'How the fasteners came out'])
-                ->add('fastenerNote', TextType::class, ['label' => 'Breakaway torque, or which one', 'help' => '32 Nm; the one at the tag was loose', 'required' => false, 'empty_data' => '']);
+                ->add(
+                    'fastenerNote',
+                    TextType::class,
+                    [
+                        'label' => 'Breakaway torque, or which one',
+                        'help' => '32 Nm; the one at the tag was loose',
+                        'required' => false,
+                        'empty_data' => '',
+                    ],
+                );
         }
         foreach ($step->counts as $i => $count) {
             $builder->add('count_'.$i, IntegerType::class, [
@@ -79,9 +104,25 @@ final class StepType extends AbstractType
         }
         $builder
             ->add('reason', TextareaType::class, ['label' => 'Why skipped, or what holds it', 'required' => false, 'empty_data' => ''])
-            ->add('minutes', IntegerType::class, ['label' => 'Minutes worked', 'help' => 0 < $step->minutes ? \sprintf('usually %d; left empty, the time with this page open counts', $step->minutes) : 'left empty, the time with this page open counts', 'required' => false, 'attr' => ['data-minutes' => ''], 'invalid_message' => 'Minutes are a whole number.'])
+            ->add(
+                'minutes',
+                IntegerType::class,
+                [
+                    'label' => 'Minutes worked',
+                    'help' => 0 < $step->minutes
+                        ? \sprintf('usually %d; left empty, the time with this page open counts', $step->minutes)
+                        : 'left empty, the time with this page open counts',
+                    'required' => false,
+                    'attr' => ['data-minutes' => ''],
+                    'invalid_message' => 'Minutes are a whole number.',
+                ],
+            )
             ->add('note', TextareaType::class, ['label' => 'Note', 'required' => false, 'empty_data' => ''])
-            ->add('withWhom', TextType::class, ['label' => 'Together with', 'help' => 'who learns, or who watches', 'required' => false, 'empty_data' => '']);
+            ->add(
+                'withWhom',
+                TextType::class,
+                ['label' => 'Together with', 'help' => 'who learns, or who watches', 'required' => false, 'empty_data' => ''],
+            );
     }
 
     public function configureOptions(OptionsResolver $resolver): void

@@ -29,7 +29,11 @@ final class AnswerType extends AbstractType
             ])
             ->add('causeNotFound', CheckboxType::class, ['label' => 'Cause not found', 'required' => false])
             ->add('responsibility', Choices::class, ['class' => Responsibility::class, 'label' => 'Who carries it'])
-            ->add('statement', TextareaType::class, ['label' => 'What failed first, what it did, and why we say so', 'required' => false, 'empty_data' => '']);
+            ->add(
+                'statement',
+                TextareaType::class,
+                ['label' => 'What failed first, what it did, and why we say so', 'required' => false, 'empty_data' => ''],
+            );
     }
 
     public function configureOptions(OptionsResolver $resolver): void

@@ -19,7 +19,11 @@ final class VerdictType extends AbstractType
 
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
-        $builder->add('atRisk', TextareaType::class, ['label' => 'What stays at risk', 'help' => 'needed when a cause was not found', 'required' => false, 'empty_data' => '']);
+        $builder->add(
+            'atRisk',
+            TextareaType::class,
+            ['label' => 'What stays at risk', 'help' => 'needed when a cause was not found', 'required' => false, 'empty_data' => ''],
+        );
     }
 
     public function configureOptions(OptionsResolver $resolver): void

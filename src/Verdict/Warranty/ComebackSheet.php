@@ -24,11 +24,23 @@ use Twig\Attribute\AsTwigFunction;
 /** The records of the earlier repair beside this case. */
 final readonly class ComebackSheet
 {
-    public function __construct(private BookShelf $shelf, private CaseAnalysis $engine, private StepRecordRepository $steps, private VerdictRepository $verdicts, private FindingRepository $findings, private PartRecordRepository $records, private CleaningRepository $cleanings)
-    {
+    public function __construct(
+        private BookShelf $shelf,
+        private CaseAnalysis $engine,
+        private StepRecordRepository $steps,
+        private VerdictRepository $verdicts,
+        private FindingRepository $findings,
+        private PartRecordRepository $records,
+        private CleaningRepository $cleanings,
+    ) {
     }
 
-    /** @return array{verdict: Verdict|null, rows: list<array{part: string, then: int|null, became: Disposition|null, now: int|null}>, points: list<array{parts: list<string>, says: string}>, minutes: int}|null null: it is no comeback */
+    /**
+     * @return array{
+     *     verdict: Verdict|null, rows: list<array{part: string, then: int|null, became: Disposition|null, now: int|null}>,
+     *     points: list<array{parts: list<string>, says: string}>, minutes: int,
+     * }|null null: it is no comeback
+     */
     #[AsTwigFunction('comeback')]
     public function of(CaseFile $case): ?array
     {
@@ -41,7 +53,12 @@ final readonly class ComebackSheet
         $rows = [];
         foreach ($book->partsInStripOrder() as $part) {
             if (($then[$part->key] ?? 0) > 0 || ($now[$part->key] ?? 0) > 0) {
-                $rows[] = ['part' => $part->key, 'then' => $then[$part->key] ?? null, 'became' => $became[$part->key] ?? null, 'now' => $now[$part->key] ?? null];
+                $rows[] = [
+                    'part' => $part->key,
+                    'then' => $then[$part->key] ?? null,
+                    'became' => $became[$part->key] ?? null,
+                    'now' => $now[$part->key] ?? null,
+                ];
             }
         }
         $minutes = array_sum(array_map(static fn (StepRecord $step): int => $step->minutes ?? 0, $this->steps->ofCase($case)));

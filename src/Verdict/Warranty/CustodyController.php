@@ -24,8 +24,13 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Where the parts are that matter: kept, sent, back, scrapped. It goes on after a case is signed. */
 final class CustodyController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly CurrentPerson $person, private readonly Custodies $custodies)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly CurrentPerson $person,
+        private readonly Custodies $custodies,
+    ) {
     }
 
     #[Route('/cases/{number}/custody', name: 'custody', methods: ['POST'])]

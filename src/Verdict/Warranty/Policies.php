@@ -29,8 +29,13 @@ use Twig\Attribute\AsTwigFunction;
 /** The policies in force, and what each says of a case. */
 final readonly class Policies
 {
-    public function __construct(private CaseChain $chains, private Custodies $custodies, private ShopPolicyRepository $policies, private WarrantyFactsRepository $facts, private VerdictRepository $verdicts)
-    {
+    public function __construct(
+        private CaseChain $chains,
+        private Custodies $custodies,
+        private ShopPolicyRepository $policies,
+        private WarrantyFactsRepository $facts,
+        private VerdictRepository $verdicts,
+    ) {
     }
 
     /** @return list<ShopPolicy> */
@@ -55,13 +60,20 @@ final readonly class Policies
         return $this->facts->of($case);
     }
 
-    /** @return list<array{for: Explained|null, judged: list<Judgement>}> the policies for each answer of the verdict; null: there is none yet */
+    /**
+     * @return list<array{
+     *     for: Explained|null, judged: list<Judgement>,
+     * }> the policies for each answer of the verdict; null: there is none yet
+     */
     #[AsTwigFunction('warranties')]
     public function each(CaseFile $case): array
     {
         $verdict = $this->verdicts->last($case);
 
-        return array_map(fn (?Explained $one): array => ['for' => $one, 'judged' => $this->of($case, $one)], $verdict?->explained() ?? [null]);
+        return array_map(
+            fn (?Explained $one): array => ['for' => $one, 'judged' => $this->of($case, $one)],
+            $verdict?->explained() ?? [null],
+        );
     }
 
     /**
@@ -104,7 +116,9 @@ final readonly class Policies
         return new ClaimFacts(
             $facts->delivered, $facts->fitted, $facts->failed, $facts->told,
             null === $hours ? null : $hours / 3600.0, null === $distance ? null : $distance / 1000.0,
-            $this->origin($case, $about), $about->by->causeNotFound ?? false, self::proofs($case, $facts) + ($this->custodies->hasSent($case) ? [Proof::PartReturned->value => true] : []),
+            $this->origin($case, $about), $about->by->causeNotFound ?? false, self::proofs($case, $facts) + (
+                $this->custodies->hasSent($case) ? [Proof::PartReturned->value => true] : []
+            ),
         );
     }
 
@@ -114,7 +128,9 @@ final readonly class Policies
         if (null !== $about?->by->origin) {
             return $about->by->origin->origin;
         }
-        $origins = array_values(array_filter($this->chains->nodes($case), static fn (ChainNode $node): bool => NodeKind::Origin === $node->kind));
+        $origins = array_values(
+            array_filter($this->chains->nodes($case), static fn (ChainNode $node): bool => NodeKind::Origin === $node->kind)
+        );
 
         return 1 === \count($origins) ? $origins[0]->origin : null;
     }
@@ -123,11 +139,16 @@ final readonly class Policies
     private static function proofs(CaseFile $case, WarrantyFacts $facts): array
     {
         $said = [
-            Proof::PhotosUnaltered->value => $facts->photosUnaltered, Proof::SealsIntact->value => $case->arrival?->sealsIntact, Proof::HoursProven->value => $facts->hoursProven,
-            Proof::OilSample->value => $facts->oilSample, Proof::PartReturned->value => $facts->partReturned, Proof::ServiceRecord->value => $facts->serviceRecord, Proof::FittedByTrained->value => $facts->fittedByTrained,
+            Proof::PhotosUnaltered->value => $facts->photosUnaltered, Proof::SealsIntact->value => $case->arrival?->sealsIntact,
+            Proof::HoursProven->value => $facts->hoursProven,
+            Proof::OilSample->value => $facts->oilSample, Proof::PartReturned->value => $facts->partReturned,
+            Proof::ServiceRecord->value => $facts->serviceRecord, Proof::FittedByTrained->value => $facts->fittedByTrained,
         ];
 
-        return array_map(static fn (YesNo $one): bool => YesNo::Yes === $one, array_filter($said, static fn (?YesNo $one): bool => YesNo::Yes === $one || YesNo::No === $one));
+        return array_map(
+            static fn (YesNo $one): bool => YesNo::Yes === $one,
+            array_filter($said, static fn (?YesNo $one): bool => YesNo::Yes === $one || YesNo::No === $one),
+        );
     }
 
     /** In SI; null where it is not known or of another kind. */

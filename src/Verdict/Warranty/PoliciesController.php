@@ -33,8 +33,16 @@ final class PoliciesController extends AbstractController
     /** Largest policy, bytes. */
     private const LARGEST = 100_000;
 
-    public function __construct(private readonly EntityManagerInterface $em, private readonly Policies $policies, private readonly PolicyText $text, private readonly CurrentPerson $person, private readonly FormFactoryInterface $forms, private readonly CaseGate $gate, private readonly BookShelf $shelf, private readonly ShopPolicyRepository $shopPolicies)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly Policies $policies,
+        private readonly PolicyText $text,
+        private readonly CurrentPerson $person,
+        private readonly FormFactoryInterface $forms,
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly ShopPolicyRepository $shopPolicies,
+    ) {
     }
 
     #[Route('/policies', name: 'policies', methods: ['GET'])]
@@ -111,7 +119,16 @@ final class PoliciesController extends AbstractController
     /** @param FormInterface<mixed> $form */
     private function sheet(CaseFile $case, FormInterface $form, int $status = 200): Response
     {
-        return $this->render('verdict/warranty.html.twig', ['case' => $case, 'book' => $this->shelf->book($case->family), 'whereabouts' => Whereabouts::cases(), 'form' => $form->createView()], new Response(status: $status));
+        return $this->render(
+            'verdict/warranty.html.twig',
+            [
+                'case' => $case,
+                'book' => $this->shelf->book($case->family),
+                'whereabouts' => Whereabouts::cases(),
+                'form' => $form->createView(),
+            ],
+            new Response(status: $status),
+        );
     }
 
     private function end(string $key): void
@@ -132,6 +149,10 @@ final class PoliciesController extends AbstractController
     /** @param list<array{line: int, message: string}> $problems */
     private function page(string $text, array $problems = []): Response
     {
-        return $this->render('verdict/policies.html.twig', ['text' => $text, 'problems' => $problems, 'policies' => $this->policies->inForce()], new Response(status: [] === $problems ? 200 : 422));
+        return $this->render(
+            'verdict/policies.html.twig',
+            ['text' => $text, 'problems' => $problems, 'policies' => $this->policies->inForce()],
+            new Response(status: [] === $problems ? 200 : 422),
+        );
     }
 }

@@ -30,7 +30,10 @@ final class ClosureCheckTest extends TestCase
      */
     private static function problems(array $nodes, array $links, ?ClosureCase $case = null): array
     {
-        return (new ClosureCheck(SmallBook::with()))->problems(new Chain($nodes, $links), $case ?? new ClosureCase(self::COMPLAINT, ['c' => 'complaint'], [], []));
+        return (new ClosureCheck(SmallBook::with()))->problems(
+            new Chain($nodes, $links),
+            $case ?? new ClosureCase(self::COMPLAINT, ['c' => 'complaint'], [], []),
+        );
     }
 
     /**
@@ -74,12 +77,20 @@ final class ClosureCheckTest extends TestCase
         $problems = self::problems(self::nodes(), \array_slice(self::links(), 0, 2));
         self::assertSame([ClosureRule::ComplaintUnexplained], self::rules($problems));
         self::assertSame('complaint', $problems[0]->node);
-        self::assertSame([ClosureRule::ComplaintUnexplained], self::rules(self::problems(self::nodes(), self::links(), new ClosureCase(self::COMPLAINT, [], [], []))));
+        self::assertSame(
+            [ClosureRule::ComplaintUnexplained],
+            self::rules(self::problems(self::nodes(), self::links(), new ClosureCase(self::COMPLAINT, [], [], []))),
+        );
     }
 
     public function testAFindingLeftOutIsNamedWithItsPart(): void
     {
-        $case = new ClosureCase(self::COMPLAINT, ['c' => 'complaint'], [new OpenFinding('f1', 'Rust on lid', 'lid'), new OpenFinding('f2', 'Scored bore', 'barrel')], ['f2']);
+        $case = new ClosureCase(
+            self::COMPLAINT,
+            ['c' => 'complaint'],
+            [new OpenFinding('f1', 'Rust on lid', 'lid'), new OpenFinding('f2', 'Scored bore', 'barrel')],
+            ['f2'],
+        );
         $problems = self::problems(self::nodes(), self::links(), $case);
         self::assertSame([ClosureRule::FindingLeftOut], self::rules($problems));
         self::assertSame('lid', $problems[0]->part);
@@ -94,7 +105,11 @@ final class ClosureCheckTest extends TestCase
         self::assertSame('2', $problems[0]->link);
         self::assertStringContainsString('The book joins them by the oil or by touch.', $problems[0]->message);
         $links = [$links[0], new Link('2', 'bore', 'skirt', 'wear', null), $links[2]];
-        self::assertSame([ClosureRule::NoCarrier], self::rules(self::problems(self::nodes(), $links)), 'at the same place, but they are two places');
+        self::assertSame(
+            [ClosureRule::NoCarrier],
+            self::rules(self::problems(self::nodes(), $links)),
+            'at the same place, but they are two places',
+        );
     }
 
     public function testAnEffectIsNotOlderThanItsCause(): void
@@ -121,14 +136,26 @@ final class ClosureCheckTest extends TestCase
 
     public function testAComebackDealsWithTheEarlierOrigin(): void
     {
-        $case = static fn (bool $dealt): ClosureCase => new ClosureCase(self::COMPLAINT, ['c' => 'complaint'], [], [], [], 'Sand left in the tank', $dealt);
+        $case = static fn (bool $dealt): ClosureCase => new ClosureCase(
+            self::COMPLAINT,
+            ['c' => 'complaint'],
+            [],
+            [],
+            [],
+            'Sand left in the tank',
+            $dealt,
+        );
         self::assertSame([ClosureRule::EarlierOriginOpen], self::rules(self::problems(self::nodes(), self::links(), $case(false))));
         self::assertSame([], self::problems(self::nodes(), self::links(), $case(true)));
     }
 
     public function testWhatNobodyLookedAtMakesTheDiagnosisProvisional(): void
     {
-        $problems = self::problems(self::nodes(), self::links(), new ClosureCase(self::COMPLAINT, ['c' => 'complaint'], [], [], ['Lid', 'A', 'B', 'C', 'D']));
+        $problems = self::problems(
+            self::nodes(),
+            self::links(),
+            new ClosureCase(self::COMPLAINT, ['c' => 'complaint'], [], [], ['Lid', 'A', 'B', 'C', 'D']),
+        );
         self::assertTrue($problems[0]->rule->isOnlyProvisional());
         self::assertStringContainsString('Lid, A, B, C and 1 more', $problems[0]->message);
     }
@@ -136,7 +163,14 @@ final class ClosureCheckTest extends TestCase
     public function testWhatStaysShutMakesTheDiagnosisProvisionalAndAMissingNeedleKeepsItOpen(): void
     {
         $book = SmallBook::with(['strip/0/counts' => [['what' => 'needles', 'count' => 22]]]);
-        $case = new ClosureCase(self::COMPLAINT, ['c' => 'complaint'], [], [], shut: ['plunger' => 'Plunger rod'], shortages: Shortage::at($book->strip['lid'], ['needles' => 21]));
+        $case = new ClosureCase(
+            self::COMPLAINT,
+            ['c' => 'complaint'],
+            [],
+            [],
+            shut: ['plunger' => 'Plunger rod'],
+            shortages: Shortage::at($book->strip['lid'], ['needles' => 21]),
+        );
         $problems = self::problems(self::nodes(), self::links(), $case);
         self::assertSame([ClosureRule::SmallPartMissing, ClosureRule::LeftShut], self::rules(\array_slice($problems, -2)));
         [$missing, $shut] = \array_slice($problems, -2);

@@ -19,20 +19,34 @@ final class PlainWordsTest extends TestCase
 
     private static function words(): PlainWords
     {
-        $mechanisms = MechanismBook::of(array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.'mechanisms/*.yaml') ?: []));
+        $mechanisms = MechanismBook::of(
+            array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.'mechanisms/*.yaml') ?: [])
+        );
 
-        return new PlainWords((new BookFactory())->book((array) Yaml::parseFile(self::BOOKS.'roller-pump.yaml')), ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $mechanisms->vocabulary);
+        return new PlainWords(
+            (new BookFactory())->book((array) Yaml::parseFile(self::BOOKS.'roller-pump.yaml')),
+            ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')),
+            $mechanisms->vocabulary,
+        );
     }
 
     /** @return iterable<string, array{string|null, string, string}> */
     public static function conditions(): iterable
     {
-        yield 'damage' => ['damage:plastic-deformation@rollers/side', 'Pushed out of shape, rollers, running side', 'the rollers got bent or pushed out of shape at the running side'];
+        yield 'damage' => [
+            'damage:plastic-deformation@rollers/side',
+            'Pushed out of shape, rollers, running side',
+            'the rollers got bent or pushed out of shape at the running side',
+        ];
         yield 'damage of a part as a whole' => ['damage:fracture@rollers', 'Fracture, rollers', 'the rollers broke'];
         yield 'a state of the oil' => ['state:starved', 'Suction starved', 'too little oil came in'];
         yield 'a state of a part' => ['state:dry@rollers', 'No oil where it runs, rollers', 'the rollers ran without oil'];
         yield 'an origin' => ['origin:dirt-let-in', 'Dirt let in', 'dirt was let in'];
-        yield 'an origin that the analyst has put into words' => ['origin:dirt-let-in', 'Dirt let in at the hose change', 'dirt let in at the hose change'];
+        yield 'an origin that the analyst has put into words' => [
+            'origin:dirt-let-in',
+            'Dirt let in at the hose change',
+            'dirt let in at the hose change',
+        ];
         yield 'somebody’s own words' => [null, 'Oil lost through the pinhole', 'oil lost through the pinhole'];
     }
 

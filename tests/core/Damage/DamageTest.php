@@ -31,7 +31,12 @@ final class DamageTest extends TestCase
 
     public function testAModeHasAnAnchorForEveryGrade(): void
     {
-        $mode = ['name' => 'Scoring', 'told' => 'got grooves', 'what' => 'Lines', 'grades' => ['none', 'light', 'felt', 'catches', 'stops']];
+        $mode = [
+            'name' => 'Scoring',
+            'told' => 'got grooves',
+            'what' => 'Lines',
+            'grades' => ['none', 'light', 'felt', 'catches', 'stops'],
+        ];
         self::assertSame('felt', ModeCatalogue::of(['modes' => ['scoring' => $mode]])->get('scoring')?->grades[2]);
         $this->expectException(BookError::class);
         array_pop($mode['grades']);

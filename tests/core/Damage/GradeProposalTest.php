@@ -21,14 +21,19 @@ final class GradeProposalTest extends TestCase
     {
         $length = static fn (float $mm): Quantity => Quantity::of($mm, 'mm', Dimension::Length);
 
-        return new FieldAssessment([new JudgedPlace('', new Assessment(new Limits($length(24), $length(23.94), null), 0.0239, 1e-6, 1e-6, 0.5, $used, $verdict))]);
+        return new FieldAssessment(
+            [new JudgedPlace('', new Assessment(new Limits($length(24), $length(23.94), null), 0.0239, 1e-6, 1e-6, 0.5, $used, $verdict))]
+        );
     }
 
     public function testTheWorstOfWhatIsKnownCountsAndTheArithmeticIsShown(): void
     {
         $proposal = GradeProposal::of('scoring', Feel::Felt, 12.0, ['Block thickness' => self::read(Verdict::Outside, 1.4)]);
         self::assertSame(3, $proposal?->grade);
-        self::assertSame(['nail feels it: 2', '12 % of the face, from 10 % on: 2', 'Block thickness beyond its limit: 3'], $proposal->reasons);
+        self::assertSame(
+            ['nail feels it: 2', '12 % of the face, from 10 % on: 2', 'Block thickness beyond its limit: 3'],
+            $proposal->reasons,
+        );
     }
 
     public function testTheKindOfDamageBoundsIt(): void

@@ -22,12 +22,20 @@ final class WordsTest extends TestCase
 {
     public function testEveryChoiceHasItsOwnWords(): void
     {
-        foreach ([NodeKind::class, OriginKind::class, Disposition::class, Feel::class, FindingKind::class, MarkShape::class, Sense::class, CarrierKind::class, FastenerCondition::class, Responsibility::class] as $enum) {
+        foreach (
+            [
+                NodeKind::class, OriginKind::class, Disposition::class, Feel::class, FindingKind::class,
+                MarkShape::class, Sense::class, CarrierKind::class, FastenerCondition::class, Responsibility::class,
+            ] as $enum
+        ) {
             $labels = array_map(static fn ($case): string => $case->label(), $enum::cases());
             self::assertSame(array_unique($labels), $labels, $enum);
             self::assertNotContains('', $labels, $enum);
         }
-        self::assertSame(['none', 'light', 'moderate', 'heavy', 'destroyed'], array_map(static fn (Grade $grade): string => $grade->word(), Grade::cases()));
+        self::assertSame(
+            ['none', 'light', 'moderate', 'heavy', 'destroyed'],
+            array_map(static fn (Grade $grade): string => $grade->word(), Grade::cases()),
+        );
     }
 
     public function testTheNailDecidesWhatIsMeasured(): void
@@ -39,7 +47,10 @@ final class WordsTest extends TestCase
 
     public function testOnlyDamageAsksForACause(): void
     {
-        self::assertSame([FindingKind::Damage], array_values(array_filter(FindingKind::cases(), static fn (FindingKind $kind): bool => $kind->needsACause())));
+        self::assertSame(
+            [FindingKind::Damage],
+            array_values(array_filter(FindingKind::cases(), static fn (FindingKind $kind): bool => $kind->needsACause())),
+        );
     }
 
     public function testWhatStaysInTheUnitAndWhatDoesNot(): void

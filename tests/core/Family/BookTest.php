@@ -22,7 +22,10 @@ final class BookTest extends TestCase
 
     public function testPartsComeInTheOrderInWhichTheyLeaveTheUnit(): void
     {
-        self::assertSame(['lid', 'plunger', 'barrel'], array_map(static fn (Part $part): string => $part->key, SmallBook::with()->partsInStripOrder()));
+        self::assertSame(
+            ['lid', 'plunger', 'barrel'],
+            array_map(static fn (Part $part): string => $part->key, SmallBook::with()->partsInStripOrder()),
+        );
     }
 
     public function testAPartIsFoundByTheNameThatOthersUse(): void
@@ -71,24 +74,136 @@ final class BookTest extends TestCase
         yield 'a sense nobody has' => [['parts/lid/senses' => ['taste']], 'is no sense'];
         yield 'pair with a stranger' => [['pairs/0/parts' => ['plunger', 'rope']], 'there is no part "rope"'];
         yield 'oil that only goes round' => [['carriers/1/to' => 'barrel/bore'], 'only goes round'];
-        yield 'a figure that nobody has' => [['parts/plunger/readings/diameter/figure' => ['name' => 'luck', 'result' => 'x', 'fill' => []]], 'there is no figure "luck"'];
-        yield 'a figure with a key it lacks' => [['parts/plunger/readings/diameter/figure' => ['name' => 'tip-clearance', 'result' => 'clearance', 'fill' => ['colour' => '1 mm']]], 'has no key "colour"'];
-        yield 'a figure fed by a reading that is not there' => [['parts/plunger/readings/diameter/figure' => ['name' => 'tip-clearance', 'result' => 'clearance', 'fill' => ['bore' => '{barrel/bore}']]], '"barrel/bore" is no reading'];
-        yield 'a figure fed by a fact that no model has' => [['parts/plunger/readings/diameter/figure' => ['name' => 'tip-clearance', 'result' => 'clearance', 'fill' => ['bore' => '{model:bore}']]], 'no model of this book has the fact "bore"'];
-        yield 'a sum that cannot be read' => [['parts/plunger/readings/diameter/figure' => ['name' => 'tip-clearance', 'result' => 'clearance', 'fill' => ['bore' => '{plunger/diameter * 2}']]], 'cannot be read'];
+        yield 'a figure that nobody has' => [
+            ['parts/plunger/readings/diameter/figure' => ['name' => 'luck', 'result' => 'x', 'fill' => []]],
+            'there is no figure "luck"',
+        ];
+        yield 'a figure with a key it lacks' => [
+            [
+                'parts/plunger/readings/diameter/figure' => [
+                    'name' => 'tip-clearance',
+                    'result' => 'clearance',
+                    'fill' => ['colour' => '1 mm'],
+                ],
+            ],
+            'has no key "colour"',
+        ];
+        yield 'a figure fed by a reading that is not there' => [
+            [
+                'parts/plunger/readings/diameter/figure' => [
+                    'name' => 'tip-clearance',
+                    'result' => 'clearance',
+                    'fill' => ['bore' => '{barrel/bore}'],
+                ],
+            ],
+            '"barrel/bore" is no reading',
+        ];
+        yield 'a figure fed by a fact that no model has' => [
+            [
+                'parts/plunger/readings/diameter/figure' => [
+                    'name' => 'tip-clearance',
+                    'result' => 'clearance',
+                    'fill' => ['bore' => '{model:bore}'],
+                ],
+            ],
+            'no model of this book has the fact "bore"',
+        ];
+        yield 'a sum that cannot be read' => [
+            [
+                'parts/plunger/readings/diameter/figure' => [
+                    'name' => 'tip-clearance',
+                    'result' => 'clearance',
+                    'fill' => ['bore' => '{plunger/diameter * 2}'],
+                ],
+            ],
+            'cannot be read',
+        ];
         yield 'reading without a gauge' => [['parts/plunger/readings/diameter/gauge' => null], 'with what is it measured'];
-        yield 'limit for a duty that is not there' => [['parts/plunger/readings/diameter/limits' => [['key' => 'light', 'max' => '31 mm', 'source' => 'x', 'duty' => 'light']]], 'there is no duty "light"'];
-        yield 'two limits of one name' => [['parts/plunger/readings/diameter/limits' => [['key' => 'book', 'min' => '29.94 mm', 'source' => 'x']]], 'two limits are called "book"'];
-        yield 'limits that leave nothing' => [['parts/plunger/readings/diameter/limits' => [['key' => 'other', 'max' => '29.9 mm', 'source' => 'x']]], 'allow no size at all'];
+        yield 'limit for a duty that is not there' => [
+            ['parts/plunger/readings/diameter/limits' => [['key' => 'light', 'max' => '31 mm', 'source' => 'x', 'duty' => 'light']]],
+            'there is no duty "light"',
+        ];
+        yield 'two limits of one name' => [
+            ['parts/plunger/readings/diameter/limits' => [['key' => 'book', 'min' => '29.94 mm', 'source' => 'x']]],
+            'two limits are called "book"',
+        ];
+        yield 'limits that leave nothing' => [
+            ['parts/plunger/readings/diameter/limits' => [['key' => 'other', 'max' => '29.9 mm', 'source' => 'x']]],
+            'allow no size at all',
+        ];
         yield 'an adjuster that is none' => [['strip/1/adjusters' => ['plunger/diameter']], 'marked as an adjuster'];
-        yield 'a leak through nothing' => [['leaks' => ['facts' => ['needed' => '60 bar'], 'explains' => ['weak'], 'routes' => [['name' => 'x', 'path' => 'hole:{gap}', 'new' => '0.02 mm', 'found' => '0.02 mm']]]], 'expected'];
-        yield 'a leak that explains an unknown complaint' => [['leaks' => ['facts' => ['needed' => '60 bar'], 'explains' => ['sadness'], 'routes' => []]], 'there is no complaint "sadness"'];
-        yield 'a circuit that a new one cannot feed' => [['models' => [['maker' => 'Halvorsund', 'model' => 'X', 'facts' => ['displacement' => '10 cc/rev']]], 'leaks' => ['facts' => ['needed' => '60 bar', 'idle' => '700 rpm', 'working' => '1500 rpm', 'cold' => '20 C', 'hot' => '80 C', 'v40' => '46 cSt', 'v100' => '6.8 cSt', 'density' => '870 kg/m3', 'demand' => '5 mm', 'relief' => '100 bar'], 'explains' => ['weak'], 'routes' => [['name' => 'x', 'path' => 'slot:10 mm,{gap},5 mm', 'new' => '0.02 mm', 'found' => '{plunger/diameter}']]]], 'a new Halvorsund X would miss what is needed'];
-        yield 'a play that is no reading' => [['settings' => [['what' => 'Play', 'value' => '0.1 mm to 0.2 mm', 'reads' => 'barrel/play']]], 'there is no reading "barrel/play"'];
-        yield 'set after a step that is not there' => [['settings' => [['what' => 'Play', 'value' => '0.1 mm to 0.2 mm', 'after' => 'cover']]], 'there is no strip step "cover"'];
-        yield 'a proof with limits of two kinds' => [['proof' => [['step' => 'Pressure', 'expect' => 'Held.', 'reads' => [['what' => 'Idle', 'least' => '4 bar', 'most' => '6 mm']]]]], '6 mm'];
-        yield 'a proof whose limits allow nothing' => [['proof' => [['step' => 'Pressure', 'expect' => 'Held.', 'reads' => [['what' => 'Idle', 'least' => '6 bar', 'most' => '4 bar']]]]], 'is above the largest'];
-        yield 'a power control without its power' => [['proof' => [['step' => 'Power', 'expect' => 'Held.', 'reads' => [['what' => 'Points', 'curve' => ['power' => '15 bar', 'overall' => '85 %', 'tolerance' => '5 %']]]]]], '15 bar'];
+        yield 'a leak through nothing' => [
+            [
+                'leaks' => [
+                    'facts' => ['needed' => '60 bar'],
+                    'explains' => ['weak'],
+                    'routes' => [['name' => 'x', 'path' => 'hole:{gap}', 'new' => '0.02 mm', 'found' => '0.02 mm']],
+                ],
+            ],
+            'expected',
+        ];
+        yield 'a leak that explains an unknown complaint' => [
+            ['leaks' => ['facts' => ['needed' => '60 bar'], 'explains' => ['sadness'], 'routes' => []]],
+            'there is no complaint "sadness"',
+        ];
+        yield 'a circuit that a new one cannot feed' => [
+            [
+                'models' => [['maker' => 'Halvorsund', 'model' => 'X', 'facts' => ['displacement' => '10 cc/rev']]],
+                'leaks' => [
+                    'facts' => [
+                        'needed' => '60 bar',
+                        'idle' => '700 rpm',
+                        'working' => '1500 rpm',
+                        'cold' => '20 C',
+                        'hot' => '80 C',
+                        'v40' => '46 cSt',
+                        'v100' => '6.8 cSt',
+                        'density' => '870 kg/m3',
+                        'demand' => '5 mm',
+                        'relief' => '100 bar',
+                    ],
+                    'explains' => ['weak'],
+                    'routes' => [['name' => 'x', 'path' => 'slot:10 mm,{gap},5 mm', 'new' => '0.02 mm', 'found' => '{plunger/diameter}']],
+                ],
+            ],
+            'a new Halvorsund X would miss what is needed',
+        ];
+        yield 'a play that is no reading' => [
+            ['settings' => [['what' => 'Play', 'value' => '0.1 mm to 0.2 mm', 'reads' => 'barrel/play']]],
+            'there is no reading "barrel/play"',
+        ];
+        yield 'set after a step that is not there' => [
+            ['settings' => [['what' => 'Play', 'value' => '0.1 mm to 0.2 mm', 'after' => 'cover']]],
+            'there is no strip step "cover"',
+        ];
+        yield 'a proof with limits of two kinds' => [
+            [
+                'proof' => [
+                    ['step' => 'Pressure', 'expect' => 'Held.', 'reads' => [['what' => 'Idle', 'least' => '4 bar', 'most' => '6 mm']]],
+                ],
+            ],
+            '6 mm',
+        ];
+        yield 'a proof whose limits allow nothing' => [
+            [
+                'proof' => [
+                    ['step' => 'Pressure', 'expect' => 'Held.', 'reads' => [['what' => 'Idle', 'least' => '6 bar', 'most' => '4 bar']]],
+                ],
+            ],
+            'is above the largest',
+        ];
+        yield 'a power control without its power' => [
+            [
+                'proof' => [
+                    [
+                        'step' => 'Power',
+                        'expect' => 'Held.',
+                        'reads' => [['what' => 'Points', 'curve' => ['power' => '15 bar', 'overall' => '85 %', 'tolerance' => '5 %']]],
+                    ],
+                ],
+            ],
+            '15 bar',
+        ];
         yield 'no oil' => [['carriers/0/kind' => 'touch', 'carriers/1/kind' => 'touch'], 'no oil'];
     }
 
@@ -96,7 +211,10 @@ final class BookTest extends TestCase
     #[DataProvider('flaws')]
     public function testAValidatorThatKnowsTheTradeSeesTheFlaw(array $changes, string $says): void
     {
-        $said = implode("\n", array_map(static fn ($problem): string => $problem->message, (new BookCheck())->problems(SmallBook::with($changes))));
+        $said = implode(
+            "\n",
+            array_map(static fn ($problem): string => $problem->message, (new BookCheck())->problems(SmallBook::with($changes))),
+        );
         self::assertStringContainsString($says, $said);
     }
 

@@ -58,7 +58,10 @@ final class BookTypesTest extends TestCase
     {
         $short = self::book('pump-short');
         self::assertSame(['lid', 'barrel'], array_keys($short->parts));
-        self::assertSame([['barrel/bore', 'lid/joint']], array_map(static fn ($carrier): array => [$carrier->from, $carrier->to], $short->carriers));
+        self::assertSame(
+            [['barrel/bore', 'lid/joint']],
+            array_map(static fn ($carrier): array => [$carrier->from, $carrier->to], $short->carriers),
+        );
         self::assertSame(['Scraped in.'], array_map(static fn ($pair): string => $pair->why, $short->pairs));
         self::assertSame([], $short->watch);
         self::assertSame([], $short->upkeep->kits, 'a kit of which nothing is left is no kit');

@@ -29,13 +29,20 @@ final class PlacesTest extends TestCase
     /** @return array<string, Book>|null */
     private static function shelf(string $key): ?array
     {
-        return !is_file(self::BOOKS.$key.'.yaml') ? null : array_map((new BookFactory())->book(...), (new BookTypes((array) Yaml::parseFile(self::BOOKS.$key.'.yaml')))->books());
+        return !is_file(self::BOOKS.$key.'.yaml')
+            ? null
+            : array_map((new BookFactory())->book(...), (new BookTypes((array) Yaml::parseFile(self::BOOKS.$key.'.yaml')))->books());
     }
 
     /**
      * @param array<string, string> $asked
      *
-     * @return array{verdict: string, place: string, places: list<array{place: string, value: float, unit: string, verdict: string}>, unread: list<string>, worst: array{value: float, unit: string}|null, 'wear-used': float|null, form: array<string, mixed>|null, rebuild: string, decisions: array{'needs-reason': list<string>, refused: list<string>}, notes: list<string>}
+     * @return array{
+     *     verdict: string, place: string, places: list<array{place: string, value: float, unit: string, verdict: string}>,
+     *     unread: list<string>, worst: array{value: float, unit: string}|null, 'wear-used': float|null,
+     *     form: array<string, mixed>|null, rebuild: string,
+     *     decisions: array{'needs-reason': list<string>, refused: list<string>}, notes: list<string>,
+     * }
      */
     private static function judge(array $asked): array
     {
@@ -53,8 +60,16 @@ final class PlacesTest extends TestCase
     }
 
     #[DataProvider('byHand')]
-    public function testOnePlacePastItsLimitIsOutsideAtThatPlace(string $book, string $type, string $field, string $readings, string $verdict, string $place, string $used, string $form): void
-    {
+    public function testOnePlacePastItsLimitIsOutsideAtThatPlace(
+        string $book,
+        string $type,
+        string $field,
+        string $readings,
+        string $verdict,
+        string $place,
+        string $used,
+        string $form,
+    ): void {
         $said = self::judge(['book' => $book, 'field' => $field, 'readings' => $readings] + ('' === $type ? [] : ['type' => $type]));
         self::assertSame([$verdict, $place], [$said['verdict'], $said['place']]);
         self::assertCount(substr_count($readings, ';') + 1, $said['places']);
@@ -80,8 +95,14 @@ final class PlacesTest extends TestCase
             foreach ('modes' === basename($file, '.yaml') ? [] : self::shelf(basename($file, '.yaml')) ?? [] as $book) {
                 foreach ($book->parts as $part) {
                     foreach ($part->fields as $field) {
-                        self::assertTrue([] === $field->places || null !== $field->placesAre, $part->key.'/'.$field->key.' says what its places are');
-                        self::assertTrue([] === $field->places || \in_array(basename($file, '.yaml').' '.$part->key.'/'.$field->key, $inTable, true), $part->key.'/'.$field->key.' stands in the table');
+                        self::assertTrue(
+                            [] === $field->places || null !== $field->placesAre,
+                            $part->key.'/'.$field->key.' says what its places are',
+                        );
+                        self::assertTrue(
+                            [] === $field->places || \in_array(basename($file, '.yaml').' '.$part->key.'/'.$field->key, $inTable, true),
+                            $part->key.'/'.$field->key.' stands in the table',
+                        );
                     }
                 }
             }
@@ -91,13 +112,38 @@ final class PlacesTest extends TestCase
     /** The four that were wrong, and what they must say. */
     public function testTheFourThatSaidWithinOrUndecided(): void
     {
-        $width = self::judge(['book' => 'external-gear-pump', 'field' => 'drive-gear/thickness', 'readings' => '26.000 mm; 26.000 mm; 26.000 mm; 25.960 mm']);
+        $width = self::judge(
+            ['book' => 'external-gear-pump', 'field' => 'drive-gear/thickness', 'readings' => '26.000 mm; 26.000 mm; 26.000 mm; 25.960 mm']
+        );
         self::assertSame(['outside', "9 o'clock", 25.96], [$width['verdict'], $width['place'], $width['worst']['value'] ?? 0.0]);
         // (26 − 25.960)/(26 − 25.965)
         self::assertEqualsWithDelta(1.142857, $width['wear-used'], 1e-6);
-        self::assertSame(['outside', 'shortest'], [($rollers = self::judge(['book' => 'roller-pump', 'field' => 'rollers/length', 'readings' => '33.28 mm; 33.00 mm']))['verdict'], $rollers['place']]);
+        self::assertSame(
+            ['outside', 'shortest'],
+            [
+                (
+                    $rollers = self::judge(['book' => 'roller-pump', 'field' => 'rollers/length', 'readings' => '33.28 mm; 33.00 mm'])
+                )['verdict'],
+                $rollers['place'],
+            ],
+        );
         self::assertSame('outside', $rollers['form']['verdict'] ?? '', 'their difference is a limit of its own');
-        self::assertSame(['outside', 'rear end'], [($vane = self::judge(['book' => 'vane-pump', 'type' => 'hydraulic', 'field' => 'vanes/height', 'readings' => '17.0 mm; 17.0 mm; 16.75 mm']))['verdict'], $vane['place']]);
+        self::assertSame(
+            ['outside', 'rear end'],
+            [
+                (
+                    $vane = self::judge(
+                        [
+                            'book' => 'vane-pump',
+                            'type' => 'hydraulic',
+                            'field' => 'vanes/height',
+                            'readings' => '17.0 mm; 17.0 mm; 16.75 mm',
+                        ]
+                    )
+                )['verdict'],
+                $vane['place'],
+            ],
+        );
         $land = self::judge(['book' => 'roller-pump', 'field' => 'shaft/seal-land', 'readings' => '15.78 mm; 15.80 mm']);
         self::assertSame(['outside', 'outside'], array_column($land['places'], 'verdict'));
     }
@@ -117,9 +163,15 @@ final class PlacesTest extends TestCase
         $used = self::judge($gear + ['readings' => '25.975 mm; 25.975 mm; 25.975 mm; 25.975 mm']);
         self::assertSame(['within', 'outside'], [$used['verdict'], $used['rebuild']]);
         self::assertSame(['needs-reason' => ['reuse', 'clean-up', 'one-more-run'], 'refused' => []], $used['decisions']);
-        self::assertSame(['needs-reason' => [], 'refused' => []], self::judge($gear + ['readings' => '26.00 mm; 26.00 mm; 26.00 mm; 26.00 mm'])['decisions']);
+        self::assertSame(
+            ['needs-reason' => [], 'refused' => []],
+            self::judge($gear + ['readings' => '26.00 mm; 26.00 mm; 26.00 mm; 26.00 mm'])['decisions'],
+        );
         // A lip worn into the body is scrap: no reason helps.
-        self::assertSame(['reuse', 'clean-up', 'one-more-run'], self::judge(['book' => 'roller-pump', 'field' => 'body/lip', 'readings' => '0.09 mm'])['decisions']['refused']);
+        self::assertSame(
+            ['reuse', 'clean-up', 'one-more-run'],
+            self::judge(['book' => 'roller-pump', 'field' => 'body/lip', 'readings' => '0.09 mm'])['decisions']['refused'],
+        );
     }
 
     /** @return iterable<string, array{array<string, string>, string}> */
@@ -140,8 +192,14 @@ final class PlacesTest extends TestCase
         yield 'a duty the book has not' => [['duty' => 'holiday'] + $good, 'duty'];
         yield 'a type the book has not' => [['type' => 'dry'] + $good, 'type'];
         yield 'a book of several types' => [['book' => 'vane-pump', 'field' => 'vanes/height', 'readings' => '17 mm'], 'type'];
-        yield 'half a feeler pair' => [['book' => 'external-gear-pump', 'field' => 'rear-block/flatness', 'readings' => '0.01 mm'], 'readings'];
-        yield 'a feeler has no zero' => [['book' => 'external-gear-pump', 'field' => 'rear-block/flatness', 'readings' => '0.01 mm..0.02 mm', 'zero' => '0 mm'], 'zero'];
+        yield 'half a feeler pair' => [
+            ['book' => 'external-gear-pump', 'field' => 'rear-block/flatness', 'readings' => '0.01 mm'],
+            'readings',
+        ];
+        yield 'a feeler has no zero' => [
+            ['book' => 'external-gear-pump', 'field' => 'rear-block/flatness', 'readings' => '0.01 mm..0.02 mm', 'zero' => '0 mm'],
+            'zero',
+        ];
     }
 
     /** @param array<string, string> $asked */
@@ -164,12 +222,34 @@ final class PlacesTest extends TestCase
     {
         $mm = static fn (float $value): Quantity => Quantity::of($value, 'mm', Dimension::Length);
 
-        return FieldReadings::typed(new Field('bore', 'Bore', Dimension::Length, Method::Reading, [new LimitSet('book', new Limits(null, $mm(9.9), $mm(10.1)), 'sample', true)], '', ['one', 'two', 'three'], '', '', placesAre: $kind), $typed, $places, $zero, '0 mm', $expanded);
+        return FieldReadings::typed(
+            new Field(
+                'bore',
+                'Bore',
+                Dimension::Length,
+                Method::Reading,
+                [new LimitSet('book', new Limits(null, $mm(9.9), $mm(10.1)), 'sample', true)],
+                '',
+                ['one', 'two', 'three'],
+                '',
+                '',
+                placesAre: $kind,
+            ),
+            $typed,
+            $places,
+            $zero,
+            '0 mm',
+            $expanded,
+        );
     }
 
     public function testTheScatterOfRepeatsIsPooledOverThePlaces(): void
     {
-        $read = self::read(PlaceKind::Positions, ['10.00 mm', '10.02 mm', '9.95 mm', '9.97 mm', '10.05 mm'], ['one', 'one', 'two', 'two', 'three']);
+        $read = self::read(
+            PlaceKind::Positions,
+            ['10.00 mm', '10.02 mm', '9.95 mm', '9.97 mm', '10.05 mm'],
+            ['one', 'one', 'two', 'two', 'three'],
+        );
         // Σ squares 2·0.01² + 2·0.01² = 4e-4, ν = 1 + 1 + 0 = 2, s² = 2e-4; u = s/√n at each place.
         $u = array_map(static fn ($at): float => $at->size->u * 1e3, $read->sizes());
         foreach ([sqrt(2e-4 / 2), sqrt(2e-4 / 2), sqrt(2e-4)] as $i => $by) {
@@ -196,13 +276,31 @@ final class PlacesTest extends TestCase
         $form = self::read(PlaceKind::Positions, $typed, ['one', 'two', 'three'], '0.02 mm', '0.005 mm')->form();
         self::assertEqualsWithDelta(0.04e-3, $form?->spread, 1e-12);
         self::assertEqualsWithDelta(0.0, $form?->u, 1e-15, 'no step, no repeats: nothing is left of its doubt');
-        self::assertEqualsWithDelta(0.01e-3, self::read(PlaceKind::Positions, $typed, ['one', 'two', 'three'], '0.02 mm')->sizes()[0]->size->u, 1e-12, 'a size keeps it');
+        self::assertEqualsWithDelta(
+            0.01e-3,
+            self::read(PlaceKind::Positions, $typed, ['one', 'two', 'three'], '0.02 mm')->sizes()[0]->size->u,
+            1e-12,
+            'a size keeps it',
+        );
     }
 
     public function testASizeWhenNewThatAnotherSourceForbidsIsAskedAboutAndNotUsed(): void
     {
         $mm = static fn (float $value): Quantity => Quantity::of($value, 'mm', Dimension::Length);
-        $field = new Field('length', 'Roller length', Dimension::Length, Method::Reading, [new LimitSet('book', new Limits($mm(33.00), $mm(32.80), null), 'sample', true), new LimitSet('shop', new Limits(null, $mm(33.05), null), 'our sheet', false)], '', [], '', '');
+        $field = new Field(
+            'length',
+            'Roller length',
+            Dimension::Length,
+            Method::Reading,
+            [
+                new LimitSet('book', new Limits($mm(33.00), $mm(32.80), null), 'sample', true),
+                new LimitSet('shop', new Limits(null, $mm(33.05), null), 'our sheet', false),
+            ],
+            '',
+            [],
+            '',
+            '',
+        );
         self::assertNull($field->limits()?->new);
         self::assertTrue($field->doubtfulNew()?->equals($mm(33.00)));
         self::assertNull($field->doubtfulNew(chosen: 'book'), 'the source that was chosen is at one with itself');

@@ -27,7 +27,11 @@ final class WatchAnswerTest extends TestCase
         yield 'damage somewhere else on it' => ['cover/drain', [['joint', FindingKind::Damage]], WatchAnswer::PartSeen];
         yield 'an old scar answers nothing' => ['cover/drain', [['drain', FindingKind::OldScar]], WatchAnswer::PartSeen];
         yield 'the part is the place' => ['seal', [['lip', FindingKind::Damage]], WatchAnswer::Found];
-        yield 'found and clean contradict: what was found counts' => ['cover/drain', [[null, FindingKind::Clean], ['drain', FindingKind::Damage]], WatchAnswer::Found];
+        yield 'found and clean contradict: what was found counts' => [
+            'cover/drain',
+            [[null, FindingKind::Clean], ['drain', FindingKind::Damage]],
+            WatchAnswer::Found,
+        ];
     }
 
     /** @param list<array{string|null, FindingKind}> $finds */
@@ -35,7 +39,10 @@ final class WatchAnswerTest extends TestCase
     public function testWhatWasFoundAnswersAKnownWeakPlace(string $place, array $finds, WatchAnswer $expected): void
     {
         $watch = new Watch('w', $place, 'what', 'tell', []);
-        self::assertSame($expected, WatchAnswer::to($watch, array_map(static fn (array $find): array => ['surface' => $find[0], 'kind' => $find[1]], $finds))[0]);
+        self::assertSame(
+            $expected,
+            WatchAnswer::to($watch, array_map(static fn (array $find): array => ['surface' => $find[0], 'kind' => $find[1]], $finds))[0],
+        );
     }
 
     public function testEveryWeakPlaceOfTheBooksSaysByWhichDamageItIsFound(): void

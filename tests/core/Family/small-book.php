@@ -9,9 +9,21 @@ return [
     'parts' => [
         'lid' => ['name' => 'Lid', 'surfaces' => ['joint' => ['name' => 'Joint']]],
         'plunger' => [
-            'name' => 'Plunger', 'also' => ['piston'], 'facing' => ['right' => 'Groove up.', 'wrong' => 'Sucks nothing.'], 'senses' => ['play'],
+            'name' => 'Plunger', 'also' => ['piston'], 'facing' => [
+                'right' => 'Groove up.',
+                'wrong' => 'Sucks nothing.',
+            ], 'senses' => ['play'],
             'surfaces' => ['skirt' => ['name' => 'Skirt']],
-            'readings' => ['diameter' => ['name' => 'Diameter', 'gauge' => 'micrometer', 'new' => '30.00 mm', 'min' => '29.95 mm', 'source' => 'sample value', 'sample' => true]],
+            'readings' => [
+                'diameter' => [
+                    'name' => 'Diameter',
+                    'gauge' => 'micrometer',
+                    'new' => '30.00 mm',
+                    'min' => '29.95 mm',
+                    'source' => 'sample value',
+                    'sample' => true,
+                ],
+            ],
         ],
         'barrel' => ['name' => 'Barrel', 'surfaces' => ['bore' => ['name' => 'Bore']]],
     ],
@@ -23,7 +35,13 @@ return [
         ['kind' => 'hold', 'from' => 'lid/joint', 'to' => 'barrel'],
     ],
     'strip' => [
-        ['key' => 'lid', 'title' => 'Lid off', 'removes' => ['lid'], 'hides' => ['A screw under paint'], 'stuck' => ['Look under the paint.']],
+        [
+            'key' => 'lid',
+            'title' => 'Lid off',
+            'removes' => ['lid'],
+            'hides' => ['A screw under paint'],
+            'stuck' => ['Look under the paint.'],
+        ],
         ['key' => 'plunger', 'title' => 'Plunger out', 'needs' => ['lid'], 'removes' => ['plunger'], 'facing' => ['plunger']],
         ['key' => 'barrel', 'title' => 'Barrel clean', 'needs' => ['plunger'], 'removes' => ['barrel']],
     ],

@@ -69,15 +69,24 @@ final class FillTest extends TestCase
 
     public function testAKeyWithSomethingUnknownInItIsLeftOutAndTheRestFilled(): void
     {
-        $fill = new Fill('worn-pump', ['paths' => 'slot:26 mm,{a/gap},4 mm x2;annulus:20 mm,{b/gap},18 mm', 'speed' => '700 rpm', 'at' => '{x/y}']);
-        self::assertSame(['paths' => 'slot:26 mm,0.05 mm,4 mm x2;annulus:20 mm,0.02 mm,18 mm', 'speed' => '700 rpm'], (new Filler(new FigureRegistry()))->typed($fill, self::sources(['a/gap' => [0.05, 0], 'b/gap' => [0.02, 0]])));
+        $fill = new Fill(
+            'worn-pump',
+            ['paths' => 'slot:26 mm,{a/gap},4 mm x2;annulus:20 mm,{b/gap},18 mm', 'speed' => '700 rpm', 'at' => '{x/y}'],
+        );
+        self::assertSame(
+            ['paths' => 'slot:26 mm,0.05 mm,4 mm x2;annulus:20 mm,0.02 mm,18 mm', 'speed' => '700 rpm'],
+            (new Filler(new FigureRegistry()))->typed($fill, self::sources(['a/gap' => [0.05, 0], 'b/gap' => [0.02, 0]])),
+        );
         self::assertSame(['a/gap', 'b/gap', 'x/y'], $fill->references());
     }
 
     public function testTheUncertaintyOfASizeWorkedOutIsThatOfItsReadings(): void
     {
         $fill = new Fill('tip-clearance', ['bore' => '{body/bore}', 'tip-diameter' => '{gear/tip}'], 'clearance');
-        $derived = (new Filler(new FigureRegistry()))->derive($fill, self::sources(['body/bore' => [45.08, 0.006], 'gear/tip' => [44.96, 0.008]]));
+        $derived = (new Filler(new FigureRegistry()))->derive(
+            $fill,
+            self::sources(['body/bore' => [45.08, 0.006], 'gear/tip' => [44.96, 0.008]]),
+        );
         // (45.08 − 44.96)/2; each reading counts half: √(0.003² + 0.004²) = 0.005.
         self::assertEqualsWithDelta(0.06e-3, $derived->size?->x, 1e-12);
         self::assertEqualsWithDelta(0.005e-3, $derived->size?->u, 1e-11);
@@ -86,8 +95,15 @@ final class FillTest extends TestCase
 
     public function testAReadingThatCountsTwiceMovesBothTimes(): void
     {
-        $fill = new Fill('side-clearance', ['pocket-depth' => '{body/depth - a/block - a/block}', 'gear-thickness' => '26 mm'], 'clearance');
-        $derived = (new Filler(new FigureRegistry()))->derive($fill, self::sources(['body/depth' => [74.06, 0], 'a/block' => [24.0, 0.002]]));
+        $fill = new Fill(
+            'side-clearance',
+            ['pocket-depth' => '{body/depth - a/block - a/block}', 'gear-thickness' => '26 mm'],
+            'clearance',
+        );
+        $derived = (new Filler(new FigureRegistry()))->derive(
+            $fill,
+            self::sources(['body/depth' => [74.06, 0], 'a/block' => [24.0, 0.002]]),
+        );
         self::assertEqualsWithDelta(0.004e-3, $derived->size?->u, 1e-11);
     }
 
@@ -99,7 +115,10 @@ final class FillTest extends TestCase
         $proud = $filler->derive($fill, self::sources(['a/depth' => [25.9, 0], 'b/width' => [26.0, 0]]));
         self::assertNull($proud->size);
         self::assertStringContainsString('proud', $proud->wrong);
-        $none = $filler->derive(new Fill('side-clearance', $fill->keys, 'colour'), self::sources(['a/depth' => [26.1, 0], 'b/width' => [26.0, 0]]));
+        $none = $filler->derive(
+            new Fill('side-clearance', $fill->keys, 'colour'),
+            self::sources(['a/depth' => [26.1, 0], 'b/width' => [26.0, 0]]),
+        );
         self::assertStringContainsString('gives no "colour"', $none->wrong);
     }
 }

@@ -28,29 +28,86 @@ final class HandCalculationsTest extends TestCase
         yield 'rate of wear' => [4e-5, 'rate', ['wear-projection', 'new=20mm', 'limit=19.9mm', 'now=19.96mm', 'service=1000h']];
         yield 'way left' => [1500.0, 'left', ['wear-projection', 'new=20mm', 'limit=19.9mm', 'now=19.96mm', 'service=1000h']];
         // now ± 9.8 µm: 50.2/49.8·1000 and 69.8/30.2·1000
-        yield 'way left, low' => [1008.03212851406, 'left-low', ['wear-projection', 'new=20mm', 'limit=19.9mm', 'now=19.96mm', 'service=1000h', 'u=0.005mm']];
-        yield 'way left, high' => [2311.25827814570, 'left-high', ['wear-projection', 'new=20mm', 'limit=19.9mm', 'now=19.96mm', 'service=1000h', 'u=0.005mm']];
+        yield 'way left, low' => [
+            1008.03212851406,
+            'left-low',
+            ['wear-projection', 'new=20mm', 'limit=19.9mm', 'now=19.96mm', 'service=1000h', 'u=0.005mm'],
+        ];
+        yield 'way left, high' => [
+            2311.25827814570,
+            'left-high',
+            ['wear-projection', 'new=20mm', 'limit=19.9mm', 'now=19.96mm', 'service=1000h', 'u=0.005mm'],
+        ];
         yield 'past the limit' => [0.0, 'left', ['wear-projection', 'new=1mm', 'limit=1.2mm', 'now=1.3mm', 'service=400km']];
         yield 'plastic gauge' => [0.0635, 'clearance', ['plastic-gauge', 'width=1.25mm', 'chart=1.5mm:0.051mm;1.0mm:0.076mm;2mm:0.038mm']];
-        yield 'clutch clearance' => [1.2, 'clearance', ['clutch-pack', 'depth=25mm', 'plates=2mmx6;1.6mmx6', 'cushion=2.2mm', 'frictions=6', 'low-per=0.15mm', 'high-per=0.25mm']];
-        yield 'clutch, a friction plate' => [0.2, 'per-friction', ['clutch-pack', 'depth=25mm', 'plates=2mmx6;1.6mmx6', 'cushion=2.2mm', 'frictions=6', 'low-per=0.15mm', 'high-per=0.25mm']];
-        yield 'clutch ring' => [2.4, 'ring', ['clutch-pack', 'depth=25mm', 'plates=2mmx6;1.6mmx6', 'frictions=6', 'low-per=0.15mm', 'high-per=0.25mm', 'rings=1.6mm;2.0mm;2.4mm;4.6mm', 'present=0.2mm']];
+        yield 'clutch clearance' => [
+            1.2,
+            'clearance',
+            ['clutch-pack', 'depth=25mm', 'plates=2mmx6;1.6mmx6', 'cushion=2.2mm', 'frictions=6', 'low-per=0.15mm', 'high-per=0.25mm'],
+        ];
+        yield 'clutch, a friction plate' => [
+            0.2,
+            'per-friction',
+            ['clutch-pack', 'depth=25mm', 'plates=2mmx6;1.6mmx6', 'cushion=2.2mm', 'frictions=6', 'low-per=0.15mm', 'high-per=0.25mm'],
+        ];
+        yield 'clutch ring' => [
+            2.4,
+            'ring',
+            [
+                'clutch-pack',
+                'depth=25mm',
+                'plates=2mmx6;1.6mmx6',
+                'frictions=6',
+                'low-per=0.15mm',
+                'high-per=0.25mm',
+                'rings=1.6mm;2.0mm;2.4mm;4.6mm',
+                'present=0.2mm',
+            ],
+        ];
         yield 'cone' => [0.2, 'cone', ['dish', 'rim-high=2.3mm', 'rim-low=2.1mm', 'thickness=2mm']];
         yield 'warp' => [0.2, 'warp', ['dish', 'rim-high=2.3mm', 'rim-low=2.1mm', 'thickness=2mm']];
-        yield 'what is machined off opens the end play' => [0.38, 'end-play-after', ['machining-budget', 'deepest=0.15mm', 'allowance=0.03mm', 'thickness=12mm', 'min-thickness=11.8mm', 'end-play=0.2mm', 'end-play-high=0.3mm', 'shim-room=0.1mm']];
+        yield 'what is machined off opens the end play' => [
+            0.38,
+            'end-play-after',
+            [
+                'machining-budget',
+                'deepest=0.15mm',
+                'allowance=0.03mm',
+                'thickness=12mm',
+                'min-thickness=11.8mm',
+                'end-play=0.2mm',
+                'end-play-high=0.3mm',
+                'shim-room=0.1mm',
+            ],
+        ];
         // π·100·0.2/1.5
         yield 'thread arc' => [41.8879020478639, 'arc', ['thread-arc', 'clearance=0.2mm', 'housing-diameter=100mm', 'pitch=1.5mm']];
         yield 'thread turn' => [48.0, 'turn', ['thread-arc', 'clearance=0.2mm', 'housing-diameter=100mm', 'pitch=1.5mm']];
-        yield 'thread arc by the inch' => [29.6843400393193, 'arc', ['thread-arc', 'clearance=0.2mm', 'housing-diameter=100mm', 'threads-per-inch=12']];
+        yield 'thread arc by the inch' => [
+            29.6843400393193,
+            'arc',
+            ['thread-arc', 'clearance=0.2mm', 'housing-diameter=100mm', 'threads-per-inch=12'],
+        ];
         yield 'preload dry' => [25000.0, 'preload', ['bolt-torque', 'torque=50Nm', 'diameter=10mm']];
         yield 'preload oiled' => [33333.3333333333, 'preload', ['bolt-torque', 'torque=50Nm', 'diameter=10mm', 'condition=oiled']];
         yield 'preload with a factor' => [50000.0, 'preload', ['bolt-torque', 'torque=50Nm', 'diameter=10mm', 'k=0.1']];
         yield 'grease' => [34.0, 'strokes', ['grease', 'mass=50g', 'per-stroke=1.5g']];
         yield 'grease that comes out even' => [30.0, 'strokes', ['grease', 'mass=45g', 'per-stroke=1.5g']];
         // m = 3, z 13 and 19, a = 9: separate script of the formula
-        $ring = ['pinion-tip-diameter=45mm', 'pinion-teeth=13', 'ring-tip-diameter=51mm', 'ring-teeth=19', 'centre-distance=9mm', 'face-width=20mm'];
+        $ring = [
+            'pinion-tip-diameter=45mm',
+            'pinion-teeth=13',
+            'ring-tip-diameter=51mm',
+            'ring-teeth=19',
+            'centre-distance=9mm',
+            'face-width=20mm',
+        ];
         yield 'internal gear' => [14.7515372633997, 'displacement', ['displacement-internal-gear', ...$ring]];
-        yield 'internal gear driven by its ring' => [21.5599390772765, 'displacement', ['displacement-internal-gear', ...$ring, 'driver=ring', 'module=3mm']];
+        yield 'internal gear driven by its ring' => [
+            21.5599390772765,
+            'displacement',
+            ['displacement-internal-gear', ...$ring, 'driver=ring', 'module=3mm'],
+        ];
         yield 'internal gear, both flanks' => [14.8488055851821, 'displacement', ['displacement-internal-gear', ...$ring, 'flanks=2']];
         $gerotor = ['displacement-gerotor', 'inner-teeth=6', 'largest-chamber=180mm2', 'smallest-chamber=20mm2', 'face-width=15mm'];
         yield 'gerotor' => [14.4, 'displacement', $gerotor];
@@ -65,27 +122,100 @@ final class HandCalculationsTest extends TestCase
         $piston = ['displacement-axial-piston', 'pistons=9', 'piston-diameter=20mm', 'pitch-diameter=80mm', 'angle=15deg'];
         yield 'axial piston' => [60.6086794423392, 'displacement', $piston];
         yield 'bent axis' => [58.5434887706307, 'displacement', [...$piston, 'kind=bent']];
-        yield 'at part stroke' => [54.2678645685636, 'displacement', ['displacement-axial-piston', 'full=100cc/rev', 'full-angle=18deg', 'angle=10deg']];
-        yield 'radial piston' => [7.06858347057704, 'displacement', ['displacement-radial-piston', 'pistons=5', 'piston-diameter=15mm', 'eccentricity=4mm']];
+        yield 'at part stroke' => [
+            54.2678645685636,
+            'displacement',
+            ['displacement-axial-piston', 'full=100cc/rev', 'full-angle=18deg', 'angle=10deg'],
+        ];
+        yield 'radial piston' => [
+            7.06858347057704,
+            'displacement',
+            ['displacement-radial-piston', 'pistons=5', 'piston-diameter=15mm', 'eccentricity=4mm'],
+        ];
         // 100e5·48/60000 = 8000 W over 0.85·10000 W
-        yield 'power curve' => [0.941176470588235, 'ratio-1', ['power-curve', 'power=10kW', 'overall=85%', 'points=100bar@48lpm;150bar@40lpm', 'tolerance=10%']];
+        yield 'power curve' => [
+            0.941176470588235,
+            'ratio-1',
+            ['power-curve', 'power=10kW', 'overall=85%', 'points=100bar@48lpm;150bar@40lpm', 'tolerance=10%'],
+        ];
         // half speed: 200 L/min at 28/4 m, 400 L/min at 19/4 m; at 300 half way
-        yield 'pump curve' => [5.875, 'expected', ['pump-curve', 'curve=800lpm@19m;400lpm@28m;0lpm@32m', 'rated-speed=3000rpm', 'speed=1500rpm', 'flow=300lpm', 'head=4.7m']];
-        yield 'loss of head' => [0.2, 'loss', ['pump-curve', 'curve=800lpm@19m;400lpm@28m;0lpm@32m', 'rated-speed=3000rpm', 'speed=1500rpm', 'flow=300lpm', 'head=4.7m']];
+        yield 'pump curve' => [
+            5.875,
+            'expected',
+            ['pump-curve', 'curve=800lpm@19m;400lpm@28m;0lpm@32m', 'rated-speed=3000rpm', 'speed=1500rpm', 'flow=300lpm', 'head=4.7m'],
+        ];
+        yield 'loss of head' => [
+            0.2,
+            'loss',
+            ['pump-curve', 'curve=800lpm@19m;400lpm@28m;0lpm@32m', 'rated-speed=3000rpm', 'speed=1500rpm', 'flow=300lpm', 'head=4.7m'],
+        ];
         yield 'viscosity' => [11.1026106251269, 'viscosity', ['viscosity', ...self::OIL, 'at=80C']];
         yield 'density' => [833.2425, 'density', ['viscosity', ...self::OIL, 'at=176F']];
         yield 'dynamic viscosity' => [9.25116703380734, 'dynamic', ['viscosity', ...self::OIL, 'at=80C']];
-        yield 'slot' => [4.83816142275099, 'leakage', ['leak-slot', 'width=60mm', 'gap=0.05mm', 'length=8mm', 'pressure=100bar', ...self::OIL, 'at=80C']];
-        yield 'its velocity' => [26.8786745708389, 'velocity', ['leak-slot', 'width=60mm', 'gap=0.05mm', 'length=8mm', 'pressure=100bar', ...self::OIL, 'at=80C']];
-        yield 'its Reynolds number' => [242.093283087927, 'reynolds', ['leak-slot', 'width=60mm', 'gap=0.05mm', 'length=8mm', 'pressure=100bar', ...self::OIL, 'at=80C']];
-        yield 'annulus' => [0.248946952186777, 'leakage', ['leak-annulus', 'diameter=20mm', 'gap=0.02mm', 'length=30mm', 'eccentricity=0.5', 'pressure=200bar', ...self::OIL, 'at=80C']];
-        yield 'face' => [3.05508032159505, 'leakage', ['leak-face', 'inner=10mm', 'outer=20mm', 'gap=0.04mm', 'pressure=100bar', ...self::OIL, 'at=80C']];
-        yield 'half a face' => [1.52754016079753, 'leakage', ['leak-face', 'inner=10mm', 'outer=20mm', 'gap=0.04mm', 'angle=180deg', 'pressure=100bar', ...self::OIL, 'at=80C']];
+        yield 'slot' => [
+            4.83816142275099,
+            'leakage',
+            ['leak-slot', 'width=60mm', 'gap=0.05mm', 'length=8mm', 'pressure=100bar', ...self::OIL, 'at=80C'],
+        ];
+        yield 'its velocity' => [
+            26.8786745708389,
+            'velocity',
+            ['leak-slot', 'width=60mm', 'gap=0.05mm', 'length=8mm', 'pressure=100bar', ...self::OIL, 'at=80C'],
+        ];
+        yield 'its Reynolds number' => [
+            242.093283087927,
+            'reynolds',
+            ['leak-slot', 'width=60mm', 'gap=0.05mm', 'length=8mm', 'pressure=100bar', ...self::OIL, 'at=80C'],
+        ];
+        yield 'annulus' => [
+            0.248946952186777,
+            'leakage',
+            ['leak-annulus', 'diameter=20mm', 'gap=0.02mm', 'length=30mm', 'eccentricity=0.5', 'pressure=200bar', ...self::OIL, 'at=80C'],
+        ];
+        yield 'face' => [
+            3.05508032159505,
+            'leakage',
+            ['leak-face', 'inner=10mm', 'outer=20mm', 'gap=0.04mm', 'pressure=100bar', ...self::OIL, 'at=80C'],
+        ];
+        yield 'half a face' => [
+            1.52754016079753,
+            'leakage',
+            ['leak-face', 'inner=10mm', 'outer=20mm', 'gap=0.04mm', 'angle=180deg', 'pressure=100bar', ...self::OIL, 'at=80C'],
+        ];
         yield 'orifice' => [17.9266173144547, 'flow', ['orifice', 'diameter=2mm', 'pressure=100bar', 'density=850kg/m3']];
-        yield 'leakage uncut' => [25.4628063341941, 'leakage', ['worn-pump', 'displacement=22.5cc/rev', 'speed=800rpm', 'pressure=100bar', ...self::OIL, 'at=80C', self::PATHS]];
-        yield 'delivered is not below 0' => [0.0, 'delivered', ['worn-pump', 'displacement=22.5cc/rev', 'speed=800rpm', 'pressure=100bar', ...self::OIL, 'at=80C', self::PATHS]];
-        yield 'held pressure' => [30.52955849632, 'pressure', ['held-pressure', 'displacement=22.5cc/rev', 'speed=800rpm', ...self::OIL, 'at=80C', self::PATHS, 'demand=2mm', 'relief=200bar']];
-        $spline = ['spline-stress', 'torque=500Nm', 'pitch-diameter=40mm', 'teeth=20', 'tooth-height=2mm', 'engaged-length=30mm', 'root-diameter=36mm'];
+        yield 'leakage uncut' => [
+            25.4628063341941,
+            'leakage',
+            ['worn-pump', 'displacement=22.5cc/rev', 'speed=800rpm', 'pressure=100bar', ...self::OIL, 'at=80C', self::PATHS],
+        ];
+        yield 'delivered is not below 0' => [
+            0.0,
+            'delivered',
+            ['worn-pump', 'displacement=22.5cc/rev', 'speed=800rpm', 'pressure=100bar', ...self::OIL, 'at=80C', self::PATHS],
+        ];
+        yield 'held pressure' => [
+            30.52955849632,
+            'pressure',
+            [
+                'held-pressure',
+                'displacement=22.5cc/rev',
+                'speed=800rpm',
+                ...self::OIL,
+                'at=80C',
+                self::PATHS,
+                'demand=2mm',
+                'relief=200bar',
+            ],
+        ];
+        $spline = [
+            'spline-stress',
+            'torque=500Nm',
+            'pitch-diameter=40mm',
+            'teeth=20',
+            'tooth-height=2mm',
+            'engaged-length=30mm',
+            'root-diameter=36mm',
+        ];
         yield 'spline flank' => [41.6666666666667, 'flank', $spline];
         yield 'spline shear' => [54.5798844622412, 'shear', $spline];
         // separate script: golden section over the likelihood, bisection for the bounds
@@ -142,7 +272,13 @@ final class HandCalculationsTest extends TestCase
 
     public function testPowerPointsOffTheCurveAreNamedFromWhereTheControlWorks(): void
     {
-        $words = ['power-curve', 'power=10kW', 'overall=100%', 'points=50bar@60lpm;100bar@60lpm;150bar@48lpm;200bar@31.5lpm', 'tolerance=5%'];
+        $words = [
+            'power-curve',
+            'power=10kW',
+            'overall=100%',
+            'points=50bar@60lpm;100bar@60lpm;150bar@48lpm;200bar@31.5lpm',
+            'tolerance=5%',
+        ];
         self::assertSame([1, 3], self::found('off', ...$words));
         self::assertSame([3], self::found('off', ...[...$words, 'regulates-from=1450psi']));
     }
@@ -170,14 +306,26 @@ final class HandCalculationsTest extends TestCase
 
     public function testTornFlanksUnderHalfTheLoadSpeakOfFretting(): void
     {
-        $spline = ['spline-stress', 'torque=500Nm', 'pitch-diameter=40mm', 'teeth=20', 'tooth-height=2mm', 'engaged-length=30mm', 'root-diameter=36mm'];
+        $spline = [
+            'spline-stress',
+            'torque=500Nm',
+            'pitch-diameter=40mm',
+            'teeth=20',
+            'tooth-height=2mm',
+            'engaged-length=30mm',
+            'root-diameter=36mm',
+        ];
         self::assertStringContainsString('fretting', implode('', self::notes(...[...$spline, 'allow-flank=100MPa'])));
         self::assertSame([], self::notes(...[...$spline, 'allow-flank=60MPa']));
     }
 
     public function testPathsAreToldInWordsOnPaper(): void
     {
-        self::assertSame('4 slots 30 mm wide, 10 mm long, gap 0.015 mm; 1 ring gap of 20 mm, 18 mm long, gap 0.020 mm, eccentricity 0.7; 2 faces from 10mm to 20mm, gap 0.04mm', Paths::inWords('slot:30 mm,0.015 mm,10 mm x4;annulus:20 mm,0.020 mm,18 mm,0.7;face:10mm,20mm,0.04mmx2'));
+        self::assertSame(
+            '4 slots 30 mm wide, 10 mm long, gap 0.015 mm; 1 ring gap of 20 mm, 18 mm long, gap 0.020 mm, eccentricity 0.7; 2 '
+                .'faces from 10mm to 20mm, gap 0.04mm',
+            Paths::inWords('slot:30 mm,0.015 mm,10 mm x4;annulus:20 mm,0.020 mm,18 mm,0.7;face:10mm,20mm,0.04mmx2'),
+        );
         self::assertSame('28.7 cc/rev', Paths::inWords('28.7 cc/rev'));
     }
 }

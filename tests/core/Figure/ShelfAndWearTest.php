@@ -57,7 +57,13 @@ final class ShelfAndWearTest extends TestCase
             $stack = array_values(array_filter($pieces, static fn (int $i): bool => 0 !== ($bits >> $i & 1), \ARRAY_FILTER_USE_KEY));
             rsort($stack);
             $now = [abs($bare - array_sum($stack) - 150), \count($stack), ...array_map(static fn (int $s): int => -$s, $stack)];
-            if (\count($stack) <= $most && (null === $rank || [$now[0], $now[1]] < [$rank[0], $rank[1]] || ([$now[0], $now[1]] === [$rank[0], $rank[1]] && $now < $rank))) {
+            if (
+                \count($stack) <= $most && (
+                    null === $rank
+                        || [$now[0], $now[1]] < [$rank[0], $rank[1]]
+                        || ([$now[0], $now[1]] === [$rank[0], $rank[1]] && $now < $rank)
+                )
+            ) {
                 [$best, $rank] = [$stack, $now];
             }
         }
@@ -71,7 +77,10 @@ final class ShelfAndWearTest extends TestCase
         self::assertFalse(self::found('fit', ...$words));
         self::assertEqualsWithDelta(0.22, self::value('short-by', ...$words), 1e-12);
         self::assertStringContainsString('too loose', implode('', self::notes(...$words)));
-        self::assertStringContainsString('too tight', implode('', self::notes('shim-pick', 'measured=0.1mm', 'present=', 'low=0.1mm', 'high=0.2mm', 'stock=1mmx*')));
+        self::assertStringContainsString(
+            'too tight',
+            implode('', self::notes('shim-pick', 'measured=0.1mm', 'present=', 'low=0.1mm', 'high=0.2mm', 'stock=1mmx*')),
+        );
     }
 
     public function testShimsTakenOutLieOnTheShelfOnlyWhenTheyMayBeReused(): void
@@ -90,7 +99,18 @@ final class ShelfAndWearTest extends TestCase
 
     public function testALaminarLeakGrowsWithTheCubeOfTheGap(): void
     {
-        $leak = static fn (string $gap): float => (float) self::value('leakage', 'leak-slot', 'width=60mm', "gap=$gap", 'length=20mm', 'pressure=5bar', 'v40=460cSt', 'v100=30cSt', 'density=890kg/m3', 'at=20C');
+        $leak = static fn (string $gap): float => (float) self::value(
+            'leakage',
+            'leak-slot',
+            'width=60mm',
+            "gap=$gap",
+            'length=20mm',
+            'pressure=5bar',
+            'v40=460cSt',
+            'v100=30cSt',
+            'density=890kg/m3',
+            'at=20C',
+        );
         self::assertEqualsWithDelta(8.0, $leak('20um') / $leak('10um'), 1e-3);
         self::assertEqualsWithDelta(27.0, $leak('30um') / $leak('10um'), 1e-2);
         // the textbook w·h³Δp/(12μL) itself, μ from the figure of viscosity
@@ -101,17 +121,29 @@ final class ShelfAndWearTest extends TestCase
     public function testACoarseGapIsAnOrificeAndSaysThatItIsTurbulent(): void
     {
         // laminar loss negligible: v = √(Δp/0.75ρ), ρ = 870
-        $words = ['leak-slot', 'width=10mm', 'gap=2mm', 'length=1mm', 'pressure=10bar', 'v40=2cSt', 'v100=1cSt', 'density=870kg/m3', 'at=15C'];
+        $words = [
+            'leak-slot', 'width=10mm', 'gap=2mm', 'length=1mm', 'pressure=10bar', 'v40=2cSt', 'v100=1cSt',
+            'density=870kg/m3', 'at=15C',
+        ];
         self::assertEqualsWithDelta(sqrt(1e6 / 0.75 / 870), self::value('velocity', ...$words), 0.05);
         self::assertStringContainsString('true leak is smaller', implode('', self::notes(...$words)));
-        self::assertSame(0, self::found('leakage', 'leak-face', 'inner=5mm', 'outer=6mm', 'gap=0mm', 'pressure=10bar', ...[...self::OIL, 'at=20C']));
+        self::assertSame(
+            0,
+            self::found('leakage', 'leak-face', 'inner=5mm', 'outer=6mm', 'gap=0mm', 'pressure=10bar', ...[...self::OIL, 'at=20C']),
+        );
     }
 
     public function testHeldPressureNeverExceedsReliefAndBalancesTheFlows(): void
     {
         mt_srand(9);
         for ($i = 0; $i < 60; ++$i) {
-            $pump = ['displacement='.mt_rand(5, 60).'cc/rev', 'speed='.mt_rand(300, 2500).'rpm', ...self::OIL, 'at='.mt_rand(10, 95).'C', 'paths=slot:60mm,'.mt_rand(1, 12).'0um,8mmx4'];
+            $pump = [
+                'displacement='.mt_rand(5, 60).'cc/rev',
+                'speed='.mt_rand(300, 2500).'rpm',
+                ...self::OIL,
+                'at='.mt_rand(10, 95).'C',
+                'paths=slot:60mm,'.mt_rand(1, 12).'0um,8mmx4',
+            ];
             $demand = mt_rand(0, 30) / 10;
             $words = ['held-pressure', ...$pump, "demand={$demand}mm", 'relief=180bar'];
             $held = (float) self::value('pressure', ...$words);
@@ -127,7 +159,11 @@ final class ShelfAndWearTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{string, float, float, float}> pattern, gap found µm, pressure needed bar, demand mm; separate script of the equations */
+    /**
+     * @return iterable<string, array{
+     *     string, float, float, float,
+     * }> pattern, gap found µm, pressure needed bar, demand mm; separate script of the equations
+     */
     public static function patterns(): iterable
     {
         yield 'holds everywhere' => ['never', 20, 100, 1.5];
@@ -140,15 +176,34 @@ final class ShelfAndWearTest extends TestCase
     #[DataProvider('patterns')]
     public function testThePatternOfTheWearIsTold(string $pattern, float $gap, float $needed, float $demand): void
     {
-        $words = ['complaint-check', 'displacement=22.5cc/rev', 'new-paths=slot:60mm,20um,8mmx4', "found-paths=slot:60mm,{$gap}um,8mmx4", "needed={$needed}bar", 'idle=600rpm', 'working=1800rpm', 'cold=20C', 'hot=90C', ...self::OIL, "demand={$demand}mm", 'relief=200bar'];
+        $words = [
+            'complaint-check', 'displacement=22.5cc/rev', 'new-paths=slot:60mm,20um,8mmx4',
+            "found-paths=slot:60mm,{$gap}um,8mmx4", "needed={$needed}bar", 'idle=600rpm', 'working=1800rpm', 'cold=20C',
+            'hot=90C', ...self::OIL, "demand={$demand}mm", 'relief=200bar',
+        ];
         self::assertSame($pattern, self::value('pattern', ...$words));
         self::assertCount(1, self::notes(...$words));
     }
 
     public function testTheEightPressuresAreThoseOfTheEquations(): void
     {
-        $words = ['complaint-check', 'displacement=22.5cc/rev', 'new-paths=slot:60mm,20um,8mmx4', 'found-paths=slot:60mm,60um,8mmx4', 'needed=50bar', 'idle=600rpm', 'working=1800rpm', 'cold=20C', 'hot=90C', ...self::OIL, 'demand=1.5mm', 'relief=200bar'];
-        foreach (['cold-idle-new' => 177.90823748958, 'cold-idle-found' => 109.48134547695, 'cold-working-new' => 200.0, 'cold-working-found' => 200.0, 'hot-idle-new' => 124.45057150483, 'hot-idle-found' => 20.16984880111, 'hot-working-new' => 200.0, 'hot-working-found' => 77.26703883327] as $state => $bar) {
+        $words = [
+            'complaint-check', 'displacement=22.5cc/rev', 'new-paths=slot:60mm,20um,8mmx4',
+            'found-paths=slot:60mm,60um,8mmx4', 'needed=50bar', 'idle=600rpm', 'working=1800rpm', 'cold=20C', 'hot=90C',
+            ...self::OIL, 'demand=1.5mm', 'relief=200bar',
+        ];
+        foreach (
+            [
+                'cold-idle-new' => 177.90823748958,
+                'cold-idle-found' => 109.48134547695,
+                'cold-working-new' => 200.0,
+                'cold-working-found' => 200.0,
+                'hot-idle-new' => 124.45057150483,
+                'hot-idle-found' => 20.16984880111,
+                'hot-working-new' => 200.0,
+                'hot-working-found' => 77.26703883327,
+            ] as $state => $bar
+        ) {
             self::assertEqualsWithDelta($bar, self::value($state, ...$words), 1e-8 * $bar);
         }
     }

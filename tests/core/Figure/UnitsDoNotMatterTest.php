@@ -13,9 +13,18 @@ final class UnitsDoNotMatterTest extends TestCase
 {
     /** What one unit is in another: exact where the definitions are (1 in, 1 US gal, 1 psi, 1 hp, 1 lbf·in). */
     private const OTHER = [
-        'mm' => ['in', 25.4], 'um' => ['thou', 25.4], 'bar' => ['psi', 0.06894757293168], 'lpm' => ['gpm', 3.785411784], 'L/min' => ['gpm', 3.785411784],
-        'cc/rev' => ['in3/rev', 16.387064], 'kW' => ['hp', 0.7456998715823], 'Nm' => ['inlb', 0.1129848290276], 'N·m' => ['inlb', 0.1129848290276],
-        'mm2' => ['in2', 645.16], 'MPa' => ['psi', 0.006894757293168], 'g' => ['oz', 28.349523125], 'm' => ['ft', 0.3048], 'h' => ['min', 1 / 60], 'kg/m3' => ['g/cm3', 1000.0],
+        'mm' => ['in', 25.4], 'um' => ['thou', 25.4], 'bar' => [
+            'psi',
+            0.06894757293168,
+        ], 'lpm' => ['gpm', 3.785411784], 'L/min' => ['gpm', 3.785411784],
+        'cc/rev' => ['in3/rev', 16.387064], 'kW' => ['hp', 0.7456998715823], 'Nm' => [
+            'inlb',
+            0.1129848290276,
+        ], 'N·m' => ['inlb', 0.1129848290276],
+        'mm2' => ['in2', 645.16], 'MPa' => [
+            'psi',
+            0.006894757293168,
+        ], 'g' => ['oz', 28.349523125], 'm' => ['ft', 0.3048], 'h' => ['min', 1 / 60], 'kg/m3' => ['g/cm3', 1000.0],
     ];
 
     /** @return iterable<string, array{string}> */
@@ -42,7 +51,9 @@ final class UnitsDoNotMatterTest extends TestCase
             $got = (array) ($there->results()[$key]->si() ?: $there->results()[$key]->value);
             self::assertCount(\count($expected), $got);
             foreach ($expected as $i => $value) {
-                \is_float($value) ? self::assertEqualsWithDelta($value, $got[$i], 1e-8 * abs($value) + 1e-13, $key) : self::assertSame($value, $got[$i], $key);
+                \is_float($value)
+                    ? self::assertEqualsWithDelta($value, $got[$i], 1e-8 * abs($value) + 1e-13, $key)
+                    : self::assertSame($value, $got[$i], $key);
             }
         }
     }
@@ -57,7 +68,9 @@ final class UnitsDoNotMatterTest extends TestCase
 
     private static function inOtherUnits(string $text): string
     {
-        return (string) preg_replace_callback('~(?<![\w.])(-?\d+(?:\.\d+)?) ?([a-zA-Z·/0-9]*[a-zA-Z0-9·])(?![\w])~u', static function (array $found): string {
+        return (string) preg_replace_callback('~(?<![\w.])(-?\d+(?:\.\d+)?) ?([a-zA-Z·/0-9]*[a-zA-Z0-9·])(?![\w])~u', static function (
+            array $found,
+        ): string {
             [$all, $value, $unit] = $found;
             if ('C' === $unit) {
                 return \sprintf('%.9F F', (float) $value * 1.8 + 32);

@@ -27,8 +27,18 @@ final class ComplaintFitTest extends TestCase
         $all = ['cold-idle', 'cold-working', 'hot-idle', 'hot-working'];
         yield 'exactly there' => [WearPattern::HotIdle, ['hot-idle'], true, 'felt hot at idle, exactly where'];
         yield 'hot at any speed' => [WearPattern::Hot, ['hot-idle', 'hot-working'], true, 'hot at idle and hot at working speed'];
-        yield 'fails more than is felt' => [WearPattern::Hot, ['hot-idle'], true, 'should also fail hot at working speed. Ask whether it does'];
-        yield 'felt more than it fails' => [WearPattern::HotIdle, ['hot-idle', 'cold-idle'], false, 'only a part: hot at idle. It is also felt cold at idle'];
+        yield 'fails more than is felt' => [
+            WearPattern::Hot,
+            ['hot-idle'],
+            true,
+            'should also fail hot at working speed. Ask whether it does',
+        ];
+        yield 'felt more than it fails' => [
+            WearPattern::HotIdle,
+            ['hot-idle', 'cold-idle'],
+            false,
+            'only a part: hot at idle. It is also felt cold at idle',
+        ];
         yield 'felt elsewhere' => [WearPattern::HotIdle, ['cold-working'], false, 'Look for a second cause'];
         yield 'good clearances' => [WearPattern::Never, $all, false, 'does not explain it. Look elsewhere'];
         yield 'always' => [WearPattern::Always, $all, true, 'it is felt always'];

@@ -22,11 +22,22 @@ final class ReadingVerdictTest extends TestCase
     }
 
     /** @param non-empty-list<float> $readings */
-    private static function judge(array $readings, ?float $new, ?float $min, ?float $max, float $resolution = 0.0, ?float $expanded = null, ?float $zero = null): Assessment
-    {
+    private static function judge(
+        array $readings,
+        ?float $new,
+        ?float $min,
+        ?float $max,
+        float $resolution = 0.0,
+        ?float $expanded = null,
+        ?float $zero = null,
+    ): Assessment {
         $quantity = static fn (?float $value): ?Quantity => null === $value ? null : self::mm($value);
 
-        return (new ReadingVerdict())->judge(array_map(self::mm(...), $readings), new Limits($quantity($new), $quantity($min), $quantity($max)), new Gauging(self::mm($resolution), $quantity($expanded), $quantity($zero)));
+        return (new ReadingVerdict())->judge(
+            array_map(self::mm(...), $readings),
+            new Limits($quantity($new), $quantity($min), $quantity($max)),
+            new Gauging(self::mm($resolution), $quantity($expanded), $quantity($zero)),
+        );
     }
 
     public function testUncertaintyOfOneReadingComesFromTheGauge(): void

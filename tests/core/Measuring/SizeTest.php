@@ -45,7 +45,10 @@ final class SizeTest extends TestCase
     public function testASizeWorkedOutIsJudgedWithTheNormalGuardBand(): void
     {
         $limits = new Limits(self::mm(0.06), null, self::mm(0.11));
-        $judge = static fn (float $mm, float $u): Verdict => (new ReadingVerdict())->judgeSize(new Size($mm * 1e-3, $u * 1e-3), $limits)->verdict;
+        $judge = static fn (float $mm, float $u): Verdict => (new ReadingVerdict())->judgeSize(
+            new Size($mm * 1e-3, $u * 1e-3),
+            $limits,
+        )->verdict;
         // 1.6449 · 0.005 = 0.0082 mm.
         self::assertSame(Verdict::Within, $judge(0.1017, 0.005));
         self::assertSame(Verdict::Undecided, $judge(0.1019, 0.005));
@@ -62,7 +65,12 @@ final class SizeTest extends TestCase
     {
         // U = 2·√(0.003² + 0.004²) = 0.01 mm.
         self::assertEqualsWithDelta(0.8, (new Size(1.008e-3, 0.003e-3))->en(new Size(1.0e-3, 0.004e-3)), 1e-9);
-        self::assertEqualsWithDelta((new Size(2.0, 0.3))->en(new Size(1.0, 0.4)), (new Size(1.0, 0.4))->en(new Size(2.0, 0.3)), 1e-15, 'whichever comes first');
+        self::assertEqualsWithDelta(
+            (new Size(2.0, 0.3))->en(new Size(1.0, 0.4)),
+            (new Size(1.0, 0.4))->en(new Size(2.0, 0.3)),
+            1e-15,
+            'whichever comes first',
+        );
         self::assertNull((new Size(1.0, 0.0))->en(new Size(2.0, 0.0)));
     }
 
@@ -74,7 +82,10 @@ final class SizeTest extends TestCase
         self::assertEqualsWithDelta([10.0, 9.95, 10.1], [$both->new?->in('mm'), $both->min?->in('mm'), $both->max?->in('mm')], 1e-9);
         self::assertTrue($b->and($a)->sameAs($both), 'in either order');
         self::assertFalse($a->sameAs($b));
-        self::assertTrue($a->sameAs(new Limits(null, Quantity::parse('9900 um', Dimension::Length), null)), 'the size when new draws no line');
+        self::assertTrue(
+            $a->sameAs(new Limits(null, Quantity::parse('9900 um', Dimension::Length), null)),
+            'the size when new draws no line',
+        );
         $this->expectException(\DomainException::class);
         $a->and(new Limits(null, null, self::mm(9.8)));
     }

@@ -30,7 +30,14 @@ final class Drawn
         [$sin, $cos] = [sin(deg2rad($degrees)), cos(deg2rad($degrees))];
 
         // Across a line that rises to the right at the angle: x·sin + y·cos, y running down.
-        return self::of(240, 240, static fn (int $x, int $y): float => 150 - 70 * max(0, cos(2 * \M_PI * ($x * $sin + $y * $cos) / $every)) + $noise * (mt_rand(0, 200) / 100 - 1));
+        return self::of(
+            240,
+            240,
+            static fn (int $x, int $y): float => 150 - 70 * max(
+                0,
+                cos(2 * \M_PI * ($x * $sin + $y * $cos) / $every),
+            ) + $noise * (mt_rand(0, 200) / 100 - 1),
+        );
     }
 
     /** Our card lying in a plane that is seen at a slant, on a grey mat; `$inverse` takes a pixel to its place in mm. */
@@ -55,6 +62,11 @@ final class Drawn
     /** @return list<Point> */
     public static function whole(Raster $picture): array
     {
-        return [new Point(2, 2), new Point($picture->width - 3, 2), new Point($picture->width - 3, $picture->height - 3), new Point(2, $picture->height - 3)];
+        return [
+            new Point(2, 2),
+            new Point($picture->width - 3, 2),
+            new Point($picture->width - 3, $picture->height - 3),
+            new Point(2, $picture->height - 3),
+        ];
     }
 }

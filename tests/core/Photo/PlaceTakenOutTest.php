@@ -15,7 +15,12 @@ final class PlaceTakenOutTest extends TestCase
     private static function file(string $order): string
     {
         [$short, $long] = 'II' === $order ? ['v', 'V'] : ['n', 'N'];
-        $entry = static fn (int $tag, int $type, int $count, string $value): string => pack($short.'2', $tag, $type).pack($long, $count).str_pad($value, 4, "\0");
+        $entry = static fn (
+            int $tag,
+            int $type,
+            int $count,
+            string $value,
+        ): string => pack($short.'2', $tag, $type).pack($long, $count).str_pad($value, 4, "\0");
         $tiff = $order.pack($short, 42).pack($long, 8)
             // The first directory at 8: the orientation, the pointer to the GPS directory at 38, and no next one.
             .pack($short, 2).$entry(0x0112, 3, 1, pack($short, 6)).$entry(0x8825, 4, 1, pack($long, 38)).pack($long, 0)

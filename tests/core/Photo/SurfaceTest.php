@@ -39,7 +39,13 @@ final class SurfaceTest extends TestCase
 
     public function testASmoothFaceSaysNothing(): void
     {
-        foreach ([static fn (): float => 140, static fn (int $x, int $y): float => 100 + $x / 4 + $y / 8, static fn (int $x, int $y): float => 140 + ($x * 7 + $y * 13) % 3] as $light) {
+        foreach (
+            [
+                static fn (): float => 140,
+                static fn (int $x, int $y): float => 100 + $x / 4 + $y / 8,
+                static fn (int $x, int $y): float => 140 + ($x * 7 + $y * 13) % 3,
+            ] as $light
+        ) {
             $picture = Drawn::of(200, 200, $light);
             $surface = Surface::of($picture, Drawn::whole($picture));
             self::assertTrue($surface->isSmooth);
@@ -103,7 +109,15 @@ final class SurfaceTest extends TestCase
         $soft = Drawn::of(480, 360, static fn (int $x, int $y): float => 125 + 65 * sin($x / 18) * sin($y / 18));
         $dark = new Raster(480, 360, strtr($sharp->bytes, [\chr(190) => \chr(40), \chr(60) => \chr(4)]));
         $burnt = Drawn::of(480, 360, static fn (int $x, int $y): float => $x < 200 ? 255 : (0 === $x % 8 ? 40 : 160));
-        foreach ([['blurred', $soft, 4000, false], ['too dark', $dark, 4000, false], ['42 % of it is burnt out', $burnt, 4000, false], ['small (640 pixels)', $sharp, 640, false], ['A scale is asked for here', $sharp, 4000, true]] as [$words, $picture, $size, $asked]) {
+        foreach (
+            [
+                ['blurred', $soft, 4000, false],
+                ['too dark', $dark, 4000, false],
+                ['42 % of it is burnt out', $burnt, 4000, false],
+                ['small (640 pixels)', $sharp, 640, false],
+                ['A scale is asked for here', $sharp, 4000, true],
+            ] as [$words, $picture, $size, $asked]
+        ) {
             $hints = PhotoQuality::of($picture, $size, $asked)->hints;
             self::assertCount(1, $hints, $words);
             self::assertStringContainsString($words, $hints[0]);
@@ -115,7 +129,10 @@ final class SurfaceTest extends TestCase
     {
         // Left half red, right half blue; the region lies in the right one.
         $picture = new Raster(100, 40, str_repeat(str_repeat("\xc8\x0a\x0a", 50).str_repeat("\x0a\x0a\xc8", 50), 40), 3);
-        self::assertSame([10.0, 10.0, 200.0], Surface::meanColour($picture, [new Point(60, 5), new Point(95, 5), new Point(95, 35), new Point(60, 35)]));
+        self::assertSame(
+            [10.0, 10.0, 200.0],
+            Surface::meanColour($picture, [new Point(60, 5), new Point(95, 5), new Point(95, 35), new Point(60, 35)]),
+        );
         $this->expectExceptionMessage('too small');
         Surface::meanColour($picture, [new Point(60.2, 5.2), new Point(60.4, 5.2), new Point(60.4, 5.4)]);
     }

@@ -56,14 +56,21 @@ final class TargetFinderTest extends TestCase
             self::assertLessThan(0.35, $target->middles[$i]->to(new Point($x, $y)), 'square '.$i);
         }
         $plane = $target->plane();
-        $length = $plane->place(new Point(...self::seen(-5, 30, $turn, $tilt)))->to($plane->place(new Point(...self::seen(65, 30, $turn, $tilt))));
+        $length = $plane->place(new Point(...self::seen(-5, 30, $turn, $tilt)))->to(
+            $plane->place(new Point(...self::seen(65, 30, $turn, $tilt)))
+        );
         self::assertEqualsWithDelta(70.0, $length, 0.35, 'half a percent of a length across the card');
     }
 
     public function testWhereNoCardIsNoneIsFound(): void
     {
         self::assertNull((new TargetFinder())->find(Drawn::scratches(30, 12)));
-        self::assertNull((new TargetFinder())->find(Drawn::of(200, 150, static fn (int $x, int $y): float => 0 === intdiv($x, 9) % 2 ^ intdiv($y, 9) % 2 ? 220 : 30)), 'squares of another kind');
+        self::assertNull(
+            (new TargetFinder())->find(
+                Drawn::of(200, 150, static fn (int $x, int $y): float => 0 === intdiv($x, 9) % 2 ^ intdiv($y, 9) % 2 ? 220 : 30)
+            ),
+            'squares of another kind',
+        );
     }
 
     public function testACardOfWhichASquareIsHiddenIsNotGuessed(): void

@@ -15,15 +15,36 @@ final class WantedAndInHandTest extends TestCase
     public function testAGoodPartIsWantedAsFoundOnly(): void
     {
         self::assertSame(['as found'], Wanted::ofPart(SmallBook::with(), 'barrel', [], [], static fn (): bool => false));
-        self::assertSame([], Wanted::ofPart(SmallBook::with(), 'barrel', [['place' => 'barrel/bore', 'grade' => 1, 'name' => 'Polishing', 'shown' => false]], ['as-found' => true], static fn (): bool => false));
+        self::assertSame(
+            [],
+            Wanted::ofPart(
+                SmallBook::with(),
+                'barrel',
+                [['place' => 'barrel/bore', 'grade' => 1, 'name' => 'Polishing', 'shown' => false]],
+                ['as-found' => true],
+                static fn (): bool => false,
+            ),
+        );
     }
 
     public function testADamagedFaceIsWantedCleanedCloseUpAndWithItsMate(): void
     {
         $scored = [['place' => 'barrel/bore', 'grade' => 3, 'name' => 'Scoring', 'shown' => false]];
-        self::assertSame(['cleaned', 'its mate, plunger', 'close up and marked: scoring, grade 3'], Wanted::ofPart(SmallBook::with(), 'barrel', $scored, ['as-found' => true], static fn (): bool => false));
+        self::assertSame(
+            ['cleaned', 'its mate, plunger', 'close up and marked: scoring, grade 3'],
+            Wanted::ofPart(SmallBook::with(), 'barrel', $scored, ['as-found' => true], static fn (): bool => false),
+        );
         $scored[0]['shown'] = true;
-        self::assertSame([], Wanted::ofPart(SmallBook::with(), 'barrel', $scored, ['as-found' => true, 'cleaned' => true], static fn (string $part): bool => 'plunger' === $part));
+        self::assertSame(
+            [],
+            Wanted::ofPart(
+                SmallBook::with(),
+                'barrel',
+                $scored,
+                ['as-found' => true, 'cleaned' => true],
+                static fn (string $part): bool => 'plunger' === $part,
+            ),
+        );
     }
 
     public function testAScaleIsAskedForWhereDamageIsSeenClean(): void
@@ -56,6 +77,9 @@ final class WantedAndInHandTest extends TestCase
     {
         $stroke = array_map(static fn (int $i): array => [$i / 100, 0.5 + 0.0005 * ($i % 2)], range(0, 50));
         self::assertCount(2, Stroke::simplified($stroke));
-        self::assertSame([[0.0, 0.0], [0.5, 0.0], [0.5, 0.5]], Stroke::simplified([[0.0, 0.0], [0.2, 0.0], [0.5, 0.0], [0.5, 0.2], [0.5, 0.5]]));
+        self::assertSame(
+            [[0.0, 0.0], [0.5, 0.0], [0.5, 0.5]],
+            Stroke::simplified([[0.0, 0.0], [0.2, 0.0], [0.5, 0.0], [0.5, 0.2], [0.5, 0.5]]),
+        );
     }
 }

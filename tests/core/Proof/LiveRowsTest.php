@@ -21,7 +21,11 @@ final class LiveRowsTest extends TestCase
         self::assertSame("2.0,40,70\n2.1,44,72\n", LiveRows::body(self::HEAD."\r\n2.0,40,70\r\n2.1,44,72\r\n"));
         [$point] = LiveRows::points($rows, 1.0);
         // The middle of 2.0 and 2.1 s, counted from 1.0 s; 42 L/min is 0.0007 m³/s.
-        self::assertEqualsWithDelta([1.05, 0.0007, 40 / 60000, 44 / 60000], [$point['t'], $point['mean']['flow'], $point['low']['flow'], $point['high']['flow']], 1e-12);
+        self::assertEqualsWithDelta(
+            [1.05, 0.0007, 40 / 60000, 44 / 60000],
+            [$point['t'], $point['mean']['flow'], $point['low']['flow'], $point['high']['flow']],
+            1e-12,
+        );
         self::assertCount(1, LiveRows::after(self::HEAD."\n9,1,1\n", '', 0.0)->times, 'one row is a lot');
     }
 
@@ -45,7 +49,15 @@ final class LiveRowsTest extends TestCase
 
     public function testALongRunIsThinnedWithoutLosingItsPeaks(): void
     {
-        $points = array_map(static fn (int $i): array => ['t' => (float) $i, 'low' => ['flow' => 1.0 * $i], 'high' => ['flow' => 777 === $i ? 5000.0 : 1.0 * $i], 'mean' => ['flow' => 1.0 * $i]], range(0, 999));
+        $points = array_map(
+            static fn (int $i): array => [
+                't' => (float) $i,
+                'low' => ['flow' => 1.0 * $i],
+                'high' => ['flow' => 777 === $i ? 5000.0 : 1.0 * $i],
+                'mean' => ['flow' => 1.0 * $i],
+            ],
+            range(0, 999),
+        );
         $thin = LiveRows::thinned($points, 100);
         self::assertCount(100, $thin);
         self::assertSame(['t' => 4.5, 'low' => ['flow' => 0.0], 'high' => ['flow' => 9.0], 'mean' => ['flow' => 4.5]], $thin[0]);

@@ -19,9 +19,21 @@ use PHPUnit\Framework\TestCase;
 final class ProofReadingTest extends TestCase
 {
     /** @param array<string, float> $u */
-    private static function judge(ProofRead $read, string $typed, string $speed = '', array $u = [], string $displacement = '28 cc/rev'): ProofReading
-    {
-        return ProofReading::of($read, $typed, $speed, '' === $displacement ? null : Quantity::parse($displacement, Dimension::Displacement), $u, new FigureRegistry());
+    private static function judge(
+        ProofRead $read,
+        string $typed,
+        string $speed = '',
+        array $u = [],
+        string $displacement = '28 cc/rev',
+    ): ProofReading {
+        return ProofReading::of(
+            $read,
+            $typed,
+            $speed,
+            '' === $displacement ? null : Quantity::parse($displacement, Dimension::Displacement),
+            $u,
+            new FigureRegistry(),
+        );
     }
 
     private static function pressure(): ProofRead
@@ -34,7 +46,11 @@ final class ProofReadingTest extends TestCase
         return new ProofRead('Flow at 100 bar', 'flow', '92 %', '', true, [], true);
     }
 
-    /** @return iterable<string, array{ProofRead, string, string, array<string, float>, Verdict}> by hand: the guard is 1.645·u, u = U/2 with the step's a/√12 */
+    /**
+     * @return iterable<string, array{
+     *     ProofRead, string, string, array<string, float>, Verdict,
+     * }> by hand: the guard is 1.645·u, u = U/2 with the step's a/√12
+     */
     public static function rows(): iterable
     {
         yield 'well above' => [self::pressure(), '4.6 bar', '', [], Verdict::Within];
@@ -50,7 +66,15 @@ final class ProofReadingTest extends TestCase
         yield 'at another speed' => [self::flow(), '26.0 L/min', '1000 rpm', [], Verdict::Within];
         yield 'not above' => [new ProofRead('Body', 'temperature', '', '80 C', false, [], true), '86 C', '', [], Verdict::Outside];
         // 100 bar times 76.5 L/min is 12.75 kW, over 0.85 is 15 kW; at 200 bar 38.3 L/min.
-        $curve = new ProofRead('Curve', '', '', '', false, ['power' => '15 kW', 'overall' => '85 %', 'tolerance' => '5 %', 'regulates-from' => '90 bar'], true);
+        $curve = new ProofRead(
+            'Curve',
+            '',
+            '',
+            '',
+            false,
+            ['power' => '15 kW', 'overall' => '85 %', 'tolerance' => '5 %', 'regulates-from' => '90 bar'],
+            true,
+        );
         yield 'on its curve' => [$curve, '60 bar@80 lpm;100 bar@76.5 lpm;200 bar@38.3 lpm', '', [], Verdict::Within];
         yield 'off its curve' => [$curve, '100 bar@76.5 lpm;200 bar@44 lpm', '', [], Verdict::Outside];
     }
@@ -64,9 +88,24 @@ final class ProofReadingTest extends TestCase
 
     public function testItSaysWhatWasAskedAndWhatCameOut(): void
     {
-        self::assertSame('Flow at 100 bar: 39.5 L/min at 1500 rpm is 94.0 %, at least 92 % of displacement times speed asked: held.', self::judge(self::flow(), '39.5 L/min', '1500 rpm')->says);
-        self::assertStringContainsString('not held at point 2', self::judge(new ProofRead('Curve', '', '', '', false, ['power' => '15 kW', 'overall' => '85 %', 'tolerance' => '5 %'], true), '100 bar@76.5 lpm;200 bar@44 lpm')->says);
-        foreach ([[self::pressure(), '4.6', '', 'Hot at idle: '], [self::flow(), '39 L/min', '', 'Flow at 100 bar: '], [self::flow(), '39 L/min', '0 rpm', 'At which speed']] as [$read, $typed, $speed, $says]) {
+        self::assertSame(
+            'Flow at 100 bar: 39.5 L/min at 1500 rpm is 94.0 %, at least 92 % of displacement times speed asked: held.',
+            self::judge(self::flow(), '39.5 L/min', '1500 rpm')->says,
+        );
+        self::assertStringContainsString(
+            'not held at point 2',
+            self::judge(
+                new ProofRead('Curve', '', '', '', false, ['power' => '15 kW', 'overall' => '85 %', 'tolerance' => '5 %'], true),
+                '100 bar@76.5 lpm;200 bar@44 lpm',
+            )->says,
+        );
+        foreach (
+            [
+                [self::pressure(), '4.6', '', 'Hot at idle: '],
+                [self::flow(), '39 L/min', '', 'Flow at 100 bar: '],
+                [self::flow(), '39 L/min', '0 rpm', 'At which speed'],
+            ] as [$read, $typed, $speed, $says]
+        ) {
             try {
                 self::judge($read, $typed, $speed);
                 self::fail($typed);
@@ -97,7 +136,10 @@ final class ProofReadingTest extends TestCase
                 ProofEntry::goesOut($checks, $stop, $open, $despite);
                 self::fail('It went out.');
             } catch (\DomainException $error) {
-                self::assertStringContainsString($open > 0 ? '2 steps of the proof are not passed' : 'what the user is to check', $error->getMessage());
+                self::assertStringContainsString(
+                    $open > 0 ? '2 steps of the proof are not passed' : 'what the user is to check',
+                    $error->getMessage(),
+                );
             }
         }
     }

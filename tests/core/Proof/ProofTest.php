@@ -22,7 +22,10 @@ final class ProofTest extends TestCase
             /** @var array<string, mixed> $content */
             $content = Yaml::parseFile(__DIR__.'/../../../books/'.$key.'.yaml');
             $books = (new BookTypes($content))->books();
-            $plan = ProofPlan::of((new BookFactory())->book(array_values($books)[0]), [['name' => 'Low flow', 'conditions' => 'only hot after 20 min, at idle']]);
+            $plan = ProofPlan::of(
+                (new BookFactory())->book(array_values($books)[0]),
+                [['name' => 'Low flow', 'conditions' => 'only hot after 20 min, at idle']],
+            );
             self::assertMatchesRegularExpression('/direction|bump/i', $plan[0]->title, $key);
             $last = $plan[\count($plan) - 1];
             self::assertTrue($last->complaint);
@@ -33,8 +36,10 @@ final class ProofTest extends TestCase
     public function testTheWordsOfTheBookSayHowLongItLasts(): void
     {
         foreach ([
-            'One hour at three quarters of its pressure' => 60, 'Half an hour of work, then up the ramp again' => 30, 'No load, five minutes' => 5, 'Stop with the line under vacuum, ten minutes' => 10, 'Overnight on paper' => 480,
-            'Head with the outlet shut for ten seconds, then three points' => 0, 'Flow at 540 rpm and 5 bar' => 0, 'A bump start' => 0, 'Level after 100 km' => 0,
+            'One hour at three quarters of its pressure' => 60, 'Half an hour of work, then up the ramp again' => 30,
+            'No load, five minutes' => 5, 'Stop with the line under vacuum, ten minutes' => 10, 'Overnight on paper' => 480,
+            'Head with the outlet shut for ten seconds, then three points' => 0, 'Flow at 540 rpm and 5 bar' => 0,
+            'A bump start' => 0, 'Level after 100 km' => 0,
         ] as $step => $minutes) {
             self::assertSame($minutes, ProofPlan::minutes($step), $step);
         }
@@ -55,7 +60,14 @@ final class ProofTest extends TestCase
         $soak = new ProofItem('book-1', 'No load, five minutes', 'Quiet', minutes: 5);
         $begun = new Soak(new \DateTimeImmutable('2026-03-02 09:00:00'), 5);
         foreach ([
-            [new ProofItem('book-0', 'Direction of rotation', 'As the arrow'), $begun, ProofEntry::PASSED, 'quiet', '09:05', 'First: direction of rotation'],
+            [
+                new ProofItem('book-0', 'Direction of rotation', 'As the arrow'),
+                $begun,
+                ProofEntry::PASSED,
+                'quiet',
+                '09:05',
+                'First: direction of rotation',
+            ],
             [null, null, ProofEntry::PASSED, 'quiet', '09:05', 'start its clock first'],
             [null, $begun, ProofEntry::PASSED, 'quiet', '09:04', '4 of 5 min have passed; it is over at 09:05'],
             [null, $begun, ProofEntry::PASSED, ' ', '09:05', 'What was read, or seen?'],
@@ -77,7 +89,13 @@ final class ProofTest extends TestCase
     {
         $flow = new ProofItem('book-1', 'Flow against pressure, hot', '95 % of displacement times speed');
         self::assertStringContainsString('Leakage inside', implode(' ', $flow->missPointsTo()));
-        self::assertStringContainsString('indexed for the other direction', (new ProofItem('book-0', 'Direction of rotation', 'As the arrow says'))->missPointsTo()[0]);
-        self::assertStringContainsString('Back to the chain', implode(' ', (new ProofItem('x', 'Rinsed with fresh water', 'Clear'))->missPointsTo()));
+        self::assertStringContainsString(
+            'indexed for the other direction',
+            (new ProofItem('book-0', 'Direction of rotation', 'As the arrow says'))->missPointsTo()[0],
+        );
+        self::assertStringContainsString(
+            'Back to the chain',
+            implode(' ', (new ProofItem('x', 'Rinsed with fresh water', 'Clear'))->missPointsTo()),
+        );
     }
 }

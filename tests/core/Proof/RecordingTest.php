@@ -18,7 +18,9 @@ final class RecordingTest extends TestCase
 {
     public function testUnitsAreThoseOfTheHead(): void
     {
-        $read = Recording::read("time [s],flow [L/min],pressure [psi],temperature [°F],speed [rpm]\n0,60,1000,212,1500\n0.1,30,2000,32,3000\n");
+        $read = Recording::read(
+            "time [s],flow [L/min],pressure [psi],temperature [°F],speed [rpm]\n0,60,1000,212,1500\n0.1,30,2000,32,3000\n"
+        );
         // 60 L/min = 0.001 m³/s; 1000 psi = 6 894 757 Pa; 212 °F = 100 °C; 1500 rpm = 25 rev/s.
         self::assertEqualsWithDelta(0.001, $read->values['flow'][0], 1e-12);
         self::assertEqualsWithDelta(6894757.293, $read->values['pressure'][0], 0.01);
@@ -70,20 +72,57 @@ final class RecordingTest extends TestCase
         }
         $drawn = Recording::read($rows)->drawn(600);
         self::assertLessThanOrEqual(600, \count($drawn));
-        self::assertEqualsWithDelta(212e5, max(0.0, ...array_map(static fn (array $point): float => $point['high']['pressure'], $drawn)), 1.0, 'one row in 72 000 is still seen');
+        self::assertEqualsWithDelta(
+            212e5,
+            max(0.0, ...array_map(static fn (array $point): float => $point['high']['pressure'], $drawn)),
+            1.0,
+            'one row in 72 000 is still seen',
+        );
     }
 
     /** 28.7 cc/rev at 1500 rpm without leak paths is 43.05 L/min. */
     public function testAGoodPumpLiesInTheBandAndALeakingOneFallsOutOfItWarm(): void
     {
-        $pump = new WornPump(28.7e-6, [[LeakPath::slot(Quantity::parse('40 mm', Dimension::Length), Quantity::parse('0.02 mm', Dimension::Length), Quantity::parse('9 mm', Dimension::Length)), 1]]);
+        $pump = new WornPump(
+            28.7e-6,
+            [
+                [
+                    LeakPath::slot(
+                        Quantity::parse('40 mm', Dimension::Length),
+                        Quantity::parse('0.02 mm', Dimension::Length),
+                        Quantity::parse('9 mm', Dimension::Length),
+                    ),
+                    1,
+                ],
+            ],
+        );
         $expected = new ExpectedFlow($pump, new Oil(46e-6, 6.8e-6, 870.0));
-        self::assertEqualsWithDelta(43.05 / 60000, (new ExpectedFlow(new WornPump(28.7e-6, []), new Oil(46e-6, 6.8e-6, 870.0)))->at(140e5, 25.0, 50.0), 1e-9);
-        $run = static fn (float $share): array => array_map(static fn (int $i): array => ['t' => (float) $i, 'low' => [], 'high' => [], 'mean' => ['pressure' => 140e5, 'speed' => 25.0, 'temperature' => 30.0 + $i, 'flow' => $expected->at(140e5, 25.0, 30.0 + $i) * ($i > 40 ? $share : 1.0)]], range(0, 60));
+        self::assertEqualsWithDelta(
+            43.05 / 60000,
+            (new ExpectedFlow(new WornPump(28.7e-6, []), new Oil(46e-6, 6.8e-6, 870.0)))->at(140e5, 25.0, 50.0),
+            1e-9,
+        );
+        $run = static fn (float $share): array => array_map(
+            static fn (int $i): array => [
+                't' => (float) $i,
+                'low' => [],
+                'high' => [],
+                'mean' => [
+                    'pressure' => 140e5,
+                    'speed' => 25.0,
+                    'temperature' => 30.0 + $i,
+                    'flow' => $expected->at(140e5, 25.0, 30.0 + $i) * ($i > 40 ? $share : 1.0),
+                ],
+            ],
+            range(0, 60),
+        );
         self::assertTrue($expected->judge($run(0.97))['passed'] ?? false, 'three per cent short is within the band');
         $bad = $expected->judge($run(0.80));
         self::assertSame([false, true], [$bad['passed'] ?? true, $bad['warm'] ?? false]);
         self::assertEqualsWithDelta(0.2, $bad['short'] ?? 0.0, 1e-9);
-        self::assertNull($expected->judge([['t' => 0.0, 'low' => [], 'high' => [], 'mean' => ['flow' => 1.0]]]), 'without a pressure nothing can be told');
+        self::assertNull(
+            $expected->judge([['t' => 0.0, 'low' => [], 'high' => [], 'mean' => ['flow' => 1.0]]]),
+            'without a pressure nothing can be told',
+        );
     }
 }

@@ -59,7 +59,10 @@ final class BareNumberTest extends TestCase
     public function testWhatWasStoredBeforeIsLeftOutAndTheRestIsShown(): void
     {
         $good = ['t' => 1.0, 'low' => ['flow' => 1.0], 'high' => ['flow' => 2.0], 'mean' => ['flow' => 1.5]];
-        self::assertSame([$good], LiveRows::readable([$good, ['t' => 1e308] + $good, ['high' => ['flow' => 1e308]] + $good, 'torn', ['t' => 2.0]]));
+        self::assertSame(
+            [$good],
+            LiveRows::readable([$good, ['t' => 1e308] + $good, ['high' => ['flow' => 1e308]] + $good, 'torn', ['t' => 2.0]]),
+        );
     }
 
     public function testASizeBeyondMeasureIsRefused(): void

@@ -29,7 +29,12 @@ final class AsBuiltTest extends TestCase
             }
         };
 
-        return new AsBuilt((new BookFactory())->book((array) Yaml::parseFile(__DIR__.'/../../../books/external-gear-pump.yaml')), $found, $plays, $renewed);
+        return new AsBuilt(
+            (new BookFactory())->book((array) Yaml::parseFile(__DIR__.'/../../../books/external-gear-pump.yaml')),
+            $found,
+            $plays,
+            $renewed,
+        );
     }
 
     public function testAPlayOfTheBuildTakesThePlaceOfWhatWasFound(): void
@@ -44,10 +49,16 @@ final class AsBuiltTest extends TestCase
     {
         self::assertEqualsWithDelta(0.1e-3, self::built([], [])->known('drive-gear/journal')?->si, 1e-12);
         self::assertNull(self::built([], ['drive-gear'])->known('drive-gear/journal'));
-        self::assertNull(Expression::of('front-bushes/bore - drive-gear/journal / 2')->text(self::built([], ['front-bushes'])), 'one of the two is enough');
+        self::assertNull(
+            Expression::of('front-bushes/bore - drive-gear/journal / 2')->text(self::built([], ['front-bushes'])),
+            'one of the two is enough',
+        );
         // The side clearance is worked out from depth, blocks and gear: with a new block nothing is known of it.
         self::assertNull(self::built([], ['front-block'])->known('body/side-clearance'));
         self::assertFalse(self::built([], [])->isRead('body/side-clearance'));
-        self::assertNull(self::built(['body/side-clearance' => ['about right']], ['body'])->known('body/side-clearance'), 'what cannot be read counts as not read');
+        self::assertNull(
+            self::built(['body/side-clearance' => ['about right']], ['body'])->known('body/side-clearance'),
+            'what cannot be read counts as not read',
+        );
     }
 }

@@ -14,7 +14,12 @@ use PHPUnit\Framework\TestCase;
 /** What somebody signs of a step of the build: done, stopped, or not yet to be signed. */
 final class BuildAnswerTest extends TestCase
 {
-    private const FACING = ['part' => 'block', 'right' => 'Relief side toward the pressure port.', 'see' => '', 'wrong' => 'It pumps nothing.'];
+    private const FACING = [
+        'part' => 'block',
+        'right' => 'Relief side toward the pressure port.',
+        'see' => '',
+        'wrong' => 'It pumps nothing.',
+    ];
 
     /** @param array<string, mixed> $typed */
     private static function answer(BuildStep $step, array $typed, bool $photo = false): BuildAnswer
@@ -51,7 +56,13 @@ final class BuildAnswerTest extends TestCase
 
     public function testAPairIsTickedAndSignedWithAPicture(): void
     {
-        $fit = new BuildStep('fit-barrel', BuildKind::Fit, 'Barrel in', parts: ['barrel'], mates: ['Each piston in its bore, by its number.']);
+        $fit = new BuildStep(
+            'fit-barrel',
+            BuildKind::Fit,
+            'Barrel in',
+            parts: ['barrel'],
+            mates: ['Each piston in its bore, by its number.'],
+        );
         $this->refused('Each piston in its bore', $fit, []);
         $this->refused('a pair are signed with a picture', $fit, ['mates' => ['0']]);
         self::assertTrue(self::answer($fit, ['mates' => ['0']], true)->done);
@@ -94,7 +105,10 @@ final class BuildAnswerTest extends TestCase
         $this->refused('Round 2 is not ticked', $torque, ['torque' => '45 N·m', 'rounds' => ['1']]);
         // 33.2 ft·lb · 1.3558 N·m = 45.01 N·m.
         self::assertTrue(self::answer($torque, ['torque' => '33.2 ft·lb', 'rounds' => ['1', '2']])->done);
-        self::assertStringContainsString('the book says 45 N·m', self::answer($torque, ['torque' => '54 N·m', 'rounds' => ['1', '2']])->says[0]);
+        self::assertStringContainsString(
+            'the book says 45 N·m',
+            self::answer($torque, ['torque' => '54 N·m', 'rounds' => ['1', '2']])->says[0],
+        );
     }
 
     public function testACatchBeforeTheFastenersAndOneAfterThemMeanTwoThings(): void

@@ -57,7 +57,11 @@ final class BuildTest extends TestCase
             $kinds = array_map(static fn (BuildStep $step): string => $step->key.':'.$step->kind->value, BuildSheet::of(self::book($key)));
             $torques = array_keys(array_filter($kinds, static fn (string $one): bool => str_ends_with($one, ':torque')));
             $first = $torques[0] ?? self::fail("$key tightens nothing.");
-            self::assertSame(['turn-before:turn', 'turn-after:turn'], [$kinds[$first - 1], $kinds[$torques[\count($torques) - 1] + 1]], $key);
+            self::assertSame(
+                ['turn-before:turn', 'turn-after:turn'],
+                [$kinds[$first - 1], $kinds[$torques[\count($torques) - 1] + 1]],
+                $key,
+            );
         }
     }
 
@@ -72,7 +76,12 @@ final class BuildTest extends TestCase
 
     public function testTorqueHasItsFastenersAndItsRounds(): void
     {
-        $steps = array_values(array_filter(BuildSheet::of(self::book('external-gear-pump')), static fn (BuildStep $step): bool => BuildKind::Torque === $step->kind));
+        $steps = array_values(
+            array_filter(
+                BuildSheet::of(self::book('external-gear-pump')),
+                static fn (BuildStep $step): bool => BuildKind::Torque === $step->kind,
+            )
+        );
         self::assertSame([4, 2], [$steps[0]->fasteners, $steps[0]->rounds]);
     }
 
@@ -98,7 +107,11 @@ final class BuildTest extends TestCase
         self::assertEqualsWithDelta([0.0015], $check->pick, 1e-12);
         self::assertEqualsWithDelta(0.00012, $check->with, 1e-12);
         self::assertStringContainsString('Lay in 1.50 mm: then it is 0.12 mm.', implode(' ', $check->advice($window, self::mm(...))));
-        self::assertSame([1.5], self::found('shims', 'shim-pick', 'measured=0.42mm', 'present=1.2mm', 'low=0.1mm', 'high=0.2mm', 'stock=1.4mmx*;1.5mmx*'), 'the figure chooses the same');
+        self::assertSame(
+            [1.5],
+            self::found('shims', 'shim-pick', 'measured=0.42mm', 'present=1.2mm', 'low=0.1mm', 'high=0.2mm', 'stock=1.4mmx*;1.5mmx*'),
+            'the figure chooses the same',
+        );
     }
 
     public function testAShimThatIsNotOnTheShelfIsSaid(): void
@@ -113,6 +126,9 @@ final class BuildTest extends TestCase
     public function testTooTightIsToldFromTooLoose(): void
     {
         $window = new Window(0.0001, 0.0002);
-        self::assertStringContainsString('too tight by 0.06 mm', implode(' ', PlayCheck::of(0.00004, $window)->advice($window, self::mm(...))));
+        self::assertStringContainsString(
+            'too tight by 0.06 mm',
+            implode(' ', PlayCheck::of(0.00004, $window)->advice($window, self::mm(...))),
+        );
     }
 }

@@ -41,7 +41,14 @@ final class RepairTest extends TestCase
      */
     private static function draft(array $decided, array $prices, array $undecided = []): OptionDraft
     {
-        return new OptionDraft(self::book(), RepairPlan::of(self::book(), $decided), new Rates(Money::parse('64.00 EUR'), 1900), $prices, $undecided, [['part' => 'body', 'do' => 'take apart and clean']]);
+        return new OptionDraft(
+            self::book(),
+            RepairPlan::of(self::book(), $decided),
+            new Rates(Money::parse('64.00 EUR'), 1900),
+            $prices,
+            $undecided,
+            [['part' => 'body', 'do' => 'take apart and clean']],
+        );
     }
 
     public function testOneOfAPairAloneIsWarnedOf(): void
@@ -50,8 +57,15 @@ final class RepairTest extends TestCase
         $pair = $book->pairs[0]->parts;
         $says = array_column(RepairPlan::of($book, [$pair[0] => Disposition::Replace, $pair[1] => Disposition::Reuse])->warnings, 'says');
         self::assertStringContainsString('new, ', implode(' ', $says));
-        self::assertNotContains($pair, array_column(RepairPlan::of($book, array_fill_keys($pair, Disposition::Replace))->warnings, 'parts'));
-        self::assertNotContains($pair, array_column(RepairPlan::of($book, [$pair[0] => Disposition::Replace, $pair[1] => Disposition::Machine])->warnings, 'parts'), 'machined anew it has no wear to run in to');
+        self::assertNotContains(
+            $pair,
+            array_column(RepairPlan::of($book, array_fill_keys($pair, Disposition::Replace))->warnings, 'parts'),
+        );
+        self::assertNotContains(
+            $pair,
+            array_column(RepairPlan::of($book, [$pair[0] => Disposition::Replace, $pair[1] => Disposition::Machine])->warnings, 'parts'),
+            'machined anew it has no wear to run in to',
+        );
     }
 
     public function testWhatTheBookNeverReusesIsReplacedThoughNobodySaidSo(): void
@@ -72,8 +86,12 @@ final class RepairTest extends TestCase
 
     public function testPartsHoursAndCleaningMakeTheEstimate(): void
     {
-        $lines = self::draft(['front-block' => Disposition::Replace], [self::price('front-block', '86.00 EUR', 6)])->lines(OptionKind::AsItWas);
-        // Book: 0.8 + 1.0 + 1.0 + 0.6 h = 3.4 h; three settings of a quarter hour; one place cleaned in a quarter hour: 4.4 h at 64.00 = 281.60; with the block 367.60.
+        $lines = self::draft(
+            ['front-block' => Disposition::Replace],
+            [self::price('front-block', '86.00 EUR', 6)],
+        )->lines(OptionKind::AsItWas);
+        // Book: 0.8 + 1.0 + 1.0 + 0.6 h = 3.4 h; three settings of a quarter hour; one place cleaned in a quarter hour: 4.4 h at 64.00 =
+        // 281.60; with the block 367.60.
         $all = Estimate::of($lines, 'EUR', 1900, 6.0);
         self::assertEqualsWithDelta(4.4, $all->hours, 1e-9);
         self::assertSame('367.60 EUR', $all->low->format());
@@ -90,7 +108,10 @@ final class RepairTest extends TestCase
 
     public function testTheCureTakesTheBetterVersionAndTheExchangeUnitHasToBeHad(): void
     {
-        $draft = self::draft(['coupling' => Disposition::Upgrade], [self::price('coupling', '40.00 EUR'), self::price('coupling', '95.00 EUR', 0, true)]);
+        $draft = self::draft(
+            ['coupling' => Disposition::Upgrade],
+            [self::price('coupling', '40.00 EUR'), self::price('coupling', '95.00 EUR', 0, true)],
+        );
         self::assertSame('40.00 EUR', $draft->lines(OptionKind::AsItWas)[0]->low->format());
         self::assertSame('95.00 EUR', $draft->lines(OptionKind::Cured)[0]->low->format());
         self::assertTrue($draft->isPossible(OptionKind::Cured));
@@ -108,12 +129,41 @@ final class RepairTest extends TestCase
     public function testAPriceListIsTakenWholeOrNotAtAll(): void
     {
         $known = ['external-gear-pump' => ['body', 'shaft-seal']];
-        [$prices, $faults] = PriceList::of([['Family', 'Part', 'Price', 'Days'], ['external-gear-pump', 'body', '210,50 EUR', '4'], ['', '', '', ''], ['external-gear-pump', 'unit', '640.00 EUR']], $known);
+        [$prices, $faults] = PriceList::of(
+            [
+                ['Family', 'Part', 'Price', 'Days'],
+                ['external-gear-pump', 'body', '210,50 EUR', '4'],
+                ['', '', '', ''],
+                ['external-gear-pump', 'unit', '640.00 EUR'],
+            ],
+            $known,
+        );
         self::assertSame([], $faults);
         self::assertSame(['210.50 EUR', '640.00 EUR'], array_map(static fn (Price $one): string => $one->price->format(), $prices));
-        [$prices, $faults] = PriceList::of([['family', 'part', 'price', 'days', 'supply'], ['external-gear-pump', 'body', 'cheap'], ['wheel', 'body', '1.00 EUR'], ['external-gear-pump', 'bodi', '1.00 EUR'], ['external-gear-pump', 'body', '1.00 EUR', 'soon'], ['external-gear-pump', 'body', '1.00 EUR', '1', 'maybe'], ['external-gear-pump', 'body', '1.00 EUR'], ['external-gear-pump', 'body', '2.00 EUR']], $known);
+        [$prices, $faults] = PriceList::of(
+            [
+                ['family', 'part', 'price', 'days', 'supply'],
+                ['external-gear-pump', 'body', 'cheap'],
+                ['wheel', 'body', '1.00 EUR'],
+                ['external-gear-pump', 'bodi', '1.00 EUR'],
+                ['external-gear-pump', 'body', '1.00 EUR', 'soon'],
+                ['external-gear-pump', 'body', '1.00 EUR', '1', 'maybe'],
+                ['external-gear-pump', 'body', '1.00 EUR'],
+                ['external-gear-pump', 'body', '2.00 EUR'],
+            ],
+            $known,
+        );
         self::assertSame([], $prices);
-        foreach (['Line 2: "cheap"', 'Line 3: there is no family', 'Line 4: external-gear-pump has no part “bodi”', 'Line 5: “soon”', 'Line 6: “maybe”', 'Line 8: this part has a price already'] as $i => $says) {
+        foreach (
+            [
+                'Line 2: "cheap"',
+                'Line 3: there is no family',
+                'Line 4: external-gear-pump has no part “bodi”',
+                'Line 5: “soon”',
+                'Line 6: “maybe”',
+                'Line 8: this part has a price already',
+            ] as $i => $says
+        ) {
             self::assertStringContainsString($says, $faults[$i]);
         }
     }
@@ -127,7 +177,14 @@ final class RepairTest extends TestCase
 
     public function testALineIsRefusedThatCannotBe(): void
     {
-        foreach ([[['', 'part', '1 EUR', '1 EUR'], 'says what it is for'], [['A', 'luck', '1 EUR', '1 EUR'], 'no kind'], [['A', 'part', '2 EUR', '1 EUR'], 'smaller amount'], [['A', 'part', '1 EUR', '1 GBP'], 'one currency']] as [[$what, $kind, $low, $high], $says]) {
+        foreach (
+            [
+                [['', 'part', '1 EUR', '1 EUR'], 'says what it is for'],
+                [['A', 'luck', '1 EUR', '1 EUR'], 'no kind'],
+                [['A', 'part', '2 EUR', '1 EUR'], 'smaller amount'],
+                [['A', 'part', '1 EUR', '1 GBP'], 'one currency'],
+            ] as [[$what, $kind, $low, $high], $says]
+        ) {
             try {
                 new Line($what, $kind, Money::parse($low), Money::parse($high));
                 self::fail($says);
@@ -140,8 +197,17 @@ final class RepairTest extends TestCase
     public function testItLastsAsLongAsItsMostWornPart(): void
     {
         // 2400 h took 60 % of the body and 20 % of the gear: the body has 2400 · 0.4 / 0.6 = 1600 h left.
-        self::assertSame(['part' => 'body', 'left' => 1600.0], array_map(static fn (string|float $one): string|float => \is_float($one) ? round($one, 6) : $one, Lasting::of(2400.0, ['gear' => 0.2, 'body' => 0.6]) ?? []));
-        self::assertSame('About 1 600 h by wear: body goes back in and reaches its limit first.', Lasting::says(2400.0, ['body' => 0.6], ucfirst(...)));
+        self::assertSame(
+            ['part' => 'body', 'left' => 1600.0],
+            array_map(
+                static fn (string|float $one): string|float => \is_float($one) ? round($one, 6) : $one,
+                Lasting::of(2400.0, ['gear' => 0.2, 'body' => 0.6]) ?? [],
+            ),
+        );
+        self::assertSame(
+            'About 1 600 h by wear: body goes back in and reaches its limit first.',
+            Lasting::says(2400.0, ['body' => 0.6], ucfirst(...)),
+        );
         self::assertStringContainsString('no length can be promised', Lasting::says(2400.0, ['body' => 0.99], ucfirst(...)));
         self::assertNull(Lasting::of(2400.0, ['gear' => 0.0]));
         self::assertNull(Lasting::of(0.0, ['gear' => 0.5]));

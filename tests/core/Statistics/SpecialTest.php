@@ -54,14 +54,25 @@ final class SpecialTest extends TestCase
         foreach ([1.2, 2.5, 8.0, 99.0, 12345.6, 1e6] as $freedom) {
             foreach ([0.5, 0.6, 0.95, 0.999, 0.999999] as $confidence) {
                 $t = (new StudentT($freedom))->quantile($confidence);
-                self::assertEqualsWithDelta(1 - $confidence, (new StudentT($freedom))->above($t), (1 - $confidence) * 1e-8, "ν = $freedom, $confidence");
+                self::assertEqualsWithDelta(
+                    1 - $confidence,
+                    (new StudentT($freedom))->above($t),
+                    (1 - $confidence) * 1e-8,
+                    "ν = $freedom, $confidence",
+                );
             }
         }
     }
 
     public function testNonsenseIsRefused(): void
     {
-        foreach ([static fn () => new StudentT(0), static fn () => (new StudentT(3))->quantile(0.4), static fn () => (new StudentT(3))->quantile(1.0)] as $nonsense) {
+        foreach (
+            [
+                static fn () => new StudentT(0),
+                static fn () => (new StudentT(3))->quantile(0.4),
+                static fn () => (new StudentT(3))->quantile(1.0),
+            ] as $nonsense
+        ) {
             try {
                 $nonsense();
                 self::fail('It was computed.');

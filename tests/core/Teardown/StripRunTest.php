@@ -67,7 +67,10 @@ final class StripRunTest extends TestCase
 
     public function testASubAssemblyThatIsSkippedStaysUnopened(): void
     {
-        $run = new StripRun(SmallBook::with(['strip/1/opens' => 'Plunger rod']), ['lid' => StepState::Done, 'plunger' => StepState::Skipped]);
+        $run = new StripRun(
+            SmallBook::with(['strip/1/opens' => 'Plunger rod']),
+            ['lid' => StepState::Done, 'plunger' => StepState::Skipped],
+        );
         self::assertCount(1, $run->shut());
     }
 
@@ -79,7 +82,11 @@ final class StripRunTest extends TestCase
         self::assertNull($run->next());
         self::assertSame(1, $run->open());
         self::assertSame(['Needles: 21 of 22 counted out.'], array_map(static fn ($short): string => $short->sentence(), $run->shortages));
-        self::assertSame(0, (new StripRun($book, $done, ['lid' => ['needles' => 21]], ['lid' => ['needles']]))->open(), 'kept as a finding');
+        self::assertSame(
+            0,
+            (new StripRun($book, $done, ['lid' => ['needles' => 21]], ['lid' => ['needles']]))->open(),
+            'kept as a finding',
+        );
         self::assertSame(0, (new StripRun($book, $done, ['lid' => ['needles' => 22]]))->open(), 'found on the floor');
         self::assertSame(0, (new StripRun($book, $done))->open(), 'not counted is not short');
     }

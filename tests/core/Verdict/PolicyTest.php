@@ -29,7 +29,9 @@ final class PolicyTest extends TestCase
             'deductible' => '150 EUR', 'notice' => 14, 'proofs' => ['hours-proven', 'photos-unaltered'],
         ];
 
-        return (new PolicyFactory())->policy(['policy' => 'pellam-new', 'name' => 'Pellam, new units', 'kind' => 'maker', 'editions' => [$first, ...array_values($more)]]);
+        return (new PolicyFactory())->policy(
+            ['policy' => 'pellam-new', 'name' => 'Pellam, new units', 'kind' => 'maker', 'editions' => [$first, ...array_values($more)]]
+        );
     }
 
     private static function day(?string $day): ?\DateTimeImmutable
@@ -38,43 +40,91 @@ final class PolicyTest extends TestCase
     }
 
     /** @param array<string, bool> $proofs */
-    private static function facts(?string $delivered = '2024-03-15', ?string $failed = '2025-06-01', ?string $told = '2025-06-10', ?float $hours = 1800.0, ?OriginKind $origin = OriginKind::PartDefect, array $proofs = ['hours-proven' => true, 'photos-unaltered' => true], bool $causeNotFound = false): ClaimFacts
-    {
-        return new ClaimFacts(self::day($delivered), null, self::day($failed), self::day($told), $hours, null, $origin, $causeNotFound, $proofs);
+    private static function facts(
+        ?string $delivered = '2024-03-15',
+        ?string $failed = '2025-06-01',
+        ?string $told = '2025-06-10',
+        ?float $hours = 1800.0,
+        ?OriginKind $origin = OriginKind::PartDefect,
+        array $proofs = ['hours-proven' => true, 'photos-unaltered' => true],
+        bool $causeNotFound = false,
+    ): ClaimFacts {
+        return new ClaimFacts(
+            self::day($delivered),
+            null,
+            self::day($failed),
+            self::day($told),
+            $hours,
+            null,
+            $origin,
+            $causeNotFound,
+            $proofs,
+        );
     }
 
     /** @return iterable<string, array{ClaimFacts, Standing, string}> */
     public static function cases(): iterable
     {
         yield 'a defect in time' => [self::facts(), Standing::Covered, 'failed on 1 Jun 2025, the period ends on 15 Mar 2026'];
-        yield 'on its last day' => [self::facts(failed: '2026-03-15', told: '2026-03-15'), Standing::Covered, 'the period ends on 15 Mar 2026'];
+        yield 'on its last day' => [
+            self::facts(failed: '2026-03-15', told: '2026-03-15'),
+            Standing::Covered,
+            'the period ends on 15 Mar 2026',
+        ];
         yield 'a day too late' => [self::facts(failed: '2026-03-16', told: '2026-03-17'), Standing::NotCovered, 'failed on 16 Mar 2026'];
         yield 'too many hours' => [self::facts(hours: 4000.5), Standing::NotCovered, '4000.5 h until it failed'];
         yield 'just as many as allowed' => [self::facts(hours: 4000.0), Standing::Covered, '4000 h until it failed'];
-        yield 'a cause that is excluded' => [self::facts(origin: OriginKind::Contamination), Standing::NotCovered, 'origin: contamination let in'];
+        yield 'a cause that is excluded' => [
+            self::facts(origin: OriginKind::Contamination),
+            Standing::NotCovered,
+            'origin: contamination let in',
+        ];
         yield 'told on the fourteenth day' => [self::facts(told: '2025-06-15'), Standing::Covered, '14 days after it failed'];
         yield 'told on the fifteenth' => [self::facts(told: '2025-06-16'), Standing::NotCovered, '15 days after it failed'];
-        yield 'delivered before any edition' => [self::facts(delivered: '2023-12-31'), Standing::NotCovered, 'no edition of this policy was in force then'];
+        yield 'delivered before any edition' => [
+            self::facts(delivered: '2023-12-31'),
+            Standing::NotCovered,
+            'no edition of this policy was in force then',
+        ];
         yield 'delivery not known' => [self::facts(delivered: null), Standing::Open, 'when it was delivered'];
         yield 'hours not known' => [self::facts(hours: null), Standing::Open, 'the hours until it failed'];
-        yield 'hours not proven' => [self::facts(proofs: ['hours-proven' => false, 'photos-unaltered' => true]), Standing::NotCovered, 'not there'];
-        yield 'nobody has looked whether they are proven' => [self::facts(proofs: ['photos-unaltered' => true]), Standing::Open, 'hours or distance proven'];
+        yield 'hours not proven' => [
+            self::facts(proofs: ['hours-proven' => false, 'photos-unaltered' => true]),
+            Standing::NotCovered,
+            'not there',
+        ];
+        yield 'nobody has looked whether they are proven' => [
+            self::facts(proofs: ['photos-unaltered' => true]),
+            Standing::Open,
+            'hours or distance proven',
+        ];
         yield 'cause not found' => [self::facts(origin: null, causeNotFound: true), Standing::Open, 'none is proved'];
-        yield 'failed before it was delivered' => [self::facts(failed: '2024-03-01', told: '2024-03-02'), Standing::Open, 'one of the two days is wrong'];
+        yield 'failed before it was delivered' => [
+            self::facts(failed: '2024-03-01', told: '2024-03-02'),
+            Standing::Open,
+            'one of the two days is wrong',
+        ];
     }
 
     #[DataProvider('cases')]
     public function testACaseIsPutToEachClause(ClaimFacts $facts, Standing $standing, string $fact): void
     {
         $judged = PolicyRules::judge(self::policy(), $facts);
-        self::assertSame($standing, $judged->standing(), implode('; ', array_map(static fn (Line $line): string => $line->clause.': '.$line->fact, $judged->lines)));
+        self::assertSame(
+            $standing,
+            $judged->standing(),
+            implode('; ', array_map(static fn (Line $line): string => $line->clause.': '.$line->fact, $judged->lines)),
+        );
         self::assertStringContainsString($fact, implode('; ', array_map(static fn (Line $line): string => $line->fact, $judged->lines)));
         self::assertSame(Standing::Open === $standing, [] !== $judged->missing() && Standing::NotCovered !== $standing);
     }
 
     public function testOneClauseThatSaysNoIsEnoughHoweverMuchIsOpen(): void
     {
-        self::assertSame(Standing::NotCovered, PolicyRules::judge(self::policy(), self::facts(told: null, hours: null, origin: OriginKind::WearOut))->standing());
+        self::assertSame(
+            Standing::NotCovered,
+            PolicyRules::judge(self::policy(), self::facts(told: null, hours: null, origin: OriginKind::WearOut))->standing(),
+        );
     }
 
     /** @return iterable<string, array{string, int, string}> the last day of a period, by the calendar */
@@ -96,10 +146,32 @@ final class PolicyTest extends TestCase
 
     public function testOurRepairsRunFromTheDayOfFitting(): void
     {
-        $own = self::policy(['period' => ['from' => 'fitting', 'months' => 6], 'valid' => ['from' => '2024-01-01'], 'excludes' => ['overload'], 'notice' => 30, 'proofs' => []]);
-        $facts = new ClaimFacts(self::day('2015-05-01'), self::day('2026-01-20'), self::day('2026-07-20'), self::day('2026-07-21'), origin: OriginKind::LeftoverDebris);
+        $own = self::policy(
+            [
+                'period' => ['from' => 'fitting', 'months' => 6],
+                'valid' => ['from' => '2024-01-01'],
+                'excludes' => ['overload'],
+                'notice' => 30,
+                'proofs' => [],
+            ]
+        );
+        $facts = new ClaimFacts(
+            self::day('2015-05-01'),
+            self::day('2026-01-20'),
+            self::day('2026-07-20'),
+            self::day('2026-07-21'),
+            origin: OriginKind::LeftoverDebris,
+        );
         self::assertSame(Standing::Covered, PolicyRules::judge($own, $facts)->standing());
-        self::assertSame(['fitted on 20 Jan 2026', 'failed on 20 Jul 2026, the period ends on 20 Jul 2026', 'origin: leftover debris of an earlier failure', 'told on 21 Jul 2026, 1 day after it failed'], array_map(static fn (Line $line): string => $line->fact, PolicyRules::judge($own, $facts)->lines));
+        self::assertSame(
+            [
+                'fitted on 20 Jan 2026',
+                'failed on 20 Jul 2026, the period ends on 20 Jul 2026',
+                'origin: leftover debris of an earlier failure',
+                'told on 21 Jul 2026, 1 day after it failed',
+            ],
+            array_map(static fn (Line $line): string => $line->fact, PolicyRules::judge($own, $facts)->lines),
+        );
     }
 
     public function testAPolicyIsForTheUnitsOfItsMakerAndOursForWhatWeRepaired(): void
@@ -114,7 +186,10 @@ final class PolicyTest extends TestCase
 
     public function testTheEditionOfTheDeliveryCounts(): void
     {
-        $policy = self::policy([], ['valid' => ['from' => '2026-01-01'], 'period' => ['from' => 'delivery', 'months' => 12], 'covers' => ['parts']]);
+        $policy = self::policy(
+            [],
+            ['valid' => ['from' => '2026-01-01'], 'period' => ['from' => 'delivery', 'months' => 12], 'covers' => ['parts']],
+        );
         self::assertSame(24, PolicyRules::judge($policy, self::facts(delivered: '2025-12-31'))->edition?->months);
         self::assertSame(12, PolicyRules::judge($policy, self::facts(delivered: '2026-01-01', failed: '2026-02-01'))->edition?->months);
     }
@@ -137,7 +212,13 @@ final class PolicyTest extends TestCase
 
     public function testWhatHasNoEndAndWhatIsNoMoneyAreRefused(): void
     {
-        foreach ([[['period' => ['from' => 'delivery']], 'has no end'], [['deductible' => 'a little'], 'is no amount of money'], [['period' => ['from' => 'delivery', 'hours' => '4000 bar']], 'is no unit of time']] as [$edition, $said]) {
+        foreach (
+            [
+                [['period' => ['from' => 'delivery']], 'has no end'],
+                [['deductible' => 'a little'], 'is no amount of money'],
+                [['period' => ['from' => 'delivery', 'hours' => '4000 bar']], 'is no unit of time'],
+            ] as [$edition, $said]
+        ) {
             try {
                 self::policy($edition);
                 self::fail($said);

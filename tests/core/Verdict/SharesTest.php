@@ -13,7 +13,10 @@ final class SharesTest extends TestCase
 {
     public function testSharesAddUpToAHundredAndTheLargestComesFirst(): void
     {
-        self::assertSame(['installer' => 70, 'operator' => 30], Shares::read(['operator' => '30', 'installer' => ' 70 % ', 'maker' => '', 'design' => '0']));
+        self::assertSame(
+            ['installer' => 70, 'operator' => 30],
+            Shares::read(['operator' => '30', 'installer' => ' 70 % ', 'maker' => '', 'design' => '0']),
+        );
         self::assertSame([], Shares::read(['maker' => '']), 'not divided yet');
     }
 

@@ -36,6 +36,13 @@ final class WhereaboutsTest extends TestCase
 
     public function testNothingHappensBeforeWhatIsWrittenDown(): void
     {
-        self::assertStringContainsString('before 2 May 2026', (string) Whereabouts::Sent->after(Whereabouts::Kept, new \DateTimeImmutable('2026-05-02'), new \DateTimeImmutable('2026-05-01')));
+        self::assertStringContainsString(
+            'before 2 May 2026',
+            (string) Whereabouts::Sent->after(
+                Whereabouts::Kept,
+                new \DateTimeImmutable('2026-05-02'),
+                new \DateTimeImmutable('2026-05-01'),
+            ),
+        );
     }
 }

@@ -31,14 +31,23 @@ final class DebrisTest extends TestCase
     private static function strainer(array $made): Ground
     {
         static $mechanisms = null;
-        $mechanisms ??= MechanismBook::of(array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.'mechanisms/*.yaml') ?: []));
+        $mechanisms ??= MechanismBook::of(
+            array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.'mechanisms/*.yaml') ?: [])
+        );
         \assert($mechanisms instanceof MechanismBook);
         $looks = [
             ['part' => 'suction-strainer', 'surface' => 'mesh', 'mode' => 'debris', 'grade' => 3, 'made' => $made],
             ['part' => 'front-block', 'surface' => 'face', 'mode' => 'scoring', 'grade' => 3],
         ];
 
-        return (new Grounding(self::book('external-gear-pump'), ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $mechanisms->mechanisms, $mechanisms->vocabulary))->of(new Facts($looks, [], []));
+        return (
+            new Grounding(
+                self::book('external-gear-pump'),
+                ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')),
+                $mechanisms->mechanisms,
+                $mechanisms->vocabulary,
+            )
+        )->of(new Facts($looks, [], []));
     }
 
     /** @param list<DebrisKind> $made */
@@ -56,7 +65,10 @@ final class DebrisTest extends TestCase
     public function testWhatIsNotInItIsAFindToo(): void
     {
         $seen = self::strainer([DebrisKind::Bronze])->seen;
-        self::assertSame([0.001, 1.0], [$seen['damage:debris-bronze@suction-strainer']->ifFalse, $seen['damage:debris-bronze@suction-strainer']->ifTrue]);
+        self::assertSame(
+            [0.001, 1.0],
+            [$seen['damage:debris-bronze@suction-strainer']->ifFalse, $seen['damage:debris-bronze@suction-strainer']->ifTrue],
+        );
         self::assertLessThan(1.0, $seen['damage:debris-sand@suction-strainer']->ifTrue);
         self::assertSame(1.0, $seen['damage:debris-sand@suction-strainer']->ifFalse);
         self::assertArrayNotHasKey('damage:debris-sand@suction-strainer', self::strainer([])->seen, 'where nobody told, nothing is said');

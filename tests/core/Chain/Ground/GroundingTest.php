@@ -55,7 +55,9 @@ final class GroundingTest extends TestCase
 
     private static function mechanisms(): MechanismBook
     {
-        return self::$mechanisms ??= MechanismBook::of(array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.'mechanisms/*.yaml') ?: []));
+        return self::$mechanisms ??= MechanismBook::of(
+            array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.'mechanisms/*.yaml') ?: [])
+        );
     }
 
     /** @param list<array{string, string|null, string|null, int}> $looks part, face, damage (none: clean), grade */
@@ -63,12 +65,22 @@ final class GroundingTest extends TestCase
     {
         $mechanisms = self::mechanisms();
         $facts = new Facts(
-            array_map(static fn (array $look): array => ['part' => $look[0], 'surface' => $look[1], 'mode' => $look[2], 'grade' => $look[3]], $looks),
+            array_map(
+                static fn (array $look): array => ['part' => $look[0], 'surface' => $look[1], 'mode' => $look[2], 'grade' => $look[3]],
+                $looks,
+            ),
             null === $complaint ? [] : [['key' => $complaint]],
             [], $comeback,
         );
 
-        return (new Grounding(self::book($book), ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $mechanisms->mechanisms, $mechanisms->vocabulary))->of($facts);
+        return (
+            new Grounding(
+                self::book($book),
+                ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')),
+                $mechanisms->mechanisms,
+                $mechanisms->vocabulary,
+            )
+        )->of($facts);
     }
 
     /** @return list<Candidate> */
@@ -80,7 +92,14 @@ final class GroundingTest extends TestCase
     /** @return list<array{string, string|null, string|null, int}> */
     private static function scored(): array
     {
-        return [['suction-strainer', 'mesh', 'debris', 3], ['front-block', 'face', 'scoring', 3], ['rear-block', 'face', 'scoring', 3], ['drive-gear', 'end-face', 'scoring', 2], ['shaft-seal', null, null, 0], ['coupling', null, null, 0]];
+        return [
+            ['suction-strainer', 'mesh', 'debris', 3],
+            ['front-block', 'face', 'scoring', 3],
+            ['rear-block', 'face', 'scoring', 3],
+            ['drive-gear', 'end-face', 'scoring', 2],
+            ['shaft-seal', null, null, 0],
+            ['coupling', null, null, 0],
+        ];
     }
 
     public function testThereAreSixtyMechanismsAndEachSaysWhatItLooksLikeAndWhereItIsFrom(): void
@@ -96,11 +115,18 @@ final class GroundingTest extends TestCase
     public function testOilCarriesDebrisInItsDirectionAndAFilterHoldsIt(): void
     {
         $ground = self::ground('external-gear-pump', []);
-        $strength = static fn (Ground $ground, string $from, string $to): ?float => array_values(array_filter($ground->into[$to] ?? [], static fn (Tie $tie): bool => $tie->from === $from))[0]->strength ?? null;
+        $strength = static fn (Ground $ground, string $from, string $to): ?float => array_values(
+            array_filter($ground->into[$to] ?? [], static fn (Tie $tie): bool => $tie->from === $from)
+        )[0]->strength ?? null;
         self::assertEqualsWithDelta(0.93, $strength($ground, 'state:debris@suction-fitting', 'state:debris@body'), 1e-9);
         self::assertNull($strength($ground, 'state:debris@body', 'state:debris@suction-fitting'), 'not against the stream');
         $roller = self::ground('roller-pump', []);
-        self::assertEqualsWithDelta(0.93 * 0.3, $strength($roller, 'state:debris@strainer', 'state:debris@hose-fittings'), 1e-9, 'past the mesh');
+        self::assertEqualsWithDelta(
+            0.93 * 0.3,
+            $strength($roller, 'state:debris@strainer', 'state:debris@hose-fittings'),
+            1e-9,
+            'past the mesh',
+        );
         // The face that runs on the gears is scored by what the oil brings; the back, which runs on nothing, is not.
         self::assertNotNull($strength($ground, 'state:debris@front-block', 'damage:scoring@front-block/face'));
         self::assertNull($strength($ground, 'state:debris@front-block', 'damage:scoring@front-block/back'));
@@ -108,7 +134,9 @@ final class GroundingTest extends TestCase
 
     public function testEveryBookGroundsWithoutLoopsTheSameEachTime(): void
     {
-        foreach (['external-gear-pump', 'automatic-transmission', 'axial-piston-pump-tandem', 'centrifugal-pump', 'transfer-case'] as $key) {
+        foreach (
+            ['external-gear-pump', 'automatic-transmission', 'axial-piston-pump-tandem', 'centrifugal-pump', 'transfer-case'] as $key
+        ) {
             $ground = self::ground($key, []);
             self::assertCount(\count($ground->spots), $ground->question()->network->order, 'without a loop');
             self::assertEquals($ground, self::ground($key, []));
@@ -143,7 +171,9 @@ final class GroundingTest extends TestCase
     {
         $first = self::candidates(self::ground('external-gear-pump', self::scored(), 'low-flow'));
         $again = self::candidates(self::ground('external-gear-pump', self::scored(), 'low-flow', true));
-        $share = static fn (array $all): float => array_sum(array_map(static fn (Candidate $one): float => 'origin:leftover-debris' === $one->origin->id() ? $one->posterior : 0.0, $all));
+        $share = static fn (array $all): float => array_sum(
+            array_map(static fn (Candidate $one): float => 'origin:leftover-debris' === $one->origin->id() ? $one->posterior : 0.0, $all)
+        );
         self::assertGreaterThan($share($first) + 0.2, $share($again));
     }
 
@@ -161,13 +191,23 @@ final class GroundingTest extends TestCase
     public function testAReadingWithinItsLimitSpeaksAgainstWearAndOneBeyondItForIt(): void
     {
         $mechanisms = self::mechanisms();
-        $grounding = new Grounding(self::book('external-gear-pump'), ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $mechanisms->mechanisms, $mechanisms->vocabulary);
-        $of = static fn (Verdict $verdict): bool => $grounding->of(new Facts([], [], [['part' => 'body', 'name' => 'Side clearance', 'verdict' => $verdict]]))->seen['damage:worn@body']->speaksFor();
+        $grounding = new Grounding(
+            self::book('external-gear-pump'),
+            ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')),
+            $mechanisms->mechanisms,
+            $mechanisms->vocabulary,
+        );
+        $of = static fn (Verdict $verdict): bool => $grounding->of(
+            new Facts([], [], [['part' => 'body', 'name' => 'Side clearance', 'verdict' => $verdict]])
+        )->seen['damage:worn@body']->speaksFor();
         self::assertTrue($of(Verdict::Outside));
         self::assertFalse($of(Verdict::Within));
         $worn = static fn (Verdict ...$verdicts): float => $grounding->of(new Facts(
             [['part' => 'body', 'surface' => null, 'mode' => null, 'grade' => 0]], [],
-            array_map(static fn (Verdict $one): array => ['part' => 'body', 'name' => 'Side clearance', 'verdict' => $one], array_values($verdicts)),
+            array_map(
+                static fn (Verdict $one): array => ['part' => 'body', 'name' => 'Side clearance', 'verdict' => $one],
+                array_values($verdicts),
+            ),
         ))->seen['damage:worn@body']->ifTrue;
         self::assertEqualsWithDelta(0.1, $worn(Verdict::Within), 1e-9, 'a gauge says more than a look');
         self::assertEqualsWithDelta(1.0, $worn(Verdict::Within, Verdict::Outside), 1e-9, 'the worst reading counts');
@@ -185,15 +225,36 @@ final class GroundingTest extends TestCase
         self::assertEqualsWithDelta((20 * $b + 10) / 30, $shop->blend(OriginKind::Contamination), 1e-9);
         self::assertEqualsWithDelta(20 / 30, $shop->factor(OriginKind::Overload), 1e-9);
         $mechanisms = self::mechanisms();
-        $prior = static fn (?BaseRates $rates): float => (new Grounding(self::book('external-gear-pump'), ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $mechanisms->mechanisms, $mechanisms->vocabulary, $rates))->of(new Facts([], [], []))->spots['origin:dirt-let-in']->leak;
+        $prior = static fn (?BaseRates $rates): float => (
+            new Grounding(
+                self::book('external-gear-pump'),
+                ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')),
+                $mechanisms->mechanisms,
+                $mechanisms->vocabulary,
+                $rates,
+            )
+        )->of(new Facts([], [], []))->spots['origin:dirt-let-in']->leak;
         self::assertEqualsWithDelta($prior(null) * $shop->factor(OriginKind::Contamination), $prior($shop), 1e-9);
     }
 
     public function testWearOutIsLessLikelyWhenItCameFromOneHourToTheNext(): void
     {
         $mechanisms = self::mechanisms();
-        $grounding = new Grounding(self::book('external-gear-pump'), ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $mechanisms->mechanisms, $mechanisms->vocabulary);
-        $told = static fn (?bool ...$sudden): ?bool => ($grounding->of(new Facts([], array_map(static fn (?bool $one): array => ['key' => 'low-flow', 'sudden' => $one], array_values($sudden)), []))->seen['origin:wear-out'] ?? null)?->speaksFor();
+        $grounding = new Grounding(
+            self::book('external-gear-pump'),
+            ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')),
+            $mechanisms->mechanisms,
+            $mechanisms->vocabulary,
+        );
+        $told = static fn (?bool ...$sudden): ?bool => (
+            $grounding->of(
+                new Facts(
+                    [],
+                    array_map(static fn (?bool $one): array => ['key' => 'low-flow', 'sudden' => $one], array_values($sudden)),
+                    [],
+                )
+            )->seen['origin:wear-out'] ?? null
+        )?->speaksFor();
         self::assertFalse($told(true));
         self::assertTrue($told(false));
         self::assertNull($told(null), 'nobody said');
@@ -203,7 +264,10 @@ final class GroundingTest extends TestCase
     public function testWithNothingThatExplainsItTheVerdictIsUndetermined(): void
     {
         $clean = array_map(static fn (string $part): array => [$part, null, null, 0], array_keys(self::book('external-gear-pump')->parts));
-        self::assertTrue(Analysis::isUndetermined(self::candidates(self::ground('external-gear-pump', $clean, 'low-pressure'))), 'everything was looked at and is clean');
+        self::assertTrue(
+            Analysis::isUndetermined(self::candidates(self::ground('external-gear-pump', $clean, 'low-pressure'))),
+            'everything was looked at and is clean',
+        );
         $candidates = self::candidates(self::ground('external-gear-pump', self::scored(), 'low-flow'));
         self::assertFalse(Analysis::isUndetermined($candidates));
         foreach (Analysis::worthTelling($candidates) as $one) {
@@ -218,7 +282,12 @@ final class GroundingTest extends TestCase
         $steps = array_values($book->strip);
         $time = static fn (int $i): float => $steps[$i]->minutes > 0 ? (float) $steps[$i]->minutes : LookTime::STEP;
         self::assertEqualsWithDelta($time(0) + $time(1) + LookTime::LOOK, $none[$steps[1]->removes[0]], 1e-9);
-        self::assertEqualsWithDelta(LookTime::LOOK, LookTime::minutes($book, $steps[0]->removes)[$steps[0]->removes[0]], 1e-9, 'it lies on the bench');
+        self::assertEqualsWithDelta(
+            LookTime::LOOK,
+            LookTime::minutes($book, $steps[0]->removes)[$steps[0]->removes[0]],
+            1e-9,
+            'it lies on the bench',
+        );
     }
 
     public function testDebrisReachFollowsTheOilAndSaysWhatToDo(): void
@@ -232,14 +301,36 @@ final class GroundingTest extends TestCase
         self::assertStringContainsString('sample', array_column($gear, 'do', 'part')['hose-fittings'], 'a mesh stands before it');
         $ground = self::ground('automatic-transmission', [['forward-pack', null, 'overheating', 4], ['case', null, 'scoring', 2]]);
         self::assertSame($reach, Reach::after(self::book('automatic-transmission'), $ground), 'what burnt lets go, a score does not');
-        self::assertStringNotContainsString('sample', array_column(Reach::of(self::book('roller-pump'), ['strainer'], ['strainer']), 'do', 'part')['hose-fittings'], 'unless it is torn');
+        self::assertStringNotContainsString(
+            'sample',
+            array_column(Reach::of(self::book('roller-pump'), ['strainer'], ['strainer']), 'do', 'part')['hose-fittings'],
+            'unless it is torn',
+        );
     }
 
     public function testAMechanismThatSpeaksOfNothingKnownIsRefusedByName(): void
     {
         $conditions = (array) Yaml::parseFile(self::BOOKS.'mechanisms/conditions.yaml');
-        $rule = static fn (string $if, string $on = 'unit', string $strength = '0.5'): array => ['mechanisms' => ['odd' => ['name' => 'Odd', 'by' => [], 'tells' => 'x', 'rules' => [['if' => $if, 'then' => 'state:air', 'on' => $on, 'strength' => $strength]]]]];
-        foreach ([['state:moonlight', 'unit', '0.5', 'no condition'], ['state', 'unit', '0.5', 'kind:key'], ['state:air@moon', 'unit', '0.5', 'relations'], ['state:hot', 'everywhere', '0.5', 'does not begin'], ['state:hot', 'part shiny', '0.5', 'nothing that a place can be'], ['state:hot', 'unit', '1.5', 'no chance']] as [$if, $on, $strength, $said]) {
+        $rule = static fn (string $if, string $on = 'unit', string $strength = '0.5'): array => [
+            'mechanisms' => [
+                'odd' => [
+                    'name' => 'Odd',
+                    'by' => [],
+                    'tells' => 'x',
+                    'rules' => [['if' => $if, 'then' => 'state:air', 'on' => $on, 'strength' => $strength]],
+                ],
+            ],
+        ];
+        foreach (
+            [
+                ['state:moonlight', 'unit', '0.5', 'no condition'],
+                ['state', 'unit', '0.5', 'kind:key'],
+                ['state:air@moon', 'unit', '0.5', 'relations'],
+                ['state:hot', 'everywhere', '0.5', 'does not begin'],
+                ['state:hot', 'part shiny', '0.5', 'nothing that a place can be'],
+                ['state:hot', 'unit', '1.5', 'no chance'],
+            ] as [$if, $on, $strength, $said]
+        ) {
             try {
                 MechanismBook::of([$conditions, $rule($if, $on, $strength)]);
                 self::fail("$if $on $strength was taken.");
@@ -253,14 +344,27 @@ final class GroundingTest extends TestCase
     /**
      * A scored pump with further facts, by name.
      *
-     * @param array{looks?: list<LookFact>, orders?: array<string, int>, refused?: array<string, string>, settled?: array<string, array{bool, string}>} $more
+     * @param array{
+     *     looks?: list<LookFact>, orders?: array<string, int>, refused?: array<string, string>,
+     *     settled?: array<string, array{bool, string}>,
+     * } $more
      */
     private static function grounded(array $more): Ground
     {
         $mechanisms = self::mechanisms();
-        $looks = array_map(static fn (array $look): array => ['part' => $look[0], 'surface' => $look[1], 'mode' => $look[2], 'grade' => $look[3]], self::scored());
+        $looks = array_map(
+            static fn (array $look): array => ['part' => $look[0], 'surface' => $look[1], 'mode' => $look[2], 'grade' => $look[3]],
+            self::scored(),
+        );
 
-        return (new Grounding(self::book('external-gear-pump'), ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $mechanisms->mechanisms, $mechanisms->vocabulary))->of(new Facts($more['looks'] ?? $looks, [], [], false, $more['orders'] ?? [], $more['refused'] ?? [], $more['settled'] ?? []));
+        return (
+            new Grounding(
+                self::book('external-gear-pump'),
+                ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')),
+                $mechanisms->mechanisms,
+                $mechanisms->vocabulary,
+            )
+        )->of(new Facts($more['looks'] ?? $looks, [], [], false, $more['orders'] ?? [], $more['refused'] ?? [], $more['settled'] ?? []));
     }
 
     public function testALinkThatWasRefusedIsNotThereAndSaysWhy(): void
@@ -275,22 +379,50 @@ final class GroundingTest extends TestCase
     public function testAnEffectIsNotOlderThanItsCause(): void
     {
         $plain = self::grounded([]);
-        $between = static fn (Ground $ground): array => array_filter($ground->ties, static fn (Tie $tie): bool => str_contains($tie->from, '@front-block') && 'state:leakage' === $tie->to && str_starts_with($tie->from, 'damage:scoring'));
+        $between = static fn (Ground $ground): array => array_filter(
+            $ground->ties,
+            static fn (Tie $tie): bool => str_contains($tie->from, '@front-block')
+                && 'state:leakage' === $tie->to
+                && str_starts_with($tie->from, 'damage:scoring'),
+        );
         self::assertNotSame([], $between($plain));
         $looks = [['part' => 'front-block', 'surface' => 'face', 'mode' => 'scoring', 'grade' => 3, 'order' => 5]];
         $ordered = self::grounded(['looks' => $looks, 'orders' => ['state:leakage' => 2]]);
         self::assertSame([], $between($ordered));
         self::assertStringContainsString('the effect (number 2) would be older than its cause (number 5)', implode(' ', $ordered->barred));
-        self::assertNotSame([], $between(self::grounded(['looks' => $looks, 'orders' => ['state:leakage' => 7]])), 'the other way round it may be');
+        self::assertNotSame(
+            [],
+            $between(self::grounded(['looks' => $looks, 'orders' => ['state:leakage' => 7]])),
+            'the other way round it may be',
+        );
     }
 
     public function testAStoryDoesNotPassThroughWhatCameTooLate(): void
     {
-        $story = static fn (array $more): array => array_map(static fn (Tie $tie): string => $tie->to, self::first(self::grounded($more))->story);
+        $story = static fn (array $more): array => array_map(
+            static fn (Tie $tie): string => $tie->to,
+            self::first(self::grounded($more))->story,
+        );
         self::assertContains('damage:scoring@front-block/face', $story([]));
-        $late = array_map(static fn (array $look): array => ['part' => $look[0], 'surface' => $look[1], 'mode' => $look[2], 'grade' => $look[3], 'order' => 'scoring' === $look[2] ? 1 : null], self::scored());
-        $debris = array_fill_keys(array_filter(array_keys(self::grounded([])->spots), static fn (string $id): bool => str_starts_with($id, 'state:debris')), 9);
-        self::assertNotContains('damage:scoring@front-block/face', $story(['looks' => $late, 'orders' => $debris]), 'what was there first was not brought about by debris that came later');
+        $late = array_map(
+            static fn (array $look): array => [
+                'part' => $look[0],
+                'surface' => $look[1],
+                'mode' => $look[2],
+                'grade' => $look[3],
+                'order' => 'scoring' === $look[2] ? 1 : null,
+            ],
+            self::scored(),
+        );
+        $debris = array_fill_keys(
+            array_filter(array_keys(self::grounded([])->spots), static fn (string $id): bool => str_starts_with($id, 'state:debris')),
+            9,
+        );
+        self::assertNotContains(
+            'damage:scoring@front-block/face',
+            $story(['looks' => $late, 'orders' => $debris]),
+            'what was there first was not brought about by debris that came later',
+        );
     }
 
     private static function first(Ground $ground): Candidate
@@ -300,7 +432,10 @@ final class GroundingTest extends TestCase
 
     public function testAFigureThatSpeaksAgainstAnOriginMakesItLessLikely(): void
     {
-        $share = static fn (array $settled): float => Analysis::of(self::grounded(['settled' => $settled]))->theory('origin:overload')->posterior ?? 0.0;
+        $share = static fn (array $settled): float => Analysis::of(
+            self::grounded(['settled' => $settled])
+        )->theory('origin:overload')->posterior
+            ?? 0.0;
         self::assertLessThan($share([]) / 5, $share(['origin:overload' => [false, 'torque 40 of 120 N m']]));
         self::assertGreaterThan($share([]) * 5, $share(['origin:overload' => [true, 'torque 240 of 120 N m']]));
     }
@@ -309,14 +444,22 @@ final class GroundingTest extends TestCase
     {
         $minutes = array_fill_keys(array_keys(self::book('external-gear-pump')->parts), 5.0);
         $looks = Analysis::of(self::grounded([]), $minutes)->looks;
-        self::assertNotContains('front-block', array_map(static fn (Look $look): string => $look->part, \array_slice($looks, 0, 3)), 'its face was seen already');
+        self::assertNotContains(
+            'front-block',
+            array_map(static fn (Look $look): string => $look->part, \array_slice($looks, 0, 3)),
+            'its face was seen already',
+        );
         foreach ($looks as $i => $look) {
             self::assertGreaterThanOrEqual(0.0, $look->bits);
             self::assertTrue(0 === $i || $looks[$i - 1]->bitsPerMinute() >= $look->bitsPerMinute());
         }
         $near = $minutes;
         $near[$looks[0]->part] = 500.0;
-        self::assertNotSame($looks[0]->part, Analysis::of(self::grounded([]), $near)->looks[0]->part, 'a look that takes a day is worth less for its minutes');
+        self::assertNotSame(
+            $looks[0]->part,
+            Analysis::of(self::grounded([]), $near)->looks[0]->part,
+            'a look that takes a day is worth less for its minutes',
+        );
     }
 
     public function testABookAddsMechanismsAndPutsItsOwnInTheirPlace(): void
@@ -328,12 +471,20 @@ final class GroundingTest extends TestCase
         $rule = ['if' => 'state:water', 'then' => 'damage:corrosion@here', 'on' => 'part spring', 'strength' => 0.9];
         $content['mechanisms'] = [
             'abrasion' => ['name' => 'Not here', 'by' => [], 'tells' => 'Nothing.', 'source' => 'a book'],
-            'rusty-spring' => ['name' => 'A spring rusts', 'by' => ['oil'], 'tells' => 'Brown coils.', 'source' => 'a book', 'rules' => [$rule]],
+            'rusty-spring' => [
+                'name' => 'A spring rusts',
+                'by' => ['oil'],
+                'tells' => 'Brown coils.',
+                'source' => 'a book',
+                'rules' => [$rule],
+            ],
         ];
         $book = (new BookFactory())->book($content);
         $own = self::mechanisms()->with($book);
         self::assertSame('Not here', $own->mechanisms['abrasion']->name);
-        $ground = (new Grounding($book, ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $own->mechanisms, $own->vocabulary))->of(new Facts([], [], []));
+        $ground = (
+            new Grounding($book, ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $own->mechanisms, $own->vocabulary)
+        )->of(new Facts([], [], []));
         $by = array_count_values(array_map(static fn (Tie $tie): string => $tie->mechanism, $ground->ties));
         self::assertArrayNotHasKey('abrasion', $by, 'without rules it does not work here');
         self::assertArrayHasKey('rusty-spring', $by);

@@ -45,23 +45,70 @@ final class RivalsTest extends TestCase
             self::candidate('dirt', 0.45), self::candidate('water', 0.30), self::candidate('heat', 0.16), self::candidate('air', 0.14),
             self::candidate('load', 0.40, contradicts: ['key']), self::candidate('wear', 0.40, explains: []),
         ];
-        self::assertSame(['water', 'heat'], self::rivals($candidates, ['origin:dirt']), 'a third of 0.45 is 0.15; a clean look excludes one, another explains nothing');
+        self::assertSame(
+            ['water', 'heat'],
+            self::rivals($candidates, ['origin:dirt']),
+            'a third of 0.45 is 0.15; a clean look excludes one, another explains nothing',
+        );
         self::assertSame(['heat'], self::rivals($candidates, ['origin:dirt'], ['origin:water']), 'refused with a reason');
-        self::assertSame(['heat'], self::rivals($candidates, ['origin:dirt', 'origin:water']), 'two origins are two causes, the larger share counts');
-        self::assertSame(['dirt', 'water', 'heat', 'air'], self::rivals($candidates, ['origin:something of their own']), 'an origin that the engine does not know');
+        self::assertSame(
+            ['heat'],
+            self::rivals($candidates, ['origin:dirt', 'origin:water']),
+            'two origins are two causes, the larger share counts',
+        );
+        self::assertSame(
+            ['dirt', 'water', 'heat', 'air'],
+            self::rivals($candidates, ['origin:something of their own']),
+            'an origin that the engine does not know',
+        );
     }
 
     public function testAnOriginInTheAnalystsWordsMeansTheLikeliestOfItsKindAtItsPart(): void
     {
-        $at = static fn (string $key, ?string $place): Candidate => new Candidate(new Spot('origin', $key, $place, $key, 0.01), 0.2, [], [], ['a'], [], [], []);
+        $at = static fn (string $key, ?string $place): Candidate => new Candidate(
+            new Spot('origin', $key, $place, $key, 0.01),
+            0.2,
+            [],
+            [],
+            ['a'],
+            [],
+            [],
+            [],
+        );
         $candidates = [$at('seam', 'gear'), $at('dirt', null), $at('seam', 'strainer')];
         $kinds = ['seam' => OriginKind::PartDefect, 'dirt' => OriginKind::Contamination];
-        $vocabulary = new Vocabulary([], array_map(static fn (OriginKind $kind): array => ['name' => 'x', 'told' => 'x', 'spread' => 'part', 'kind' => $kind, 'prior' => 0.1, 'more' => []], $kinds), [], [], [], []);
-        $means = static fn (?string $spot, ?OriginKind $kind, ?string $place): array => Rivals::named([['spot' => $spot, 'kind' => $kind, 'place' => $place]], $candidates, $vocabulary, ['origin:dirt']);
+        $vocabulary = new Vocabulary(
+            [],
+            array_map(
+                static fn (OriginKind $kind): array => [
+                    'name' => 'x',
+                    'told' => 'x',
+                    'spread' => 'part',
+                    'kind' => $kind,
+                    'prior' => 0.1,
+                    'more' => [],
+                ],
+                $kinds,
+            ),
+            [],
+            [],
+            [],
+            [],
+        );
+        $means = static fn (?string $spot, ?OriginKind $kind, ?string $place): array => Rivals::named(
+            [['spot' => $spot, 'kind' => $kind, 'place' => $place]],
+            $candidates,
+            $vocabulary,
+            ['origin:dirt'],
+        );
         self::assertSame(['origin:seam@strainer'], $means(null, OriginKind::PartDefect, 'strainer/mesh'));
         self::assertSame(['origin:seam@gear'], $means(null, OriginKind::PartDefect, null));
         self::assertSame(['origin:dirt'], $means('origin:dirt', OriginKind::PartDefect, null), 'what it was made of counts first');
-        self::assertSame(['origin:dirt'], $means('origin:gone', OriginKind::Contamination, 'gear'), 'a condition that the book no longer knows says nothing');
+        self::assertSame(
+            ['origin:dirt'],
+            $means('origin:gone', OriginKind::Contamination, 'gear'),
+            'a condition that the book no longer knows says nothing',
+        );
         self::assertSame([], $means(null, OriginKind::DesignWeakness, null));
     }
 
@@ -93,7 +140,10 @@ final class RivalsTest extends TestCase
 
     public function testWhatHandsLeftBehindShowsSoonAfterTheRepair(): void
     {
-        $factor = static fn (?float $hours, OriginKind $kind): float => Circumstances::factor(new Facts([], [], [], sinceRepair: $hours), $kind);
+        $factor = static fn (?float $hours, OriginKind $kind): float => Circumstances::factor(
+            new Facts([], [], [], sinceRepair: $hours),
+            $kind,
+        );
         self::assertGreaterThan(1.0, $factor(20.0, OriginKind::AssemblyError));
         self::assertLessThan(1.0, $factor(6000.0, OriginKind::AssemblyError));
         self::assertSame(1.0, $factor(500.0, OriginKind::AssemblyError));

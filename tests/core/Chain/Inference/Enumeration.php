@@ -7,8 +7,13 @@ namespace Japhrex\Tests\core\Chain\Inference;
 /**
  * Every state of a small network, one after the other: what the engine is checked against. Reads the JSON by itself.
  *
- * @phpstan-type Node array{id: string, kind?: string, prior?: float, leak?: float, causes?: list<array{from: string, strength: float}>, parents?: list<string>, table?: list<float>}
- * @phpstan-type Net array{nodes: list<Node>, evidence?: array<string, bool|array{if-true: float, if-false: float}>, minutes?: array<string, float>}
+ * @phpstan-type Node array{
+ *     id: string, kind?: string, prior?: float, leak?: float, causes?: list<array{from: string, strength: float}>,
+ *     parents?: list<string>, table?: list<float>,
+ * }
+ * @phpstan-type Net array{
+ *     nodes: list<Node>, evidence?: array<string, bool|array{if-true: float, if-false: float}>, minutes?: array<string, float>,
+ * }
  */
 final class Enumeration
 {

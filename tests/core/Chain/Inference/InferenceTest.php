@@ -21,7 +21,11 @@ use PHPUnit\Framework\TestCase;
  *
  * @phpstan-import-type Net from Enumeration
  *
- * @phpstan-type Told array{method: string, log-evidence: float, posteriors: array<array-key, float>, candidates: list<array{id: string, posterior: float, for: array<array-key, float|null>, against: array<array-key, float|null>}>, checks: list<array{id: string, bits: float, bits-per-minute: float}>}
+ * @phpstan-type Told array{
+ *     method: string, log-evidence: float, posteriors: array<array-key, float>,
+ *     candidates: list<array{id: string, posterior: float, for: array<array-key, float|null>, against: array<array-key, float|null>}>,
+ *     checks: list<array{id: string, bits: float, bits-per-minute: float}>,
+ * }
  */
 final class InferenceTest extends TestCase
 {
@@ -32,7 +36,13 @@ final class InferenceTest extends TestCase
      */
     private static function ask(array $network): array
     {
-        $question = (new QuestionReader())->read((string) json_encode(['evidence' => (object) ($network['evidence'] ?? [])] + (isset($network['minutes']) ? ['minutes' => (object) $network['minutes']] : []) + $network));
+        $question = (new QuestionReader())->read(
+            (string) json_encode(
+                ['evidence' => (object) ($network['evidence'] ?? [])] + (
+                    isset($network['minutes']) ? ['minutes' => (object) $network['minutes']] : []
+                ) + $network
+            )
+        );
 
         /** @var Told $told */
         $told = json_decode((string) json_encode(Inference::answer($question)->asData($question)), true);
@@ -52,12 +62,26 @@ final class InferenceTest extends TestCase
             $above = 0 === $count ? [] : (array) array_rand(range(0, $i - 1), $count);
             $network['nodes'][] = match (true) {
                 [] === $above => ['id' => "n$i", 'kind' => 'origin', 'prior' => $share() < 0.05 ? 0.0 : $share() * 0.4],
-                $share() < 0.2 && $count <= 3 => ['id' => "n$i", 'parents' => array_map(static fn (int $p): string => "n$p", $above), 'table' => array_map(static fn (): float => $share() < 0.1 ? 1.0 : $share(), range(1, 2 ** $count))],
-                default => ['id' => "n$i", 'kind' => $share() < 0.2 ? 'origin' : 'damage', 'leak' => $share() < 0.3 ? 0.0 : $share() * 0.2, 'causes' => array_map(static fn (int $p): array => ['from' => "n$p", 'strength' => $share() < 0.1 ? 1.0 : $share()], $above)],
+                $share() < 0.2 && $count <= 3 => [
+                    'id' => "n$i",
+                    'parents' => array_map(static fn (int $p): string => "n$p", $above),
+                    'table' => array_map(static fn (): float => $share() < 0.1 ? 1.0 : $share(), range(1, 2 ** $count)),
+                ],
+                default => [
+                    'id' => "n$i",
+                    'kind' => $share() < 0.2 ? 'origin' : 'damage',
+                    'leak' => $share() < 0.3 ? 0.0 : $share() * 0.2,
+                    'causes' => array_map(
+                        static fn (int $p): array => ['from' => "n$p", 'strength' => $share() < 0.1 ? 1.0 : $share()],
+                        $above,
+                    ),
+                ],
             };
             $r = $share();
             if ($r < 0.4) {
-                $network['evidence']["n$i"] = $r < 0.1 ? true : ($r < 0.22 ? false : ['if-true' => $share(), 'if-false' => $r < 0.25 ? 0.0 : $share()]);
+                $network['evidence']["n$i"] = $r < 0.1
+                    ? true
+                    : ($r < 0.22 ? false : ['if-true' => $share(), 'if-false' => $r < 0.25 ? 0.0 : $share()]);
             } elseif ($r < 0.75) {
                 $network['minutes']["n$i"] = 1.0 + mt_rand(0, 9);
             }
@@ -89,23 +113,38 @@ final class InferenceTest extends TestCase
             foreach ($answer['posteriors'] as $id => $p) {
                 self::assertEqualsWithDelta($truth->posterior((string) $id), $p, 1e-9, "seed $seed, $id");
             }
-            $origins = array_column(array_filter($network['nodes'], static fn (array $node): bool => 'origin' === ($node['kind'] ?? '')), 'id');
-            $listed = array_values(array_filter($origins, static fn (string $id): bool => !\is_bool($network['evidence'][(string) $id] ?? null)));
+            $origins = array_column(
+                array_filter($network['nodes'], static fn (array $node): bool => 'origin' === ($node['kind'] ?? '')),
+                'id',
+            );
+            $listed = array_values(
+                array_filter($origins, static fn (string $id): bool => !\is_bool($network['evidence'][(string) $id] ?? null))
+            );
             self::assertEqualsCanonicalizing($listed, array_column($answer['candidates'], 'id'));
             foreach ($answer['candidates'] as $candidate) {
                 foreach (array_keys($network['evidence'] ?? []) as $finding) {
                     $true = $truth->decibans($candidate['id'], $finding);
-                    $told = $candidate['for'][$finding] ?? (isset($candidate['against'][$finding]) ? -$candidate['against'][$finding] : 0.0);
+                    $told = $candidate['for'][$finding] ?? (
+                        isset($candidate['against'][$finding]) ? -$candidate['against'][$finding] : 0.0
+                    );
                     if (null === $true) {
                         self::assertNull($candidate['for'][$finding] ?? $candidate['against'][$finding] ?? null);
-                        self::assertTrue(\array_key_exists($finding, $candidate['for'] + $candidate['against']), "seed $seed, {$candidate['id']}, $finding: null, not left out");
+                        self::assertTrue(
+                            \array_key_exists($finding, $candidate['for'] + $candidate['against']),
+                            "seed $seed, {$candidate['id']}, $finding: null, not left out",
+                        );
                     } else {
                         self::assertEqualsWithDelta($true, $told, 1e-6, "seed $seed, {$candidate['id']}, $finding");
                     }
                 }
             }
             foreach ($answer['checks'] as $check) {
-                self::assertEqualsWithDelta($truth->bits($check['id'], $origins), $check['bits'], 1e-7, "seed $seed, look at {$check['id']}");
+                self::assertEqualsWithDelta(
+                    $truth->bits($check['id'], $origins),
+                    $check['bits'],
+                    1e-7,
+                    "seed $seed, look at {$check['id']}",
+                );
                 self::assertEqualsWithDelta($check['bits'] / ($network['minutes'][$check['id']] ?? 0), $check['bits-per-minute'], 1e-12);
             }
         }
@@ -126,7 +165,11 @@ final class InferenceTest extends TestCase
             }
             foreach ([0, 3, 30] as $whole) {
                 $factors = new Factors($question, array_fill_keys(range(0, 15), true), $whole);
-                self::assertEqualsWithDelta(0.0 === $truth->weight() ? -\INF : log($truth->weight()), (new Tree($factors, new Elimination($factors->list, 20)))->pass()->log, 1e-9);
+                self::assertEqualsWithDelta(
+                    0.0 === $truth->weight() ? -\INF : log($truth->weight()),
+                    (new Tree($factors, new Elimination($factors->list, 20)))->pass()->log,
+                    1e-9,
+                );
             }
         }
     }
@@ -137,7 +180,11 @@ final class InferenceTest extends TestCase
         $answer = self::ask(['nodes' => [
             ['id' => 'burglary', 'kind' => 'origin', 'prior' => 0.001], ['id' => 'earthquake', 'kind' => 'origin', 'prior' => 0.002],
             ['id' => 'alarm', 'parents' => ['burglary', 'earthquake'], 'table' => [0.001, 0.29, 0.94, 0.95]],
-            ['id' => 'john', 'parents' => ['alarm'], 'table' => [0.05, 0.9]], ['id' => 'mary', 'parents' => ['alarm'], 'table' => [0.01, 0.7]],
+            [
+                'id' => 'john',
+                'parents' => ['alarm'],
+                'table' => [0.05, 0.9],
+            ], ['id' => 'mary', 'parents' => ['alarm'], 'table' => [0.01, 0.7]],
         ], 'evidence' => ['john' => true, 'mary' => true]]);
         self::assertEqualsWithDelta(0.284, $answer['posteriors']['burglary'], 5e-4);
         self::assertSame('burglary', $answer['candidates'][0]['id']);
@@ -146,12 +193,22 @@ final class InferenceTest extends TestCase
     /** The wet lawn of Murphy's introduction (1998), with its published answers. */
     public function testTheSprinklerOfTheTextbook(): void
     {
-        $nodes = [['id' => 'cloudy', 'prior' => 0.5], ['id' => 'sprinkler', 'parents' => ['cloudy'], 'table' => [0.5, 0.1]], ['id' => 'rain', 'parents' => ['cloudy'], 'table' => [0.2, 0.8]], ['id' => 'wet', 'parents' => ['sprinkler', 'rain'], 'table' => [0, 0.9, 0.9, 0.99]]];
+        $nodes = [
+            ['id' => 'cloudy', 'prior' => 0.5],
+            ['id' => 'sprinkler', 'parents' => ['cloudy'], 'table' => [0.5, 0.1]],
+            ['id' => 'rain', 'parents' => ['cloudy'], 'table' => [0.2, 0.8]],
+            ['id' => 'wet', 'parents' => ['sprinkler', 'rain'], 'table' => [0, 0.9, 0.9, 0.99]],
+        ];
         $answer = self::ask(['nodes' => $nodes, 'evidence' => ['wet' => true]]);
         self::assertEqualsWithDelta(log(0.6471), $answer['log-evidence'], 1e-4);
         self::assertEqualsWithDelta(0.4298, $answer['posteriors']['sprinkler'], 5e-5);
         self::assertEqualsWithDelta(0.7079, $answer['posteriors']['rain'], 5e-5);
-        self::assertEqualsWithDelta(0.1945, self::ask(['nodes' => $nodes, 'evidence' => ['wet' => true, 'rain' => true]])['posteriors']['sprinkler'], 5e-5, 'the rain explains it away');
+        self::assertEqualsWithDelta(
+            0.1945,
+            self::ask(['nodes' => $nodes, 'evidence' => ['wet' => true, 'rain' => true]])['posteriors']['sprinkler'],
+            5e-5,
+            'the rain explains it away',
+        );
     }
 
     /** Lauritzen and Spiegelhalter's chest clinic (1988): chances before anything is known, and after a visit to Asia. */
@@ -159,14 +216,39 @@ final class InferenceTest extends TestCase
     {
         $nodes = [
             ['id' => 'asia', 'prior' => 0.01], ['id' => 'smoker', 'prior' => 0.5],
-            ['id' => 'tuberculosis', 'parents' => ['asia'], 'table' => [0.01, 0.05]], ['id' => 'cancer', 'parents' => ['smoker'], 'table' => [0.01, 0.1]], ['id' => 'bronchitis', 'parents' => ['smoker'], 'table' => [0.3, 0.6]],
+            [
+                'id' => 'tuberculosis',
+                'parents' => ['asia'],
+                'table' => [0.01, 0.05],
+            ], ['id' => 'cancer', 'parents' => ['smoker'], 'table' => [0.01, 0.1]], [
+                'id' => 'bronchitis',
+                'parents' => ['smoker'],
+                'table' => [0.3, 0.6],
+            ],
             ['id' => 'either', 'parents' => ['tuberculosis', 'cancer'], 'table' => [0, 1, 1, 1]],
-            ['id' => 'x-ray', 'parents' => ['either'], 'table' => [0.05, 0.98]], ['id' => 'dyspnoea', 'parents' => ['either', 'bronchitis'], 'table' => [0.1, 0.8, 0.7, 0.9]],
+            ['id' => 'x-ray', 'parents' => ['either'], 'table' => [0.05, 0.98]], [
+                'id' => 'dyspnoea',
+                'parents' => ['either', 'bronchitis'],
+                'table' => [0.1, 0.8, 0.7, 0.9],
+            ],
         ];
-        foreach (['tuberculosis' => 0.0104, 'cancer' => 0.055, 'bronchitis' => 0.45, 'either' => 0.0648, 'x-ray' => 0.1103, 'dyspnoea' => 0.4360] as $id => $p) {
+        foreach (
+            [
+                'tuberculosis' => 0.0104,
+                'cancer' => 0.055,
+                'bronchitis' => 0.45,
+                'either' => 0.0648,
+                'x-ray' => 0.1103,
+                'dyspnoea' => 0.4360,
+            ] as $id => $p
+        ) {
             self::assertEqualsWithDelta($p, self::ask(['nodes' => $nodes])['posteriors'][$id], 5e-5, $id);
         }
-        self::assertEqualsWithDelta(0.05, self::ask(['nodes' => $nodes, 'evidence' => ['asia' => true]])['posteriors']['tuberculosis'], 1e-12);
+        self::assertEqualsWithDelta(
+            0.05,
+            self::ask(['nodes' => $nodes, 'evidence' => ['asia' => true]])['posteriors']['tuberculosis'],
+            1e-12,
+        );
     }
 
     public function testEvidenceOfHardlyAnyChanceIsNoError(): void
@@ -194,7 +276,12 @@ final class InferenceTest extends TestCase
             self::assertGreaterThan(400, $sampled->sampling['effective'] ?? 0);
             foreach ($sampled->posteriors as $node => $p) {
                 $id = $question->network->nodes[$node]->id;
-                self::assertEqualsWithDelta($exact['posteriors'][$id], $p, 5 * ($sampled->sampling['errors'][$node] ?? 0), "seed $seed, $id");
+                self::assertEqualsWithDelta(
+                    $exact['posteriors'][$id],
+                    $p,
+                    5 * ($sampled->sampling['errors'][$node] ?? 0),
+                    "seed $seed, $id",
+                );
             }
             self::assertEquals($sampled, Sampling::answer($question), 'the same file, the same answer');
         }
@@ -206,19 +293,48 @@ final class InferenceTest extends TestCase
         yield 'not JSON' => ['{"nodes": [', 'not JSON', null];
         yield 'empty' => ['{"nodes": []}', 'empty', null];
         yield 'twice' => ['{"nodes": [{"id": "a", "prior": 0.1}, {"id": "a", "prior": 0.2}]}', 'twice', 'a'];
-        yield 'circle' => ['{"nodes": [{"id": "a", "causes": [{"from": "b", "strength": 1}]}, {"id": "b", "causes": [{"from": "a", "strength": 1}]}]}', 'effect of itself', 'a'];
+        yield 'circle' => [
+            '{"nodes": [{"id": "a", "causes": [{"from": "b", "strength": 1}]}, {"id": "b", "causes": [{"from": "a", "strength": 1}]}]}',
+            'effect of itself',
+            'a',
+        ];
         yield 'unknown cause' => ['{"nodes": [{"id": "a", "causes": [{"from": "z", "strength": 1}]}]}', 'no node', 'a'];
-        yield 'cause twice' => ['{"nodes": [{"id": "b", "prior": 0.1}, {"id": "a", "causes": [{"from": "b", "strength": 1}, {"from": "b", "strength": 1}]}]}', 'twice', 'a'];
+        yield 'cause twice' => [
+            '{"nodes": [{"id": "b", "prior": 0.1}, {"id": "a", "causes": [{"from": "b", "strength": 1}, {"from": "b", "strength": 1}]}]}',
+            'twice',
+            'a',
+        ];
         yield 'unknown parent' => ['{"nodes": [{"id": "a", "parents": ["z"], "table": [0, 1]}]}', 'no node', 'a'];
         yield 'unknown evidence' => ['{"nodes": [{"id": "a", "prior": 0.1}], "evidence": {"z": true}}', 'no node', 'z'];
         yield 'unknown minutes' => ['{"nodes": [{"id": "a", "prior": 0.1}], "minutes": {"z": 1}}', 'no node', 'z'];
         yield 'no minutes' => ['{"nodes": [{"id": "a", "prior": 0.1}], "minutes": {"a": 0}}', 'more than 0', 'a'];
         yield 'probability' => ['{"nodes": [{"id": "a", "prior": 1.1}]}', 'from 0 to 1', 'a'];
-        yield 'strength' => ['{"nodes": [{"id": "b", "prior": 0.1}, {"id": "a", "causes": [{"from": "b", "strength": -0.1}]}]}', 'from 0 to 1', 'a'];
-        yield 'table too short' => ['{"nodes": [{"id": "b", "prior": 0.1}, {"id": "a", "parents": ["b"], "table": [0.5]}]}', '1 parents need 2', 'a'];
-        yield 'nothing likely' => ['{"nodes": [{"id": "a", "prior": 0.1}], "evidence": {"a": {"if-true": 0, "if-false": 0}}}', 'no likelihood', 'a'];
-        yield 'negative' => ['{"nodes": [{"id": "a", "prior": 0.1}], "evidence": {"a": {"if-true": -1, "if-false": 1}}}', 'no likelihood', 'a'];
-        yield 'conflict' => ['{"nodes": [{"id": "a", "kind": "origin", "prior": 0.1}, {"id": "b", "causes": [{"from": "a", "strength": 1}]}, {"id": "c", "leak": 0.2}], "evidence": {"c": true, "a": true, "b": false}}', '“a”, “b” contradict each other', 'a'];
+        yield 'strength' => [
+            '{"nodes": [{"id": "b", "prior": 0.1}, {"id": "a", "causes": [{"from": "b", "strength": -0.1}]}]}',
+            'from 0 to 1',
+            'a',
+        ];
+        yield 'table too short' => [
+            '{"nodes": [{"id": "b", "prior": 0.1}, {"id": "a", "parents": ["b"], "table": [0.5]}]}',
+            '1 parents need 2',
+            'a',
+        ];
+        yield 'nothing likely' => [
+            '{"nodes": [{"id": "a", "prior": 0.1}], "evidence": {"a": {"if-true": 0, "if-false": 0}}}',
+            'no likelihood',
+            'a',
+        ];
+        yield 'negative' => [
+            '{"nodes": [{"id": "a", "prior": 0.1}], "evidence": {"a": {"if-true": -1, "if-false": 1}}}',
+            'no likelihood',
+            'a',
+        ];
+        yield 'conflict' => [
+            '{"nodes": [{"id": "a", "kind": "origin", "prior": 0.1}, {"id": "b", "causes": [{"from": "a", "strength": 1}]}, '
+                .'{"id": "c", "leak": 0.2}], "evidence": {"c": true, "a": true, "b": false}}',
+            '“a”, “b” contradict each other',
+            'a',
+        ];
     }
 
     #[DataProvider('wrong')]
@@ -234,7 +350,16 @@ final class InferenceTest extends TestCase
 
     public function testACheckIsRankedByWhatItSettlesInAMinuteAndNamesAreKept(): void
     {
-        $answer = self::ask(['nodes' => [['id' => '7', 'kind' => 'origin', 'prior' => 0.5], ['id' => 'a', 'causes' => [['from' => '7', 'strength' => 1.0]]], ['id' => 'b', 'causes' => [['from' => '7', 'strength' => 0.5]]]], 'minutes' => ['a' => 10.0, 'b' => 1.0]]);
+        $answer = self::ask(
+            [
+                'nodes' => [
+                    ['id' => '7', 'kind' => 'origin', 'prior' => 0.5],
+                    ['id' => 'a', 'causes' => [['from' => '7', 'strength' => 1.0]]],
+                    ['id' => 'b', 'causes' => [['from' => '7', 'strength' => 0.5]]],
+                ],
+                'minutes' => ['a' => 10.0, 'b' => 1.0],
+            ]
+        );
         self::assertSame(Answer::EXACT, $answer['method']);
         // A look at a settles all of one bit; at b, H(1/2) − 3/4·H(1/3) = 0.3113 bits, but in a tenth of the time.
         self::assertSame(['b', 'a'], array_column($answer['checks'], 'id'));

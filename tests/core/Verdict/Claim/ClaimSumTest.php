@@ -13,13 +13,25 @@ final class ClaimSumTest extends TestCase
 {
     private static function edition(?string $deductible = null): Edition
     {
-        return new Edition(new \DateTimeImmutable('2025-01-01'), null, false, 24, null, null, [Cover::Parts, Cover::Labour], deductible: $deductible);
+        return new Edition(
+            new \DateTimeImmutable('2025-01-01'),
+            null,
+            false,
+            24,
+            null,
+            null,
+            [Cover::Parts, Cover::Labour],
+            deductible: $deductible,
+        );
     }
 
     public function testOnlyWhatThePolicyPaysForIsClaimedLessWhatTheHolderCarries(): void
     {
         // 286.40 + 212.00 = 498.40; freight is told but not claimed; less 200.00 leaves 298.40.
-        $sum = ClaimSum::of(self::edition('200 EUR'), ['parts' => '286.40 EUR', 'labour' => '212 EUR', 'freight' => '38,5 EUR', 'consequential' => '']);
+        $sum = ClaimSum::of(
+            self::edition('200 EUR'),
+            ['parts' => '286.40 EUR', 'labour' => '212 EUR', 'freight' => '38,5 EUR', 'consequential' => ''],
+        );
         self::assertSame('298.40 EUR', $sum->total->format());
         self::assertSame([true, true, false], array_column($sum->lines, 'paid'));
     }

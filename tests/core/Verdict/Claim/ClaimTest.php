@@ -26,25 +26,79 @@ final class ClaimTest extends TestCase
         return new ClaimStep(ClaimState::from($state), self::day($day), $words, null === $amount ? null : Money::parse($amount));
     }
 
-    /** @return iterable<string, array{ClaimStep|null, ClaimStep, list<string>, string|null}> the step before, the step, what is missing, a word of what is said */
+    /**
+     * @return iterable<string, array{
+     *     ClaimStep|null, ClaimStep, list<string>, string|null,
+     * }> the step before, the step, what is missing, a word of what is said
+     */
     public static function steps(): iterable
     {
         yield 'a draft is sent' => [null, self::step('sent', '2026-03-02'), [], null];
         yield 'a draft cannot be paid' => [null, self::step('settled', '2026-03-02', '', '10.00 EUR'), [], 'cannot be settled next'];
         yield 'not without its evidence' => [null, self::step('sent', '2026-03-02'), ['a sample of the oil'], 'a sample of the oil'];
-        yield 'unless somebody says why' => [null, self::step('sent', '2026-03-02', 'the oil was drained at the quay'), ['a sample of the oil'], null];
+        yield 'unless somebody says why' => [
+            null,
+            self::step('sent', '2026-03-02', 'the oil was drained at the quay'),
+            ['a sample of the oil'],
+            null,
+        ];
         yield 'not tomorrow' => [null, self::step('sent', '2026-03-11'), [], 'has not come yet'];
-        yield 'asked back says what' => [self::step('sent', '2026-03-02'), self::step('asked-back', '2026-03-05'), [], 'Say what they want to know'];
+        yield 'asked back says what' => [
+            self::step('sent', '2026-03-02'),
+            self::step('asked-back', '2026-03-05'),
+            [],
+            'Say what they want to know',
+        ];
         yield 'not before it was sent' => [self::step('sent', '2026-03-02'), self::step('accepted', '2026-03-01'), [], 'before 2 Mar 2026'];
         yield 'refused with a reason' => [self::step('sent', '2026-03-02'), self::step('refused', '2026-03-05'), [], 'their reason'];
-        yield 'sent again with something new' => [self::step('refused', '2026-03-05', 'no sample'), self::step('sent', '2026-03-08'), [], 'what is new'];
-        yield 'a part is less than all' => [self::step('sent', '2026-03-02'), self::step('part-accepted', '2026-03-05', 'parts only', '1000.00 EUR'), [], 'all of it'];
-        yield 'a part' => [self::step('sent', '2026-03-02'), self::step('part-accepted', '2026-03-05', 'parts only', '640.00 EUR'), [], null];
-        yield 'in the same currency' => [self::step('sent', '2026-03-02'), self::step('part-accepted', '2026-03-05', 'parts only', '640.00 GBP'), [], 'in EUR too'];
-        yield 'paid as accepted in part' => [self::step('part-accepted', '2026-03-05', 'parts only', '640.00 EUR'), self::step('settled', '2026-03-09', '', '640.00 EUR'), [], null];
-        yield 'paid otherwise, with a word' => [self::step('part-accepted', '2026-03-05', 'parts only', '640.00 EUR'), self::step('settled', '2026-03-09', '', '600.00 EUR'), [], '640.00 EUR were accepted'];
-        yield 'paid more than claimed' => [self::step('accepted', '2026-03-05'), self::step('settled', '2026-03-09', 'thanks', '1000.01 EUR'), [], 'more than'];
-        yield 'over is over' => [self::step('settled', '2026-03-05', '', '5.00 EUR'), self::step('sent', '2026-03-09'), [], 'nothing follows'];
+        yield 'sent again with something new' => [
+            self::step('refused', '2026-03-05', 'no sample'),
+            self::step('sent', '2026-03-08'),
+            [],
+            'what is new',
+        ];
+        yield 'a part is less than all' => [
+            self::step('sent', '2026-03-02'),
+            self::step('part-accepted', '2026-03-05', 'parts only', '1000.00 EUR'),
+            [],
+            'all of it',
+        ];
+        yield 'a part' => [
+            self::step('sent', '2026-03-02'),
+            self::step('part-accepted', '2026-03-05', 'parts only', '640.00 EUR'),
+            [],
+            null,
+        ];
+        yield 'in the same currency' => [
+            self::step('sent', '2026-03-02'),
+            self::step('part-accepted', '2026-03-05', 'parts only', '640.00 GBP'),
+            [],
+            'in EUR too',
+        ];
+        yield 'paid as accepted in part' => [
+            self::step('part-accepted', '2026-03-05', 'parts only', '640.00 EUR'),
+            self::step('settled', '2026-03-09', '', '640.00 EUR'),
+            [],
+            null,
+        ];
+        yield 'paid otherwise, with a word' => [
+            self::step('part-accepted', '2026-03-05', 'parts only', '640.00 EUR'),
+            self::step('settled', '2026-03-09', '', '600.00 EUR'),
+            [],
+            '640.00 EUR were accepted',
+        ];
+        yield 'paid more than claimed' => [
+            self::step('accepted', '2026-03-05'),
+            self::step('settled', '2026-03-09', 'thanks', '1000.01 EUR'),
+            [],
+            'more than',
+        ];
+        yield 'over is over' => [
+            self::step('settled', '2026-03-05', '', '5.00 EUR'),
+            self::step('sent', '2026-03-09'),
+            [],
+            'nothing follows',
+        ];
     }
 
     /** @param list<string> $missing */
@@ -75,9 +129,27 @@ final class ClaimTest extends TestCase
     {
         $edition = new Edition(self::day('2025-01-01'), null, false, 24, null, null, [], notice: 14);
         $all = Deadlines::of($edition, [self::step('sent', '2026-03-08')], self::day('2026-02-20'), null, null, self::day('2026-04-07'));
-        self::assertSame(['done on 8 Mar 2026, 2 days late', '6 days left'], array_map(static fn (Deadline $one): string => $one->says(self::day('2026-04-01')), $all));
+        self::assertSame(
+            ['done on 8 Mar 2026, 2 days late', '6 days left'],
+            array_map(static fn (Deadline $one): string => $one->says(self::day('2026-04-01')), $all),
+        );
         self::assertSame('their answer', $all[1]->what);
-        self::assertSame([], Deadlines::of(null, [self::step('sent', '2026-03-08')], null, null, null, null), 'where nothing is agreed nothing is watched');
-        self::assertCount(1, Deadlines::of($edition, [self::step('sent', '2026-03-08'), self::step('refused', '2026-03-09', 'too late')], self::day('2026-02-20'), null, null, self::day('2026-04-07')), 'what is over waits for nothing');
+        self::assertSame(
+            [],
+            Deadlines::of(null, [self::step('sent', '2026-03-08')], null, null, null, null),
+            'where nothing is agreed nothing is watched',
+        );
+        self::assertCount(
+            1,
+            Deadlines::of(
+                $edition,
+                [self::step('sent', '2026-03-08'), self::step('refused', '2026-03-09', 'too late')],
+                self::day('2026-02-20'),
+                null,
+                null,
+                self::day('2026-04-07'),
+            ),
+            'what is over waits for nothing',
+        );
     }
 }
