@@ -27,7 +27,9 @@ make_cluster() {
   (umask 077; echo "$pass" >"$folder/password")
   mkdir "$folder/data"; chmod 700 "$folder/data"
   if [ "$(id -u)" = 0 ]; then chown -R postgres: "$folder"; fi
-  as_postgres "$folder" "$PGBIN/initdb" -D "$folder/data" -U japhrex -A scram-sha-256 --pwfile="$folder/password" -E UTF8 --locale=C.UTF-8 --no-sync >"$folder.log" 2>&1 || { tail -5 "$folder.log" >&2; echo "PostgreSQL could not make its cluster in $folder." >&2; exit 1; }
+  as_postgres "$folder" "$PGBIN/initdb" -D "$folder/data" -U japhrex -A scram-sha-256 --pwfile="$folder/password" \
+    -E UTF8 --locale=C.UTF-8 --no-sync >"$folder.log" 2>&1 ||
+    { tail -5 "$folder.log" >&2; echo "PostgreSQL could not make its cluster in $folder." >&2; exit 1; }
 }
 
 # start_cluster FOLDER [options]: sets PGPORT. An orphan of an earlier start is ended first: it is this folder's own.
@@ -36,7 +38,9 @@ start_cluster() {
   stop_cluster "$folder"
   PGPORT=$(free_port)
   touch "$folder.log"; if [ "$(id -u)" = 0 ]; then chown postgres: "$folder.log"; fi
-  as_postgres "$folder" "$PGBIN/pg_ctl" -D "$folder/data" -l "$folder.log" -w -s -o "-p $PGPORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=60 $*" start >/dev/null || { tail -5 "$folder.log" >&2; echo "PostgreSQL did not start; see $folder.log." >&2; exit 1; }
+  local how="-p $PGPORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=60 $*"
+  as_postgres "$folder" "$PGBIN/pg_ctl" -D "$folder/data" -l "$folder.log" -w -s -o "$how" start >/dev/null ||
+    { tail -5 "$folder.log" >&2; echo "PostgreSQL did not start; see $folder.log." >&2; exit 1; }
   export PGPASSWORD; PGPASSWORD=$(cat "$folder/password")
 }
 

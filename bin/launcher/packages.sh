@@ -50,7 +50,8 @@ need_packages() {
   if [ ! -e "$policy" ]; then printf '#!/bin/sh\nexit 101\n' >"$policy"; chmod +x "$policy"; made=yes; fi
   local done=yes log; log=$(mktemp)
   # shellcheck disable=SC2086
-  { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $missing; } >"$log" 2>&1 </dev/null || done=""
+  { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $missing; } \
+    >"$log" 2>&1 </dev/null || done=""
   [ -z "$made" ] || rm -f "$policy"
   if [ -z "$done" ] || [ -n "$(missing_packages "$1")" ]; then
     tail -20 "$log" >&2; echo "Could not install: $(missing_packages "$1")" >&2; exit 1
@@ -65,7 +66,8 @@ need_vendor() {
   local sum; sum=$(sha256sum composer.json | cut -c1-64)-$(php -r 'echo PHP_VERSION_ID;')
   fresh vendor/.made-from "$sum" && return 0
   echo "Fetching PHP packages" >&2
-  COMPOSER_ALLOW_SUPERUSER=1 composer update --ignore-platform-req=ext-pdo_pgsql --ignore-platform-req=ext-zip --no-interaction --no-progress --quiet </dev/null || { echo "Composer could not fetch the packages." >&2; exit 1; }
+  COMPOSER_ALLOW_SUPERUSER=1 composer update --ignore-platform-req=ext-pdo_pgsql --ignore-platform-req=ext-zip \
+    --no-interaction --no-progress --quiet </dev/null || { echo "Composer could not fetch the packages." >&2; exit 1; }
   echo "$sum" >vendor/.made-from
 }
 
@@ -73,6 +75,7 @@ need_node_modules() {
   local sum; sum=$(sha256sum package-lock.json | cut -c1-64)
   fresh node_modules/.made-from "$sum" && return 0
   echo "Fetching test packages" >&2
-  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --ignore-scripts --no-audit --no-fund --silent </dev/null || { echo "npm could not fetch the packages." >&2; exit 1; }
+  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --ignore-scripts --no-audit --no-fund --silent </dev/null ||
+    { echo "npm could not fetch the packages." >&2; exit 1; }
   echo "$sum" >node_modules/.made-from
 }

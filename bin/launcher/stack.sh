@@ -36,7 +36,8 @@ app_env() {
 # Compiles the container when a file that it is made of has changed since.
 warm() {
   local stamp="$VAR/cache/prod/.warm"
-  if [ -f "$stamp" ] && [ -z "$(find src core config templates books vendor/.made-from .env -newer "$stamp" -print -quit)" ]; then return 0; fi
+  if [ -f "$stamp" ] &&
+    [ -z "$(find src core config templates books vendor/.made-from .env -newer "$stamp" -print -quit)" ]; then return 0; fi
   rm -rf "$VAR/cache/prod"
   quietly php bin/console cache:warmup --env=prod
   touch "$stamp"
@@ -126,7 +127,11 @@ http {
   server_tokens off;
   gzip on; gzip_types text/css application/javascript image/svg+xml application/json; gzip_min_length 600; gzip_comp_level 6;
   client_max_body_size 600m;
-  client_body_temp_path $STACK_TMP/nginx/body; proxy_temp_path $STACK_TMP/nginx/proxy; fastcgi_temp_path $STACK_TMP/nginx/fastcgi; uwsgi_temp_path $STACK_TMP/nginx/uwsgi; scgi_temp_path $STACK_TMP/nginx/scgi;
+  client_body_temp_path $STACK_TMP/nginx/body;
+  proxy_temp_path $STACK_TMP/nginx/proxy;
+  fastcgi_temp_path $STACK_TMP/nginx/fastcgi;
+  uwsgi_temp_path $STACK_TMP/nginx/uwsgi;
+  scgi_temp_path $STACK_TMP/nginx/scgi;
   server {
     listen ${LISTEN:-127.0.0.1}:$port;
     root $ROOT/public;
@@ -164,7 +169,9 @@ http {
 }
 CONF
   local root_too=(); [ "$(id -u)" != 0 ] || root_too=(-R)
-  /usr/sbin/php-fpm8.2 "${root_too[@]}" -y "$STACK_TMP/fpm.conf" -d opcache.enable=1 -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_size=4M -d expose_php=0 >>"$VAR/log/php-fpm.log" 2>&1 & STACK_PIDS+=($!)
+  /usr/sbin/php-fpm8.2 "${root_too[@]}" -y "$STACK_TMP/fpm.conf" -d opcache.enable=1 -d opcache.memory_consumption=192 \
+    -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_size=4M -d expose_php=0 \
+    >>"$VAR/log/php-fpm.log" 2>&1 & STACK_PIDS+=($!)
   /usr/sbin/nginx -c "$STACK_TMP/nginx.conf" -e "$VAR/log/nginx.log" >>"$VAR/log/nginx.log" 2>&1 & STACK_PIDS+=($!)
   worker >>"$VAR/log/worker.log" 2>&1 & STACK_PIDS+=($!)
   inbox >>"$VAR/log/inbox.log" 2>&1 & STACK_PIDS+=($!)
@@ -178,7 +185,9 @@ CONF
 }
 
 # migrate DATABASE: as the owner of the tables; the application then gets its rights.
-migrate() { DATABASE_URL=$(database_url "$1") quietly php bin/console doctrine:migrations:migrate -n --allow-no-migration && grant_app "$1"; }
+migrate() {
+  DATABASE_URL=$(database_url "$1") quietly php bin/console doctrine:migrations:migrate -n --allow-no-migration && grant_app "$1"
+}
 
 # start_stack CLUSTER DATABASE PORT [PostgreSQL options]: everything up to a page that answers, with the demo shop if empty.
 start_stack() {
@@ -202,7 +211,8 @@ port_is_free() { php -r 'exit(@stream_socket_server("tcp://127.0.0.1:".$argv[1])
 
 start_shop() {
   mkdir -p "$VAR"
-  if [ -f "$VAR/running" ] && kill -0 "$(head -1 "$VAR/running")" 2>/dev/null && grep -q japhrex "/proc/$(head -1 "$VAR/running")/cmdline" 2>/dev/null; then
+  if [ -f "$VAR/running" ] && kill -0 "$(head -1 "$VAR/running")" 2>/dev/null &&
+    grep -q japhrex "/proc/$(head -1 "$VAR/running")/cmdline" 2>/dev/null; then
     echo "Already running: $(sed -n 2p "$VAR/running"). Stop it with ./japhrex stop."; exit 0
   fi
   local port=${PORT:-8470}
@@ -215,6 +225,8 @@ start_shop() {
   start_stack "$VAR/pg" japhrex "$port"
   (umask 077; printf '%s\nhttp://127.0.0.1:%s/\n%s\n%s\n' "$$" "$port" "$DATABASE_URL" "$JAPHREX_STORE" >"$VAR/running")
   trap 'rm -f "$VAR/running"; end_stack' EXIT
+  local reach="Only this machine reaches it. LISTEN=0.0.0.0 ./japhrex start opens it to phones in the shop's network."
+  [ -z "${JAPHREX_ADDRESS:-}" ] || reach="Phones reach it at $JAPHREX_ADDRESS"
   cat <<TEXT
 
   Japhrex is open at  http://127.0.0.1:$port/
@@ -223,7 +235,7 @@ start_shop() {
   analyst   analyst 1: judges and signs          second    analyst 2: the second pair of eyes
   viewer    looks                                password of all demo log-ins: ostrey-quay
 
-  $([ -n "${JAPHREX_ADDRESS:-}" ] && echo "Phones reach it at $JAPHREX_ADDRESS" || echo "Only this machine reaches it. LISTEN=0.0.0.0 ./japhrex start opens it to phones in the shop's network.")
+  $reach
 
   Ctrl-C ends everything it started.
 TEXT

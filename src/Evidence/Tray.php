@@ -30,8 +30,7 @@ final readonly class Tray
         $book = $this->shelf->book($case->family);
         $closed = array_map(static fn ($record): \DateTimeImmutable => $record->at, $this->strip->records($case));
         $lying = [];
-        $by = ['case' => $case, 'stage' => PhotoStage::Unsorted];
-        foreach ([...$this->photos->ofCase($case), ...$this->clips->ofCase($case)] as $photo) {
+        foreach ([...$this->photos->unsorted($case), ...$this->clips->unsorted($case)] as $photo) {
             $taken = $photo->takenAt();
             $step = null === $taken ? null : InHand::at($book, $closed, $taken);
             $lying[] = [
@@ -60,8 +59,6 @@ final readonly class Tray
     {
         $valid = array_values(array_filter($ids, \Symfony\Component\Uid\Uuid::isValid(...)));
 
-        $by = ['case' => $case, 'id' => $valid];
-
-        return [] === $valid ? [] : [...$this->photos->ofCase($case), ...$this->clips->ofCase($case)];
+        return [...$this->photos->among($case, $valid), ...$this->clips->among($case, $valid)];
     }
 }

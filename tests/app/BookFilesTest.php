@@ -33,8 +33,8 @@ final class BookFilesTest extends TestCase
     public function testAFlawIsNamedWithItsLine(): void
     {
         $text = (string) file_get_contents(self::BOOKS.'/external-gear-pump.yaml');
-        $line = 1 + substr_count((string) strstr($text, '      adjuster: {', true), "\n");
-        $problems = self::check(str_replace('no-limit: "The setting', 'min: "3 bar", source: x, how-not: "The setting', $text));
+        $line = 1 + substr_count((string) strstr($text, "      adjuster:\n        name:", true), "\n");
+        $problems = self::check(str_replace('no-limit: "The setting', "min: 3 bar\n        source: x\n        how-not: \"The setting", $text));
         self::assertNotSame([], $problems);
         self::assertSame($line, $problems[0]['line']);
         $problems = self::check(

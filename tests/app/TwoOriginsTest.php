@@ -174,7 +174,7 @@ final class TwoOriginsTest extends AppTestCase
 
         $report = $this->browser->request('GET', "/cases/{$case->number}/report")->filter('article.paper')->text();
         self::assertStringContainsString(
-            'Leak at the shaftSeal lip cut by its maker (part defect). Carried by: supplier of a part. The lip was cut before it '
+            'Leak at the shaft Seal lip cut by its maker (part defect). Carried by: supplier of a part. The lip was cut before it '
                 .'was fitted.',
             $report,
         );

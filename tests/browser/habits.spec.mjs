@@ -109,7 +109,7 @@ test('a mark can be set without a mouse', async ({ page }) => {
   await page.locator('.film a').first().click();
   await page.getByRole('radio', { name: 'arrow', exact: true }).check();
   await page.locator('.viewer svg').focus();
-  await page.keyboard.press('Enter');
+  await press(page, 'Enter');
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Shift+ArrowDown');
   await expect(page.getByRole('button', { name: 'Keep the mark' })).toBeEnabled();

@@ -19,13 +19,30 @@ export const launchOptions = {
   ],
 };
 
+// Log-ins are kept for the tests that follow in the same worker: the page that takes a password is walked once for each of
+// the people, and again when a test has ended the session.
+const kept = new Map();
+
 export async function signIn(page, name) {
+  const cookies = kept.get(name);
+  if (cookies) {
+    await page.context().addCookies(cookies);
+    await page.goto('/');
+  }
+  if (!cookies || page.url().endsWith('/login')) {
+    await logIn(page, name);
+    kept.set(name, await page.context().cookies());
+  }
+  await page.getByRole('heading', { name: 'On the floor' }).waitFor();
+  await page.waitForLoadState('load');
+}
+
+export async function logIn(page, name) {
   await page.goto('/login');
   await page.getByLabel('Name').fill(name);
   await page.getByLabel('Password').fill(PASSWORD);
   await page.getByRole('button', { name: 'Sign in' }).click();
   await page.getByRole('heading', { name: 'On the floor' }).waitFor();
-  await page.waitForLoadState('load');
 }
 
 // A unit that the desk takes in; its number.

@@ -95,7 +95,7 @@ test('the tray sorts several at once and puts them back', async ({ page, browser
   await page.locator('form[data-upload] input[type=file]').setInputFiles([join(PHOTOS, 'gear-good.jpg'), join(PHOTOS, 'gear-scored.jpg')]);
   await expect(page.locator('.lying')).toHaveCount(2);
   await page.locator('.stagehead').click();
-  await page.keyboard.press('x');
+  await press(page, 'x');
   await page.getByLabel('or to').selectOption({ label: 'Drive gear and shaft' });
   await page.getByRole('button', { name: 'Put them there' }).click();
   await expect(page.getByText('Empty: every picture has its part.')).toBeVisible();
@@ -164,6 +164,6 @@ test('our card is found and a groove of 8 mm measures 8 mm; two pictures move to
   await expect(page.locator('[data-compare] figcaption').nth(2)).not.toContainText(number);
   const before = await page.locator('[data-compare] svg').nth(2).getAttribute('viewBox');
   await page.locator('[data-compare] svg').first().focus();
-  await page.keyboard.press('+');
+  await press(page, '+');
   await expect(page.locator('[data-compare] svg').nth(2)).not.toHaveAttribute('viewBox', before);
 });

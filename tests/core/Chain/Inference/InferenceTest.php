@@ -14,6 +14,7 @@ use Japhrex\Core\Chain\Inference\QuestionReader;
 use Japhrex\Core\Chain\Inference\Sampling;
 use Japhrex\Core\Chain\Inference\Tree;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -90,6 +91,7 @@ final class InferenceTest extends TestCase
         return $network;
     }
 
+    #[Group('slow')]
     public function testHundredsOfRandomNetworksAreAsEnumerated(): void
     {
         $impossible = 0;
@@ -152,6 +154,7 @@ final class InferenceTest extends TestCase
         self::assertLessThan(100, $impossible);
     }
 
+    #[Group('slow')]
     public function testSixteenNodesSplitOrWholeGiveTheSame(): void
     {
         for ($seed = 500; $seed < 506; ++$seed) {
@@ -265,6 +268,7 @@ final class InferenceTest extends TestCase
         self::assertSame(1.0, (float) $answer['posteriors']['o']);
     }
 
+    #[Group('slow')]
     public function testSamplesAgreeWithTheExactAnswerAndSayThatTheyAreSamples(): void
     {
         for ($seed = 900; $seed < 906; ++$seed) {

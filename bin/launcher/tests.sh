@@ -1,0 +1,99 @@
+# What must hold: all of it in two lanes for two cores, or a part of it for who works on that part.
+
+step() { printf '\n== %s\n' "$*"; }
+
+# Runs a check quietly; what it has to say is shown only when it fails.
+holds() {
+  local said
+  said=$("$@" 2>&1) || { printf '%s\n' "$said" | tail -60; return 1; }
+}
+
+stan() { php vendor/bin/phpstan analyse --no-progress --memory-limit=1500M "$@"; }
+
+test_style() {
+  step "Style"
+  holds php vendor/bin/php-cs-fixer check --diff --show-progress=none
+  php bin/columns
+  npx --no-install biome check --error-on-warnings assets/scripts tests/browser bin/vendor-assets.mjs
+  step "Types and architecture"
+  holds stan -c phpstan.core.neon
+  holds stan
+}
+
+# test_core [options of PHPUnit]
+test_core() {
+  step "Books"; php bin/book check
+  step "Core without kernel or database"
+  env -u DATABASE_URL php vendor/bin/paratest --processes=2 --testsuite core --no-progress "$@"
+}
+
+# A cluster that ends with this run, with an empty database of the tests.
+test_cluster() {
+  SCRATCH=$(mktemp -d)
+  export JAPHREX_STORE="$SCRATCH/store"
+  trap 'end_stack; rm -rf "$SCRATCH"' EXIT
+  make_cluster "$SCRATCH/pg"; STACK_CLUSTER=$SCRATCH/pg
+  start_cluster "$SCRATCH/pg" -c fsync=off -c synchronous_commit=off
+  make_app_role "$SCRATCH/pg"
+}
+
+test_migrations() {
+  step "Migrations: up, down, up"
+  make_database japhrex_test
+  local owner; owner=$(database_url japhrex_test)
+  migrate japhrex_test
+  DATABASE_URL=$owner quietly php bin/console doctrine:migrations:migrate first -n
+  migrate japhrex_test
+  DATABASE_URL=$owner quietly php bin/console doctrine:schema:validate
+  echo "in step with the entities"
+}
+
+# test_app [options of PHPUnit, or one file]
+test_app() {
+  step "Application, on two databases"
+  local lane suite=(--testsuite app)
+  for lane in 1 2; do clone_database japhrex_test "japhrex_test_$lane"; done
+  case "${1:-}" in *.php) suite=() ;; esac
+  DATABASE_URL=$(app_database_url japhrex_test) DATABASE_OWNER_URL=$(database_url japhrex_test) \
+    APP_ENV=test JAPHREX_STORE="$SCRATCH/test-store" \
+    php vendor/bin/paratest --processes=2 "${suite[@]}" --no-progress "$@"
+}
+
+# test_browser [files or options of Playwright]
+test_browser() {
+  step "Container, templates, configuration"
+  quietly php bin/console lint:container
+  quietly php bin/console lint:twig templates
+  quietly php bin/console lint:yaml --parse-tags config books
+  echo "sound"
+  step "Browser"
+  npx --no-install playwright test -c tests/browser/playwright.config.mjs "$@"
+}
+
+# run_tests [core|app|browser|style|quick] [what to run of it]
+run_tests() {
+  local part=${1:-all}; [ $# = 0 ] || shift
+  case "$part" in
+    style) test_style ;;
+    core) test_core "$@" ;;
+    # What a change needs at once: style, types and the rules of the trade, without the long runs of the engine.
+    quick) test_style; test_core --exclude-group slow ;;
+    app) test_cluster; app_env japhrex_test; make_database japhrex_test; migrate japhrex_test; test_app "$@" ;;
+    browser) throwaway_stack; test_browser "$@" ;;
+    all) test_all ;;
+    *) echo "japhrex: ./japhrex test [core|app|browser|style|quick]" >&2; exit 2 ;;
+  esac
+}
+
+# One lane checks what needs no server, the other walks the shop; PHPUnit comes last.
+test_all() {
+  local lane said; said=$(mktemp)
+  (set -e; test_style; test_core) >"$said" 2>&1 &
+  lane=$!
+  step "Server on a throwaway cluster"; throwaway_stack
+  test_migrations
+  test_browser
+  wait "$lane" || { cat "$said"; exit 1; }
+  cat "$said"; rm -f "$said"
+  test_app
+}
