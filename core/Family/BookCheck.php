@@ -45,6 +45,18 @@ final readonly class BookCheck
                 }
             }
         }
+        foreach ($book->carriers as $i => $carrier) {
+            $ends = array_map(static fn (string $place): ?Part => $book->part(explode('/', $place)[0]), [$carrier->from, $carrier->to]);
+            if (
+                '' !== $carrier->filter && [] === array_filter($ends, static fn (?Part $part): bool => true === $part?->does(Debris::Sieve))
+            ) {
+                yield new BookProblem("carriers/$i/filter", \sprintf(
+                    'which part holds the debris back? Write "debris: [catches, sieve]" at %s or at %s.',
+                    $ends[0]->name ?? $carrier->from,
+                    $ends[1]->name ?? $carrier->to,
+                ));
+            }
+        }
         foreach ($book->parts as $part) {
             if (!isset($joined[$part->key])) {
                 yield new BookProblem('parts/'.$part->key, 'hangs loose: no carrier joins it to another part.');

@@ -197,6 +197,15 @@ final readonly class BookFactory
             $data->texts('senses'),
             $data->textOrNull('look') ?? '',
             array_map(fn (Data $use): FigureUse => new FigureUse($use->text('title'), $this->fill($use)), $data->maps('figures')),
+            array_map(
+                static fn (string $one): Debris => Debris::tryFrom($one) ?? $data->fail(
+                    'expected catches, sieve, magnet or low.',
+                    'debris',
+                ),
+                $data->texts('debris'),
+            ),
+            Cleaning::tryFrom($data->textOrNull('cleaning') ?? Cleaning::TakeApart->value)
+                ?? $data->fail('expected take-apart, keep-what-it-held or replace.', 'cleaning'),
         );
     }
 

@@ -14,6 +14,7 @@ final readonly class Part
      * @param list<string> $senses of `play`, `sound`, `smell`, `hardness`: what no picture shows
      * @param string $look what to look at first
      * @param list<FigureUse> $figures worth asking here
+     * @param list<Debris> $debris what it does with debris
      */
     public function __construct(
         public string $key,
@@ -30,6 +31,8 @@ final readonly class Part
         public array $senses,
         public string $look,
         public array $figures = [],
+        public array $debris = [],
+        public Cleaning $cleaning = Cleaning::TakeApart,
     ) {
     }
 
@@ -41,7 +44,13 @@ final readonly class Part
         return new self(
             $this->key, $word, $word, $also, $this->material, $this->count, $this->reuse, $this->reuseWhy,
             $this->facing, $this->surfaces, $this->fields, $this->senses, $this->look, $this->figures,
+            $this->debris, $this->cleaning,
         );
+    }
+
+    public function does(Debris $what): bool
+    {
+        return \in_array($what, $this->debris, true);
     }
 
     /** Does what is allowed here hang on what the stage has to do? */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Repair;
 
+use Japhrex\Core\Chain\Ground\DebrisAct;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Family\Book;
 
@@ -25,7 +26,7 @@ final readonly class OptionDraft
     /**
      * @param list<Price> $prices of the family
      * @param list<string> $undecided damaged parts of which nobody has decided: what they may cost is in the range
-     * @param list<array{part: string, do: string}> $reach where debris went, and what is to be done there
+     * @param list<array{part: string, do: DebrisAct}> $reach where debris went, and what is to be done there
      */
     public function __construct(
         private Book $book,
@@ -174,7 +175,7 @@ final readonly class OptionDraft
             if (\in_array($place['part'], $bought, true)) {
                 continue;
             }
-            if (str_starts_with($place['do'], 'replace') && isset($this->standard[$place['part']])) {
+            if (DebrisAct::Replace === $place['do'] && isset($this->standard[$place['part']])) {
                 $lines[] = $this->part($place['part'], $this->standard[$place['part']], true);
             } else {
                 ++$clean;

@@ -6,6 +6,7 @@ namespace App\Library;
 
 use App\Chain\Graphviz;
 use App\Chain\Layout;
+use Japhrex\Core\Chain\Ground\DebrisAct;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\Carrier;
 use Japhrex\Core\Family\CarrierKind;
@@ -25,13 +26,15 @@ final readonly class UnitMap
      * @param string $from part that is followed; empty: none
      * @param bool $back against the flow
      * @param array<string, int|null> $grades by part
-     * @param list<array{part: string, from: string, do: string, past: bool}>|null $debris where debris went, in order; null: not asked for
+     * @param list<array{
+     *     part: string, from: string, do: DebrisAct, past: bool,
+     * }>|null $debris where debris went, in order; null: not asked for
      *
      * @return array{
      *     width: float, height: float,
      *     boxes: list<array{
      *         part: string, x: float, y: float, w: int, h: int, lines: list<string>, grade: int|null, seen: bool, on: bool,
-     *         debris: array{number: int, do: string, past: bool}|null,
+     *         debris: array{number: int, do: DebrisAct, past: bool}|null,
      *     }>,
      *     lines: list<array{path: string, kind: string, says: string, filter: bool, on: bool}>,
      * }

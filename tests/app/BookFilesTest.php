@@ -34,7 +34,9 @@ final class BookFilesTest extends TestCase
     {
         $text = (string) file_get_contents(self::BOOKS.'/external-gear-pump.yaml');
         $line = 1 + substr_count((string) strstr($text, "      adjuster:\n        name:", true), "\n");
-        $problems = self::check(str_replace('no-limit: "The setting', "min: 3 bar\n        source: x\n        how-not: \"The setting", $text));
+        $problems = self::check(
+            str_replace('no-limit: "The setting', "min: 3 bar\n        source: x\n        how-not: \"The setting", $text)
+        );
         self::assertNotSame([], $problems);
         self::assertSame($line, $problems[0]['line']);
         $problems = self::check(

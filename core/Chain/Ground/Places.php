@@ -7,6 +7,7 @@ namespace Japhrex\Core\Chain\Ground;
 use Japhrex\Core\Chain\Mechanism\Where;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\CarrierKind;
+use Japhrex\Core\Family\Debris;
 use Japhrex\Core\Family\Watch;
 
 /** The places of a book and what they are: which carriers they have, of what they are made, what lies beside them. */
@@ -25,14 +26,6 @@ final class Places
         'soft' => '/alumin|bronze|brass|zinc|lead|carbon|polymer|nylon|polyamide|sinter|magnesium|copper|ptfe/',
         'hard' => '/steel|iron|carbide|ceramic|chrom/',
     ];
-
-    /** Where debris stays: sieves, and where the oil is slow. */
-    private const CATCHES = '/strainer|filter|screen|pan$|floor|drain-plug|chip-plug|sump|basket|cooler|converter|magnet/';
-    private const NO_CATCH = '/ring|gasket|bypass|seal/';
-    private const MAGNETS = '/magnet|chip/';
-
-    /** What falls out of the oil lies there, whichever way the oil went. */
-    private const LOW = '/magnet|pan$|floor|drain-plug|chip|sump/';
 
     /** @var array<string, list<string>> part => its places: surfaces, or itself where it has none */
     private array $places = [];
@@ -79,11 +72,10 @@ final class Places
                     $this->features[$part->key][$class] = true;
                 }
             }
-            if (1 === preg_match(self::CATCHES, $part->key) && 1 !== preg_match(self::NO_CATCH, $part->key)) {
-                $this->features[$part->key]['catches'] = true;
-            }
-            if (1 === preg_match(self::MAGNETS, $part->key)) {
-                $this->features[$part->key]['magnet'] = true;
+            foreach ([Debris::Catches, Debris::Magnet, Debris::Low] as $what) {
+                if ($part->does($what)) {
+                    $this->features[$part->key][$what->value] = true;
+                }
             }
             if (null !== $part->facing) {
                 $this->features[$part->key]['faced'] = true;
@@ -108,7 +100,7 @@ final class Places
         foreach ($book->carriers as $carrier) {
             if ('' !== $carrier->filter) {
                 [$from, $to] = [self::partOf($carrier->from), self::partOf($carrier->to)];
-                $is = static fn (string $part): bool => 1 === preg_match('/filter|strainer|screen|pickup|solenoid/', $part);
+                $is = static fn (string $part): bool => true === ($book->parts[$part] ?? null)?->does(Debris::Sieve);
                 $sieves[$is($to) && !$is($from) ? $to : $from] = true;
             }
         }
@@ -182,7 +174,7 @@ final class Places
             $found = array_values(
                 array_filter(
                     array_keys($this->places),
-                    fn (string $one): bool => isset($this->features[$one]['catches']) && 1 === preg_match(self::LOW, $one),
+                    fn (string $one): bool => isset($this->features[$one]['catches'], $this->features[$one]['low']),
                 )
             );
         }

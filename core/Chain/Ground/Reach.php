@@ -10,16 +10,13 @@ use Japhrex\Core\Family\CarrierKind;
 /** Where debris went: along the oil in its direction, past filters only where they let it, and what is to be done at each place. */
 final class Reach
 {
-    private const CANNOT_BE_CLEANED = '/cooler|converter|filter|element|torque-c/';
-    private const SIEVES = '/strainer|screen|magnet|mesh|basket/';
-
     /** Damage that lets pieces go, or shows that they are there. */
     private const SHEDS = ['fracture', 'pitting', 'scuffing', 'overheating', 'debris', 'embedding'];
 
     /**
      * Of what was seen broken, flaked, smeared or burnt; a filter that broke holds nothing.
      *
-     * @return list<array{part: string, from: string, do: string, past: bool}>
+     * @return list<array{part: string, from: string, do: DebrisAct, past: bool}>
      */
     public static function after(Book $book, Ground $ground): array
     {
@@ -41,7 +38,7 @@ final class Reach
      * @param list<string> $open parts whose filter is torn, bypassed or missing
      *
      * @return list<array{
-     *     part: string, from: string, do: string, past: bool,
+     *     part: string, from: string, do: DebrisAct, past: bool,
      * }> in the order in which the oil passes; past: beyond a filter that held
      */
     public static function of(Book $book, array $from, array $open = []): array
@@ -55,24 +52,17 @@ final class Reach
                 continue;
             }
             $again = isset($reached[$part]);
-            $reached[$part] = ['part' => $part, 'from' => $before, 'do' => self::advice($book, $part, $past), 'past' => $past];
+            $reached[$part] = [
+                'part' => $part,
+                'from' => $before,
+                'do' => DebrisAct::at($book->parts[$part]->cleaning, $past),
+                'past' => $past,
+            ];
             foreach ($again && $past ? [] : $places->neighbours(CarrierKind::Oil, $part) as $other => $filter) {
                 $next[] = [$other, $part, $past || ($filter && !\in_array($part, $open, true))];
             }
         }
 
         return array_values($reached);
-    }
-
-    private static function advice(Book $book, string $part, bool $past): string
-    {
-        $words = $part.' '.strtolower($book->parts[$part]->name ?? '');
-
-        return match (true) {
-            $past => 'prove by a sample: a filter stands before it',
-            1 === preg_match(self::CANNOT_BE_CLEANED, $words) => 'replace: it cannot be cleaned to the bottom',
-            1 === preg_match(self::SIEVES, $words) => 'clean, and keep what it held',
-            default => 'take apart and clean',
-        };
     }
 }

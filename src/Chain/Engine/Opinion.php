@@ -94,7 +94,7 @@ final readonly class Opinion
             'reach' => array_map(
                 static fn (array $one): array => [
                     'part' => $book->parts[$one['part']]->name,
-                    'do' => $one['do'],
+                    'do' => $one['do']->words(),
                     'done' => $done[$one['part']] ?? '',
                 ],
                 Reach::after($book, $ground),

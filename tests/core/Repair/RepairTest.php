@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\core\Repair;
 
+use Japhrex\Core\Chain\Ground\DebrisAct;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookFactory;
@@ -47,7 +48,7 @@ final class RepairTest extends TestCase
             new Rates(Money::parse('64.00 EUR'), 1900),
             $prices,
             $undecided,
-            [['part' => 'body', 'do' => 'take apart and clean']],
+            [['part' => 'body', 'do' => DebrisAct::TakeApart]],
         );
     }
 
