@@ -12,6 +12,9 @@ use Japhrex\Core\Quantity\QuantityError;
 /** What was typed into the fields of one reading, checked; what was typed is kept whatever is wrong with it. */
 final readonly class ReadingEntry
 {
+    /** Units that numbers without one may be given in. */
+    public const UNITS = ['mm', 'in', 'thou'];
+
     /**
      * @param list<string> $typed
      * @param list<string> $places where each was taken; empty: no places were named
@@ -120,5 +123,11 @@ final readonly class ReadingEntry
         }
 
         return array_values($typed);
+    }
+
+    /** @return string the unit of bare numbers that a bench has chosen; empty: each number needs its own */
+    public static function unit(string $chosen): string
+    {
+        return \in_array($chosen, self::UNITS, true) ? $chosen : '';
     }
 }

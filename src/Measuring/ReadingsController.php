@@ -7,11 +7,9 @@ namespace App\Measuring;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
-use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Measuring\Repository\GaugeRepository;
 use App\Measuring\Repository\ReadingRepository;
-use App\Measuring\Repository\ZeroCheckRepository;
 use App\Platform\Seen;
 use App\Platform\ShopError;
 use App\Platform\WayBack;
@@ -25,25 +23,20 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** The readings sheet: every field of a unit in strip order, for a quick run with a gauge. */
 final class ReadingsController extends AbstractController
 {
-    /** Units that numbers without one may be given in. */
-    private const UNITS = ['mm', 'in', 'thou'];
-
     public function __construct(
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
-        private readonly CaseMeasures $measures,
-        private readonly GaugeRack $rack,
-        private readonly ZeroCheckRepository $zeros,
         private readonly ReadingRepository $readings,
         private readonly GaugeRepository $gauges,
         private readonly TakeReading $take,
+        private readonly ReadingsPage $page,
     ) {
     }
 
     #[Route('/cases/{number}/readings', name: 'readings', methods: ['GET'])]
     public function show(string $number, Request $request): Response
     {
-        return $this->page($this->gate->find($number), $request);
+        return $this->page->show($this->gate->find($number), $request);
     }
 
     #[Route('/cases/{number}/readings/{part}/{field}', name: 'reading_save', methods: ['POST'])]
@@ -60,7 +53,7 @@ final class ReadingsController extends AbstractController
             trim((string) $request->request->get('zero')),
             $gauge,
             trim((string) $request->request->get('note')),
-            $this->unit($request),
+            ReadingEntry::unit($request->cookies->getString('japhrex_unit')),
         );
         $reading = $this->readings->ofField($case, $part, $field);
         $conflict = Seen::conflict(
@@ -70,11 +63,11 @@ final class ReadingsController extends AbstractController
             $reading->byWhom ?? 'somebody',
         );
         if ([] !== $entry->errors || null !== $conflict) {
-            return $this->page($case, $request, $part.'/'.$field, $entry, $conflict);
+            return $this->page->show($case, $request, $part.'/'.$field, $entry, $conflict);
         }
         $this->take->asTyped($case, $part, $known, $entry, $person->get()->name);
         if ($request->headers->has('HX-Request') && !$request->headers->has('HX-Boosted')) {
-            return $this->page($case, $request, $part.'/'.$field);
+            return $this->page->show($case, $request, $part.'/'.$field);
         }
 
         return $this->redirectToRoute('readings', ['number' => $case->number, '_fragment' => $part.'-'.$field], Response::HTTP_SEE_OTHER);
@@ -106,36 +99,5 @@ final class ReadingsController extends AbstractController
         $texts = array_map(static fn (mixed $text): string => \is_string($text) ? $text : '', array_values($request->request->all('at')));
 
         return [] === $texts ? [(string) $request->request->get('readings', '')] : $texts;
-    }
-
-    private function unit(Request $request): string
-    {
-        $unit = (string) $request->cookies->get('japhrex_unit', '');
-
-        return \in_array($unit, self::UNITS, true) ? $unit : '';
-    }
-
-    private function page(
-        CaseFile $case,
-        Request $request,
-        string $at = '',
-        ?ReadingEntry $entry = null,
-        ?string $conflict = null,
-    ): Response {
-        $row = '' !== $at && $request->headers->has('HX-Request') && !$request->headers->has('HX-Boosted');
-
-        return $this->render($row ? 'measuring/_saved.html.twig' : 'measuring/readings.html.twig', [
-            'case' => $case,
-            'book' => $this->shelf->book($case->family),
-            'measured' => $this->measures->of($case),
-            'rack' => $this->rack,
-            'zeros' => $this->zeros->holding(),
-            'bench' => (string) $request->cookies->get('japhrex_bench', ''),
-            'unit' => $this->unit($request),
-            'units' => self::UNITS,
-            'at' => $at,
-            'entry' => $entry,
-            'conflict' => $conflict,
-        ], new Response(status: null === $entry ? 200 : 422));
     }
 }

@@ -7,17 +7,13 @@ namespace App\Repair;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
-use App\Evidence\Conditions;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
-use App\Measuring\BoundParts;
 use App\Platform\ShopError;
 use App\Repair\Repository\RepairOptionRepository;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Quantity\BareNumber;
 use Japhrex\Core\Quantity\Money;
-use Japhrex\Core\Repair\HangsOn;
 use Japhrex\Core\Repair\KitCheck;
 use Japhrex\Core\Repair\Line;
 use Japhrex\Core\Repair\OptionKind;
@@ -40,19 +36,16 @@ final class RepairController extends AbstractController
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly RepairDesk $desk,
-        private readonly Offers $offers,
         private readonly CurrentPerson $person,
-        private readonly Decisions $decisions,
-        private readonly BoundParts $bound,
-        private readonly Conditions $conditions,
         private readonly RepairOptionRepository $options,
+        private readonly RepairPage $page,
     ) {
     }
 
     #[Route('/cases/{number}/repair', name: 'repair', methods: ['GET'])]
     public function show(string $number): Response
     {
-        return $this->page($this->gate->find($number));
+        return $this->page->show($this->gate->find($number));
     }
 
     /** Works an option out anew from what is known now. */
@@ -103,7 +96,7 @@ final class RepairController extends AbstractController
             $this->em->refresh($option);
             $this->addFlash('refused', $e->getMessage());
 
-            return $this->page($case, ['kind' => $kind->value, 'lines' => array_values($rows)] + $texts);
+            return $this->page->show($case, ['kind' => $kind->value, 'lines' => array_values($rows)] + $texts);
         }
         $option->byWhom = $this->person->get()->name;
         $this->em->flush();
@@ -142,7 +135,7 @@ final class RepairController extends AbstractController
         try {
             KitCheck::allow($part, $state, $why, $this->desk->plan($case)->bought());
         } catch (\DomainException $e) {
-            return $this->page($case, ['part' => $part, 'refused' => $e->getMessage()]);
+            return $this->page->show($case, ['part' => $part, 'refused' => $e->getMessage()]);
         }
         $this->em->persist(new KitTick($case, $part, $state, $why, $this->person->get()->name));
         $this->em->flush();
@@ -176,38 +169,6 @@ final class RepairController extends AbstractController
         }
 
         return new Line($row['what'], $row['kind'], $low, $high, (int) $number($row['days'], 'days'), $number($row['hours'], 'hours'));
-    }
-
-    /** @param array<string, mixed> $typed an option that was not taken, as it was typed */
-    private function page(CaseFile $case, array $typed = []): Response
-    {
-        $rates = $this->desk->rates();
-        $plan = $this->desk->plan($case);
-        $draft = $this->desk->draft($case);
-        $options = [];
-        foreach (OptionKind::cases() as $kind) {
-            $option = $this->options->ofKind($case, $kind);
-            $options[$kind->value] = [
-                'kind' => $kind,
-                'option' => $option,
-                'estimate' => $option?->estimate($rates),
-                'possible' => $draft->isPossible($kind),
-            ];
-        }
-
-        return $this->render('repair/repair.html.twig', [
-            'case' => $case, 'book' => $this->shelf->book(
-                $case->family
-            ), 'plan' => $plan, 'records' => $this->desk->records($case), 'refused' => $this->decisions->refused($case),
-            'bound' => $this->bound->of($case), 'dispositions' => Disposition::cases(), 'conditions' => HangsOn::choices(
-                $this->conditions->steps($case)
-            ), 'prices' => $this->desk->prices($case), 'undecided' => $this->desk->undecided($case, $plan),
-            'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'options' => $options, 'rates' => $rates,
-            'kinds' => Line::KINDS, 'typed' => $typed, 'offers' => $this->offers->of($case), 'now' => now(),
-            'suggested' => $this->offers->suggested($case), 'budgets' => $this->desk->budgets($case),
-            'ticks' => $ticks = $this->desk->ticks($case), 'selective' => $this->desk->selective($case),
-            'kit' => KitCheck::of($plan->bought(), array_map(static fn (KitTick $tick): string => $tick->state, $ticks)),
-        ], new Response(status: [] === $typed ? 200 : 422));
     }
 
     private function to(CaseFile $case, string $at): Response

@@ -11,8 +11,6 @@ use App\Evidence\Arrivals;
 use App\Evidence\Photo;
 use App\Evidence\PhotoStage;
 use App\Evidence\Repository\PhotoRepository;
-use App\Figures\FigureDesk;
-use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
 use App\Repair\RepairDesk;
@@ -35,17 +33,16 @@ final class BuildController extends AbstractController
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly BuildDesk $desk,
-        private readonly FigureDesk $figures,
         private readonly RepairDesk $repair,
-        private readonly Adjusters $adjusters,
         private readonly PhotoRepository $photos,
+        private readonly BuildPage $page,
     ) {
     }
 
     #[Route('/cases/{number}/build', name: 'build', methods: ['GET'])]
     public function show(string $number): Response
     {
-        return $this->page($this->gate->find($number));
+        return $this->page->show($this->gate->find($number));
     }
 
     #[Route('/cases/{number}/build/{key}', name: 'build_step', methods: ['POST'])]
@@ -92,7 +89,7 @@ final class BuildController extends AbstractController
         } catch (\DomainException $e) {
             $this->addFlash('refused', $e->getMessage());
 
-            return $this->page($case, ['withWhom' => $with] + $typed);
+            return $this->page->show($case, ['withWhom' => $with] + $typed);
         }
         $record = new BuildRecord($case, $key, $who);
         [$record->stopped, $record->typed, $record->says, $record->withWhom, $record->photo] = [
@@ -106,25 +103,6 @@ final class BuildController extends AbstractController
         $this->em->flush();
 
         return $this->redirectToRoute('build', ['number' => $case->number, '_fragment' => 'in-hand'], Response::HTTP_SEE_OTHER);
-    }
-
-    /** How an adjuster was left. It may be written at any time of the build. */
-    #[Route('/cases/{number}/adjusters', name: 'build_adjuster', methods: ['POST'])]
-    #[IsGranted(Permission::BENCH)]
-    #[IsCsrfTokenValid('act')]
-    public function adjuster(string $number, Request $request, CurrentPerson $person): Response
-    {
-        $case = $this->gate->find($number);
-        $place = (string) $request->request->get('place', '');
-        $left = mb_substr(trim((string) $request->request->get('left', '')), 0, 40);
-        try {
-            $this->em->persist($this->adjusters->left($case, $place, $left, $person->get()->name));
-        } catch (\DomainException $e) {
-            return $this->page($case, ['place' => $place, 'left' => $left, 'refused' => $e->getMessage()]);
-        }
-        $this->em->flush();
-
-        return $this->redirectToRoute('build', ['number' => $case->number, '_fragment' => 'adjusters'], Response::HTTP_SEE_OTHER);
     }
 
     /**
@@ -156,30 +134,5 @@ final class BuildController extends AbstractController
             'rounds' => $list('rounds'),
             'cleaned' => $list('cleaned'),
         ];
-    }
-
-    /** @param array<string, mixed> $typed */
-    private function page(CaseFile $case, array $typed = []): Response
-    {
-        $sheet = $this->desk->sheet($case);
-        $next = BuildDesk::next($sheet);
-        $order = null;
-        if (BuildKind::Torque === $next?->kind && null !== $next->fasteners && null !== ($card = $this->figures->card('bolt-sequence'))) {
-            $order = $this->figures->ask($card, ['count' => (string) $next->fasteners]);
-        }
-
-        return $this->render('repair/build.html.twig', [
-            'case' => $case, 'book' => $this->shelf->book(
-                $case->family
-            ), 'sheet' => $sheet, 'next' => $next, 'order' => $order, 'typed' => $typed,
-            'adjusters' => $this->adjusters->of($case), 'decided' => (
-                $plan = $this->repair->plan($case)
-            )->decided, 'open' => null === $next
-                ? []
-                : array_values(array_intersect($next->parts, $this->repair->undecided($case, $plan))), 'hanging' => array_filter(
-                    array_map(static fn (object $one): string => $one->hangsOn, $this->repair->records($case))
-                ),
-            'fitted' => null === $next || [] === $next->parts ? [] : $this->photos->fittedParts($case, $next->parts, 3),
-        ], new Response(status: [] === $typed ? 200 : 422));
     }
 }

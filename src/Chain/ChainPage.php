@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain;
+
+use App\Books\BookShelf;
+use App\Chain\Form\LinkType;
+use App\Chain\Form\NodeType;
+use App\Evidence\Finding;
+use App\Evidence\Repository\FindingRepository;
+use App\Intake\CaseFile;
+use App\Intake\Complaint;
+use Japhrex\Core\Chain\Ground\Spot;
+use Japhrex\Core\Chain\NodeKind;
+use Symfony\Component\Form\FormFactoryInterface;
+use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\Response;
+use Twig\Environment;
+
+/** The page of the chain with its forms. */
+final readonly class ChainPage
+{
+    public function __construct(
+        private Environment $twig,
+        private BookShelf $shelf,
+        private CaseChain $chains,
+        private FormFactoryInterface $forms,
+        private EarlierOrigin $earlierOrigin,
+        private FindingRepository $findings,
+    ) {
+    }
+
+    /** @param array<string, FormInterface<mixed>> $submitted forms that did not hold, by name */
+    public function show(CaseFile $case, array $submitted = [], ?string $dealt = null): Response
+    {
+        $nodes = [];
+        $used = [];
+        foreach ($this->chains->nodes($case) as $node) {
+            $nodes[] = [
+                'node' => $node,
+                'form' => ($submitted[self::formName($node)] ?? $this->nodeForm(self::formName($node), $node))->createView(),
+            ];
+            $used[] = (string) ($node->finding->id ?? $node->complaint?->id);
+        }
+        $waiting = array_filter(
+            $this->findings->ofCase($case),
+            static fn (Finding $finding): bool => $finding->kind->needsACause() && !\in_array((string) $finding->id, $used, true),
+        );
+
+        return new Response($this->twig->render('chain/chain.html.twig', [
+            'case' => $case,
+            'book' => $this->shelf->book($case->family),
+            'modes' => $this->shelf->modes(),
+            'mechanisms' => $this->shelf->mechanisms($case->family),
+            'nodes' => $nodes,
+            'links' => $this->chains->links($case),
+            'waiting' => $waiting,
+            'complaints' => $case->complaints->filter(
+                static fn (Complaint $complaint): bool => !\in_array((string) $complaint->id, $used, true)
+            ),
+            'origin' => ($submitted['origin'] ?? $this->nodeForm('origin', new ChainNode($case, NodeKind::Origin)))->createView(),
+            'state' => ($submitted['state'] ?? $this->nodeForm('state', new ChainNode($case, NodeKind::State)))->createView(),
+            'link' => ($submitted['link'] ?? $this->linkForm(new ChainLink($case)))->createView(),
+            'earlier' => null === $case->comebackOf ? null : $this->earlierOrigin->of($case->comebackOf),
+            'dealt' => $dealt ?? $case->earlierOriginDealt,
+            'opened' => array_key_first($submitted),
+        ]), [] === $submitted && null === $dealt ? 200 : 422);
+    }
+
+    /** @return FormInterface<mixed> */
+    public function nodeForm(string $name, ChainNode $node): FormInterface
+    {
+        return $this->forms->createNamed(
+            $name,
+            NodeType::class,
+            $node,
+            ['book' => $this->shelf->book($node->case->family), 'kind' => $node->kind, 'spots' => $this->spots($node)],
+        );
+    }
+
+    /**
+     * What an origin or a state may mean to the engine: conditions of the unit, and of the part where it is.
+     *
+     * @return array<string, string> name => id
+     */
+    private function spots(ChainNode $node): array
+    {
+        $vocabulary = $this->shelf->mechanismBook($node->case->family)->vocabulary;
+        $part = null === $node->place ? null : $this->shelf->book($node->case->family)->part(explode('/', $node->place)[0]);
+        $spots = [];
+        foreach (match ($node->kind) {
+            NodeKind::Origin => $vocabulary->origins, NodeKind::State => $vocabulary->states, default => [],
+        } as $key => $one) {
+            if ('unit' === $one['spread']) {
+                $spots[$one['name']] = Spot::idOf($node->kind->value, $key, null);
+            } elseif (null !== $part) {
+                $spots[$one['name'].', '.lcfirst($part->name)] = Spot::idOf($node->kind->value, $key, $part->key);
+            }
+        }
+        if (
+            null !== $node->spot
+                && !\in_array($node->spot, $spots, true)
+                && NodeKind::Damage !== $node->kind
+                && NodeKind::Complaint !== $node->kind
+        ) {
+            $spots[$node->name] = $node->spot;
+        }
+
+        return $spots;
+    }
+
+    /** @return FormInterface<mixed> */
+    public function linkForm(ChainLink $link): FormInterface
+    {
+        return $this->forms->createNamed(
+            'link',
+            LinkType::class,
+            $link,
+            ['nodes' => $this->chains->nodes($link->case), 'mechanisms' => $this->shelf->mechanisms($link->case->family)],
+        );
+    }
+
+    public static function formName(ChainNode $node): string
+    {
+        return 'node_'.substr(md5((string) $node->id), 0, 8);
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain;
+
+use App\Account\CurrentPerson;
+use App\Intake\Stage;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** The one way in for a condition or a link of the analyst's chain that a hand sets: it says who, and moves the case on. */
+final readonly class KeepInChain
+{
+    public function __construct(private EntityManagerInterface $em, private CurrentPerson $person)
+    {
+    }
+
+    public function __invoke(ChainNode|ChainLink $one): void
+    {
+        $one->byWhom = $this->person->get()->name;
+        $this->em->persist($one);
+        $one->case->moveTo(Stage::Chain);
+        $this->em->flush();
+    }
+}

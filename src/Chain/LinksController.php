@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain;
+
+use App\Account\Permission;
+use App\Chain\Repository\ChainLinkRepository;
+use App\Intake\CaseFile;
+use App\Intake\CaseGate;
+use App\Platform\ShopError;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** What brought about what: links between conditions of the chain. */
+final class LinksController extends AbstractController
+{
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly ChainLinkRepository $links,
+        private readonly ChainPage $page,
+        private readonly KeepInChain $keep,
+    ) {
+    }
+
+    #[Route('/cases/{number}/chain/links', name: 'chain_link_add', methods: ['POST'])]
+    public function joinTwo(string $number, Request $request): Response
+    {
+        $case = $this->gate->open($number, Permission::ANALYSE);
+        $link = new ChainLink($case);
+        $form = $this->page->linkForm($link);
+        $form->handleRequest($request);
+        if (!$form->isSubmitted() || !$form->isValid()) {
+            return $this->page->show($case, ['link' => $form]);
+        }
+        $known = $this->links->between($link->from, $link->to);
+        if (null !== $known) {
+            $known->mechanism = $link->mechanism;
+            $known->carrier = $link->carrier;
+            $known->why = $link->why;
+            $link = $known;
+        }
+        ($this->keep)($link);
+
+        return $this->back($case);
+    }
+
+    #[Route('/cases/{number}/chain/links/{id}/remove', name: 'chain_link_remove', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function removeLink(string $number, ChainLink $link): Response
+    {
+        $case = $this->mine($number, $link);
+        $this->em->remove($link);
+        $this->em->flush();
+
+        return $this->back($case);
+    }
+
+    private function mine(string $number, ChainLink $link): CaseFile
+    {
+        $case = $this->gate->open($number, Permission::ANALYSE);
+
+        return $link->case === $case ? $case : throw new ShopError('This belongs to another case.', 404);
+    }
+
+    private function back(CaseFile $case): Response
+    {
+        return $this->redirectToRoute('chain', ['number' => $case->number], Response::HTTP_SEE_OTHER);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair;
+
+use App\Books\BookShelf;
+use App\Evidence\Conditions;
+use App\Intake\CaseFile;
+use App\Measuring\BoundParts;
+use App\Repair\Repository\RepairOptionRepository;
+use Japhrex\Core\Damage\Disposition;
+use Japhrex\Core\Repair\HangsOn;
+use Japhrex\Core\Repair\KitCheck;
+use Japhrex\Core\Repair\Line;
+use Japhrex\Core\Repair\OptionKind;
+
+use function Symfony\Component\Clock\now;
+
+use Symfony\Component\HttpFoundation\Response;
+use Twig\Environment;
+
+/** What becomes of the parts, the kit, the options and what was offered. */
+final readonly class RepairPage
+{
+    public function __construct(
+        private Environment $twig,
+        private BookShelf $shelf,
+        private RepairDesk $desk,
+        private Offers $offers,
+        private Decisions $decisions,
+        private BoundParts $bound,
+        private Conditions $conditions,
+        private RepairOptionRepository $options,
+    ) {
+    }
+
+    /** @param array<string, mixed> $typed an option that was not taken, as it was typed */
+    public function show(CaseFile $case, array $typed = []): Response
+    {
+        $rates = $this->desk->rates();
+        $plan = $this->desk->plan($case);
+        $draft = $this->desk->draft($case);
+        $options = [];
+        foreach (OptionKind::cases() as $kind) {
+            $option = $this->options->ofKind($case, $kind);
+            $options[$kind->value] = [
+                'kind' => $kind,
+                'option' => $option,
+                'estimate' => $option?->estimate($rates),
+                'possible' => $draft->isPossible($kind),
+            ];
+        }
+
+        return new Response($this->twig->render('repair/repair.html.twig', [
+            'case' => $case, 'book' => $this->shelf->book($case->family), 'plan' => $plan, 'records' => $this->desk->records($case), 'refused' => $this->decisions->refused($case),
+            'bound' => $this->bound->of($case), 'dispositions' => Disposition::cases(),
+            'conditions' => HangsOn::choices($this->conditions->steps($case)), 'prices' => $this->desk->prices($case), 'undecided' => $this->desk->undecided($case, $plan),
+            'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'options' => $options, 'rates' => $rates,
+            'kinds' => Line::KINDS, 'typed' => $typed, 'offers' => $this->offers->of($case), 'now' => now(),
+            'suggested' => $this->offers->suggested($case), 'budgets' => $this->desk->budgets($case),
+            'ticks' => $ticks = $this->desk->ticks($case), 'selective' => $this->desk->selective($case),
+            'kit' => KitCheck::of($plan->bought(), array_map(static fn (KitTick $tick): string => $tick->state, $ticks)),
+        ]), [] === $typed ? 200 : 422);
+    }
+}
