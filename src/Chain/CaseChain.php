@@ -7,6 +7,7 @@ namespace App\Chain;
 use App\Books\BookShelf;
 use App\Chain\Repository\ChainLinkRepository;
 use App\Chain\Repository\ChainNodeRepository;
+use App\Evidence\Finding;
 use App\Evidence\Photo;
 use App\Evidence\Repository\FindingRepository;
 use App\Evidence\Repository\PhotoRepository;
@@ -160,6 +161,13 @@ final readonly class CaseChain
             array_column(array_map(static fn (StepStatus $shut): array => [$shut->step->key, $shut->step->opens], $run->shut()), 1, 0),
             $run->shortages,
         ));
+    }
+
+    public function findingName(Finding $finding): string
+    {
+        $place = $this->shelf->book($finding->case->family)->placeName($finding->place());
+
+        return ($this->shelf->modes()->get($finding->mode)->name ?? 'Damage').', '.lcfirst($place);
     }
 
     public function complaintName(CaseFile $case, Complaint $complaint): string

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Chain;
 
 use App\Account\Permission;
-use App\Books\BookShelf;
 use App\Chain\Repository\ChainNodeRepository;
 use App\Evidence\Finding;
 use App\Intake\CaseFile;
@@ -26,7 +25,6 @@ final class ChainController extends AbstractController
     public function __construct(
         private readonly EntityManagerInterface $em,
         private readonly CaseGate $gate,
-        private readonly BookShelf $shelf,
         private readonly CaseChain $chains,
         private readonly ChainNodeRepository $nodes,
         private readonly ChainPage $page,
@@ -52,13 +50,7 @@ final class ChainController extends AbstractController
         $node = $this->nodes->ofFinding($finding) ?? new ChainNode($case, NodeKind::Damage);
         $node->finding = $finding;
         $node->place = $finding->place();
-        $node->name = mb_substr(
-            ($this->shelf->modes()->get($finding->mode)->name ?? 'Damage').', '.lcfirst(
-                $this->shelf->book($case->family)->placeName($finding->place())
-            ),
-            0,
-            160,
-        );
+        $node->name = mb_substr($this->chains->findingName($finding), 0, 160);
 
         return $this->kept($node);
     }

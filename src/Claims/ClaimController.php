@@ -6,15 +6,11 @@ namespace App\Claims;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
-use App\Books\BookShelf;
-use App\Claims\Form\ClaimType;
-use App\Claims\Repository\ClaimPapersRepository;
 use App\Claims\Repository\ClaimRepository;
 use App\Intake\CaseGate;
 use App\Intake\Complaint;
 use App\Intake\FormAnswer;
 use App\Platform\ShopError;
-use App\Report\ReportState;
 use App\Verdict\Explained;
 use App\Verdict\Signing;
 use App\Verdict\Warranty\Policies;
@@ -26,8 +22,6 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 
 use function Symfony\Component\Clock\now;
 
-use Symfony\Component\Form\FormFactoryInterface;
-use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -40,12 +34,10 @@ final class ClaimController extends AbstractController
     public function __construct(
         private readonly EntityManagerInterface $em,
         private readonly CaseGate $gate,
-        private readonly BookShelf $shelf,
         private readonly Claims $claims,
         private readonly CurrentPerson $person,
-        private readonly FormFactoryInterface $forms,
-        private readonly ClaimPapersRepository $papers,
         private readonly ClaimRepository $claimRepository,
+        private readonly ClaimPage $page,
     ) {
     }
 
@@ -82,7 +74,7 @@ final class ClaimController extends AbstractController
     #[Route('/cases/{number}/claims/{nr}', name: 'claim', requirements: ['nr' => '\d+'], methods: ['GET'])]
     public function show(string $number, int $nr): Response
     {
-        return $this->page($this->find($number, $nr));
+        return $this->page->show($this->find($number, $nr));
     }
 
     #[Route('/cases/{number}/claims/{nr}', name: 'claim_save', requirements: ['nr' => '\d+'], methods: ['POST'])]
@@ -93,20 +85,20 @@ final class ClaimController extends AbstractController
         if (!$claim->mayBeWritten()) {
             throw new ShopError(\sprintf('The claim is %s; what was sent stays as it was sent.', $claim->state()->label()), 409);
         }
-        $form = $this->form($claim);
+        $form = $this->page->form($claim);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->page($claim, $form, 422);
+            return $this->page->show($claim, $form, 422);
         }
         $this->em->flush();
 
-        return $answer->saved($request, $claim->case, $this->form($claim), 'claim', ['nr' => (string) $nr]);
+        return $answer->saved($request, $claim->case, $this->page->form($claim), 'claim', ['nr' => (string) $nr]);
     }
 
     #[Route('/cases/{number}/claims/{nr}/move', name: 'claim_move', requirements: ['nr' => '\d+'], methods: ['POST'])]
     #[IsGranted(Permission::CLAIM)]
     #[IsCsrfTokenValid('act')]
-    public function move(string $number, int $nr, Request $request): Response
+    public function move(string $number, int $nr, Request $request, ClaimSteps $steps): Response
     {
         $claim = $this->find($number, $nr);
         $typed = array_map(
@@ -120,11 +112,11 @@ final class ClaimController extends AbstractController
                 $typed['words'],
                 '' === $typed['amount'] ? null : Money::parse($typed['amount']),
             );
-            $papers = $this->allowed($claim, $step);
+            $papers = $steps->allowed($claim, $step);
         } catch (\DomainException $e) {
             $this->addFlash('refused', $e->getMessage());
 
-            return $this->page($claim, status: 422, typed: $typed);
+            return $this->page->show($claim, status: 422, typed: $typed);
         }
         $move = new ClaimMove($claim, $step, $this->person->get()->name);
         $move->papers = $papers;
@@ -132,38 +124,6 @@ final class ClaimController extends AbstractController
         $this->em->flush();
 
         return $this->to($claim);
-    }
-
-    /** Throws what is wrong; of a claim that is sent, gives the papers that go with it. */
-    private function allowed(Claim $claim, ClaimStep $step): ?ClaimPapers
-    {
-        $steps = $claim->steps();
-        $sum = $this->claims->sum($claim) ?? throw new \DomainException(
-            'It is not known which edition of the policy is in force: say on the warranty page when the unit was delivered or fitted.'
-        );
-        $wrong = $step->after($steps[\count($steps) - 1] ?? null, $sum->total, $this->claims->missing($claim), now('tomorrow -1 second'));
-        if (null !== $wrong) {
-            throw new \DomainException($wrong);
-        }
-        if (ClaimState::Sent !== $step->state) {
-            return null;
-        }
-        $papers = $this->papers($claim)[0] ?? null;
-        if (ReportState::Ready !== $papers?->state || $papers->version !== $claim->version) {
-            throw new \DomainException(
-                null === $papers
-                    ? 'Make the papers first: what is sent has to be what is kept.'
-                    : 'The papers are older than the claim, or not made yet. Make them again: what is sent has to be what is kept.'
-            );
-        }
-
-        return $papers;
-    }
-
-    /** @return list<ClaimPapers> the last first */
-    private function papers(Claim $claim): array
-    {
-        return $this->papers->newestFirst($claim, 8);
     }
 
     private function find(string $number, int $nr): Claim
@@ -174,35 +134,6 @@ final class ClaimController extends AbstractController
             \sprintf('Case %s has no claim %d.', $case->number, $nr),
             404,
         );
-    }
-
-    /**
-     * @param FormInterface<mixed>|null $form
-     * @param array<string, string> $typed
-     */
-    private function page(Claim $claim, ?FormInterface $form = null, int $status = 200, array $typed = []): Response
-    {
-        $wrong = null;
-        try {
-            $sum = $this->claims->sum($claim);
-        } catch (\DomainException $e) {
-            [$sum, $wrong] = [null, $e->getMessage()];
-        }
-
-        return $this->render('claims/claim.html.twig', [
-            'case' => $claim->case, 'book' => $this->shelf->book(
-                $claim->case->family
-            ), 'claim' => $claim, 'for' => $this->claims->about($claim), 'judged' => $this->claims->judged($claim), 'sum' => $sum,
-            'wrong' => $wrong,
-            'missing' => $this->claims->missing($claim), 'papers' => $this->papers($claim), 'parts' => $this->claims->parts($claim->case),
-            'form' => ($form ?? $this->form($claim))->createView(), 'typed' => $typed, 'today' => now('today'),
-        ], new Response(status: $status));
-    }
-
-    /** @return FormInterface<mixed> */
-    private function form(Claim $claim): FormInterface
-    {
-        return $this->forms->createNamed('claim', ClaimType::class, $claim, ['judged' => $this->claims->judged($claim)]);
     }
 
     private function to(Claim $claim): Response

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
-use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Evidence\Clips\Clip;
@@ -14,18 +13,14 @@ use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\Seen;
 use App\Platform\ShopError;
-use App\Platform\StoredFiles;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\MarkShape;
 use Japhrex\Core\Photo\MeasureKind;
-use Japhrex\Core\Photo\Stroke;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Uid\Uuid;
@@ -171,103 +166,6 @@ final class PhotoController extends AbstractController
         $this->em->flush();
 
         return $this->redirect($this->back($case, $part), Response::HTTP_SEE_OTHER);
-    }
-
-    #[Route('/cases/{number}/photos/{id}/marks', name: 'mark_add', methods: ['POST'])]
-    #[IsCsrfTokenValid('act')]
-    public function addMark(string $number, Photo $photo, Request $request, CurrentPerson $person): Response
-    {
-        $case = $this->mustBelong($this->gate->open($number, Permission::BENCH), $photo);
-        $shape = MarkShape::tryFrom((string) $request->request->get('shape')) ?? throw new ShopError(
-            'A mark is a point, a line, a box, an ellipse, an outline, an arrow or a stroke.'
-        );
-        $points = json_decode((string) $request->request->get('points'), true);
-        $grade = $request->request->getInt('grade');
-        try {
-            $points = $shape->points(\is_array($points) ? $points : []);
-            $points = MarkShape::Stroke === $shape ? Stroke::simplified($points) : $points;
-        } catch (\DomainException $error) {
-            throw new ShopError($error->getMessage(), previous: $error);
-        }
-        $mode = $this->shelf->modes()->get((string) $request->request->get('mode', ''))?->key;
-        if ($grade < 0 || $grade > 4) {
-            throw new ShopError('A grade is from 0 to 4.');
-        }
-        $this->em->persist(
-            new Mark(
-                $photo,
-                $shape,
-                $points,
-                $mode,
-                $grade,
-                mb_substr(trim((string) $request->request->get('note', '')), 0, 300),
-                $person->get()->name,
-                $this->finding($photo, (string) $request->request->get('finding', '')),
-            )
-        );
-        $this->em->flush();
-
-        return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id], Response::HTTP_SEE_OTHER);
-    }
-
-    private function finding(Photo $photo, string $id): ?Finding
-    {
-        return !Uuid::isValid($id) ? null : $this->findings->onePart($photo->case, $photo->part, $id);
-    }
-
-    #[Route('/cases/{number}/marks/{id}/remove', name: 'mark_remove', methods: ['POST'])]
-    #[IsCsrfTokenValid('act')]
-    public function removeMark(string $number, Mark $mark): Response
-    {
-        $case = $this->mustBelong($this->gate->open($number, Permission::BENCH), $mark->photo);
-        $this->em->remove($mark);
-        $this->em->flush();
-
-        return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $mark->photo->id], Response::HTTP_SEE_OTHER);
-    }
-
-    #[Route('/pictures/{id}/{size}.jpg', name: 'picture', requirements: ['size' => '480|1600|4000'], methods: ['GET'])]
-    public function picture(Photo $photo, int $size, ShownPictures $shown, Request $request): Response
-    {
-        $response = new Response(headers: ['Content-Type' => 'image/jpeg']);
-        $response->setEtag($photo->picture->hash.'-'.$size)->setPrivate()->setMaxAge(31536000)->setImmutable();
-        if ($response->isNotModified($request)) {
-            return $response;
-        }
-
-        return $this->streamed($shown->open($photo->picture->hash, PictureSize::from($size)), $response);
-    }
-
-    /** The original, byte for byte, always as a download. */
-    #[Route('/pictures/{id}/original', name: 'picture_original', methods: ['GET'])]
-    public function original(Photo $photo, StoredFiles $stored): Response
-    {
-        $name = \sprintf(
-            '%s-%s-%s.%s',
-            $photo->case->number,
-            $photo->part ?? $photo->stage->value,
-            substr($photo->picture->hash, 0, 8),
-            $photo->picture->extension(),
-        );
-        $response = new Response(headers: [
-            'Content-Type' => 'application/octet-stream',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name),
-            'Content-Security-Policy' => "default-src 'none'; sandbox",
-        ]);
-
-        return $this->streamed($stored->open('photos', $photo->picture->hash), $response);
-    }
-
-    /** @param resource $stream */
-    private function streamed($stream, Response $head): StreamedResponse
-    {
-        $response = new StreamedResponse(static function () use ($stream): void {
-            fpassthru($stream);
-            fclose($stream);
-        }, 200, $head->headers->all());
-        $response->headers->remove('date');
-
-        return $response;
     }
 
     private function mustBelong(CaseFile $case, Photo $photo): CaseFile

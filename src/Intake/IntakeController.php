@@ -8,14 +8,11 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Intake\Form\ArrivalType;
-use App\Intake\Form\ComplaintType;
-use App\Intake\Form\StatementType;
 use App\Intake\Form\UnitType;
 use App\Intake\Repository\CaseFileRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormFactoryInterface;
-use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -30,6 +27,7 @@ final class IntakeController extends AbstractController
         private readonly BookShelf $shelf,
         private readonly FormFactoryInterface $forms,
         private readonly FormAnswer $answer,
+        private readonly IntakePage $page,
     ) {
     }
 
@@ -75,19 +73,19 @@ final class IntakeController extends AbstractController
     }
 
     #[Route('/cases/{number}/intake', name: 'intake', methods: ['GET'])]
-    public function show(string $number, CaseFileRepository $cases): Response
+    public function show(string $number): Response
     {
-        return $this->page($this->gate->find($number), $cases);
+        return $this->page->show($this->gate->find($number));
     }
 
     #[Route('/cases/{number}/intake/unit', name: 'intake_unit', methods: ['POST'])]
-    public function unit(string $number, Request $request, CaseFileRepository $cases): Response
+    public function unit(string $number, Request $request): Response
     {
         $case = $this->gate->open($number, Permission::TAKE_IN);
         $form = $this->forms->createNamed('unit', UnitType::class, $case, ['duties' => $this->shelf->book($case->family)->duties]);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->page($case, $cases, ['unit' => $form]);
+            return $this->page->show($case, ['unit' => $form]);
         }
         $case->settle();
         $this->em->flush();
@@ -101,77 +99,17 @@ final class IntakeController extends AbstractController
     }
 
     #[Route('/cases/{number}/intake/arrival', name: 'intake_arrival', methods: ['POST'])]
-    public function arrival(string $number, Request $request, CaseFileRepository $cases): Response
+    public function arrival(string $number, Request $request): Response
     {
         $case = $this->gate->open($number, Permission::TAKE_IN);
         $form = $this->forms->createNamed('arrival', ArrivalType::class, $case->arrival);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->page($case, $cases, ['arrival' => $form]);
+            return $this->page->show($case, ['arrival' => $form]);
         }
         $this->em->flush();
 
         return $this->answer->saved($request, $case, $this->forms->createNamed('arrival', ArrivalType::class, $case->arrival), 'intake');
-    }
-
-    #[Route('/cases/{number}/intake/complaints', name: 'intake_complaint_add', methods: ['POST'])]
-    public function addComplaint(string $number, Request $request, CaseFileRepository $cases): Response
-    {
-        $case = $this->gate->open($number, Permission::TAKE_IN);
-        $complaint = new Complaint($case);
-        $form = $this->complaintForm('complaint', $complaint, $case);
-        $form->handleRequest($request);
-        if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->page($case, $cases, ['complaint' => $form]);
-        }
-        $this->em->persist($complaint);
-        $this->em->flush();
-
-        return $this->redirectToRoute('intake', ['number' => $case->number, '_fragment' => 'complaints'], Response::HTTP_SEE_OTHER);
-    }
-
-    #[Route('/cases/{number}/intake/complaints/{id}', name: 'intake_complaint', methods: ['POST'])]
-    public function complaint(string $number, Complaint $complaint, Request $request, CaseFileRepository $cases): Response
-    {
-        $case = $this->gate->open($number, Permission::TAKE_IN);
-        $this->mustBelong($complaint->case, $case);
-        $name = self::formName($complaint);
-        $form = $this->complaintForm($name, $complaint, $case);
-        $form->handleRequest($request);
-        if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->page($case, $cases, [$name => $form]);
-        }
-        $this->em->flush();
-
-        return $this->answer->saved($request, $case, $this->complaintForm($name, $complaint, $case), 'intake');
-    }
-
-    #[Route('/cases/{number}/intake/complaints/{id}/remove', name: 'intake_complaint_remove', methods: ['POST'])]
-    #[IsCsrfTokenValid('act')]
-    public function removeComplaint(string $number, Complaint $complaint): Response
-    {
-        $case = $this->gate->open($number, Permission::TAKE_IN);
-        $this->mustBelong($complaint->case, $case);
-        $this->em->remove($complaint);
-        $this->em->flush();
-
-        return $this->redirectToRoute('intake', ['number' => $case->number, '_fragment' => 'complaints'], Response::HTTP_SEE_OTHER);
-    }
-
-    #[Route('/cases/{number}/intake/statements', name: 'intake_statement_add', methods: ['POST'])]
-    public function addStatement(string $number, Request $request, CaseFileRepository $cases): Response
-    {
-        $case = $this->gate->open($number, Permission::TAKE_IN);
-        $statement = new Statement($case);
-        $form = $this->forms->createNamed('statement', StatementType::class, $statement, ['case' => $case]);
-        $form->handleRequest($request);
-        if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->page($case, $cases, ['statement' => $form]);
-        }
-        $this->em->persist($statement);
-        $this->em->flush();
-
-        return $this->redirectToRoute('intake', ['number' => $case->number, '_fragment' => 'statements'], Response::HTTP_SEE_OTHER);
     }
 
     /** Ties this case to the earlier one of the same unit, or unties it. */
@@ -196,61 +134,5 @@ final class IntakeController extends AbstractController
         $this->em->flush();
 
         return $this->redirectToRoute('case', ['number' => $case->number], Response::HTTP_SEE_OTHER);
-    }
-
-    /** @param array<string, FormInterface<mixed>> $submitted forms that did not hold, by name */
-    private function page(CaseFile $case, CaseFileRepository $cases, array $submitted = []): Response
-    {
-        $forms = [
-            'unit' => $submitted['unit'] ?? $this->forms->createNamed(
-                'unit',
-                UnitType::class,
-                $case,
-                ['duties' => $this->shelf->book($case->family)->duties],
-            ),
-            'arrival' => $submitted['arrival'] ?? $this->forms->createNamed('arrival', ArrivalType::class, $case->arrival),
-            'complaint' => $submitted['complaint'] ?? $this->complaintForm('complaint', new Complaint($case), $case),
-            'statement' => $submitted['statement'] ?? $this->forms->createNamed(
-                'statement',
-                StatementType::class,
-                new Statement($case),
-                ['case' => $case],
-            ),
-        ];
-        $complaints = [];
-        foreach ($case->complaints as $complaint) {
-            $name = self::formName($complaint);
-            $complaints[] = [
-                'complaint' => $complaint,
-                'form' => ($submitted[$name] ?? $this->complaintForm($name, $complaint, $case))->createView(),
-            ];
-        }
-
-        return $this->render('intake/show.html.twig', [
-            'case' => $case,
-            'book' => $this->shelf->book($case->family),
-            'forms' => array_map(static fn (FormInterface $form) => $form->createView(), $forms),
-            'complaints' => $complaints,
-            'earlier' => $cases->earlier($case->serial, $case),
-            'opened' => array_key_first($submitted),
-        ], new Response(status: [] === $submitted ? 200 : 422));
-    }
-
-    /** @return FormInterface<mixed> */
-    private function complaintForm(string $name, Complaint $complaint, CaseFile $case): FormInterface
-    {
-        return $this->forms->createNamed($name, ComplaintType::class, $complaint, ['book' => $this->shelf->book($case->family)]);
-    }
-
-    private static function formName(Complaint $complaint): string
-    {
-        return 'complaint_'.substr(md5((string) $complaint->id), 0, 8);
-    }
-
-    private function mustBelong(CaseFile $owner, CaseFile $case): void
-    {
-        if ($owner !== $case) {
-            throw $this->createNotFoundException();
-        }
     }
 }

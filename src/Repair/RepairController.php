@@ -6,7 +6,6 @@ namespace App\Repair;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
-use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
@@ -14,7 +13,6 @@ use App\Repair\Repository\RepairOptionRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Quantity\BareNumber;
 use Japhrex\Core\Quantity\Money;
-use Japhrex\Core\Repair\KitCheck;
 use Japhrex\Core\Repair\Line;
 use Japhrex\Core\Repair\OptionKind;
 use Japhrex\Core\Repair\Price;
@@ -34,7 +32,6 @@ final class RepairController extends AbstractController
     public function __construct(
         private readonly EntityManagerInterface $em,
         private readonly CaseGate $gate,
-        private readonly BookShelf $shelf,
         private readonly RepairDesk $desk,
         private readonly CurrentPerson $person,
         private readonly RepairOptionRepository $options,
@@ -117,30 +114,6 @@ final class RepairController extends AbstractController
         }
 
         return $this->to($case, 'options');
-    }
-
-    #[Route('/cases/{number}/kit', name: 'kit_tick', methods: ['POST'])]
-    #[IsGranted(Permission::BENCH)]
-    #[IsCsrfTokenValid('act')]
-    public function tick(string $number, Request $request): Response
-    {
-        $case = $this->gate->find($number);
-        [$part, $state, $why] = array_map(
-            static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 300),
-            ['part', 'state', 'why'],
-        );
-        if (null === $this->shelf->book($case->family)->part($part)) {
-            throw new ShopError('There is no such part in the book of this family.', 404);
-        }
-        try {
-            KitCheck::allow($part, $state, $why, $this->desk->plan($case)->bought());
-        } catch (\DomainException $e) {
-            return $this->page->show($case, ['part' => $part, 'refused' => $e->getMessage()]);
-        }
-        $this->em->persist(new KitTick($case, $part, $state, $why, $this->person->get()->name));
-        $this->em->flush();
-
-        return $this->to($case, 'kit');
     }
 
     /**

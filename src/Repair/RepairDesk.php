@@ -13,6 +13,7 @@ use App\Figures\KeptFigure;
 use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
+use App\Platform\ShopError;
 use App\Repair\Build\BuildDesk;
 use App\Repair\Repository\KitTickRepository;
 use App\Repair\Repository\PriceRowRepository;
@@ -99,6 +100,26 @@ final readonly class RepairDesk
         }
 
         return array_values(array_diff(array_keys($damaged + $this->decisions->refused($case)), array_keys($plan->decided)));
+    }
+
+    /**
+     * @param list<string> $parts that are to go back in
+     *
+     * @throws ShopError if nobody has decided of one of them, or a limit speaks against what was decided
+     */
+    public function mustBeDecided(CaseFile $case, array $parts): void
+    {
+        $open = array_intersect($parts, $this->undecided($case, $this->plan($case)));
+        if ([] !== $open) {
+            $book = $this->shelf->book($case->family);
+            throw new ShopError(
+                \sprintf(
+                    'Not put back: nobody has decided of %s, or a limit speaks against what was decided. Decide on the repair page first.',
+                    implode(', ', array_map(static fn (string $part): string => lcfirst($book->part($part)->name ?? $part), $open)),
+                ),
+                409,
+            );
+        }
     }
 
     /** @return array<string, KeptFigure> machining budgets that were worked out, by part; the last counts */

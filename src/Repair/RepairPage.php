@@ -53,9 +53,11 @@ final readonly class RepairPage
         }
 
         return new Response($this->twig->render('repair/repair.html.twig', [
-            'case' => $case, 'book' => $this->shelf->book($case->family), 'plan' => $plan, 'records' => $this->desk->records($case), 'refused' => $this->decisions->refused($case),
+            'case' => $case, 'book' => $this->shelf->book($case->family), 'plan' => $plan,
+            'records' => $this->desk->records($case), 'refused' => $this->decisions->refused($case),
             'bound' => $this->bound->of($case), 'dispositions' => Disposition::cases(),
-            'conditions' => HangsOn::choices($this->conditions->steps($case)), 'prices' => $this->desk->prices($case), 'undecided' => $this->desk->undecided($case, $plan),
+            'conditions' => HangsOn::choices($this->conditions->steps($case)), 'prices' => $this->desk->prices($case),
+            'undecided' => $this->desk->undecided($case, $plan),
             'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'options' => $options, 'rates' => $rates,
             'kinds' => Line::KINDS, 'typed' => $typed, 'offers' => $this->offers->of($case), 'now' => now(),
             'suggested' => $this->offers->suggested($case), 'budgets' => $this->desk->budgets($case),

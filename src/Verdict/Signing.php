@@ -32,6 +32,13 @@ final readonly class Signing
     ) {
     }
 
+    /** A verdict as it is written, before anybody signs it. */
+    public function keep(Verdict $verdict): void
+    {
+        $this->em->persist($verdict);
+        $this->em->flush();
+    }
+
     /** The verdict being worked on or, when the case is signed, the one that counts. */
     public function current(CaseFile $case): Verdict
     {

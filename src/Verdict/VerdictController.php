@@ -7,11 +7,9 @@ namespace App\Verdict;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Account\WhoSigns;
-use App\Chain\Engine\Closure;
 use App\Intake\CaseGate;
 use App\Intake\FormAnswer;
 use App\Platform\ShopError;
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -23,9 +21,8 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class VerdictController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly LeftOpen $leftOpen,
         private readonly CaseGate $gate,
-        private readonly Closure $closure,
         private readonly Signing $signing,
         private readonly VerdictPage $page,
         private readonly CurrentPerson $person,
@@ -52,8 +49,7 @@ final class VerdictController extends AbstractController
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, $form);
         }
-        $this->em->persist($verdict);
-        $this->em->flush();
+        $this->signing->keep($verdict);
 
         return $answer->saved($request, $case, $this->page->form($verdict), 'verdict');
     }
@@ -63,17 +59,8 @@ final class VerdictController extends AbstractController
     public function sign(string $number, Request $request): Response
     {
         $case = $this->gate->open($number, Permission::SIGN);
-        $despite = [];
-        $missing = 0;
         $reasons = $request->request->all('despite');
-        foreach ($this->closure->of($case) as $problem) {
-            $reason = \is_string($reasons[$problem->key()] ?? null) ? mb_substr(trim($reasons[$problem->key()]), 0, 500) : '';
-            if ('' !== $reason) {
-                $despite[] = ['point' => $problem->message, 'reason' => $reason];
-            } elseif (!$problem->rule->isOnlyProvisional()) {
-                ++$missing;
-            }
-        }
+        [$despite, $missing] = $this->leftOpen->reasoned($case, $reasons);
         if ($missing > 0) {
             $this->addFlash(
                 'refused',

@@ -8,6 +8,8 @@ use App\Account\Role;
 use App\Chain\ChainLink;
 use App\Chain\ChainNode;
 use App\Chain\Engine\ExplainCommand;
+use App\Chain\Engine\NoteLead;
+use App\Chain\Engine\NoteLeadHandler;
 use App\Chain\Lead;
 use App\Chain\Refusal;
 use App\Chain\Theory;
@@ -259,8 +261,11 @@ final class ChainEngineTest extends AppTestCase
             [$finding->surface, $finding->kind, $finding->mode, $finding->grade] = [$surface, FindingKind::Damage, $mode, $grade];
             self::em()->flush();
         };
+        $note = static function () use ($case): void {
+            self::service(NoteLeadHandler::class)(new NoteLead($case->id));
+        };
         $look('shaft-seal', 'lip', 'lip-displaced', 3);
-        $this->candidates($case);
+        $note();
         foreach (
             [
                 ['suction-strainer', 'mesh', 'debris', 3],
@@ -276,13 +281,13 @@ final class ChainEngineTest extends AppTestCase
             self::em()->remove($finding);
         }
         self::em()->flush();
-        $this->candidates($case);
-        $this->candidates($case);
+        $note();
+        $note();
         $leads = self::em()->getRepository(Lead::class)->findBy(['case' => $case->id->toRfc4122()], ['id' => 'ASC']);
         self::assertSame(
             ['origin:drain-blocked', 'origin:dirt-let-in'],
             array_map(static fn (Lead $lead): string => $lead->spot, $leads),
-            'once each, however often the page is looked at',
+            'once each, however often it is looked at',
         );
         self::assertStringContainsString('seen, grade', $leads[1]->because);
         self::assertStringContainsString('Who led before: 2 in all', $this->candidates($case)->text());

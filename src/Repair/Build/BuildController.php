@@ -6,7 +6,6 @@ namespace App\Repair\Build;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
-use App\Books\BookShelf;
 use App\Evidence\Arrivals;
 use App\Evidence\Photo;
 use App\Evidence\PhotoStage;
@@ -31,7 +30,6 @@ final class BuildController extends AbstractController
     public function __construct(
         private readonly EntityManagerInterface $em,
         private readonly CaseGate $gate,
-        private readonly BookShelf $shelf,
         private readonly BuildDesk $desk,
         private readonly RepairDesk $repair,
         private readonly PhotoRepository $photos,
@@ -60,17 +58,7 @@ final class BuildController extends AbstractController
                 409,
             );
         }
-        $open = array_intersect($step->parts, $this->repair->undecided($case, $this->repair->plan($case)));
-        if ([] !== $open) {
-            $book = $this->shelf->book($case->family);
-            throw new ShopError(
-                \sprintf(
-                    'Not put back: nobody has decided of %s, or a limit speaks against what was decided. Decide on the repair page first.',
-                    implode(', ', array_map(static fn (string $part): string => lcfirst($book->part($part)->name ?? $part), $open)),
-                ),
-                409,
-            );
-        }
+        $this->repair->mustBeDecided($case, $step->parts);
         $typed = self::typed($request);
         $with = mb_substr(trim((string) $request->request->get('withWhom', '')), 0, 80);
         $who = $person->get()->name;

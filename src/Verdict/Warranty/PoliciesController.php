@@ -6,21 +6,13 @@ namespace App\Verdict\Warranty;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
-use App\Books\BookShelf;
-use App\Intake\CaseFile;
-use App\Intake\CaseGate;
-use App\Intake\FormAnswer;
 use App\Platform\ShopError;
-use App\Verdict\Form\WarrantyType;
 use App\Verdict\Repository\ShopPolicyRepository;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Verdict\Whereabouts;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 
 use function Symfony\Component\Clock\now;
 
-use Symfony\Component\Form\FormFactoryInterface;
-use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -38,9 +30,6 @@ final class PoliciesController extends AbstractController
         private readonly Policies $policies,
         private readonly PolicyText $text,
         private readonly CurrentPerson $person,
-        private readonly FormFactoryInterface $forms,
-        private readonly CaseGate $gate,
-        private readonly BookShelf $shelf,
         private readonly ShopPolicyRepository $shopPolicies,
     ) {
     }
@@ -90,47 +79,6 @@ final class PoliciesController extends AbstractController
         return $this->redirectToRoute('policies', status: Response::HTTP_SEE_OTHER);
     }
 
-    #[Route('/cases/{number}/warranty', name: 'warranty', methods: ['GET'])]
-    public function show(string $number): Response
-    {
-        $case = $this->gate->find($number);
-
-        return $this->sheet($case, $this->form($this->policies->facts($case)));
-    }
-
-    #[Route('/cases/{number}/warranty', name: 'warranty_save', methods: ['POST'])]
-    #[IsGranted(Permission::ANALYSE)]
-    public function save(string $number, Request $request, FormAnswer $answer): Response
-    {
-        // It goes on after the case is signed: the verdict does not rest on it.
-        $case = $this->gate->find($number);
-        $facts = $this->policies->facts($case);
-        $form = $this->form($facts);
-        $form->handleRequest($request);
-        if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->sheet($case, $form, 422);
-        }
-        $this->em->persist($facts);
-        $this->em->flush();
-
-        return $answer->saved($request, $case, $this->form($facts), 'warranty');
-    }
-
-    /** @param FormInterface<mixed> $form */
-    private function sheet(CaseFile $case, FormInterface $form, int $status = 200): Response
-    {
-        return $this->render(
-            'verdict/warranty.html.twig',
-            [
-                'case' => $case,
-                'book' => $this->shelf->book($case->family),
-                'whereabouts' => Whereabouts::cases(),
-                'form' => $form->createView(),
-            ],
-            new Response(status: $status),
-        );
-    }
-
     private function end(string $key): void
     {
         $before = $this->shopPolicies->oneInForce($key);
@@ -138,12 +86,6 @@ final class PoliciesController extends AbstractController
             $before->endedAt = now();
         }
         $this->em->flush();
-    }
-
-    /** @return FormInterface<mixed> */
-    private function form(WarrantyFacts $facts): FormInterface
-    {
-        return $this->forms->createNamed('warranty', WarrantyType::class, $facts);
     }
 
     /** @param list<array{line: int, message: string}> $problems */

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain\Engine;
+
+use App\Account\Permission;
+use App\Books\BookShelf;
+use App\Chain\CaseChain;
+use App\Chain\ChainNode;
+use App\Figures\Repository\KeptFigureRepository;
+use App\Intake\CaseFile;
+use Japhrex\Core\Chain\Ground\Analysis;
+use Japhrex\Core\Chain\Ground\Candidate;
+use Japhrex\Core\Chain\Ground\Reach;
+use Symfony\Bundle\SecurityBundle\Security;
+
+/** What the engine makes of a case, beside the analyst's chain: candidates, links to take or to refuse, what to look at next. */
+final readonly class CandidatesView
+{
+    /** So many looks are proposed. */
+    private const LOOKS = 5;
+
+    public function __construct(
+        private CaseAnalysis $analysis,
+        private BookShelf $shelf,
+        private StoryTaker $taker,
+        private CaseChain $chains,
+        private Refusals $refusals,
+        private Leads $leads,
+        private Opinion $opinion,
+        private Closure $closure,
+        private KeptFigureRepository $kept,
+        private Security $may,
+    ) {
+    }
+
+    /**
+     * @param string $asked whose story is to be shown; empty: nobody asked
+     *
+     * @return array<string, mixed> what the part of the page shows
+     */
+    public function of(CaseFile $case, string $asked): array
+    {
+        $analysis = $this->analysis->of($case);
+        $all = $analysis->candidates(20);
+        $told = Analysis::worthTelling(\array_slice($all, 0, 8));
+        $shown = $this->shown($case, $all, $asked);
+        $book = $this->shelf->book($case->family);
+
+        return [
+            'case' => $case,
+            'book' => $book,
+            'analysis' => $analysis,
+            'ground' => $analysis->ground,
+            'candidates' => $told,
+            'undetermined' => Analysis::isUndetermined($all),
+            'single' => Analysis::singleStory($all),
+            'well' => Analysis::isUndetermined($all) ? [] : $analysis->toldAsWell($told),
+            'looks' => \array_slice($analysis->looks, 0, self::LOOKS),
+            'shown' => $shown,
+            'proposals' => null === $shown || $case->isSigned() || !$this->may->isGranted(Permission::ANALYSE)
+                ? []
+                : $this->taker->open($case, $analysis->ground, $shown),
+            'modes' => $this->shelf->modes(),
+            'mechanisms' => $this->shelf->mechanisms($case->family),
+            'rates' => $this->analysis->rates($case),
+            'origins' => $this->shelf->mechanismBook()->vocabulary->origins,
+            'theories' => $this->analysis->theories($case, $analysis),
+            'kept' => $this->kept->ofCase($case),
+            'reach' => Reach::after($book, $analysis->ground),
+            'cleaned' => $this->opinion->done($case),
+            'refusals' => $this->refusals->of($case),
+            'excluded' => $this->refusals->origins($case),
+            'leads' => $this->leads->of($case),
+            'problems' => $this->closure->of($case),
+        ];
+    }
+
+    /**
+     * Whose story the drawing proposes: the one that was asked for, else the one that the analyst's chain starts from, else the first.
+     *
+     * @param list<Candidate> $all
+     */
+    private function shown(CaseFile $case, array $all, string $asked): ?Candidate
+    {
+        $own = array_map(static fn (ChainNode $node): ?string => $node->spot, $this->chains->nodes($case));
+        $excluded = $this->refusals->origins($case);
+        foreach (
+            [
+                static fn (Candidate $one): bool => $one->origin->id() === $asked,
+                static fn (Candidate $one): bool => \in_array($one->origin->id(), $own, true),
+            ] as $is
+        ) {
+            foreach ($all as $one) {
+                if ($is($one)) {
+                    return $one;
+                }
+            }
+        }
+        $open = array_values(
+            array_filter($all, static fn (Candidate $one): bool => !isset($excluded[$one->origin->id()]) && [] !== $one->explains)
+        );
+
+        return Analysis::isUndetermined($all) ? null : $open[0] ?? null;
+    }
+}

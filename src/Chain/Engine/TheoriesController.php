@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain\Engine;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Chain\Theory;
+use App\Intake\CaseFile;
+use App\Intake\CaseGate;
+use App\Platform\ShopError;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** Theories: what somebody claims, scored as the others are, and what a figure or a test says of it. */
+final class TheoriesController extends AbstractController
+{
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly CaseAnalysis $analysis,
+        private readonly CurrentPerson $person,
+    ) {
+    }
+
+    /** Somebody's claim, in words, with the condition that it means: it is scored as the others are. */
+    #[Route('/cases/{number}/chain/theories', name: 'theory_add', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function addTheory(string $number, Request $request): Response
+    {
+        $case = $this->gate->open($number, Permission::ANALYSE);
+        $words = self::text($request, 'words', 1000);
+        $spot = (string) $request->request->get('spot', '');
+        if ('' === $words || 'origin' !== ($this->analysis->ground($case)->spots[$spot]->kind ?? '')) {
+            throw new ShopError('A theory is said in words, and with the condition that it means: choose one.', 422);
+        }
+        $this->em->persist(new Theory($case, $words, $spot, $this->person->get()->name));
+
+        return $this->kept($case);
+    }
+
+    /** What a figure or a test says of a theory. */
+    #[Route('/cases/{number}/chain/theories/{id}', name: 'theory_settle', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function settleTheory(string $number, Theory $theory, Request $request): Response
+    {
+        $case = $this->mine($number, $theory);
+        $stands = match ($request->request->get('stands')) {
+            'for' => true,
+            'against' => false,
+            default => null,
+        };
+        $because = self::text($request, 'because', 1000);
+        if (null !== $stands && '' === $because) {
+            throw new ShopError('Which figure or test says so, and what does it say? It stands in the answer.', 422);
+        }
+        [$theory->stands, $theory->because] = [$stands, $because];
+
+        return $this->kept($case);
+    }
+
+    #[Route('/cases/{number}/chain/theories/{id}/remove', name: 'theory_remove', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function removeTheory(string $number, Theory $theory): Response
+    {
+        $case = $this->mine($number, $theory);
+        $this->em->remove($theory);
+
+        return $this->kept($case);
+    }
+
+    private function kept(CaseFile $case): Response
+    {
+        $this->em->flush();
+
+        return $this->redirectToRoute('chain', ['number' => $case->number], Response::HTTP_SEE_OTHER);
+    }
+
+    private function mine(string $number, Theory $one): CaseFile
+    {
+        $case = $this->gate->open($number, Permission::ANALYSE);
+
+        return $one->case === $case ? $case : throw $this->createNotFoundException();
+    }
+
+    private static function text(Request $request, string $field, int $most): string
+    {
+        return mb_substr(trim((string) $request->request->get($field, '')), 0, $most);
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Intake\CaseFile;
+use App\Intake\CaseGate;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Family\Part;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** What was found on a part. */
+final class FindingsController extends AbstractController
+{
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly CurrentPerson $person,
+        private readonly RecordFinding $recordFinding,
+        private readonly PartPage $page,
+    ) {
+    }
+
+    #[Route('/cases/{number}/parts/{part}/findings', name: 'finding_add', methods: ['POST'])]
+    public function addFinding(string $number, string $part, Request $request): Response
+    {
+        $case = $this->gate->open($number, Permission::BENCH);
+        $part = $this->page->part($case, $part);
+
+        return $this->saveFinding($case, $part, new Finding($case, $part->key), $request, 'finding');
+    }
+
+    #[Route('/cases/{number}/findings/{id}', name: 'finding_save', methods: ['POST'])]
+    public function changeFinding(string $number, Finding $finding, Request $request): Response
+    {
+        $case = $this->mine($number, $finding);
+
+        return $this->saveFinding($case, $this->page->part($case, $finding->part), $finding, $request, PartPage::formName($finding));
+    }
+
+    #[Route('/cases/{number}/findings/{id}/remove', name: 'finding_remove', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function removeFinding(string $number, Finding $finding): Response
+    {
+        $case = $this->mine($number, $finding);
+        $this->em->remove($finding);
+        $this->em->flush();
+
+        return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $finding->part], Response::HTTP_SEE_OTHER);
+    }
+
+    /** One tap: looked at, nothing found. */
+    #[Route('/cases/{number}/parts/{part}/clean', name: 'part_clean', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function clean(string $number, string $part, Request $request): Response
+    {
+        $case = $this->gate->open($number, Permission::BENCH);
+        $part = $this->page->part($case, $part);
+        $surface = (string) $request->request->get('surface', '');
+        $finding = new Finding($case, $part->key);
+        $finding->kind = FindingKind::Clean;
+        $finding->surface = isset($part->surfaces[$surface]) ? $surface : null;
+        ($this->recordFinding)($finding, $this->person->get()->name);
+
+        return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part->key], Response::HTTP_SEE_OTHER);
+    }
+
+    private function saveFinding(CaseFile $case, Part $part, Finding $finding, Request $request, string $name): Response
+    {
+        $form = $this->page->findingForm($name, $finding, $part);
+        $form->handleRequest($request);
+        if (!$form->isSubmitted() || !$form->isValid()) {
+            return $this->page->show($case, $part, findings: [$name => $form]);
+        }
+        ($this->recordFinding)($finding, $this->person->get()->name);
+
+        return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part->key], Response::HTTP_SEE_OTHER);
+    }
+
+    private function mine(string $number, Finding $finding): CaseFile
+    {
+        $case = $this->gate->open($number, Permission::BENCH);
+
+        return $finding->case === $case ? $case : throw $this->createNotFoundException();
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Account\Permission;
+use App\Books\BookShelf;
+use App\Evidence\Form\FindingType;
+use App\Evidence\Form\PartRecordType;
+use App\Evidence\Repository\FindingRepository;
+use App\Evidence\Repository\PartRecordRepository;
+use App\Intake\CaseFile;
+use App\Platform\ShopError;
+use Japhrex\Core\Family\Part;
+use Japhrex\Core\Repair\HangsOn;
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\Form\FormFactoryInterface;
+use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\Response;
+use Twig\Environment;
+
+/** The page of a part with its forms. */
+final readonly class PartPage
+{
+    public function __construct(
+        private Environment $twig,
+        private BookShelf $shelf,
+        private FormFactoryInterface $forms,
+        private Security $may,
+        private PartLimits $bound,
+        private Conditions $conditions,
+        private FindingRepository $findings,
+        private PartRecordRepository $records,
+    ) {
+    }
+
+    /**
+     * @param FormInterface<mixed>|null $record
+     * @param array<string, FormInterface<mixed>> $findings
+     */
+    public function show(CaseFile $case, Part $part, ?FormInterface $record = null, array $findings = []): Response
+    {
+        $record ??= $this->recordForm($this->record($case, $part), $part);
+        $edit = [];
+        foreach ($this->findings->ofPart($case, $part->key) as $finding) {
+            $name = self::formName($finding);
+            $edit[(string) $finding->id] = ($findings[$name] ?? $this->findingForm($name, $finding, $part))->createView();
+        }
+
+        return new Response($this->twig->render('evidence/part.html.twig', [
+            'case' => $case,
+            'book' => $this->shelf->book($case->family),
+            'modes' => $this->shelf->modes(),
+            'part' => $part,
+            'form' => $record->createView(),
+            'edit' => $edit,
+            'add' => ($findings['finding'] ?? $this->findingForm('finding', new Finding($case, $part->key), $part))->createView(),
+            'stages' => PhotoStage::cases(),
+        ]), $record->isSubmitted() || [] !== $findings ? 422 : 200);
+    }
+
+    public function record(CaseFile $case, Part $part): PartRecord
+    {
+        return $this->records->ofPart($case, $part->key);
+    }
+
+    /** @return FormInterface<mixed> */
+    public function recordForm(PartRecord $record, Part $part): FormInterface
+    {
+        return $this->forms->createNamed(
+            'part',
+            PartRecordType::class,
+            $record,
+            [
+                'part' => $part,
+                'decides' => $this->may->isGranted(Permission::ANALYSE),
+                'bound' => $this->may->isGranted(Permission::ANALYSE) ? $this->bound->of($record->case)[$part->key] : null,
+                'conditions' => array_values(
+                    array_unique(array_filter([...HangsOn::choices($this->conditions->steps($record->case)), $record->hangsOn]))
+                ),
+                'duties' => $this->shelf->book($record->case->family)->duties,
+            ],
+        );
+    }
+
+    /** @return FormInterface<mixed> */
+    public function findingForm(string $name, Finding $finding, Part $part): FormInterface
+    {
+        return $this->forms->createNamed($name, FindingType::class, $finding, ['part' => $part, 'modes' => $this->shelf->modes()]);
+    }
+
+    public static function formName(Finding $finding): string
+    {
+        return 'finding_'.substr(md5((string) $finding->id), 0, 8);
+    }
+
+    public function part(CaseFile $case, string $part): Part
+    {
+        return $this->shelf->book($case->family)->part($part) ?? throw new ShopError(
+            \sprintf('The book of this family has no part “%s”.', $part),
+            404,
+        );
+    }
+}

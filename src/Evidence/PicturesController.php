@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Platform\StoredFiles;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Pictures as they are shown, and the originals. */
+final class PicturesController extends AbstractController
+{
+    #[Route('/pictures/{id}/{size}.jpg', name: 'picture', requirements: ['size' => '480|1600|4000'], methods: ['GET'])]
+    public function picture(Photo $photo, int $size, ShownPictures $shown, Request $request): Response
+    {
+        $response = new Response(headers: ['Content-Type' => 'image/jpeg']);
+        $response->setEtag($photo->picture->hash.'-'.$size)->setPrivate()->setMaxAge(31536000)->setImmutable();
+        if ($response->isNotModified($request)) {
+            return $response;
+        }
+
+        return $this->streamed($shown->open($photo->picture->hash, PictureSize::from($size)), $response);
+    }
+
+    /** The original, byte for byte, always as a download. */
+    #[Route('/pictures/{id}/original', name: 'picture_original', methods: ['GET'])]
+    public function original(Photo $photo, StoredFiles $stored): Response
+    {
+        $name = \sprintf(
+            '%s-%s-%s.%s',
+            $photo->case->number,
+            $photo->part ?? $photo->stage->value,
+            substr($photo->picture->hash, 0, 8),
+            $photo->picture->extension(),
+        );
+        $response = new Response(headers: [
+            'Content-Type' => 'application/octet-stream',
+            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name),
+            'Content-Security-Policy' => "default-src 'none'; sandbox",
+        ]);
+
+        return $this->streamed($stored->open('photos', $photo->picture->hash), $response);
+    }
+
+    /** @param resource $stream */
+    private function streamed($stream, Response $head): StreamedResponse
+    {
+        $response = new StreamedResponse(static function () use ($stream): void {
+            fpassthru($stream);
+            fclose($stream);
+        }, 200, $head->headers->all());
+        $response->headers->remove('date');
+
+        return $response;
+    }
+}

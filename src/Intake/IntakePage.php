@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Books\BookShelf;
+use App\Intake\Form\ArrivalType;
+use App\Intake\Form\ComplaintType;
+use App\Intake\Form\StatementType;
+use App\Intake\Form\UnitType;
+use App\Intake\Repository\CaseFileRepository;
+use Symfony\Component\Form\FormFactoryInterface;
+use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\Response;
+use Twig\Environment;
+
+/** The intake of a case with its forms. */
+final readonly class IntakePage
+{
+    public function __construct(
+        private Environment $twig,
+        private BookShelf $shelf,
+        private FormFactoryInterface $forms,
+        private CaseFileRepository $cases,
+    ) {
+    }
+
+    /** @param array<string, FormInterface<mixed>> $submitted forms that did not hold, by name */
+    public function show(CaseFile $case, array $submitted = []): Response
+    {
+        $forms = [
+            'unit' => $submitted['unit'] ?? $this->forms->createNamed(
+                'unit',
+                UnitType::class,
+                $case,
+                ['duties' => $this->shelf->book($case->family)->duties],
+            ),
+            'arrival' => $submitted['arrival'] ?? $this->forms->createNamed('arrival', ArrivalType::class, $case->arrival),
+            'complaint' => $submitted['complaint'] ?? $this->complaintForm('complaint', new Complaint($case), $case),
+            'statement' => $submitted['statement'] ?? $this->forms->createNamed(
+                'statement',
+                StatementType::class,
+                new Statement($case),
+                ['case' => $case],
+            ),
+        ];
+        $complaints = [];
+        foreach ($case->complaints as $complaint) {
+            $name = self::formName($complaint);
+            $complaints[] = [
+                'complaint' => $complaint,
+                'form' => ($submitted[$name] ?? $this->complaintForm($name, $complaint, $case))->createView(),
+            ];
+        }
+
+        return new Response($this->twig->render('intake/show.html.twig', [
+            'case' => $case,
+            'book' => $this->shelf->book($case->family),
+            'forms' => array_map(static fn (FormInterface $form) => $form->createView(), $forms),
+            'complaints' => $complaints,
+            'earlier' => $this->cases->earlier($case->serial, $case),
+            'opened' => array_key_first($submitted),
+        ]), [] === $submitted ? 200 : 422);
+    }
+
+    /** @return FormInterface<mixed> */
+    public function complaintForm(string $name, Complaint $complaint, CaseFile $case): FormInterface
+    {
+        return $this->forms->createNamed($name, ComplaintType::class, $complaint, ['book' => $this->shelf->book($case->family)]);
+    }
+
+    public static function formName(Complaint $complaint): string
+    {
+        return 'complaint_'.substr(md5((string) $complaint->id), 0, 8);
+    }
+}

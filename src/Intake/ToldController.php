@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Account\Permission;
+use App\Intake\Form\StatementType;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\Form\FormFactoryInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+
+/** What was told: complaints and statements. */
+final class ToldController extends AbstractController
+{
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly FormFactoryInterface $forms,
+        private readonly FormAnswer $answer,
+        private readonly IntakePage $page,
+    ) {
+    }
+
+    #[Route('/cases/{number}/intake/complaints', name: 'intake_complaint_add', methods: ['POST'])]
+    public function addComplaint(string $number, Request $request): Response
+    {
+        $case = $this->gate->open($number, Permission::TAKE_IN);
+        $complaint = new Complaint($case);
+        $form = $this->page->complaintForm('complaint', $complaint, $case);
+        $form->handleRequest($request);
+        if (!$form->isSubmitted() || !$form->isValid()) {
+            return $this->page->show($case, ['complaint' => $form]);
+        }
+        $this->em->persist($complaint);
+        $this->em->flush();
+
+        return $this->redirectToRoute('intake', ['number' => $case->number, '_fragment' => 'complaints'], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/intake/complaints/{id}', name: 'intake_complaint', methods: ['POST'])]
+    public function complaint(string $number, Complaint $complaint, Request $request): Response
+    {
+        $case = $this->gate->open($number, Permission::TAKE_IN);
+        $this->mustBelong($complaint->case, $case);
+        $name = IntakePage::formName($complaint);
+        $form = $this->page->complaintForm($name, $complaint, $case);
+        $form->handleRequest($request);
+        if (!$form->isSubmitted() || !$form->isValid()) {
+            return $this->page->show($case, [$name => $form]);
+        }
+        $this->em->flush();
+
+        return $this->answer->saved($request, $case, $this->page->complaintForm($name, $complaint, $case), 'intake');
+    }
+
+    #[Route('/cases/{number}/intake/complaints/{id}/remove', name: 'intake_complaint_remove', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function removeComplaint(string $number, Complaint $complaint): Response
+    {
+        $case = $this->gate->open($number, Permission::TAKE_IN);
+        $this->mustBelong($complaint->case, $case);
+        $this->em->remove($complaint);
+        $this->em->flush();
+
+        return $this->redirectToRoute('intake', ['number' => $case->number, '_fragment' => 'complaints'], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/intake/statements', name: 'intake_statement_add', methods: ['POST'])]
+    public function addStatement(string $number, Request $request): Response
+    {
+        $case = $this->gate->open($number, Permission::TAKE_IN);
+        $statement = new Statement($case);
+        $form = $this->forms->createNamed('statement', StatementType::class, $statement, ['case' => $case]);
+        $form->handleRequest($request);
+        if (!$form->isSubmitted() || !$form->isValid()) {
+            return $this->page->show($case, ['statement' => $form]);
+        }
+        $this->em->persist($statement);
+        $this->em->flush();
+
+        return $this->redirectToRoute('intake', ['number' => $case->number, '_fragment' => 'statements'], Response::HTTP_SEE_OTHER);
+    }
+
+    private function mustBelong(CaseFile $owner, CaseFile $case): void
+    {
+        if ($owner !== $case) {
+            throw $this->createNotFoundException();
+        }
+    }
+}

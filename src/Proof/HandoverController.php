@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Proof;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Intake\CaseGate;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Proof\ProofEntry;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+
+use function Symfony\Component\Clock\now;
+
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+/** The return to service: what to check, when to stop, and the day on which somebody asks how it runs. */
+final class HandoverController extends AbstractController
+{
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly ProofDesk $desk,
+        private readonly CurrentPerson $person,
+        private readonly ProofPage $page,
+    ) {
+    }
+
+    #[Route('/cases/{number}/handover', name: 'handover_save', methods: ['POST'])]
+    #[IsGranted(Permission::CLAIM)]
+    #[IsCsrfTokenValid('act')]
+    public function handover(string $number, Request $request): Response
+    {
+        $case = $this->gate->find($number);
+        $handover = $this->desk->handover($case) ?? $this->desk->draft($case);
+        $typed = (string) $request->request->get('watch', '');
+        $watch = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed);
+        $open = array_filter($this->desk->sheet($case), static fn (array $row): bool => ProofEntry::PASSED !== $row['outcome']);
+        $despite = self::text($request, 'despite', 1000);
+        [$handover->checks, $handover->stop, $handover->byWhom] = [
+            self::text($request, 'check', 4000),
+            self::text($request, 'stop', 4000),
+            $this->person->get()->name,
+        ];
+        $handover->watch = false === $watch ? null : $watch;
+        try {
+            if ('' !== $typed && false === $watch) {
+                throw new \DomainException('On which day does somebody ask how it runs? Such as 2026-03-01.');
+            }
+            ProofEntry::goesOut($handover->checks, $handover->stop, \count($open), $despite);
+        } catch (\DomainException $e) {
+            if ($this->em->contains($handover)) {
+                $this->em->detach($handover);
+            }
+
+            return $this->page->show($case, ['key' => 'handover', 'refused' => $e->getMessage(), 'despite' => $despite], $handover);
+        }
+        $handover->despite = $despite;
+        $handover->goneAt ??= now();
+        $this->em->persist($handover);
+        $this->em->flush();
+
+        return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => 'handover'], Response::HTTP_SEE_OTHER);
+    }
+
+    private static function text(Request $request, string $name, int $most): string
+    {
+        return mb_substr(trim((string) $request->request->get($name, '')), 0, $most);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair;
+
+use App\Account\CurrentPerson;
+use App\Account\Permission;
+use App\Books\BookShelf;
+use App\Intake\CaseFile;
+use App\Intake\CaseGate;
+use App\Platform\ShopError;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Repair\KitCheck;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+/** What was used of a kit, and what was left over. */
+final class KitController extends AbstractController
+{
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+        private readonly RepairDesk $desk,
+        private readonly CurrentPerson $person,
+        private readonly RepairPage $page,
+    ) {
+    }
+
+    #[Route('/cases/{number}/kit', name: 'kit_tick', methods: ['POST'])]
+    #[IsGranted(Permission::BENCH)]
+    #[IsCsrfTokenValid('act')]
+    public function tick(string $number, Request $request): Response
+    {
+        $case = $this->gate->find($number);
+        [$part, $state, $why] = array_map(
+            static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 300),
+            ['part', 'state', 'why'],
+        );
+        if (null === $this->shelf->book($case->family)->part($part)) {
+            throw new ShopError('There is no such part in the book of this family.', 404);
+        }
+        try {
+            KitCheck::allow($part, $state, $why, $this->desk->plan($case)->bought());
+        } catch (\DomainException $e) {
+            return $this->page->show($case, ['part' => $part, 'refused' => $e->getMessage()]);
+        }
+        $this->em->persist(new KitTick($case, $part, $state, $why, $this->person->get()->name));
+        $this->em->flush();
+
+        return $this->to($case, 'kit');
+    }
+
+    private function to(CaseFile $case, string $at): Response
+    {
+        return $this->redirectToRoute('repair', ['number' => $case->number, '_fragment' => $at], Response::HTTP_SEE_OTHER);
+    }
+}

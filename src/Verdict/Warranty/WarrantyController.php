@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Verdict\Warranty;
+
+use App\Account\Permission;
+use App\Books\BookShelf;
+use App\Intake\CaseFile;
+use App\Intake\CaseGate;
+use App\Intake\FormAnswer;
+use App\Verdict\Form\WarrantyType;
+use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Verdict\Whereabouts;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\Form\FormFactoryInterface;
+use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+/** What each policy says of a case, and the facts that it asks for. */
+final class WarrantyController extends AbstractController
+{
+    public function __construct(
+        private readonly EntityManagerInterface $em,
+        private readonly Policies $policies,
+        private readonly FormFactoryInterface $forms,
+        private readonly CaseGate $gate,
+        private readonly BookShelf $shelf,
+    ) {
+    }
+
+    #[Route('/cases/{number}/warranty', name: 'warranty', methods: ['GET'])]
+    public function show(string $number): Response
+    {
+        $case = $this->gate->find($number);
+
+        return $this->sheet($case, $this->form($this->policies->facts($case)));
+    }
+
+    #[Route('/cases/{number}/warranty', name: 'warranty_save', methods: ['POST'])]
+    #[IsGranted(Permission::ANALYSE)]
+    public function save(string $number, Request $request, FormAnswer $answer): Response
+    {
+        // It goes on after the case is signed: the verdict does not rest on it.
+        $case = $this->gate->find($number);
+        $facts = $this->policies->facts($case);
+        $form = $this->form($facts);
+        $form->handleRequest($request);
+        if (!$form->isSubmitted() || !$form->isValid()) {
+            return $this->sheet($case, $form, 422);
+        }
+        $this->em->persist($facts);
+        $this->em->flush();
+
+        return $answer->saved($request, $case, $this->form($facts), 'warranty');
+    }
+
+    /** @param FormInterface<mixed> $form */
+    private function sheet(CaseFile $case, FormInterface $form, int $status = 200): Response
+    {
+        return $this->render(
+            'verdict/warranty.html.twig',
+            [
+                'case' => $case,
+                'book' => $this->shelf->book($case->family),
+                'whereabouts' => Whereabouts::cases(),
+                'form' => $form->createView(),
+            ],
+            new Response(status: $status),
+        );
+    }
+
+    /** @return FormInterface<mixed> */
+    private function form(WarrantyFacts $facts): FormInterface
+    {
+        return $this->forms->createNamed('warranty', WarrantyType::class, $facts);
+    }
+}
