@@ -8,6 +8,7 @@ use Japhrex\Core\Chain\Mechanism\Mechanism;
 use Japhrex\Core\Chain\Mechanism\Rule;
 use Japhrex\Core\Chain\Mechanism\Term;
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
+use Japhrex\Core\Chain\Mechanism\Weights;
 use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
@@ -21,27 +22,7 @@ use Japhrex\Core\Measuring\Verdict;
  */
 final class Grounding
 {
-    /** Chance of a damage somewhere in the unit that nothing explains, where the vocabulary says no other. */
-    private const LEAK = 0.1;
-
-    /** Chance that a plain look finds what is there, where the vocabulary says no other; and that it sees what is not. */
-    private const FOUND = 0.9;
-    private const FALSELY = 0.001;
-
-    /** Chance of a state of the oil or the machine that nothing explains. */
-    private const STATE = 0.01;
-
-    /** A complaint may be meant otherwise than it is said. */
-    private const COMPLAINT = 0.02;
-
-    /** A unit that was never here has debris of an earlier failure in it this much more seldom than one that comes back. */
-    private const FIRST = 0.15;
-
-    /** What a figure or a test says of an origin, where an analyst says that it does. */
-    private const SETTLED = 0.05;
-
-    /** What a filter lets through, and what it does not hold because it is torn or bypassed. */
-    private const THROUGH = 0.3;
+    private readonly Weights $weights;
 
     private readonly Places $places;
 
@@ -65,6 +46,7 @@ final class Grounding
         private readonly ?BaseRates $rates = null,
     ) {
         $this->places = new Places($book);
+        $this->weights = $vocabulary->weights;
     }
 
     public function of(Facts $facts): Ground
@@ -93,7 +75,7 @@ final class Grounding
                     if ($from === $to) {
                         continue;
                     }
-                    $strength = $rule->strength * ($filterFrom || $filterTo ? self::THROUGH : 1.0);
+                    $strength = $rule->strength * ($filterFrom || $filterTo ? $this->weights->through : 1.0);
                     $key = $from.'>'.$to.'>'.$mechanism->key;
                     if (!isset($this->ties[$key]) || $this->ties[$key]->strength < $strength) {
                         $this->ties[$key] = new Tie($from, $to, $mechanism->key, $strength, $byFrom ?: $byTo);
@@ -165,7 +147,7 @@ final class Grounding
             );
 
             return array_values(
-                array_map(fn (string $key): string => $make($key, null, $this->book->complaints[$key]->name, self::STATE), $keys)
+                array_map(fn (string $key): string => $make($key, null, $this->book->complaints[$key]->name, $this->weights->state), $keys)
             );
         }
         if ('damage' === $term->kind) {
@@ -182,7 +164,7 @@ final class Grounding
                     $term->key,
                     $at,
                     $name.', '.$this->placeName($at),
-                    $this->vocabulary->leaks[$term->key] ?? self::LEAK,
+                    $this->vocabulary->leaks[$term->key] ?? $this->weights->leak,
                 ),
                 $places,
             );
@@ -197,18 +179,19 @@ final class Grounding
                 0.5,
                 $known['prior'] * ($this->rates?->factor($known['kind']) ?? 1.0) * Circumstances::factor(
                     $this->facts,
+                    $this->weights,
                     $known['kind'],
                     'part' === $known['spread'],
                 ),
             )
-            : ('part' === $known['spread'] ? 0.05 : self::STATE);
+            : ('part' === $known['spread'] ? $this->weights->partState : $this->weights->state);
 
         return [$make($term->key, $at, $known['name'].(null === $at ? '' : ', '.$this->placeName($at)), $leak)];
     }
 
     private function found(string $mode): float
     {
-        return $this->vocabulary->found[$mode] ?? self::FOUND;
+        return $this->vocabulary->found[$mode] ?? $this->weights->found;
     }
 
     /** Some damage is of a part as a whole, whichever face shows it. */
@@ -238,7 +221,7 @@ final class Grounding
             // The paste of ordinary wear says nothing of debris that cuts.
             if (['paste'] !== array_map(static fn (DebrisKind $kind): string => $kind->value, $look['made'] ?? [])) {
                 $id = $this->sighted((string) $look['mode'], $look['part'], $places);
-                $seen[$id] = new Evidence($id, self::FALSELY, 1.0, \sprintf('seen, grade %d', $look['grade']));
+                $seen[$id] = new Evidence($id, $this->weights->falselySeen, 1.0, \sprintf('seen, grade %d', $look['grade']));
             }
             $seen = $this->made($look) + $seen;
         }
@@ -265,16 +248,16 @@ final class Grounding
                 $complaint['key'],
                 null,
                 $this->book->complaints[$complaint['key']]->name ?? $complaint['key'],
-                self::STATE,
+                $this->weights->state,
             );
-            $seen[$id] = new Evidence($id, self::COMPLAINT, 1.0, 'complained of');
+            $seen[$id] = new Evidence($id, $this->weights->complaint, 1.0, 'complained of');
         }
-        $more = Circumstances::evidence($facts);
+        $more = Circumstances::evidence($facts, $this->weights);
         if ($facts->comeback) {
-            $more[] = new Evidence('origin:leftover-debris', self::FIRST, 1.0, 'it comes back to us');
+            $more[] = new Evidence('origin:leftover-debris', $this->weights->first, 1.0, 'it comes back to us');
         }
         foreach ($facts->settled as $id => [$for, $said]) {
-            $more[] = new Evidence($id, $for ? self::SETTLED : 1.0, $for ? 1.0 : self::SETTLED, $said);
+            $more[] = new Evidence($id, $for ? $this->weights->settled : 1.0, $for ? 1.0 : $this->weights->settled, $said);
         }
         foreach ($more as $evidence) {
             if (isset($this->spots[$evidence->spot])) {
@@ -314,7 +297,7 @@ final class Grounding
             $id = null === $kind->condition() ? '' : Spot::idOf('damage', $kind->condition(), $look['part']);
             if (isset($this->spots[$id])) {
                 $seen[$id] = \in_array($kind, $look['made'] ?? [], true)
-                    ? new Evidence($id, self::FALSELY, 1.0, lcfirst($kind->label()).' in it')
+                    ? new Evidence($id, $this->weights->falselySeen, 1.0, lcfirst($kind->label()).' in it')
                     : new Evidence($id, 1.0, 1.0 - $this->spots[$id]->found, 'not in it');
             }
         }
@@ -364,7 +347,7 @@ final class Grounding
             $mode,
             $at,
             $name.', '.$this->placeName($at),
-            $this->vocabulary->leaks[$mode] ?? self::LEAK,
+            $this->vocabulary->leaks[$mode] ?? $this->weights->leak,
             $this->found($mode),
         );
         $this->spots[$spot->id()] ??= $spot;

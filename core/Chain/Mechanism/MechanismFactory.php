@@ -76,7 +76,15 @@ final class MechanismFactory
         }
         $numbers = fn (string $name): array => array_map(fn (string $value): float => $this->chance($value, $name), $data->words($name));
 
-        return new Vocabulary($states, $origins, $numbers('leaks'), $numbers('found'), $data->texts('of-part'), $data->words('extra'));
+        return new Vocabulary(
+            $states,
+            $origins,
+            $numbers('leaks'),
+            $numbers('found'),
+            $data->texts('of-part'),
+            $data->words('extra'),
+            Weights::of($data),
+        );
     }
 
     private function rule(Data $data, string $at): Rule

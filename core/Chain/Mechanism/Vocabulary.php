@@ -28,6 +28,7 @@ final readonly class Vocabulary
         public array $found,
         public array $ofPart,
         public array $extra,
+        public Weights $weights,
     ) {
     }
 }

@@ -12,8 +12,11 @@ use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\Rivals;
 use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
+use Japhrex\Core\Chain\Mechanism\Weights;
 use Japhrex\Core\Chain\OriginKind;
+use Japhrex\Core\Family\Data;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Yaml\Yaml;
 
 /** Alternatives that an analyst has to exclude, and what the circumstances of a complaint say. */
 final class RivalsTest extends TestCase
@@ -94,6 +97,7 @@ final class RivalsTest extends TestCase
             [],
             [],
             [],
+            self::weights(),
         );
         $means = static fn (?string $spot, ?OriginKind $kind, ?string $place): array => Rivals::named(
             [['spot' => $spot, 'kind' => $kind, 'place' => $place]],
@@ -112,11 +116,16 @@ final class RivalsTest extends TestCase
         self::assertSame([], $means(null, OriginKind::DesignWeakness, null));
     }
 
+    private static function weights(): Weights
+    {
+        return Weights::of(new Data((array) Yaml::parseFile(__DIR__.'/../../../../books/mechanisms/conditions.yaml')));
+    }
+
     public function testThinOilLeaksAndThickOilStarves(): void
     {
         $said = static function (array $complaint): array {
             $told = [];
-            foreach (Circumstances::evidence(new Facts([], [['key' => 'low-flow'] + $complaint], [])) as $one) {
+            foreach (Circumstances::evidence(new Facts([], [['key' => 'low-flow'] + $complaint], []), self::weights()) as $one) {
                 $told[$one->spot] = $one->speaksFor();
             }
 
@@ -142,6 +151,7 @@ final class RivalsTest extends TestCase
     {
         $factor = static fn (?float $hours, OriginKind $kind): float => Circumstances::factor(
             new Facts([], [], [], sinceRepair: $hours),
+            self::weights(),
             $kind,
         );
         self::assertGreaterThan(1.0, $factor(20.0, OriginKind::AssemblyError));

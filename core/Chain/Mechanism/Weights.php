@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain\Mechanism;
+
+use Japhrex\Core\Family\BookError;
+use Japhrex\Core\Family\Data;
+
+/** How much each kind of find and circumstance weighs, as `books/mechanisms/conditions.yaml` gives it with where it comes from. */
+final readonly class Weights
+{
+    /**
+     * @param float $leak chance of a damage somewhere in the unit that nothing explains, where the conditions say no other
+     * @param float $found chance that a plain look finds what is there, where the conditions say no other
+     * @param float $falselySeen chance that a look sees what is not there
+     * @param float $state chance of a state of the oil or the machine that nothing explains
+     * @param float $partState the same, of a state that each part has for itself
+     * @param float $complaint chance that a complaint means something else than it says
+     * @param float $first how much more seldom a unit that was never here has debris of an earlier failure in it
+     * @param float $settled what a figure or a test leaves of an origin that it speaks against
+     * @param float $through share of debris that gets past a filter
+     * @param float $sudden likelihood of wear-out that is noticed from one hour to the next
+     * @param float $creeping likelihood of another fault that creeps
+     * @param float $fresh hours in which what hands left behind shows
+     * @param float $proven hours after which it would long have shown
+     * @param float $hands how much likelier it is while fresh
+     * @param float $noHands how much less likely once proven
+     * @param array<string, list<array{string, float, float, string}>> $circumstances each with what it speaks of, the likelihoods if
+     *                                                                                that is false and if it is true, and in words
+     */
+    private function __construct(
+        public float $leak,
+        public float $found,
+        public float $falselySeen,
+        public float $state,
+        public float $partState,
+        public float $complaint,
+        public float $first,
+        public float $settled,
+        public float $through,
+        public float $sudden,
+        public float $creeping,
+        public float $fresh,
+        public float $proven,
+        public float $hands,
+        public float $noHands,
+        public array $circumstances,
+    ) {
+    }
+
+    /** @throws BookError naming a weight that is missing or no number above zero */
+    public static function of(Data $data): self
+    {
+        $weights = $data->named('weights');
+        $is = static function (string $key) use ($weights): float {
+            $value = ($weights[$key] ?? throw new BookError('is missing.', 'weights/'.$key))->text('is');
+
+            return is_numeric($value) && (float) $value > 0.0
+                ? (float) $value
+                : throw new BookError(\sprintf('“%s” is no number above zero.', $value), "weights/$key/is");
+        };
+        $circumstances = [];
+        foreach ($data->named('circumstances') as $key => $one) {
+            foreach ($one->maps('speaks') as $speaks) {
+                $circumstances[$key][] = [
+                    $speaks->text('of'),
+                    (float) $speaks->text('if-not'),
+                    (float) $speaks->text('if-so'),
+                    $one->text('said'),
+                ];
+            }
+        }
+        foreach (['hot', 'cold', 'slow', 'fast', 'loaded', 'empty'] as $key) {
+            isset($circumstances[$key]) || throw new BookError('is missing.', 'circumstances/'.$key);
+        }
+
+        return new self(
+            $is('leak'), $is('found'), $is('falsely-seen'), $is('state'), $is('part-state'), $is('complaint'), $is('first'),
+            $is('settled'), $is('through'), $is('sudden'), $is('creeping'), $is('fresh'), $is('proven'), $is('hands'), $is('no-hands'),
+            $circumstances,
+        );
+    }
+}
