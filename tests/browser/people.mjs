@@ -1,11 +1,16 @@
 // The demo people and how the browser is started, for tests and pictures alike.
+import { existsSync } from 'node:fs';
+
+// Debian's browser without its windows, or the whole one.
+const BROWSERS = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
+
 export const PASSWORD = 'ostrey-quay';
 
 // What the worker makes stands behind all that was asked for before.
 export const BY_THE_WORKER = { timeout: 300_000 };
 
 export const launchOptions = {
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: process.env.CHROMIUM ?? BROWSERS.find((one) => existsSync(one)),
   args: [
     '--no-sandbox',
     '--disable-gpu',
