@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /* What the benchmarks ask a running copy with: pages by HTTP, signed in. */
 
-use App\Shop\DemoShop;
+use App\Demo\DemoShop;
 
 const ROUNDS = 21;
 

@@ -1,6 +1,5 @@
 # What the machine must have, and how it gets there.
 
-
 has() { command -v "$1" >/dev/null 2>&1 || [ -x "/usr/sbin/$1" ] || [ -x "/usr/lib/postgresql/15/bin/$1" ]; }
 
 # The whole browser is there, and Debian was asked before and knows none without windows.

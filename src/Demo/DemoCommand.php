@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Shop;
+namespace App\Demo;
 
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;

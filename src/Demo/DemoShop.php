@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Shop;
+namespace App\Demo;
 
 use App\Account\Repository\UserRepository;
 use App\Account\Role;

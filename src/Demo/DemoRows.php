@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Shop;
+namespace App\Demo;
 
 /**
  * Reading what was written in `demo/shop.yaml`.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Shop;
+namespace App\Demo;
 
 use App\Claims\ClaimMove;
 use App\Claims\ClaimPapers;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Shop;
+namespace App\Demo;
 
 use App\Chain\Refusal;
 use App\Chain\Theory;
