@@ -6,7 +6,6 @@ namespace App\Report;
 
 use App\Books\BookShelf;
 use App\Evidence\Photo;
-use App\Evidence\PhotoStage;
 use App\Evidence\Repository\ClipRepository;
 use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
@@ -42,8 +41,6 @@ final readonly class ReportText implements SignedText
     /** @return list<Photo> of the evidence: how the unit went together again is told in the work report */
     public function photos(CaseFile $case): array
     {
-        return array_values(
-            array_filter($this->photos->byStage($case), static fn (Photo $photo): bool => PhotoStage::Fitted !== $photo->stage)
-        );
+        return $this->photos->asEvidence($case);
     }
 }

@@ -27,9 +27,4 @@ final class VerdictRepository extends ServiceEntityRepository
     {
         return $this->findOneBy(['case' => $case], ['revision' => 'DESC']);
     }
-
-    public function halfSigned(CaseFile $case): ?Verdict
-    {
-        return $this->findOneBy(['case' => $case, 'secondAt' => null]);
-    }
 }
