@@ -2,9 +2,6 @@
 
 has() { command -v "$1" >/dev/null 2>&1 || [ -x "/usr/sbin/$1" ] || [ -x "/usr/lib/postgresql/15/bin/$1" ]; }
 
-# The whole browser is there, and Debian was asked before and knows none without windows.
-has_no_shell() { has chromium && [ -e /var/lib/apt/lists/lock ] && ! apt-cache show chromium-headless-shell >/dev/null 2>&1; }
-
 # Prints the Debian packages that are missing for core, serve or test.
 missing_packages() {
   local out=() ext=" "
@@ -27,8 +24,7 @@ missing_packages() {
     has qrencode || out+=(qrencode)
   fi
   if [ "$1" = test ]; then
-    # The browser without its windows takes half the time; where Debian has it not, the whole one does as well.
-    has chromium-headless-shell || has_no_shell || out+=(chromium-headless-shell)
+    has chromium-headless-shell || has chromium || out+=(chromium)
     has pdftotext || out+=(poppler-utils)
     has node || out+=(nodejs)
     has npm || out+=(npm)
@@ -50,16 +46,21 @@ need_packages() {
   if [ ! -e "$policy" ]; then printf '#!/bin/sh\nexit 101\n' >"$policy"; chmod +x "$policy"; made=yes; fi
   local done=yes log; log=$(mktemp)
   # shellcheck disable=SC2086
-  {
-    apt-get update -qq
-    apt-cache show chromium-headless-shell >/dev/null 2>&1 || missing=${missing/chromium-headless-shell/chromium}
-    DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $missing
-  } >"$log" 2>&1 </dev/null || done=""
+  { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $missing; } \
+    >"$log" 2>&1 </dev/null || done=""
   [ -z "$made" ] || rm -f "$policy"
   if [ -z "$done" ] || [ -n "$(missing_packages "$1")" ]; then
     tail -20 "$log" >&2; echo "Could not install: $(missing_packages "$1")" >&2; exit 1
   fi
   rm -f "$log"
+}
+
+# The browser without its windows takes half the time; where it is not to be had, the whole one does as well.
+want_quick_browser() {
+  if has chromium-headless-shell || [ "$(id -u)" != 0 ]; then return 0; fi
+  local get=(apt-get install -y -qq --no-install-recommends chromium-headless-shell)
+  { timeout 60 apt-get update -qq && timeout 180 "${get[@]}" --download-only && DEBIAN_FRONTEND=noninteractive "${get[@]}"; } \
+    >/dev/null 2>&1 </dev/null || true
 }
 
 # A stamp keeps what a folder was made from; it is made again when that changes.
