@@ -152,8 +152,7 @@ final class BookShelf
         return $this->modes ??= ModeCatalogue::of($this->content('books/modes.yaml'));
     }
 
-    /** How harm gets on, and the conditions that this is told of. */
-    /** All mechanisms; of a family with those of its own book. */
+    /** How harm gets on, and the conditions that this is told of; of a family with the mechanisms of its own book. */
     public function mechanismBook(?string $family = null): MechanismBook
     {
         $files = array_map(
