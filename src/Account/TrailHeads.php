@@ -6,7 +6,6 @@ namespace App\Account;
 
 use Doctrine\DBAL\Connection;
 use Symfony\Component\Uid\Uuid;
-use Twig\Attribute\AsTwigFunction;
 
 /** Where the chain of the audit trail ends, a case at a time, and all of them joined night by night. */
 final readonly class TrailHeads
@@ -16,7 +15,6 @@ final readonly class TrailHeads
     }
 
     /** @return array{seq: int, digest: string}|null null for a case in which nothing was written yet */
-    #[AsTwigFunction('trail_head')]
     public function of(Uuid $case): ?array
     {
         $head = $this->database->fetchAssociative('SELECT seq, digest FROM trail_head WHERE scope = ?', [(string) $case]);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Account;
 
 use Doctrine\DBAL\Connection;
-use Twig\Attribute\AsTwigFilter;
 
 /** Names of people beside the audit trail, which holds a salted digest of each: a name can be taken out, and the chain still holds. */
 final class TrailNames
@@ -34,7 +33,6 @@ final class TrailNames
     }
 
     /** What stands in the trail, for a reader. */
-    #[AsTwigFilter('trail_name')]
     public function shown(?string $written): string
     {
         $this->names ??= array_map(

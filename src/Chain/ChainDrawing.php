@@ -9,7 +9,6 @@ use App\Chain\Engine\Proposal;
 use App\Evidence\Photo;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
-use Twig\Attribute\AsTwigFunction;
 
 /** The chain of a case ready to be drawn: the same in page and report. */
 final readonly class ChainDrawing
@@ -35,7 +34,6 @@ final readonly class ChainDrawing
      *     faint: list<array{proposal: Proposal, path: string, mechanism: string}>,
      * }
      */
-    #[AsTwigFunction('chain_drawing')]
     public function of(CaseFile $case, array $proposals = [], ?array $about = null): array
     {
         $book = $this->shelf->book($case->family);

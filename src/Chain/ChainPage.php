@@ -11,20 +11,21 @@ use App\Evidence\Finding;
 use App\Evidence\Repository\FindingRepository;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
+use App\Intake\Frame\CasePages;
 use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\NodeKind;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Response;
-use Twig\Environment;
 
 /** The page of the chain with its forms. */
 final readonly class ChainPage
 {
     public function __construct(
-        private Environment $twig,
+        private CasePages $pages,
         private BookShelf $shelf,
         private CaseChain $chains,
+        private ChainDrawing $drawing,
         private FormFactoryInterface $forms,
         private EarlierOrigin $earlierOrigin,
         private FindingRepository $findings,
@@ -48,12 +49,12 @@ final readonly class ChainPage
             static fn (Finding $finding): bool => $finding->kind->needsACause() && !\in_array((string) $finding->id, $used, true),
         );
 
-        return new Response($this->twig->render('chain/chain.html.twig', [
-            'case' => $case,
-            'book' => $this->shelf->book($case->family),
+        return $this->pages->show($case, 'chain/chain.html.twig', [
             'modes' => $this->shelf->modes(),
             'mechanisms' => $this->shelf->mechanisms($case->family),
             'nodes' => $nodes,
+            'drawing' => $this->drawing->of($case),
+            'problems' => $this->chains->problems($case),
             'links' => $this->chains->links($case),
             'waiting' => $waiting,
             'complaints' => $case->complaints->filter(
@@ -65,7 +66,7 @@ final readonly class ChainPage
             'earlier' => null === $case->comebackOf ? null : $this->earlierOrigin->of($case->comebackOf),
             'dealt' => $dealt ?? $case->earlierOriginDealt,
             'opened' => array_key_first($submitted),
-        ]), [] === $submitted && null === $dealt ? 200 : 422);
+        ], [] === $submitted && null === $dealt ? 200 : 422);
     }
 
     /** @return FormInterface<mixed> */

@@ -15,7 +15,6 @@ use Japhrex\Core\Chain\Narrative;
 use Japhrex\Core\Chain\Node;
 use Japhrex\Core\Chain\PlainWords;
 use Japhrex\Core\Measuring\Verdict;
-use Twig\Attribute\AsTwigFunction;
 
 /** The analyst's chain as a story to be read: the origin, then what it did, step by step, each with its photo and number. */
 final readonly class ChainStory
@@ -32,7 +31,6 @@ final readonly class ChainStory
      *     readings: list<Measured>,
      * }>
      */
-    #[AsTwigFunction('chain_story')]
     public function of(CaseFile $case, ?array $about = null): array
     {
         $nodes = [];
@@ -79,7 +77,6 @@ final readonly class ChainStory
      *
      * @return list<array{complaint: ChainNode, path: list<string>}> each complaint with the way from its origin; empty: none leads there
      */
-    #[AsTwigFunction('chain_paths')]
     public function paths(CaseFile $case, ?array $about = null, ?ChainNode $origin = null): array
     {
         $chain = $this->chains->chain($case);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Claims;
 
+use App\Chain\ChainDrawing;
 use App\Chain\Exchange\CaseDocument;
 use App\Evidence\Photo;
 use App\Measuring\CaseMeasures;
@@ -29,6 +30,7 @@ final readonly class Bundle
         private CaseDocument $documents,
         private Claims $claims,
         private Environment $twig,
+        private ChainDrawing $drawing,
     ) {
     }
 
@@ -67,7 +69,7 @@ final readonly class Bundle
             'chain.json' => JsonForm::write($this->documents->of($claim->case, $this->claims->about($claim)->about())),
             'chain.svg' => $this->twig->render(
                 'chain/export.svg.twig',
-                ['case' => $claim->case, 'about' => $this->claims->about($claim)->about()],
+                ['drawing' => $this->drawing->of($claim->case, about: $this->claims->about($claim)->about())],
             ),
         ];
         foreach ($texts as $name => $text) {

@@ -4,23 +4,21 @@ declare(strict_types=1);
 
 namespace App\Claims;
 
-use App\Books\BookShelf;
 use App\Claims\Form\ClaimType;
 use App\Claims\Repository\ClaimPapersRepository;
+use App\Intake\Frame\CasePages;
 
 use function Symfony\Component\Clock\now;
 
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Response;
-use Twig\Environment;
 
 /** The page of a claim. */
 final readonly class ClaimPage
 {
     public function __construct(
-        private Environment $twig,
-        private BookShelf $shelf,
+        private CasePages $pages,
         private Claims $claims,
         private FormFactoryInterface $forms,
         private ClaimPapersRepository $papers,
@@ -40,14 +38,14 @@ final readonly class ClaimPage
             [$sum, $wrong] = [null, $e->getMessage()];
         }
 
-        return new Response($this->twig->render('claims/claim.html.twig', [
-            'case' => $claim->case, 'book' => $this->shelf->book($claim->case->family), 'claim' => $claim,
+        return $this->pages->show($claim->case, 'claims/claim.html.twig', [
+            'claim' => $claim,
             'for' => $this->claims->about($claim), 'judged' => $this->claims->judged($claim), 'sum' => $sum,
-            'wrong' => $wrong,
+            'wrong' => $wrong, 'days' => $this->claims->deadlines($claim),
             'missing' => $this->claims->missing($claim), 'papers' => $this->papers->newestFirst($claim, 8),
             'parts' => $this->claims->parts($claim->case),
             'form' => ($form ?? $this->form($claim))->createView(), 'typed' => $typed, 'today' => now('today'),
-        ]), $status);
+        ], $status);
     }
 
     /** @return FormInterface<mixed> */

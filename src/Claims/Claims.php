@@ -21,8 +21,6 @@ use Japhrex\Core\Verdict\Whereabouts;
 
 use function Symfony\Component\Clock\now;
 
-use Twig\Attribute\AsTwigFunction;
-
 /** Claims: what they rest on, what they ask for, and the days that they have to keep. */
 final readonly class Claims
 {
@@ -36,7 +34,6 @@ final readonly class Claims
     }
 
     /** @return list<Claim> */
-    #[AsTwigFunction('claims')]
     public function of(CaseFile $case): array
     {
         return $this->claims->ofCase($case);
@@ -86,7 +83,6 @@ final readonly class Claims
     }
 
     /** @return list<Deadline> the nearest first */
-    #[AsTwigFunction('claim_deadlines')]
     public function deadlines(Claim $claim): array
     {
         $facts = $this->policies->facts($claim->case);
@@ -125,7 +121,6 @@ final readonly class Claims
      *
      * @return list<array{claim: Claim, next: Deadline, says: string}>
      */
-    #[AsTwigFunction('claims_due')]
     public function due(): array
     {
         $week = now('today +7 days');

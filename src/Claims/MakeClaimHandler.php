@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Claims;
 
-use App\Books\BookShelf;
 use App\Claims\Repository\ClaimPapersRepository;
 use App\Evidence\PictureSize;
 use App\Evidence\Repository\PhotoRepository;
@@ -12,10 +11,8 @@ use App\Evidence\ShownPictures;
 use App\Platform\PdfTool;
 use App\Platform\StoredFiles;
 use App\Report\PaperMaker;
-use App\Verdict\Signing;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
-use Twig\Environment;
 
 /** Makes the papers of a claim step by step. Each step can be done again, so that a worker that dies loses nothing. */
 #[AsMessageHandler]
@@ -24,15 +21,11 @@ final readonly class MakeClaimHandler
     public function __construct(
         private EntityManagerInterface $em,
         private PaperMaker $maker,
-        private BookShelf $shelf,
         private ShownPictures $shown,
         private StoredFiles $stored,
-        private Signing $signing,
         private PdfTool $pdf,
-        private Environment $twig,
-        private Claims $claims,
+        private ClaimText $text,
         private Bundle $bundle,
-        private string $projectDir,
         private PhotoRepository $photos,
         private ClaimPapersRepository $papers,
     ) {
@@ -52,17 +45,7 @@ final readonly class MakeClaimHandler
             file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));
         }
         $this->maker->step($papers, 48, 'writing the claim');
-        $html = $this->twig->render('claims/pdf.html.twig', [
-            'case' => $claim->case, 'book' => $this->shelf->book(
-                $claim->case->family
-            ), 'modes' => $this->shelf->modes(), 'verdict' => $this->signing->current($claim->case),
-            'claim' => $claim, 'for' => $this->claims->about($claim), 'judged' => $this->claims->judged($claim),
-            'sum' => $this->claims->sum($claim), 'missing' => $this->claims->missing($claim), 'parts' => $this->claims->parts(
-                $claim->case
-            ),
-            'photos' => $photos, 'base' => $papers->base, 'assets' => 'file://'.$this->projectDir
-                .'/assets', 'made' => $papers->madeAt, 'bywhom' => $papers->byWhom,
-        ]);
+        $html = $this->text->of($papers, $photos);
         $this->maker->step($papers, 60, 'setting the pages');
         $target = $folder.'/claim.pdf';
         $this->pdf->make($html, $folder, $target);

@@ -6,9 +6,9 @@ namespace App\Claims;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
-use App\Books\BookShelf;
 use App\Claims\Repository\ClaimRepository;
 use App\Intake\CaseGate;
+use App\Intake\Frame\CasePages;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
 use Doctrine\ORM\EntityManagerInterface;
@@ -84,19 +84,14 @@ final class PapersController extends AbstractController
 
     /** Tags to print and tie on, for the parts that were put aside. */
     #[Route('/cases/{number}/tags', name: 'tags', methods: ['GET'])]
-    public function tags(string $number, Request $request, BookShelf $shelf): Response
+    public function tags(string $number, Request $request, CasePages $pages): Response
     {
         $case = $this->gate->find($number);
 
-        return $this->render(
-            'claims/tags.html.twig',
-            [
-                'case' => $case,
-                'book' => $shelf->book($case->family),
-                'parts' => $this->claims->parts($case),
-                'base' => $request->getSchemeAndHttpHost(),
-            ],
-        );
+        return $pages->show($case, 'claims/tags.html.twig', [
+            'parts' => $this->claims->parts($case),
+            'base' => $request->getSchemeAndHttpHost(),
+        ]);
     }
 
     /** What the code on a tag leads to. */

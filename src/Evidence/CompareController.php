@@ -9,6 +9,7 @@ use App\Evidence\Repository\FindingRepository;
 use App\Evidence\Repository\PhotoRepository;
 use App\Evidence\Repository\ReferenceRepository;
 use App\Intake\CaseGate;
+use App\Intake\Frame\CasePages;
 use App\Platform\PdfTool;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Filesystem\Filesystem;
@@ -33,7 +34,7 @@ final class CompareController extends AbstractController
     }
 
     #[Route('/cases/{number}/compare', name: 'photo_compare', methods: ['GET'])]
-    public function compare(string $number, Request $request): Response
+    public function compare(string $number, Request $request, CasePages $pages): Response
     {
         $case = $this->gate->find($number);
         $left = $this->photo((string) $request->query->get('left', ''));
@@ -55,15 +56,14 @@ final class CompareController extends AbstractController
             ? $this->four([...$mine, ...$kept, ...$others], $right, [$request->query->get('third'), $request->query->get('fourth')])
             : array_filter([$right]);
 
-        return $this->render('evidence/compare.html.twig', [
-            'case' => $case,
-            'book' => $this->shelf->book($case->family),
+        return $pages->show($case, 'evidence/compare.html.twig', [
             'left' => $left,
             'right' => $right,
             'chosen' => array_values($chosen),
             'mine' => $mine,
             'others' => $others,
             'kept' => $kept,
+            'references' => $this->references->ofPhotos([$left, ...$mine, ...$kept, ...$others]),
             'modes' => $this->shelf->modes(),
             'grades' => $this->grades($others),
             'how' => $how,

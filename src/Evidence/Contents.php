@@ -8,7 +8,6 @@ use App\Books\BookShelf;
 use App\Evidence\Repository\ContentCheckRepository;
 use App\Intake\CaseFile;
 use Japhrex\Core\Family\Content;
-use Twig\Attribute\AsTwigFunction;
 
 /** What must be in this model, and what was found: mixed parts of earlier repairs show here. */
 final readonly class Contents
@@ -18,7 +17,6 @@ final readonly class Contents
     }
 
     /** @return list<array{content: Content, should: string, check: ContentCheck|null}> */
-    #[AsTwigFunction('contents_of')]
     public function of(CaseFile $case): array
     {
         $checks = [];

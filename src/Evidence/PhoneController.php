@@ -10,6 +10,7 @@ use App\Books\BookShelf;
 use App\Evidence\Repository\ClipRepository;
 use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseGate;
+use App\Intake\Frame\CasePages;
 use App\Platform\ShopError;
 use App\Teardown\StripBench;
 use Doctrine\ORM\EntityManagerInterface;
@@ -40,7 +41,7 @@ final class PhoneController extends AbstractController
     }
 
     #[Route('/cases/{number}/phone', name: 'phone', methods: ['GET', 'POST'])]
-    public function code(string $number, Request $request, CaseGate $gate, CurrentPerson $person): Response
+    public function code(string $number, Request $request, CaseGate $gate, CurrentPerson $person, CasePages $pages): Response
     {
         $case = $request->isMethod('POST') ? $gate->open($number, Permission::PHOTOGRAPH) : $gate->find($number);
         $link = null;
@@ -56,18 +57,14 @@ final class PhoneController extends AbstractController
             );
         }
 
-        return $this->render(
-            'evidence/phone_code.html.twig',
-            [
-                'case' => $case,
-                'link' => $link,
-                'part' => $this->shelf->book($case->family)->part(
-                    (string) ($request->request->get('part') ?? $request->query->get('part', ''))
-                ),
-                'passes' => $this->passes->of($case),
-                'alone' => \in_array(parse_url($address, \PHP_URL_HOST), ['127.0.0.1', 'localhost', '[::1]'], true),
-            ],
-        );
+        return $pages->show($case, 'evidence/phone_code.html.twig', [
+            'link' => $link,
+            'part' => $this->shelf->book($case->family)->part(
+                (string) ($request->request->get('part') ?? $request->query->get('part', ''))
+            ),
+            'passes' => $this->passes->of($case),
+            'alone' => \in_array(parse_url($address, \PHP_URL_HOST), ['127.0.0.1', 'localhost', '[::1]'], true),
+        ]);
     }
 
     #[Route('/cases/{number}/phone/{id}/revoke', name: 'phone_revoke', methods: ['POST'])]
@@ -101,24 +98,22 @@ final class PhoneController extends AbstractController
         $order = array_column($book->partsInStripOrder(), 'key');
         $after = array_search($part?->key, $order, true);
 
-        return $this->render(
-            'evidence/phone.html.twig',
-            [
-                'next' => $book->part(\is_int($after) ? $order[$after + 1] ?? '' : ''),
-                'last' => $last,
-                'pass' => $pass,
-                'token' => $token,
-                'case' => $pass->case,
-                'book' => $book,
-                'run' => $run,
-                'part' => $part,
-                'count' => $count,
-                'clips' => $clips,
-                'modes' => $this->shelf->modes(),
-                'debris' => DebrisKind::cases(),
-                'said' => (string) $request->query->get('said', ''),
-            ],
-        );
+        return $this->render('evidence/phone.html.twig', [
+            'case' => $pass->case,
+            'next' => $book->part(\is_int($after) ? $order[$after + 1] ?? '' : ''),
+            'last' => $last,
+            'pass' => $pass,
+            'token' => $token,
+
+            'book' => $book,
+            'run' => $run,
+            'part' => $part,
+            'count' => $count,
+            'clips' => $clips,
+            'modes' => $this->shelf->modes(),
+            'debris' => DebrisKind::cases(),
+            'said' => (string) $request->query->get('said', ''),
+        ]);
     }
 
     #[Route('/phone/{token}/photos', name: 'phone_photo', methods: ['POST'])]

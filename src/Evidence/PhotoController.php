@@ -9,8 +9,10 @@ use App\Books\BookShelf;
 use App\Evidence\Clips\Clip;
 use App\Evidence\Repository\ClipRepository;
 use App\Evidence\Repository\FindingRepository;
+use App\Evidence\Repository\ReferenceRepository;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
+use App\Intake\Frame\CasePages;
 use App\Platform\Seen;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
@@ -109,15 +111,19 @@ final class PhotoController extends AbstractController
     }
 
     #[Route('/cases/{number}/photos/{id}', name: 'photo', methods: ['GET'])]
-    public function show(string $number, Photo $photo, Request $request, Film $film): Response
-    {
+    public function show(
+        string $number,
+        Photo $photo,
+        Request $request,
+        Film $film,
+        ReferenceRepository $references,
+        CasePages $pages,
+    ): Response {
         $case = $this->mustBelong($this->gate->find($number), $photo);
         $by = Film::BY[(string) $request->query->get('by', 'part')] ?? 'part';
         [$heading, $reel] = $film->around($photo, $by);
 
-        return $this->render('evidence/photo.html.twig', [
-            'case' => $case,
-            'book' => $this->shelf->book($case->family),
+        return $pages->show($case, 'evidence/photo.html.twig', [
             'modes' => $this->shelf->modes(),
             'photo' => $photo,
             'reel' => $reel,
@@ -127,6 +133,7 @@ final class PhotoController extends AbstractController
             'shapes' => MarkShape::cases(),
             'stages' => PhotoStage::cases(),
             'measures' => MeasureKind::cases(),
+            'reference' => $references->ofPhoto($photo),
             'findings' => null === $photo->part ? [] : $this->findings->ofPart($case, $photo->part),
         ]);
     }

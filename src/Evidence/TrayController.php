@@ -7,6 +7,7 @@ namespace App\Evidence;
 use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Intake\CaseGate;
+use App\Intake\Frame\CasePages;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -27,21 +28,16 @@ final class TrayController extends AbstractController
     }
 
     #[Route('/cases/{number}/tray', name: 'tray', methods: ['GET'])]
-    public function show(string $number, Request $request, Inbox $inbox): Response
+    public function show(string $number, Request $request, Inbox $inbox, CasePages $pages): Response
     {
         $case = $this->gate->find($number);
         $undo = $request->getSession()->get('tray-'.$case->number);
 
-        return $this->render(
-            'evidence/tray.html.twig',
-            [
-                'case' => $case,
-                'book' => $this->shelf->book($case->family),
-                'lying' => $this->tray->of($case),
-                'undo' => \is_array($undo) ? \count($undo) : 0,
-                'folder' => $inbox->folder($case->number),
-            ],
-        );
+        return $pages->show($case, 'evidence/tray.html.twig', [
+            'lying' => $this->tray->of($case),
+            'undo' => \is_array($undo) ? \count($undo) : 0,
+            'folder' => $inbox->folder($case->number),
+        ]);
     }
 
     #[Route('/cases/{number}/tray', name: 'tray_sort', methods: ['POST'])]

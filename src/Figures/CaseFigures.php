@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Books\BookShelf;
-use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
 use Doctrine\ORM\EntityManagerInterface;
@@ -22,7 +21,6 @@ final readonly class CaseFigures
         private BookShelf $shelf,
         private CaseMeasures $measures,
         private Filler $filler,
-        private KeptFigureRepository $kept,
     ) {
     }
 
@@ -61,12 +59,6 @@ final readonly class CaseFigures
         $this->em->flush();
 
         return $kept;
-    }
-
-    /** @return list<KeptFigure> */
-    public function kept(CaseFile $case): array
-    {
-        return $this->kept->ofCase($case);
     }
 
     private function fill(CaseFile $case, string $part, string $figure): ?Fill

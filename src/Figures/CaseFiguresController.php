@@ -7,7 +7,9 @@ namespace App\Figures;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
+use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseGate;
+use App\Intake\Frame\CasePages;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -89,7 +91,7 @@ final class CaseFiguresController extends AbstractController
     }
 
     #[Route('/cases/{number}/wear', name: 'wear', methods: ['GET'])]
-    public function wear(string $number, WearCheck $check, Drawings $drawings): Response
+    public function wear(string $number, WearCheck $check, Drawings $drawings, KeptFigureRepository $kept, CasePages $pages): Response
     {
         $case = $this->gate->find($number);
         $checked = $check->of($case) ?? throw new ShopError(
@@ -97,11 +99,10 @@ final class CaseFiguresController extends AbstractController
             404,
         );
 
-        return $this->render('figures/wear.html.twig', [
-            'case' => $case,
+        return $pages->show($case, 'figures/wear.html.twig', [
             'checked' => $checked,
             'plots' => $drawings->plot($checked->asked),
-            'kept' => array_values(array_filter($this->figures->kept($case), static fn (KeptFigure $kept): bool => '' === $kept->part)),
+            'kept' => $kept->ofPart($case, ''),
         ]);
     }
 }

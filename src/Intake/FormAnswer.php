@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Intake\Frame\CasePages;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\RedirectResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
-use Twig\Environment;
 
 /** Answers a form that was saved: a quiet mark where it saves itself, a redirect where it was sent. */
 final readonly class FormAnswer
 {
-    public function __construct(private Environment $twig, private UrlGeneratorInterface $urls)
+    public function __construct(private CasePages $pages, private UrlGeneratorInterface $urls)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class FormAnswer
     public function saved(Request $request, CaseFile $case, FormInterface $form, string $route, array $parameters = []): Response
     {
         if ($request->headers->has('X-Autosave')) {
-            return new Response($this->twig->render('platform/saved.html.twig', ['case' => $case, 'form' => $form->createView()]));
+            return $this->pages->show($case, 'platform/saved.html.twig', ['form' => $form->createView()]);
         }
 
         return new RedirectResponse($this->urls->generate($route, ['number' => $case->number] + $parameters), Response::HTTP_SEE_OTHER);

@@ -9,20 +9,21 @@ use App\Intake\Form\ArrivalType;
 use App\Intake\Form\ComplaintType;
 use App\Intake\Form\StatementType;
 use App\Intake\Form\UnitType;
+use App\Intake\Frame\CasePages;
 use App\Intake\Repository\CaseFileRepository;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Response;
-use Twig\Environment;
 
 /** The intake of a case with its forms. */
 final readonly class IntakePage
 {
     public function __construct(
-        private Environment $twig,
+        private CasePages $pages,
         private BookShelf $shelf,
         private FormFactoryInterface $forms,
         private CaseFileRepository $cases,
+        private ArrivalEvidence $evidence,
     ) {
     }
 
@@ -54,14 +55,13 @@ final readonly class IntakePage
             ];
         }
 
-        return new Response($this->twig->render('intake/show.html.twig', [
-            'case' => $case,
-            'book' => $this->shelf->book($case->family),
+        return $this->pages->show($case, 'intake/show.html.twig', [
             'forms' => array_map(static fn (FormInterface $form) => $form->createView(), $forms),
             'complaints' => $complaints,
             'earlier' => $this->cases->earlier($case->serial, $case),
             'opened' => array_key_first($submitted),
-        ]), [] === $submitted ? 200 : 422);
+            'arrived' => $this->evidence->shown($case),
+        ], [] === $submitted ? 200 : 422);
     }
 
     /** @return FormInterface<mixed> */

@@ -41,9 +41,13 @@ final class LibraryController extends AbstractController
     }
 
     #[Route('/library/{family}', name: 'library_book', methods: ['GET'])]
-    public function book(string $family, ShopLimits $limits): Response
+    public function book(string $family, ShopLimits $limits, SchoolPicks $picks): Response
     {
-        return $this->render('library/book.html.twig', ['book' => $this->shelf->book($family), 'own' => $limits->of($family)]);
+        return $this->render('library/book.html.twig', [
+            'book' => $this->shelf->book($family),
+            'own' => $limits->of($family),
+            'picks' => $picks->of($family),
+        ]);
     }
 
     /** Parts and carriers as a drawing; with a case, in its grades. */

@@ -6,7 +6,6 @@ namespace App\Library;
 
 use App\Intake\CaseFile;
 use App\Library\Repository\SchoolPickRepository;
-use Twig\Attribute\AsTwigFunction;
 
 /** What the shop does where schools differ, and what was done in a case. */
 final readonly class SchoolPicks
@@ -16,7 +15,6 @@ final readonly class SchoolPicks
     }
 
     /** @return array<string, SchoolPick> by choice */
-    #[AsTwigFunction('school_picks')]
     public function of(string $family, ?CaseFile $case = null): array
     {
         $picks = [];

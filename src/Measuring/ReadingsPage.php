@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
-use App\Books\BookShelf;
+use App\Evidence\CarriedDecisions;
 use App\Intake\CaseFile;
+use App\Intake\Frame\CasePages;
 use App\Measuring\Repository\ZeroCheckRepository;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Twig\Environment;
 
 /** The readings sheet, or one row of it. */
 final readonly class ReadingsPage
 {
     public function __construct(
-        private Environment $twig,
-        private BookShelf $shelf,
+        private CasePages $pages,
         private CaseMeasures $measures,
         private GaugeRack $rack,
         private ZeroCheckRepository $zeros,
+        private CarriedDecisions $carried,
     ) {
     }
 
@@ -32,10 +32,9 @@ final readonly class ReadingsPage
     ): Response {
         $row = '' !== $at && $request->headers->has('HX-Request') && !$request->headers->has('HX-Boosted');
 
-        return new Response($this->twig->render($row ? 'measuring/_saved.html.twig' : 'measuring/readings.html.twig', [
-            'case' => $case,
-            'book' => $this->shelf->book($case->family),
+        return $this->pages->show($case, $row ? 'measuring/_saved.html.twig' : 'measuring/readings.html.twig', [
             'measured' => $this->measures->of($case),
+            'carried' => $this->carried->of($case),
             'rack' => $this->rack,
             'zeros' => $this->zeros->holding(),
             'bench' => (string) $request->cookies->get('japhrex_bench', ''),
@@ -44,6 +43,6 @@ final readonly class ReadingsPage
             'at' => $at,
             'entry' => $entry,
             'conflict' => $conflict,
-        ]), null === $entry ? 200 : 422);
+        ], null === $entry ? 200 : 422);
     }
 }

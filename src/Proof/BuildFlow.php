@@ -20,7 +20,6 @@ use Japhrex\Core\Figure\Result;
 use Japhrex\Core\Hydraulics\Oil;
 use Japhrex\Core\Proof\ExpectedFlow;
 use Japhrex\Core\Repair\Build\AsBuilt;
-use Twig\Attribute\AsTwigFunction;
 
 /** What the unit should do as it went together: with the plays read in the build, the sizes of what went back in, and the rest as new. */
 final readonly class BuildFlow
@@ -52,7 +51,6 @@ final readonly class BuildFlow
     }
 
     /** @return array<string, Result> pressure held in each state, as built */
-    #[AsTwigFunction('held_as_built')]
     public function held(CaseFile $case): array
     {
         $held = [];
@@ -66,7 +64,6 @@ final readonly class BuildFlow
     }
 
     /** @return list<array{found: FoundGap, from: string}> the gaps that it is worked out with, each with where it is from */
-    #[AsTwigFunction('gaps_as_built')]
     public function gaps(CaseFile $case): array
     {
         $book = $this->shelf->book($case->family);

@@ -23,8 +23,6 @@ use Japhrex\Core\Repair\Outside;
 
 use function Symfony\Component\Clock\now;
 
-use Twig\Attribute\AsTwigFunction;
-
 /** The proof of a case, how far it is, and what goes out with the unit. */
 final readonly class ProofDesk
 {
@@ -117,14 +115,12 @@ final readonly class ProofDesk
         return $record;
     }
 
-    #[AsTwigFunction('handover')]
     public function handover(CaseFile $case): ?Handover
     {
         return $this->handovers->ofCase($case);
     }
 
     /** @return list<Handover> of units that somebody should ask after now */
-    #[AsTwigFunction('watch_due')]
     public function due(): array
     {
         return $this->handovers->due(now('today -14 days'), now('today'));

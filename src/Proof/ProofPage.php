@@ -4,24 +4,25 @@ declare(strict_types=1);
 
 namespace App\Proof;
 
-use App\Books\BookShelf;
+use App\Figures\WearCheck;
 use App\Intake\CaseFile;
+use App\Intake\Frame\CasePages;
 use App\Proof\Live\LiveStand;
 
 use function Symfony\Component\Clock\now;
 
 use Symfony\Component\HttpFoundation\Response;
-use Twig\Environment;
 
 /** The sheet of the proof, its recordings, the run of a stand and the return to service. */
 final readonly class ProofPage
 {
     public function __construct(
-        private Environment $twig,
-        private BookShelf $shelf,
+        private CasePages $pages,
         private ProofDesk $desk,
         private Stand $recordings,
         private LiveStand $live,
+        private BuildFlow $flow,
+        private WearCheck $wear,
     ) {
     }
 
@@ -30,10 +31,10 @@ final readonly class ProofPage
     {
         $known = $this->desk->handover($case);
         $run = $this->live->of($case);
+        $gaps = $this->flow->gaps($case);
+        $checked = $this->wear->of($case);
 
-        return new Response($this->twig->render('proof/proof.html.twig', [
-            'case' => $case,
-            'book' => $this->shelf->book($case->family),
+        return $this->pages->show($case, 'proof/proof.html.twig', [
             'sheet' => $this->desk->sheet($case),
             'recordings' => $this->recordings->of($case),
             'known' => $known,
@@ -42,7 +43,10 @@ final readonly class ProofPage
             'stands' => $this->live->stands(),
             'run' => $run,
             'trace' => null === $run ? null : $this->live->trace($run),
+            'gaps' => $gaps,
+            'checked' => 0 === $checked?->known() ? null : $checked,
+            'built' => [] === $gaps ? [] : $this->flow->held($case),
             'now' => now(),
-        ]), [] === $typed ? 200 : 422);
+        ], [] === $typed ? 200 : 422);
     }
 }

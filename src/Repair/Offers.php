@@ -26,7 +26,6 @@ use Symfony\Component\HttpFoundation\Exception\ExpiredSignedUriException;
 use Symfony\Component\HttpFoundation\Exception\SignedUriException;
 use Symfony\Component\HttpFoundation\UriSigner;
 use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
-use Twig\Attribute\AsTwigFunction;
 
 /** Offers to customers: made of the options as they stand, reached by a signed link, answered once. */
 final readonly class Offers
@@ -51,7 +50,6 @@ final readonly class Offers
     }
 
     /** The link, without the host: the day it holds until, and a signature over both. */
-    #[AsTwigFunction('offer_link')]
     public function link(Offer $offer): string
     {
         return $this->signer->sign($this->urls->generate('customer', ['id' => $offer->id]), $offer->validUntil->modify('+1 day'));

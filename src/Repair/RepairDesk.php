@@ -37,7 +37,6 @@ use Japhrex\Core\Repair\Price;
 use Japhrex\Core\Repair\Rates;
 use Japhrex\Core\Repair\RepairPlan;
 use Japhrex\Core\Repair\Returned;
-use Twig\Attribute\AsTwigFunction;
 
 /** What becomes of the parts of a case, and what each option would take. */
 final readonly class RepairDesk
@@ -198,7 +197,6 @@ final readonly class RepairDesk
      *
      * @return array{spent: Money, low: Money, high: Money}
      */
-    #[AsTwigFunction('comeback_costs')]
     public function comebackCosts(CaseFile $case, int $minutes): array
     {
         $rates = $this->rates();

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
-use App\Books\BookShelf;
 use App\Evidence\Conditions;
 use App\Intake\CaseFile;
+use App\Intake\Frame\CasePages;
 use App\Measuring\BoundParts;
 use App\Repair\Repository\RepairOptionRepository;
 use Japhrex\Core\Damage\Disposition;
@@ -18,14 +18,12 @@ use Japhrex\Core\Repair\OptionKind;
 use function Symfony\Component\Clock\now;
 
 use Symfony\Component\HttpFoundation\Response;
-use Twig\Environment;
 
 /** What becomes of the parts, the kit, the options and what was offered. */
 final readonly class RepairPage
 {
     public function __construct(
-        private Environment $twig,
-        private BookShelf $shelf,
+        private CasePages $pages,
         private RepairDesk $desk,
         private Offers $offers,
         private Decisions $decisions,
@@ -41,7 +39,10 @@ final readonly class RepairPage
         $rates = $this->desk->rates();
         $plan = $this->desk->plan($case);
         $draft = $this->desk->draft($case);
-        $options = [];
+        $options = $links = [];
+        foreach ($offers = $this->offers->of($case) as $offer) {
+            $links[(string) $offer->id] = $this->offers->link($offer);
+        }
         foreach (OptionKind::cases() as $kind) {
             $option = $this->options->ofKind($case, $kind);
             $options[$kind->value] = [
@@ -52,17 +53,17 @@ final readonly class RepairPage
             ];
         }
 
-        return new Response($this->twig->render('repair/repair.html.twig', [
-            'case' => $case, 'book' => $this->shelf->book($case->family), 'plan' => $plan,
+        return $this->pages->show($case, 'repair/repair.html.twig', [
+            'plan' => $plan,
             'records' => $this->desk->records($case), 'refused' => $this->decisions->refused($case),
             'bound' => $this->bound->of($case), 'dispositions' => Disposition::cases(),
             'conditions' => HangsOn::choices($this->conditions->steps($case)), 'prices' => $this->desk->prices($case),
             'undecided' => $this->desk->undecided($case, $plan),
             'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'options' => $options, 'rates' => $rates,
-            'kinds' => Line::KINDS, 'typed' => $typed, 'offers' => $this->offers->of($case), 'now' => now(),
+            'kinds' => Line::KINDS, 'typed' => $typed, 'offers' => $offers, 'links' => $links, 'now' => now(),
             'suggested' => $this->offers->suggested($case), 'budgets' => $this->desk->budgets($case),
             'ticks' => $ticks = $this->desk->ticks($case), 'selective' => $this->desk->selective($case),
             'kit' => KitCheck::of($plan->bought(), array_map(static fn (KitTick $tick): string => $tick->state, $ticks)),
-        ]), [] === $typed ? 200 : 422);
+        ], [] === $typed ? 200 : 422);
     }
 }

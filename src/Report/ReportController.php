@@ -8,6 +8,7 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Intake\CaseGate;
+use App\Intake\Frame\CasePages;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
 use App\Report\Repository\ReportRepository;
@@ -32,18 +33,19 @@ final class ReportController extends AbstractController
     }
 
     #[Route('/cases/{number}/report', name: 'report', methods: ['GET'])]
-    public function show(string $number, Signing $signing): Response
+    public function show(string $number, Signing $signing, ReportView $view, CasePages $pages): Response
     {
         $case = $this->gate->find($number);
 
-        return $this->render('report/report.html.twig', [
-            'case' => $case,
-            'book' => $this->shelf->book($case->family),
+        $verdict = $signing->current($case);
+        $signed = $this->asSigned($verdict);
+
+        return $pages->show($case, 'report/report.html.twig', [
             'modes' => $this->shelf->modes(),
-            'verdict' => $verdict = $signing->current($case),
-            'signed' => $this->asSigned($verdict),
+            'verdict' => $verdict,
+            'signed' => $signed,
             'reports' => $this->reports->newestFirst($case, 8),
-        ]);
+        ] + ('' === $signed ? $view->of($case) : []));
     }
 
     #[Route('/cases/{number}/report', name: 'report_make', methods: ['POST'])]

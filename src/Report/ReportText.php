@@ -18,6 +18,7 @@ final readonly class ReportText implements SignedText
     public function __construct(
         private BookShelf $shelf,
         private Environment $twig,
+        private ReportView $view,
         private ClipRepository $clips,
         private PhotoRepository $photos,
     ) {
@@ -30,7 +31,7 @@ final readonly class ReportText implements SignedText
                 $case->family
             ), 'modes' => $this->shelf->modes(), 'print' => true,
             'photos' => $this->photos($case), 'clips' => $this->clips->ofCase($case),
-        ];
+        ] + $this->view->of($case);
 
         return [
             'body' => $this->twig->render('report/_body.html.twig', $with),

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
-use App\Account\Repository\AuditEntryRepository;
-use App\Books\BookShelf;
 use App\Intake\CaseGate;
+use App\Intake\Frame\CaseFrames;
+use App\Intake\Frame\CasePages;
 use App\Intake\Repository\CaseFileRepository;
+use App\Parts\PartViews;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -17,12 +18,12 @@ final class FloorController extends AbstractController
 {
     private const MOST = 200;
 
-    public function __construct(private readonly BookShelf $shelf, private readonly CaseFileRepository $cases)
+    public function __construct(private readonly CaseFileRepository $cases)
     {
     }
 
     #[Route('/', name: 'floor', methods: ['GET'])]
-    public function floor(Request $request, Boards $boards): Response
+    public function floor(Request $request, FloorView $view): Response
     {
         $words = trim((string) $request->query->get('q', ''));
         $cases = $this->cases->search($words, self::MOST);
@@ -30,30 +31,26 @@ final class FloorController extends AbstractController
             return $this->redirectToRoute('case', ['number' => $cases[0]->number]);
         }
 
-        return $this->render(
-            'shop/floor.html.twig',
-            ['cases' => $cases, 'strips' => $boards->wearStrips($cases), 'words' => $words, 'shelf' => $this->shelf],
-        );
+        return $this->render('shop/floor.html.twig', $view->of($cases, $words));
     }
 
     /** A case by its number alone leads to where its work stands. */
     #[Route('/cases/{number}', name: 'case', methods: ['GET'])]
-    public function case(string $number, CaseGate $gate, Boards $boards): Response
+    public function case(string $number, CaseGate $gate, CaseFrames $frames): Response
     {
         $case = $gate->find($number);
 
-        return $this->redirectToRoute($boards->of($case)->nextStage(), ['number' => $case->number]);
+        return $this->redirectToRoute($frames->of($case)->next(), ['number' => $case->number]);
     }
 
     /** The next thing left open anywhere in the case, after what is in hand. */
     #[Route('/cases/{number}/next', name: 'case_next', methods: ['GET'])]
-    public function next(string $number, Request $request, CaseGate $gate, Boards $boards): Response
+    public function next(string $number, Request $request, CaseGate $gate, CaseFrames $frames, PartViews $parts): Response
     {
         $case = $gate->find($number);
-        $board = $boards->of($case);
         $inHand = (string) $request->query->get('part', '');
-        $part = $board->nextOpenPart('' === $inHand ? null : $inHand);
-        $stage = $board->nextStage();
+        $part = $parts->of($case)->nextOpen('' === $inHand ? null : $inHand);
+        $stage = $frames->of($case)->next();
 
         return null !== $part && ('' !== $inHand || 'parts' === $stage) && !$case->isSigned()
             ? $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part])
@@ -62,16 +59,15 @@ final class FloorController extends AbstractController
 
     /** Every change of a case: who, when, what before and after. */
     #[Route('/cases/{number}/history', name: 'history', methods: ['GET'])]
-    public function history(string $number, Request $request, CaseGate $gate, AuditEntryRepository $trail): Response
+    public function history(string $number, Request $request, CaseGate $gate, History $history, CasePages $pages): Response
     {
         $case = $gate->find($number);
         $page = max(1, $request->query->getInt('page', 1));
 
-        return $this->render('shop/history.html.twig', [
-            'case' => $case,
-            'entries' => $trail->page($case->id, HistoryWords::INSIDE, $page, self::MOST),
+        return $pages->show($case, 'shop/history.html.twig', [
+            'entries' => $history->page($case, $page),
             'page' => $page,
-            'most' => self::MOST,
+            'most' => History::MOST,
         ]);
     }
 

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
-use App\Account\TrailNames;
-use Twig\Attribute\AsTwigFilter;
-
 /** The trail as people read it: fields and values in words. What only the program needs stays in the trail and off the page. */
-final readonly class HistoryWords
+final class HistoryWords
 {
     /** Found, drawn or counted by the program; what people did stands in other fields. */
     public const INSIDE = [
@@ -30,20 +27,14 @@ final readonly class HistoryWords
         'stop' => 'to stop at',
     ];
 
-    public function __construct(private TrailNames $names)
-    {
-    }
-
-    #[AsTwigFilter('history_field')]
     public static function field(string $field): string
     {
         return self::FIELDS[$field] ?? mb_strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', ' ', $field));
     }
 
-    #[AsTwigFilter('history_value')]
-    public function value(?string $stored): string
+    /** @param string $text as it is stored, with names of people instead of their digests */
+    public static function value(string $text): string
     {
-        $text = $this->names->shown($stored);
         $data = 1 === preg_match('/^[\[{]/', $text) ? json_decode($text, true) : null;
 
         return \is_array($data) ? self::listed($data) : self::number((string) preg_replace('/^(\d{4}-\d\d-\d\d) 00:00:00$/', '$1', $text));

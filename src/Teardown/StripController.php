@@ -7,22 +7,17 @@ namespace App\Teardown;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
-use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Intake\Stage;
 use App\Platform\ShopError;
-use App\Teardown\Form\StepType;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Teardown\AsFound;
 use Japhrex\Core\Teardown\Shortage;
 use Japhrex\Core\Teardown\StepState;
-use Japhrex\Core\Teardown\StepStatus;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 
 use function Symfony\Component\Clock\now;
 
-use Symfony\Component\Form\FormFactoryInterface;
-use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -36,7 +31,7 @@ final class StripController extends AbstractController
         private readonly BookShelf $shelf,
         private readonly StripBench $bench,
         private readonly TakenPhotos $photos,
-        private readonly FormFactoryInterface $forms,
+        private readonly StripPage $page,
     ) {
     }
 
@@ -47,7 +42,7 @@ final class StripController extends AbstractController
         $run = $this->bench->run($case, $this->shelf->book($case->family));
         $key = (string) $request->query->get('step', $run->next()->step->key ?? array_key_last($run->steps) ?? '');
 
-        return $this->page($case, $run->steps[$key] ?? throw new ShopError('The book has no such strip step.', 404));
+        return $this->page->show($case, $run->steps[$key] ?? throw new ShopError('The book has no such strip step.', 404));
     }
 
     /** Asked for every few seconds by every device that shows the run; without content while nothing has changed. */
@@ -55,27 +50,14 @@ final class StripController extends AbstractController
     public function state(string $number, Request $request): Response
     {
         $case = $this->gate->find($number);
-        $records = $this->bench->records($case);
-        $seen = StripBench::fingerprint($records);
-        if ($seen === $request->query->get('seen')) {
+        if (StripBench::fingerprint($this->bench->records($case)) === $request->query->get('seen')) {
             return new Response(status: Response::HTTP_NO_CONTENT);
         }
         $book = $this->shelf->book($case->family);
         $run = $this->bench->run($case, $book);
         $status = $run->steps[(string) $request->query->get('step', '')] ?? throw new ShopError('The book has no such strip step.', 404);
 
-        return $this->render(
-            'teardown/state.html.twig',
-            [
-                'case' => $case,
-                'book' => $book,
-                'run' => $run,
-                'records' => $records,
-                'status' => $status,
-                'seen' => $seen,
-                'mine' => $request->query->getInt('mine'),
-            ],
-        );
+        return $this->page->state($case, $status, $request->query->getInt('mine'));
     }
 
     #[Route('/cases/{number}/strip/{step}', name: 'strip_step', methods: ['POST'])]
@@ -104,10 +86,10 @@ final class StripController extends AbstractController
                 422,
             );
         }
-        $form = $this->form($record, $status);
+        $form = $this->page->form($record, $status);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->page($case, $status, $form);
+            return $this->page->show($case, $status, $form);
         }
         $asked = StepState::Done === $record->state
             ? AsFound::missing(
@@ -119,7 +101,7 @@ final class StripController extends AbstractController
             )
             : [];
         if ([] !== $asked && !$request->request->has('leave-out')) {
-            return $this->page($case, $status, $form, $asked);
+            return $this->page->show($case, $status, $form, $asked);
         }
         $record->leftOut = $asked;
         $record->byWhom = $person->get()->name;
@@ -149,38 +131,5 @@ final class StripController extends AbstractController
         }
 
         return $this->redirectToRoute('strip', ['number' => $case->number, 'step' => $step], Response::HTTP_SEE_OTHER);
-    }
-
-    /**
-     * @param FormInterface<mixed>|null $submitted
-     * @param list<string> $asked
-     */
-    private function page(CaseFile $case, StepStatus $status, ?FormInterface $submitted = null, array $asked = []): Response
-    {
-        $records = $this->bench->records($case);
-        $record = $records[$status->step->key] ?? null;
-        $form = $submitted ?? $this->form($record ?? new StepRecord($case, $status->step->key), $status);
-
-        return $this->render('teardown/strip.html.twig', [
-            'case' => $case,
-            'book' => $this->shelf->book($case->family),
-            'run' => $this->bench->run($case, $this->shelf->book($case->family)),
-            'records' => $records,
-            'seen' => StripBench::fingerprint($records),
-            'mine' => $record->version ?? 0,
-            'status' => $status,
-            'record' => $record,
-            'form' => $form->createView(),
-            'asked' => $asked,
-        ], new Response(status: null === $submitted ? 200 : 422));
-    }
-
-    /** @return FormInterface<mixed> */
-    private function form(StepRecord $record, StepStatus $status): FormInterface
-    {
-        $book = $this->shelf->book($record->case->family);
-        $adjusters = array_filter(array_combine($status->step->adjusters, array_map($book->field(...), $status->step->adjusters)));
-
-        return $this->forms->createNamed('step', StepType::class, $record, ['step' => $status->step, 'adjusters' => $adjusters]);
     }
 }

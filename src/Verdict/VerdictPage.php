@@ -4,34 +4,34 @@ declare(strict_types=1);
 
 namespace App\Verdict;
 
-use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Chain\ChainNode;
 use App\Chain\Engine\Closure;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
+use App\Intake\Frame\CasePages;
 use App\Verdict\Form\AnswerType;
 use App\Verdict\Form\VerdictType;
 use App\Verdict\Repository\VerdictRepository;
+use App\Verdict\Warranty\Policies;
 use Japhrex\Core\Chain\NodeKind;
 use Japhrex\Core\Verdict\Responsibility;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Response;
-use Twig\Environment;
 
 /** What the page of the verdict shows, and its forms. */
 final readonly class VerdictPage
 {
     public function __construct(
-        private BookShelf $shelf,
         private CaseChain $chains,
         private Closure $closure,
         private Signing $signing,
         private Missing $missing,
         private FormFactoryInterface $forms,
-        private Environment $twig,
+        private CasePages $pages,
         private VerdictRepository $verdicts,
+        private Policies $policies,
     ) {
     }
 
@@ -62,9 +62,7 @@ final readonly class VerdictPage
             ];
         }
 
-        return new Response($this->twig->render('verdict/verdict.html.twig', [
-            'case' => $case,
-            'book' => $this->shelf->book($case->family),
+        return $this->pages->show($case, 'verdict/verdict.html.twig', [
             'verdict' => $verdict,
             'form' => ($form->getName() === $submitted?->getName() ? $submitted : $form)->createView(),
             'own' => $this->own($verdict, $submitted),
@@ -74,8 +72,9 @@ final readonly class VerdictPage
             'problems' => $case->isSigned() ? [] : $this->closure->of($case),
             'reasons' => $reasons ?? [],
             'carriers' => Responsibility::cases(),
+            'warranties' => $this->policies->each($case),
             'revisions' => $this->verdicts->revisions($case),
-        ]), null === $submitted && null === $reasons && null === $shares ? 200 : 422);
+        ], null === $submitted && null === $reasons && null === $shares ? 200 : 422);
     }
 
     /** @return FormInterface<mixed> */

@@ -7,20 +7,25 @@ namespace Japhrex\Tests\app;
 use App\Account\Role;
 use App\Account\User;
 use App\Books\BookShelf;
+use App\Chain\CaseChain;
 use App\Claims\Claim;
 use App\Demo\DemoShop;
 use App\Evidence\Finding;
 use App\Evidence\PartRecord;
+use App\Evidence\WearStrips;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
+use App\Intake\Frame\CaseFrame;
+use App\Intake\Frame\CaseFrames;
 use App\Measuring\Reading;
+use App\Parts\CaseParts;
+use App\Parts\PartViews;
 use App\Proof\ProofDesk;
 use App\Repair\Build\BuildDesk;
 use App\Repair\Offer;
 use App\Report\MakeReport;
-use App\Shop\Boards;
-use App\Shop\CaseBoard;
 use App\Teardown\StepRecord;
+use App\Teardown\StripBench;
 use App\Verdict\Signing;
 use App\Verdict\Snapshot;
 use Japhrex\Core\Damage\FindingKind;
@@ -36,9 +41,14 @@ final class ShopTest extends AppTestCase
     /** What only the program needs to know: units of information, names of fields, empty lists, digits that nobody measured. */
     private const INSIDE = '/deciban|\bbits\b|^[a-z]+[A-Z]\w*$|\[\]|\{"|\d\.\d{6,}/';
 
-    private function board(CaseFile $case): CaseBoard
+    private function frame(CaseFile $case): CaseFrame
     {
-        return self::service(Boards::class)->of($case);
+        return self::service(CaseFrames::class)->of($case);
+    }
+
+    private function parts(CaseFile $case): CaseParts
+    {
+        return self::service(PartViews::class)->of($case);
     }
 
     private function looked(CaseFile $case, string $part, FindingKind $kind, int $grade = 0): void
@@ -51,13 +61,13 @@ final class ShopTest extends AppTestCase
 
     public function testANewCaseBeginsAtIntakeWithItsPartsStillInside(): void
     {
-        $board = $this->board($this->aCase());
-        self::assertSame('intake', $board->nextStage());
-        self::assertSame(12, $board->walk()['strip']['open']);
-        self::assertSame(0, $board->walk()['parts']['open']);
-        self::assertNull($board->parts['body']->grade());
-        self::assertSame([], $board->parts['body']->open());
-        self::assertContains('Body: still in the unit', array_map(static fn ($cell): string => $cell->say(), $board->wearStrip()));
+        $frame = $this->frame($case = $this->aCase());
+        self::assertSame('intake', $frame->next());
+        self::assertSame(12, $frame->walk()['strip']->open);
+        self::assertSame(0, $frame->walk()['parts']->open);
+        self::assertNull($this->parts($case)->views['body']->grade());
+        self::assertSame([], $this->parts($case)->views['body']->open());
+        self::assertContains('Body: still in the unit', array_map(static fn ($cell): string => $cell->say(), $frame->wear()));
     }
 
     public function testAPartThatIsOffShowsItsOpenWork(): void
@@ -67,12 +77,12 @@ final class ShopTest extends AppTestCase
         $step->state = StepState::Done;
         self::em()->persist($step);
         self::em()->flush();
-        $strainer = $this->board($case)->parts['suction-strainer'];
+        $strainer = $this->parts($case)->views['suction-strainer'];
         self::assertTrue($strainer->isOff);
         self::assertSame(['look at it', 'photo', 'decide'], $strainer->open());
         self::assertTrue($strainer->isNeverReused());
-        self::assertSame('suction-strainer', $this->board($case)->nextOpenPart());
-        self::assertNull($this->board($case)->nextOpenPart('suction-strainer'));
+        self::assertSame('suction-strainer', $this->parts($case)->nextOpen());
+        self::assertNull($this->parts($case)->nextOpen('suction-strainer'));
     }
 
     public function testTheWorstFindingOfDamageGivesThePartItsGrade(): void
@@ -82,10 +92,10 @@ final class ShopTest extends AppTestCase
         $this->looked($case, 'body', FindingKind::Damage, 3);
         $this->looked($case, 'body', FindingKind::OldScar);
         $this->looked($case, 'dowels', FindingKind::Normal);
-        $board = $this->board($case);
-        self::assertSame(3, $board->parts['body']->grade());
-        self::assertSame(0, $board->parts['dowels']->grade());
-        $strip = self::service(Boards::class)->wearStrips([$case])[(string) $case->id];
+        $board = $this->parts($case);
+        self::assertSame(3, $board->views['body']->grade());
+        self::assertSame(0, $board->views['dowels']->grade());
+        $strip = self::service(WearStrips::class)->of([$case])[(string) $case->id];
         self::assertSame(
             [3, 0],
             array_values(
@@ -98,31 +108,31 @@ final class ShopTest extends AppTestCase
     {
         $case = $this->aCase();
         $this->looked($case, 'body', FindingKind::Damage, 2);
-        self::assertCount(4, $this->board($case)->parts['body']->surfacesOpen());
+        self::assertCount(4, $this->parts($case)->views['body']->surfacesOpen());
         $this->looked($case, 'body', FindingKind::Clean);
-        self::assertSame([], $this->board($case)->parts['body']->surfacesOpen(), 'the whole part was looked at and found clean');
+        self::assertSame([], $this->parts($case)->views['body']->surfacesOpen(), 'the whole part was looked at and found clean');
     }
 
     public function testReadingsCountAsOpenUntilTaken(): void
     {
         $case = $this->aCase();
         $this->looked($case, 'relief-spring', FindingKind::Clean);
-        self::assertSame(1, $this->board($case)->walk()['readings']['open']);
+        self::assertSame(1, $this->frame($case)->walk()['readings']->open);
         $reading = new Reading($case, 'relief-spring', 'free-length');
         $reading->typed = ['36.0 mm'];
         self::em()->persist($reading);
         $record = new PartRecord($case, 'relief-spring');
         self::em()->persist($record);
         self::em()->flush();
-        $spring = $this->board($case)->parts['relief-spring'];
-        self::assertSame(0, $this->board($case)->walk()['readings']['open']);
+        $spring = $this->parts($case)->views['relief-spring'];
+        self::assertSame(0, $this->frame($case)->walk()['readings']->open);
         self::assertSame(Verdict::Outside, $spring->measured['free-length']->verdict());
         self::assertSame(['photo', 'decide'], $spring->open());
     }
 
     public function testNeighboursFollowTheStripOrder(): void
     {
-        $board = $this->board($this->aCase());
+        $board = $this->parts($this->aCase());
         self::assertSame(['previous' => null, 'next' => 'suction-fitting'], $board->neighbours('suction-strainer'));
         self::assertNull($board->neighbours('shaft-seal')['next']);
     }
@@ -145,14 +155,15 @@ final class ShopTest extends AppTestCase
         );
         [$finished, $comeback, $stuck, $new, $press] = $cases;
         self::assertTrue($finished->isSigned());
-        self::assertSame([], $this->board($finished)->problems, 'the finished chain is closed');
+        self::assertSame([], self::service(CaseChain::class)->problems($finished), 'the finished chain is closed');
         self::assertSame(
             0,
-            array_sum(array_column($this->board($finished)->walk(), 'open')) - $this->board($finished)->walk()['report']['open'],
+            array_sum(array_column($this->frame($finished)->walk(), 'open')) - $this->frame($finished)->walk()['report']->open,
         );
         self::assertSame($finished, $comeback->comebackOf);
-        self::assertSame('rear-cover', $this->board($stuck)->strip->next()?->step->key);
-        self::assertSame('intake', $this->board($new)->nextStage());
+        $run = self::service(StripBench::class)->run($stuck, self::service(BookShelf::class)->book($stuck->family));
+        self::assertSame('rear-cover', $run->next()?->step->key);
+        self::assertSame('intake', $this->frame($new)->next());
         $verdict = self::service(Signing::class)->current($finished);
         self::assertSame($verdict->snapshotHash, Snapshot::hash($verdict->snapshot ?? []));
         $sent = self::getContainer()->get('messenger.transport.work');

@@ -7,6 +7,7 @@ namespace Japhrex\Tests\app;
 use App\Account\Role;
 use App\Chain\ChainLink;
 use App\Chain\ChainNode;
+use App\Chain\ChainStory;
 use App\Claims\Claims;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
@@ -156,9 +157,11 @@ final class TwoOriginsTest extends AppTestCase
         );
         self::assertStringNotContainsString('winch', $claim->statement);
         self::assertStringNotContainsString('Sand', $claim->statement);
+        $about = $each[1]['for']?->about();
+        $told = self::service(ChainStory::class);
         $story = self::service(Environment::class)->render(
             'report/_story.html.twig',
-            ['case' => $case, 'print' => true, 'about' => $each[1]['for']?->about()],
+            ['case' => $case, 'print' => true, 'paths' => $told->paths($case, $about), 'story' => $told->of($case, $about)],
         );
         self::assertStringContainsString('Seal lip cut', $story);
         self::assertStringNotContainsString('Sand let in', $story);

@@ -7,6 +7,7 @@ namespace App\Chain\Engine;
 use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Chain\CaseChain;
+use App\Chain\ChainDrawing;
 use App\Chain\ChainNode;
 use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
@@ -26,6 +27,7 @@ final readonly class CandidatesView
         private BookShelf $shelf,
         private StoryTaker $taker,
         private CaseChain $chains,
+        private ChainDrawing $drawing,
         private Refusals $refusals,
         private Leads $leads,
         private Opinion $opinion,
@@ -47,6 +49,9 @@ final readonly class CandidatesView
         $told = Analysis::worthTelling(\array_slice($all, 0, 8));
         $shown = $this->shown($case, $all, $asked);
         $book = $this->shelf->book($case->family);
+        $proposals = null === $shown || $case->isSigned() || !$this->may->isGranted(Permission::ANALYSE)
+            ? []
+            : $this->taker->open($case, $analysis->ground, $shown);
 
         return [
             'case' => $case,
@@ -59,9 +64,8 @@ final readonly class CandidatesView
             'well' => Analysis::isUndetermined($all) ? [] : $analysis->toldAsWell($told),
             'looks' => \array_slice($analysis->looks, 0, self::LOOKS),
             'shown' => $shown,
-            'proposals' => null === $shown || $case->isSigned() || !$this->may->isGranted(Permission::ANALYSE)
-                ? []
-                : $this->taker->open($case, $analysis->ground, $shown),
+            'proposals' => $proposals,
+            'drawing' => [] === $proposals ? null : $this->drawing->of($case, $proposals),
             'modes' => $this->shelf->modes(),
             'mechanisms' => $this->shelf->mechanisms($case->family),
             'rates' => $this->analysis->rates($case),

@@ -14,7 +14,6 @@ use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Rivals;
 use Japhrex\Core\Chain\NodeKind;
-use Twig\Attribute\AsTwigFunction;
 
 /** All that a chain leaves open: what its own checks say, and what the engine has against it. */
 final readonly class Closure
@@ -31,7 +30,6 @@ final readonly class Closure
     }
 
     /** @return list<ClosureProblem> */
-    #[AsTwigFunction('closure_problems')]
     public function of(CaseFile $case): array
     {
         return [...$this->chains->problems($case), ...$this->alternatives($case)];

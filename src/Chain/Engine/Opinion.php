@@ -17,7 +17,6 @@ use Japhrex\Core\Chain\Ground\Answering;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Reach;
-use Twig\Attribute\AsTwigFunction;
 
 /**
  * What the engine says of a case, in words: for the report, and to be kept with the signature.
@@ -51,7 +50,6 @@ final readonly class Opinion
      *
      * @return OpinionData
      */
-    #[AsTwigFunction('engine_opinion')]
     public function of(CaseFile $case): array
     {
         return $this->signed->of($case) ?? $this->now($case);

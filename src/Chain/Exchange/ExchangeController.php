@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Chain\Exchange;
 
 use App\Account\Permission;
+use App\Chain\ChainDrawing;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
 use Japhrex\Core\Chain\Exchange\GraphForms;
@@ -35,11 +36,11 @@ final class ExchangeController extends AbstractController
     }
 
     #[Route('/cases/{number}/chain.{format}', name: 'chain_export', requirements: ['format' => 'json|dot|graphml|svg'], methods: ['GET'])]
-    public function export(string $number, string $format): Response
+    public function export(string $number, string $format, ChainDrawing $drawing): Response
     {
         $case = $this->gate->find($number);
         $content = match ($format) {
-            'svg' => $this->renderView('chain/export.svg.twig', ['case' => $case]),
+            'svg' => $this->renderView('chain/export.svg.twig', ['drawing' => $drawing->of($case)]),
             'dot' => GraphForms::dot($this->documents->of($case)),
             'graphml' => GraphForms::graphMl($this->documents->of($case)),
             default => JsonForm::write($this->documents->of($case)),

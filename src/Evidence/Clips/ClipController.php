@@ -12,6 +12,7 @@ use App\Evidence\Repository\FindingRepository;
 use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
+use App\Intake\Frame\CasePages;
 use App\Platform\RangedFile;
 use App\Platform\Seen;
 use App\Platform\StoredFiles;
@@ -37,13 +38,11 @@ final class ClipController extends AbstractController
     }
 
     #[Route('/cases/{number}/clips/{id}', name: 'clip', methods: ['GET'])]
-    public function show(string $number, Clip $clip): Response
+    public function show(string $number, Clip $clip, CasePages $pages): Response
     {
         $case = $this->mustBelong($this->gate->find($number), $clip);
 
-        return $this->render('evidence/clip.html.twig', [
-            'case' => $case,
-            'book' => $this->shelf->book($case->family),
+        return $pages->show($case, 'evidence/clip.html.twig', [
             'modes' => $this->shelf->modes(),
             'clip' => $clip,
             'stages' => array_filter(

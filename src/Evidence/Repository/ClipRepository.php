@@ -58,4 +58,32 @@ final class ClipRepository extends OfCaseRepository
 
         return $all;
     }
+
+    /** @return list<Clip> of the unit as a whole, those in the tray left out */
+    public function ofWholeUnit(CaseFile $case): array
+    {
+        return array_values(array_filter(
+            $this->ofCase($case),
+            static fn (Clip $clip): bool => null === $clip->part && PhotoStage::Unsorted !== $clip->stage,
+        ));
+    }
+
+    /** @return array<string, list<Clip>> by part, those in the tray left out */
+    public function sortedByPart(CaseFile $case): array
+    {
+        $clips = [];
+        foreach ($this->ofCase($case) as $clip) {
+            if (null !== $clip->part && PhotoStage::Unsorted !== $clip->stage) {
+                $clips[$clip->part][] = $clip;
+            }
+        }
+
+        return $clips;
+    }
+
+    /** How many lie in the tray. */
+    public function countUnsorted(CaseFile $case): int
+    {
+        return $this->count(['case' => $case, 'stage' => PhotoStage::Unsorted]);
+    }
 }

@@ -135,4 +135,37 @@ final class PhotoRepository extends OfCaseRepository
 
         return $photos;
     }
+
+    /** @return list<Photo> of the unit as a whole, those in the tray left out */
+    public function ofWholeUnit(CaseFile $case): array
+    {
+        return array_values(array_filter(
+            $this->withMarks($case),
+            static fn (Photo $photo): bool => null === $photo->part && PhotoStage::Unsorted !== $photo->stage,
+        ));
+    }
+
+    /** @return array<string, list<Photo>> by part, those in the tray left out */
+    public function sortedByPart(CaseFile $case): array
+    {
+        $photos = [];
+        foreach ($this->withMarks($case) as $photo) {
+            if (null !== $photo->part && PhotoStage::Unsorted !== $photo->stage) {
+                $photos[$photo->part][] = $photo;
+            }
+        }
+
+        return $photos;
+    }
+
+    public function hasArrival(CaseFile $case): bool
+    {
+        return 0 < $this->count(['case' => $case, 'part' => null, 'stage' => PhotoStage::Arrival]);
+    }
+
+    /** How many lie in the tray. */
+    public function countUnsorted(CaseFile $case): int
+    {
+        return $this->count(['case' => $case, 'stage' => PhotoStage::Unsorted]);
+    }
 }

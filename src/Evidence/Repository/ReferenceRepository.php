@@ -47,4 +47,19 @@ final class ReferenceRepository extends ServiceEntityRepository
     {
         return $this->findOneBy(['photo' => $photo]);
     }
+
+    /**
+     * @param list<Photo> $photos
+     *
+     * @return array<string, Reference> by photo id, of those that are one
+     */
+    public function ofPhotos(array $photos): array
+    {
+        $references = [];
+        foreach ($this->findBy(['photo' => $photos]) as $reference) {
+            $references[(string) $reference->photo->id] = $reference;
+        }
+
+        return $references;
+    }
 }

@@ -10,7 +10,6 @@ use App\Evidence\Repository\FindingRepository;
 use App\Evidence\Repository\WatchTickRepository;
 use App\Intake\CaseFile;
 use Japhrex\Core\Family\WatchAnswer;
-use Twig\Attribute\AsTwigFunction;
 
 /** The watch list of a case: every known weak place of its family with what was found there. */
 final readonly class WatchList
@@ -20,7 +19,6 @@ final readonly class WatchList
     }
 
     /** @return list<Watched> of one part where it is named */
-    #[AsTwigFunction('watch_list')]
     public function of(CaseFile $case, string $part = ''): array
     {
         $ticks = $finds = [];

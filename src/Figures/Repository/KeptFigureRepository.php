@@ -22,4 +22,10 @@ final class KeptFigureRepository extends OfCaseRepository
     {
         return $this->findBy(['case' => $case, 'figure' => $figure], ['id' => 'ASC']);
     }
+
+    /** @return list<KeptFigure> of a part; of the case as a whole with an empty one */
+    public function ofPart(CaseFile $case, string $part): array
+    {
+        return $this->findBy(['case' => $case, 'part' => $part], ['id' => 'ASC']);
+    }
 }

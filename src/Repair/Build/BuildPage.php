@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace App\Repair\Build;
 
-use App\Books\BookShelf;
 use App\Evidence\Repository\PhotoRepository;
+use App\Figures\Drawings;
 use App\Figures\FigureDesk;
 use App\Intake\CaseFile;
+use App\Intake\Frame\CasePages;
 use App\Repair\RepairDesk;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Symfony\Component\HttpFoundation\Response;
-use Twig\Environment;
 
 /** The build sheet, with the step in hand. */
 final readonly class BuildPage
 {
     public function __construct(
-        private Environment $twig,
-        private BookShelf $shelf,
+        private CasePages $pages,
         private BuildDesk $desk,
         private FigureDesk $figures,
+        private Drawings $drawings,
         private RepairDesk $repair,
         private Adjusters $adjusters,
         private PhotoRepository $photos,
@@ -33,14 +33,12 @@ final readonly class BuildPage
         $sheet = $this->desk->sheet($case);
         $next = BuildDesk::next($sheet);
         $plan = $this->repair->plan($case);
-        $order = null;
+        $order = [];
         if (BuildKind::Torque === $next?->kind && null !== $next->fasteners && null !== ($card = $this->figures->card('bolt-sequence'))) {
-            $order = $this->figures->ask($card, ['count' => (string) $next->fasteners]);
+            $order = $this->drawings->plot($this->figures->ask($card, ['count' => (string) $next->fasteners]));
         }
 
-        return new Response($this->twig->render('repair/build.html.twig', [
-            'case' => $case,
-            'book' => $this->shelf->book($case->family),
+        return $this->pages->show($case, 'repair/build.html.twig', [
             'sheet' => $sheet,
             'next' => $next,
             'order' => $order,
@@ -50,6 +48,6 @@ final readonly class BuildPage
             'open' => array_values(array_intersect($next->parts ?? [], $this->repair->undecided($case, $plan))),
             'hanging' => array_filter(array_map(static fn (object $one): string => $one->hangsOn, $this->repair->records($case))),
             'fitted' => null === $next || [] === $next->parts ? [] : $this->photos->fittedParts($case, $next->parts, 3),
-        ]), [] === $typed ? 200 : 422);
+        ], [] === $typed ? 200 : 422);
     }
 }

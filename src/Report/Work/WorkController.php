@@ -9,6 +9,7 @@ use App\Account\Permission;
 use App\Account\WhoSigns;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
+use App\Intake\Frame\CasePages;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
 use App\Report\Repository\WorkReportRepository;
@@ -29,6 +30,7 @@ final class WorkController extends AbstractController
         private readonly CaseGate $gate,
         private readonly WorkText $text,
         private readonly WorkReportRepository $workReports,
+        private readonly CasePages $pages,
     ) {
     }
 
@@ -105,15 +107,10 @@ final class WorkController extends AbstractController
             $body,
         );
 
-        return $this->render(
-            'report/work/work.html.twig',
-            [
-                'case' => $case,
-                'body' => $shown,
-                'signed' => $signed,
-                'news' => $this->text->hasWork($case) && WorkReport::digestOf($body) !== ($signed[0]->digest ?? ''),
-            ],
-            new Response(status: $status),
-        );
+        return $this->pages->show($case, 'report/work/work.html.twig', [
+            'body' => $shown,
+            'signed' => $signed,
+            'news' => $this->text->hasWork($case) && WorkReport::digestOf($body) !== ($signed[0]->digest ?? ''),
+        ], $status);
     }
 }

@@ -19,7 +19,6 @@ use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Verdict\Comeback;
-use Twig\Attribute\AsTwigFunction;
 
 /** The records of the earlier repair beside this case. */
 final readonly class ComebackSheet
@@ -41,7 +40,6 @@ final readonly class ComebackSheet
      *     points: list<array{parts: list<string>, says: string}>, minutes: int,
      * }|null null: it is no comeback
      */
-    #[AsTwigFunction('comeback')]
     public function of(CaseFile $case): ?array
     {
         $earlier = $case->comebackOf;

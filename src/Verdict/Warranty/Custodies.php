@@ -6,7 +6,6 @@ namespace App\Verdict\Warranty;
 
 use App\Intake\CaseFile;
 use App\Verdict\Repository\CustodyRepository;
-use Twig\Attribute\AsTwigFunction;
 
 /** Chains of custody of the parts of a case. */
 final readonly class Custodies
@@ -16,7 +15,6 @@ final readonly class Custodies
     }
 
     /** @return array<string, list<Custody>> by part, the earliest first */
-    #[AsTwigFunction('custody')]
     public function of(CaseFile $case): array
     {
         $of = [];

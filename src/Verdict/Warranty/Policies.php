@@ -24,7 +24,6 @@ use Japhrex\Core\Verdict\Policy\Policy;
 use Japhrex\Core\Verdict\Policy\PolicyFactory;
 use Japhrex\Core\Verdict\Policy\PolicyRules;
 use Japhrex\Core\Verdict\Policy\Proof;
-use Twig\Attribute\AsTwigFunction;
 
 /** The policies in force, and what each says of a case. */
 final readonly class Policies
@@ -65,7 +64,6 @@ final readonly class Policies
      *     for: Explained|null, judged: list<Judgement>,
      * }> the policies for each answer of the verdict; null: there is none yet
      */
-    #[AsTwigFunction('warranties')]
     public function each(CaseFile $case): array
     {
         $verdict = $this->verdicts->last($case);

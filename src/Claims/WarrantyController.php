@@ -2,16 +2,15 @@
 
 declare(strict_types=1);
 
-namespace App\Verdict\Warranty;
+namespace App\Claims;
 
 use App\Account\Permission;
-use App\Books\BookShelf;
-use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Intake\FormAnswer;
 use App\Verdict\Form\WarrantyType;
+use App\Verdict\Warranty\Policies;
+use App\Verdict\Warranty\WarrantyFacts;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Verdict\Whereabouts;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
@@ -28,7 +27,7 @@ final class WarrantyController extends AbstractController
         private readonly Policies $policies,
         private readonly FormFactoryInterface $forms,
         private readonly CaseGate $gate,
-        private readonly BookShelf $shelf,
+        private readonly WarrantyPage $page,
     ) {
     }
 
@@ -37,7 +36,7 @@ final class WarrantyController extends AbstractController
     {
         $case = $this->gate->find($number);
 
-        return $this->sheet($case, $this->form($this->policies->facts($case)));
+        return $this->page->show($case, $this->form($this->policies->facts($case)));
     }
 
     #[Route('/cases/{number}/warranty', name: 'warranty_save', methods: ['POST'])]
@@ -50,27 +49,12 @@ final class WarrantyController extends AbstractController
         $form = $this->form($facts);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->sheet($case, $form, 422);
+            return $this->page->show($case, $form, 422);
         }
         $this->em->persist($facts);
         $this->em->flush();
 
         return $answer->saved($request, $case, $this->form($facts), 'warranty');
-    }
-
-    /** @param FormInterface<mixed> $form */
-    private function sheet(CaseFile $case, FormInterface $form, int $status = 200): Response
-    {
-        return $this->render(
-            'verdict/warranty.html.twig',
-            [
-                'case' => $case,
-                'book' => $this->shelf->book($case->family),
-                'whereabouts' => Whereabouts::cases(),
-                'form' => $form->createView(),
-            ],
-            new Response(status: $status),
-        );
     }
 
     /** @return FormInterface<mixed> */

@@ -2,15 +2,21 @@
 
 declare(strict_types=1);
 
-namespace App\Evidence;
+namespace App\Parts;
 
 use App\Account\Permission;
 use App\Books\BookShelf;
+use App\Evidence\Conditions;
+use App\Evidence\Finding;
 use App\Evidence\Form\FindingType;
 use App\Evidence\Form\PartRecordType;
+use App\Evidence\PartLimits;
+use App\Evidence\PartRecord;
+use App\Evidence\PhotoStage;
 use App\Evidence\Repository\FindingRepository;
 use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
+use App\Intake\Frame\CasePages;
 use App\Platform\ShopError;
 use Japhrex\Core\Family\Part;
 use Japhrex\Core\Repair\HangsOn;
@@ -18,19 +24,19 @@ use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Response;
-use Twig\Environment;
 
 /** The page of a part with its forms. */
 final readonly class PartPage
 {
     public function __construct(
-        private Environment $twig,
+        private CasePages $pages,
         private BookShelf $shelf,
         private FormFactoryInterface $forms,
         private Security $may,
         private PartLimits $bound,
         private Conditions $conditions,
         private FindingRepository $findings,
+        private PartSight $sight,
         private PartRecordRepository $records,
     ) {
     }
@@ -48,16 +54,14 @@ final readonly class PartPage
             $edit[(string) $finding->id] = ($findings[$name] ?? $this->findingForm($name, $finding, $part))->createView();
         }
 
-        return new Response($this->twig->render('evidence/part.html.twig', [
-            'case' => $case,
-            'book' => $this->shelf->book($case->family),
+        return $this->pages->show($case, 'parts/part.html.twig', [
             'modes' => $this->shelf->modes(),
             'part' => $part,
             'form' => $record->createView(),
             'edit' => $edit,
             'add' => ($findings['finding'] ?? $this->findingForm('finding', new Finding($case, $part->key), $part))->createView(),
             'stages' => PhotoStage::cases(),
-        ]), $record->isSubmitted() || [] !== $findings ? 422 : 200);
+        ] + $this->sight->of($case, $part), $record->isSubmitted() || [] !== $findings ? 422 : 200);
     }
 
     public function record(CaseFile $case, Part $part): PartRecord

@@ -2,13 +2,16 @@
 
 declare(strict_types=1);
 
-namespace App\Evidence;
+namespace App\Parts;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
+use App\Evidence\PartLimits;
+use App\Evidence\PartRecord;
 use App\Intake\CaseGate;
 use App\Intake\FormAnswer;
+use App\Intake\Frame\CasePages;
 use App\Intake\Stage;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\Part;
@@ -32,17 +35,16 @@ final class PartsController extends AbstractController
     }
 
     #[Route('/cases/{number}/parts', name: 'parts', methods: ['GET'])]
-    public function tray(string $number, Request $request): Response
+    public function tray(string $number, Request $request, PartsView $view, CasePages $pages): Response
     {
         $case = $this->gate->find($number);
-        $book = $this->shelf->book($case->family);
         $words = trim((string) $request->query->get('find', ''));
 
-        return $this->render('evidence/parts.html.twig', [
-            'case' => $case,
-            'book' => $book,
+        return $pages->show($case, 'parts/parts.html.twig', $view->of($case) + [
             'words' => $words,
-            'found' => '' === $words ? null : array_map(static fn (Part $part): string => $part->key, $book->find($words)),
+            'found' => '' === $words
+                ? null
+                : array_map(static fn (Part $part): string => $part->key, $this->shelf->book($case->family)->find($words)),
         ]);
     }
 

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-namespace App\Shop;
+namespace App\Proof;
 
 use App\Intake\CaseFile;
 use App\Proof\Repository\HandoverRepository;
 use App\Proof\Repository\ProofRecordRepository;
+use App\Repair\Gone;
 use Japhrex\Core\Proof\ProofEntry;
-use Twig\Attribute\AsTwigFunction;
 
 /** Where cases stand, in a word: their stage, and once they are signed what came of them. */
-final readonly class Standings
+final readonly class Standings implements Gone
 {
     public function __construct(private HandoverRepository $handovers, private ProofRecordRepository $records)
     {
@@ -22,7 +22,6 @@ final readonly class Standings
      *
      * @return array<string, string> by case id
      */
-    #[AsTwigFunction('standings')]
     public function of(array $cases): array
     {
         [$out, $missed] = [$this->out($cases), $this->missed($cases)];

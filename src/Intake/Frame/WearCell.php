@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Shop;
+namespace App\Intake\Frame;
 
 /** One cell of a wear strip: a part in its grade. */
 final readonly class WearCell

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Evidence;
+namespace App\Parts;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Evidence\Finding;
+use App\Evidence\RecordFinding;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use Doctrine\ORM\EntityManagerInterface;

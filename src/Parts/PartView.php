@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Shop;
+namespace App\Parts;
 
 use App\Evidence\Clips\Clip;
 use App\Evidence\Finding;
@@ -44,6 +44,12 @@ final readonly class PartView
         return [] !== $this->findings;
     }
 
+    /** Is there anything to see of it yet? */
+    public function isAtHand(): bool
+    {
+        return $this->isOff || $this->isLookedAt();
+    }
+
     /** Grade on the wear ramp, the worst finding of damage; null: nobody has looked. */
     public function grade(): ?int
     {
@@ -53,7 +59,7 @@ final readonly class PartView
     /** @return list<string> what is still open on this part, in words */
     public function open(): array
     {
-        if (!$this->isOff && !$this->isLookedAt()) {
+        if (!$this->isAtHand()) {
             return [];
         }
 

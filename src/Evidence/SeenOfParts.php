@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Books\BookShelf;
+use App\Evidence\Repository\FindingRepository;
+use App\Evidence\Repository\PhotoRepository;
+use App\Intake\CaseFile;
+use App\Teardown\SeenPart;
+use App\Teardown\SeenParts;
+
+final readonly class SeenOfParts implements SeenParts
+{
+    public function __construct(
+        private BookShelf $shelf,
+        private FindingRepository $findings,
+        private PhotoRepository $photos,
+        private CarriedDecisions $carried,
+    ) {
+    }
+
+    public function of(CaseFile $case): array
+    {
+        $grades = $this->findings->grades([$case])[(string) $case->id] ?? [];
+        $carried = $this->carried->of($case);
+        $photos = $this->photos->sortedByPart($case);
+        $seen = [];
+        foreach ($this->shelf->book($case->family)->parts as $key => $part) {
+            $seen[$key] = new SeenPart($part, $grades[$key] ?? null, $carried[$key] ?? null, $photos[$key] ?? []);
+        }
+
+        return $seen;
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake\Frame;
+
+use App\Intake\CaseFile;
+use Japhrex\Core\Family\Book;
+
+/** What stands around every page of a case: its line of facts, its walk, its wear strip. Each stage writes its own part into it. */
+final class CaseFrame
+{
+    /** @var array<string, WalkStop> */
+    private array $walk = [];
+
+    /** @var array<string, true> parts that are off */
+    private array $off = [];
+
+    /** @var array<string, int> by part */
+    private array $grades = [];
+
+    /** @var list<string> */
+    private array $unopened = [];
+
+    /** @var list<string> */
+    private array $alarms = [];
+
+    private string $standing;
+
+    private int $inTray = 0;
+
+    public function __construct(public readonly CaseFile $case, public readonly Book $book)
+    {
+        $this->standing = $case->stage->label();
+    }
+
+    /** The next stage of the walk, in the order of work. */
+    public function add(WalkStop $stop): void
+    {
+        $this->walk[$stop->key] = $stop;
+    }
+
+    public function takeOff(string $part): void
+    {
+        $this->off[$part] = true;
+    }
+
+    /** @param int $grade on the wear ramp, 0 (clean) to 4: the worst that was found on the part */
+    public function grade(string $part, int $grade): void
+    {
+        $this->grades[$part] = $grade;
+    }
+
+    /** Where the case stands, in a word or two, instead of its stage. */
+    public function stand(string $words): void
+    {
+        $this->standing = $words;
+    }
+
+    /** A sub-assembly that lies on the bench and is left shut. */
+    public function leaveShut(string $name): void
+    {
+        $this->unopened[] = $name;
+    }
+
+    /** Something of this case is not what it was. */
+    public function alarm(string $words): void
+    {
+        $this->alarms[] = $words;
+    }
+
+    /** Pictures and clips that lie in the tray without a part. */
+    public function layInTray(int $count): void
+    {
+        $this->inTray = $count;
+    }
+
+    /** @return array<string, WalkStop> in the order of work */
+    public function walk(): array
+    {
+        return $this->walk;
+    }
+
+    /** Where to go on: the first stage with something open, the last when nothing is. */
+    public function next(): string
+    {
+        foreach ($this->walk as $key => $stop) {
+            if ($stop->open > 0) {
+                return $key;
+            }
+        }
+
+        return (string) array_key_last($this->walk);
+    }
+
+    /** @return list<WearCell> in strip order */
+    public function wear(): array
+    {
+        $cells = [];
+        foreach ($this->book->partsInStripOrder() as $part) {
+            $cells[] = new WearCell($part->key, $part->short, $this->grades[$part->key] ?? null, isset($this->off[$part->key]));
+        }
+
+        return $cells;
+    }
+
+    public function standing(): string
+    {
+        return $this->standing;
+    }
+
+    /** @return list<string> */
+    public function unopened(): array
+    {
+        return $this->unopened;
+    }
+
+    /** @return list<string> */
+    public function alarms(): array
+    {
+        return $this->alarms;
+    }
+
+    public function inTray(): int
+    {
+        return $this->inTray;
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake\Frame;
+
+use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
+
+/**
+ * What a stage adds to the frame of a case's pages. They are asked in the order of the walk, which is the priority in
+ * `AsTaggedItem`: 100 for the intake, ten less for each stage after it.
+ */
+#[AutoconfigureTag(self::TAG)]
+interface FramePart
+{
+    public const TAG = 'app.frame_part';
+
+    public function frame(CaseFrame $frame): void;
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake\Frame;
+
+use App\Intake\ArrivalEvidence;
+use App\Intake\CaseFile;
+use Symfony\Component\DependencyInjection\Attribute\AsTaggedItem;
+
+#[AsTaggedItem(priority: 100)]
+final readonly class IntakeFrame implements FramePart
+{
+    public function __construct(private ArrivalEvidence $evidence)
+    {
+    }
+
+    public function frame(CaseFrame $frame): void
+    {
+        $frame->add(new WalkStop('intake', 'Intake', $frame->case->isSigned() ? 0 : $this->open($frame->case), 'to fill in'));
+    }
+
+    private function open(CaseFile $case): int
+    {
+        return ($case->complaints->isEmpty() ? 1 : 0)
+            + ($case->arrival?->open() > 0 ? 1 : 0)
+            + ($this->evidence->isPhotographed($case) ? 0 : 1)
+            + ('' === $case->serial && '' === $case->tag ? 1 : 0);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake\Frame;
+
+/** One stage of the walk with what is open in it. */
+final readonly class WalkStop
+{
+    /**
+     * @param string $key of the stage, and the route of its page
+     * @param int $open how many things wait there
+     * @param string $says what waits, after its number: "steps ahead"
+     */
+    public function __construct(public string $key, public string $label, public int $open, public string $says)
+    {
+    }
+}

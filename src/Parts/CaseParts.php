@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Parts;
+
+use App\Evidence\Finding;
+use Japhrex\Core\Damage\ModeCatalogue;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Photo\Wanted;
+
+/** The parts of a case in strip order, with everything that is known of each. */
+final readonly class CaseParts
+{
+    /**
+     * @param array<string, PartView> $views by part, in strip order
+     * @param list<string> $shown ids of findings that a mark in some picture shows
+     */
+    public function __construct(public Book $book, public array $views, private array $shown, private ModeCatalogue $modes)
+    {
+    }
+
+    /** @return array<string, PartView> those that nobody has looked at */
+    public function unseen(): array
+    {
+        return array_filter($this->views, static fn (PartView $view): bool => !$view->isLookedAt());
+    }
+
+    /** @return array<string, PartView> those of which somebody has decided what becomes of them */
+    public function decided(): array
+    {
+        return array_filter($this->views, static fn (PartView $view): bool => null !== $view->record?->disposition);
+    }
+
+    /** The next part with open work, after the one in hand. */
+    public function nextOpen(?string $after = null): ?string
+    {
+        $keys = array_keys($this->views);
+        $start = null === $after ? 0 : (int) array_search($after, $keys, true) + 1;
+        foreach ([...\array_slice($keys, $start), ...\array_slice($keys, 0, $start)] as $key) {
+            if ($key !== $after && [] !== $this->views[$key]->open()) {
+                return $key;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{previous: string|null, next: string|null} neighbours of a part in strip order */
+    public function neighbours(string $part): array
+    {
+        $keys = array_keys($this->views);
+        $at = array_search($part, $keys, true);
+
+        return ['previous' => false === $at ? null : $keys[$at - 1] ?? null, 'next' => false === $at ? null : $keys[$at + 1] ?? null];
+    }
+
+    /** @return list<string> pictures that are wanted of a part and missing, in words */
+    public function wanted(string $part): array
+    {
+        $view = $this->views[$part] ?? null;
+        if (null === $view || !$view->isAtHand()) {
+            return [];
+        }
+        $has = [];
+        foreach ($view->photos as $photo) {
+            $has[$photo->stage->value] = true;
+        }
+        $findings = array_map(fn (Finding $finding): array => [
+            'place' => $finding->place(),
+            'grade' => $finding->rampGrade(),
+            'name' => $this->modes->get($finding->mode)->name ?? 'damage',
+            'shown' => \in_array((string) $finding->id, $this->shown, true),
+        ], array_values(array_filter($view->findings, static fn (Finding $finding): bool => $finding->kind->needsACause())));
+
+        return Wanted::ofPart($this->book, $part, $findings, $has, fn (string $other): bool => [] !== ($this->views[$other]->photos ?? []));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Parts;
+
+use App\Evidence\Watch\WatchList;
+use App\Figures\Repository\KeptFigureRepository;
+use App\Figures\WearTrends;
+use App\Intake\CaseFile;
+use App\Measuring\Measured;
+use Japhrex\Core\Family\Part;
+
+/** What the page of a part shows beside its forms. */
+final readonly class PartSight
+{
+    public function __construct(
+        private PartViews $parts,
+        private WearTrends $trends,
+        private KeptFigureRepository $figures,
+        private WatchList $watch,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(CaseFile $case, Part $part): array
+    {
+        $parts = $this->parts->of($case);
+        $view = $parts->views[$part->key];
+
+        return [
+            'parts' => $parts,
+            'view' => $view,
+            'trends' => array_map(fn (Measured $one) => $this->trends->of($case, $one), $view->measured),
+            'kept' => $this->figures->ofPart($case, $part->key),
+            'weak' => $this->watch->of($case, $part->key),
+        ];
+    }
+}

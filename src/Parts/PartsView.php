@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Parts;
+
+use App\Books\BookShelf;
+use App\Evidence\Contents;
+use App\Intake\CaseFile;
+use App\Library\SchoolPicks;
+use App\Teardown\StripBench;
+
+/** What the sheet of all parts shows. */
+final readonly class PartsView
+{
+    public function __construct(
+        private BookShelf $shelf,
+        private PartViews $parts,
+        private StripBench $strip,
+        private Contents $contents,
+        private SchoolPicks $picks,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(CaseFile $case): array
+    {
+        return [
+            'parts' => $this->parts->of($case),
+            'run' => $this->strip->run($case, $this->shelf->book($case->family)),
+            'contents' => $this->contents->of($case),
+            'ours' => $this->picks->of($case->family),
+            'used' => $this->picks->of($case->family, $case),
+        ];
+    }
+}

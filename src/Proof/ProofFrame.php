@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Proof;
+
+use App\Intake\CaseFile;
+use App\Intake\Frame\CaseFrame;
+use App\Intake\Frame\FramePart;
+use App\Intake\Frame\WalkStop;
+use App\Repair\Build\BuildDesk;
+use Japhrex\Core\Proof\ProofEntry;
+use Symfony\Component\DependencyInjection\Attribute\AsTaggedItem;
+
+#[AsTaggedItem(priority: 30)]
+final readonly class ProofFrame implements FramePart
+{
+    public function __construct(private ProofDesk $proof, private BuildDesk $build, private Standings $standings)
+    {
+    }
+
+    public function frame(CaseFrame $frame): void
+    {
+        $frame->stand($this->standings->of([$frame->case])[(string) $frame->case->id]);
+        $frame->add(new WalkStop('proof', 'Proof', $this->unproved($frame->case), 'steps not passed'));
+    }
+
+    /** Steps that are not passed, once the proof is due: when the unit is built, or a step of it was done; else those that were missed. */
+    private function unproved(CaseFile $case): int
+    {
+        $sheet = $this->proof->sheet($case);
+        $begun = array_filter($sheet, static fn (array $row): bool => '' !== $row['outcome']);
+        $toBuild = array_filter($this->build->sheet($case), static fn (array $row): bool => !$row['done']);
+        if ($this->standings->isOut($case) || ([] === $begun && [] !== $toBuild)) {
+            return $this->standings->missedOf($case);
+        }
+
+        return \count(array_filter($sheet, static fn (array $row): bool => ProofEntry::PASSED !== $row['outcome']));
+    }
+}

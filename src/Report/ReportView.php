@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Report;
+
+use App\Account\TrailHeads;
+use App\Chain\CaseChain;
+use App\Chain\ChainDrawing;
+use App\Chain\ChainStory;
+use App\Chain\Engine\Closure;
+use App\Chain\Engine\Opinion;
+use App\Evidence\Watch\WatchList;
+use App\Figures\Drawings;
+use App\Figures\KeptFigure;
+use App\Figures\Repository\KeptFigureRepository;
+use App\Figures\WearCheck;
+use App\Intake\CaseFile;
+use App\Parts\PartViews;
+use App\Verdict\Warranty\Custodies;
+use App\Verdict\Warranty\Policies;
+use Japhrex\Core\Chain\ClosureProblem;
+
+/** What the body of a report shows of a case, on the page and on paper. */
+final readonly class ReportView
+{
+    public function __construct(
+        private PartViews $parts,
+        private CaseChain $chains,
+        private ChainDrawing $drawing,
+        private ChainStory $story,
+        private Closure $closure,
+        private Opinion $engine,
+        private WatchList $watch,
+        private KeptFigureRepository $figures,
+        private WearCheck $wear,
+        private Drawings $drawings,
+        private Policies $policies,
+        private Custodies $custodies,
+        private TrailHeads $trail,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(CaseFile $case): array
+    {
+        $figures = $this->figures->ofCase($case);
+        // It speaks in the report only when the analyst kept it as evidence.
+        $isAsked = [] !== array_filter($figures, static fn (KeptFigure $kept): bool => 'complaint-check' === $kept->figure);
+        $checked = $isAsked ? $this->wear->of($case) : null;
+        $checked = 0 === $checked?->known() || null === $checked?->judgement ? null : $checked;
+
+        return [
+            'parts' => $this->parts->of($case),
+            'open' => $this->open($case),
+            'drawing' => $this->drawing->of($case),
+            'paths' => $this->story->paths($case),
+            'story' => $this->story->of($case),
+            'engine' => $this->engine->of($case),
+            'weak' => $this->watch->of($case),
+            'figures' => $figures,
+            'checked' => $checked,
+            'plots' => null === $checked ? [] : $this->drawings->plot($checked->asked),
+            'warranties' => $this->policies->each($case),
+            'custody' => $this->custodies->of($case),
+            'head' => $this->trail->of($case->id),
+        ];
+    }
+
+    /** @return list<ClosureProblem> what is left open; of a signed case only what made its diagnosis provisional */
+    private function open(CaseFile $case): array
+    {
+        return $case->isSigned()
+            ? array_values(array_filter(
+                $this->chains->problems($case),
+                static fn (ClosureProblem $problem): bool => $problem->rule->isOnlyProvisional(),
+            ))
+            : $this->closure->of($case);
+    }
+}

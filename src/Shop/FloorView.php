@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Books\BookShelf;
+use App\Claims\Claims;
+use App\Evidence\WearStrips;
+use App\Intake\CaseFile;
+use App\Proof\ProofDesk;
+use App\Proof\Standings;
+use App\Shop\Verify\Verification;
+
+/** What the floor shows: the cases that are on it or were looked for, and what has to be done today. */
+final readonly class FloorView
+{
+    public function __construct(
+        private BookShelf $shelf,
+        private WearStrips $strips,
+        private Standings $standings,
+        private Verification $verification,
+        private Claims $claims,
+        private ProofDesk $proof,
+    ) {
+    }
+
+    /**
+     * @param list<CaseFile> $cases
+     * @param string $words that were looked for; empty: nothing was
+     *
+     * @return array<string, mixed>
+     */
+    public function of(array $cases, string $words): array
+    {
+        return [
+            'cases' => $cases,
+            'words' => $words,
+            'shelf' => $this->shelf,
+            'strips' => $this->strips->of($cases),
+            'stands' => $this->standings->of($cases),
+            'wrong' => $this->verification->alarms(),
+            'claimsDue' => '' === $words ? $this->claims->due() : [],
+            'watchDue' => '' === $words ? $this->proof->due() : [],
+        ];
+    }
+}

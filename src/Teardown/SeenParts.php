@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Teardown;
+
+use App\Intake\CaseFile;
+
+/** Tells the strip run what was seen of the parts that a step takes off. */
+interface SeenParts
+{
+    /** @return array<string, SeenPart> by part, for every part of the book */
+    public function of(CaseFile $case): array;
+}

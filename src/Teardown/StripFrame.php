@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Teardown;
+
+use App\Intake\Frame\CaseFrame;
+use App\Intake\Frame\FramePart;
+use App\Intake\Frame\WalkStop;
+use Symfony\Component\DependencyInjection\Attribute\AsTaggedItem;
+
+#[AsTaggedItem(priority: 90)]
+final readonly class StripFrame implements FramePart
+{
+    public function __construct(private StripBench $bench)
+    {
+    }
+
+    public function frame(CaseFrame $frame): void
+    {
+        $run = $this->bench->run($frame->case, $frame->book);
+        $frame->add(new WalkStop('strip', 'Strip', $frame->case->isSigned() ? 0 : $run->open(), 'steps ahead'));
+        foreach ($run->partsOff() as $part) {
+            $frame->takeOff($part);
+        }
+        foreach ($run->shut() as $shut) {
+            $frame->leaveShut($shut->step->opens);
+        }
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Teardown;
+
+use App\Books\BookShelf;
+use App\Intake\CaseFile;
+use App\Intake\Frame\CasePages;
+use App\Teardown\Form\StepType;
+use Japhrex\Core\Teardown\StepStatus;
+use Symfony\Component\Form\FormFactoryInterface;
+use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\Response;
+
+/** The strip run with one step in hand, and where the run stands on every device. */
+final readonly class StripPage
+{
+    public function __construct(
+        private CasePages $pages,
+        private BookShelf $shelf,
+        private StripBench $bench,
+        private SeenParts $seen,
+        private FormFactoryInterface $forms,
+    ) {
+    }
+
+    /**
+     * @param FormInterface<mixed>|null $submitted what did not hold
+     * @param list<string> $asked what is still asked before the part comes off
+     */
+    public function show(CaseFile $case, StepStatus $status, ?FormInterface $submitted = null, array $asked = []): Response
+    {
+        $records = $this->bench->records($case);
+        $record = $records[$status->step->key] ?? null;
+        $form = $submitted ?? $this->form($record ?? new StepRecord($case, $status->step->key), $status);
+
+        return $this->pages->show($case, 'teardown/strip.html.twig', [
+            'run' => $this->bench->run($case, $this->shelf->book($case->family)),
+            'seenParts' => $this->seen->of($case),
+            'records' => $records,
+            'seen' => StripBench::fingerprint($records),
+            'mine' => $record->version ?? 0,
+            'status' => $status,
+            'record' => $record,
+            'form' => $form->createView(),
+            'asked' => $asked,
+        ], null === $submitted ? 200 : 422);
+    }
+
+    /** @param int $mine the version of the step that the asking device shows */
+    public function state(CaseFile $case, StepStatus $status, int $mine): Response
+    {
+        $records = $this->bench->records($case);
+
+        return $this->pages->show($case, 'teardown/state.html.twig', [
+            'run' => $this->bench->run($case, $this->shelf->book($case->family)),
+            'seenParts' => $this->seen->of($case),
+            'records' => $records,
+            'status' => $status,
+            'seen' => StripBench::fingerprint($records),
+            'mine' => $mine,
+        ]);
+    }
+
+    /** @return FormInterface<mixed> */
+    public function form(StepRecord $record, StepStatus $status): FormInterface
+    {
+        $book = $this->shelf->book($record->case->family);
+        $adjusters = array_filter(array_combine($status->step->adjusters, array_map($book->field(...), $status->step->adjusters)));
+
+        return $this->forms->createNamed('step', StepType::class, $record, ['step' => $status->step, 'adjusters' => $adjusters]);
+    }
+}
