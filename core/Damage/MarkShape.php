@@ -30,7 +30,7 @@ enum MarkShape: string
      *
      * @return list<array{float, float}>
      *
-     * @throws \DomainException saying what was expected
+     * @throws MarkError saying what was expected
      */
     public function points(array $points): array
     {
@@ -43,11 +43,11 @@ enum MarkShape: string
                     || null === BareNumber::of($point[0])
                     || null === BareNumber::of($point[1])
             ) {
-                throw new \DomainException('A mark is a list of points [x, y].');
+                throw MarkError::noPoints();
             }
             [$x, $y] = [(float) $point[0], (float) $point[1]];
             if (!($x >= 0 && $x <= 1 && $y >= 0 && $y <= 1)) {
-                throw new \DomainException('A mark lies on its picture: x and y are from 0 to 1.');
+                throw MarkError::outside();
             }
             $checked[] = [$x, $y];
         }
@@ -59,10 +59,10 @@ enum MarkShape: string
             default => [2, 2, \sprintf('A %s has two points.', $this->value)],
         };
         if ($count < $least || $count > $most) {
-            throw new \DomainException($wanted);
+            throw MarkError::count($wanted);
         }
         if (2 === $most && abs($checked[0][0] - $checked[1][0]) + abs($checked[0][1] - $checked[1][1]) < 0.002) {
-            throw new \DomainException('The mark is too small to be seen; draw it from one point to another.');
+            throw MarkError::tooSmall();
         }
 
         return $checked;

@@ -6,6 +6,7 @@ namespace Japhrex\Core\Family;
 
 use Japhrex\Core\Figure\Fill\Fill;
 use Japhrex\Core\Measuring\Limits;
+use Japhrex\Core\Measuring\MeasuringError;
 use Japhrex\Core\Quantity\BareNumber;
 use Japhrex\Core\Quantity\Dimension;
 
@@ -264,7 +265,7 @@ final readonly class BookFactory
         $max = $data->quantity('max', $dimension);
         try {
             return null === $min && null === $max ? null : new Limits($new, $min, $max);
-        } catch (\DomainException $error) {
+        } catch (MeasuringError $error) {
             $data->fail($error->getMessage());
         }
     }

@@ -34,7 +34,7 @@ final readonly class FieldReadings
      * @param string $expanded U (k = 2) of the gauge; empty: not known
      *
      * @throws \Japhrex\Core\Quantity\QuantityError naming what cannot be read
-     * @throws \DomainException if there is no reading, or a feeler is no pair
+     * @throws ReadingError if there is no reading, or a feeler is no pair
      */
     public static function typed(
         Field $field,
@@ -45,7 +45,7 @@ final readonly class FieldReadings
         string $expanded = '',
     ): self {
         if ([] === $typed) {
-            throw new \DomainException('No reading was typed.');
+            throw ReadingError::nothing();
         }
         if (Method::Bracket === $field->method) {
             return new self($field, self::inOrder($field, self::pairs($field, $typed, $places)), null);
@@ -140,9 +140,7 @@ final readonly class FieldReadings
     {
         $two = \count($typed) > 1 && [] === array_filter($typed, static fn (string $text): bool => str_contains($text, '..'));
         if ($two && 2 !== \count($typed)) {
-            throw new \DomainException(
-                'A feeler is read as a pair: the largest that goes, the smallest that does not, such as 0.05 mm..0.08 mm.'
-            );
+            throw ReadingError::noPair();
         }
         // A pair typed as two values was kept without its place.
         [$typed, $places] = $two ? [[$typed[0].'..'.$typed[1]], ['']] : [$typed, $places];
@@ -150,13 +148,7 @@ final readonly class FieldReadings
         foreach ($typed as $i => $text) {
             $ends = explode('..', $text);
             if (2 !== \count($ends) || '' === trim($ends[0]) || '' === trim($ends[1])) {
-                throw new \DomainException(
-                    \sprintf(
-                        '"%s" is half a pair; expected the largest feeler that goes and the smallest that does not, such as 0.05 '
-                            .'mm..0.08 mm.',
-                        mb_substr($text, 0, 60),
-                    )
-                );
+                throw ReadingError::halfAPair($text);
             }
             // "0.05..0.08 mm": the unit typed last goes for both.
             if (1 === preg_match('~^[\d.,\s]+$~', $ends[0]) && 1 === preg_match('~[^\d.,\s].*$~', trim($ends[1]), $unit)) {

@@ -16,7 +16,7 @@ final readonly class ExternalGearPump
      * @param Quantity $faceWidth of the gears
      * @param Quantity|null $basePitch p_b; without it the displacement is an upper bound
      *
-     * @throws \DomainException if the gears do not mesh
+     * @throws HydraulicsError if the gears do not mesh
      */
     public function __construct(
         private Quantity $tipDiameter,
@@ -25,7 +25,7 @@ final readonly class ExternalGearPump
         private ?Quantity $basePitch = null,
     ) {
         if ($tipDiameter->isAtMost($centreDistance)) {
-            throw new \DomainException('The gears do not mesh: over the tips they must measure more than the centre distance.');
+            throw HydraulicsError::noMesh();
         }
     }
 
@@ -39,17 +39,14 @@ final readonly class ExternalGearPump
      * Volume a revolution: V = 2πb(r_a² − (a/2)² − p_b²/12), with contact on one flank; p_b²/48 when both flanks seal.
      * Source: textbook theory of involute gear pumps (line of contact swept over ±p_b/2, or ±p_b/4).
      *
-     * @throws \DomainException if nothing is left to pump
+     * @throws HydraulicsError if nothing is left to pump
      */
     public function displacement(int $sealingFlanks = 1): Quantity
     {
         $term = null === $this->basePitch ? 0.0 : $this->basePitch->si ** 2 / (2 === $sealingFlanks ? 48 : 12);
         $area = ($this->tipDiameter->si / 2) ** 2 - ($this->centreDistance->si / 2) ** 2 - $term;
         if ($area <= 0) {
-            throw new \DomainException(
-                'Teeth this coarse do not fit between these tips and centres: no volume would be moved. Check tip diameter, '
-                    .'centre distance and teeth.'
-            );
+            throw HydraulicsError::teethTooCoarse();
         }
 
         return Quantity::si(2 * \M_PI * $this->faceWidth->si * $area, Dimension::Displacement);

@@ -36,12 +36,12 @@ final readonly class LeakPath
     /**
      * Between the radii of a face, over a sector φ (all round unless given): w = φ·r_i, L = r_i·ln(r_o/r_i).
      *
-     * @throws \DomainException if the outer radius is not larger than the inner
+     * @throws HydraulicsError if the outer radius is not larger than the inner
      */
     public static function face(Quantity $inner, Quantity $outer, Quantity $gap, ?Quantity $angle = null): self
     {
         if ($outer->isAtMost($inner)) {
-            throw new \DomainException('The inner radius of a face is smaller than the outer.');
+            throw HydraulicsError::radii();
         }
         $sector = ($angle ?? Quantity::of(360, 'deg', Dimension::Angle))->si;
 

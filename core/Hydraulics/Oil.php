@@ -24,15 +24,15 @@ final readonly class Oil
      * @param float $v100 at 100 °C, m²/s
      * @param float $density at 15 °C, kg/m³
      *
-     * @throws \DomainException unless v40 > v100 > 0.3 cSt
+     * @throws HydraulicsError unless v40 > v100 > 0.3 cSt
      */
     public function __construct(float $v40, float $v100, private float $density = 0.0)
     {
         if ($v100 * 1e6 <= 0.3 * (1 + 1e-9)) {
-            throw new \DomainException('The viscosity at 100 °C is over 0.3 cSt.');
+            throw HydraulicsError::tooThin();
         }
         if ($v40 <= $v100 * (1 + 1e-9)) {
-            throw new \DomainException('An oil is thicker at 40 °C than at 100 °C: v40 is above v100.');
+            throw HydraulicsError::thickerHot();
         }
         $y40 = self::doubleLog($v40);
         $this->b = ($y40 - self::doubleLog($v100)) / (log10(self::T100) - log10(self::T40));
@@ -42,15 +42,13 @@ final readonly class Oil
     /**
      * @param float $celsius from −40 to 200
      *
-     * @throws \DomainException if the oil would be solid there
+     * @throws HydraulicsError if the oil would be solid there
      */
     public function at(float $celsius): OilState
     {
         $v = 10 ** (10 ** ($this->a - $this->b * log10($celsius + 273.15))) - 0.7;
         if (!($v < 1e9)) {
-            throw new \DomainException(
-                \sprintf('At %g °C an oil like this does not flow any more; check v40, v100 and the temperature.', $celsius)
-            );
+            throw HydraulicsError::doesNotFlow($celsius);
         }
 
         return new OilState($v * 1e-6, $this->density * (1 - self::EXPANSION * ($celsius - 15)));

@@ -14,25 +14,25 @@ use Japhrex\Core\Quantity\Quantity;
  */
 final readonly class BracketVerdict
 {
-    /** @throws \DomainException if the confidence is not from 0.5 to under 1 */
+    /** @throws MeasuringError if the confidence is not from 0.5 to under 1 */
     public function __construct(private float $confidence = 0.95)
     {
         if (!($confidence >= 0.5 && $confidence < 1)) {
-            throw new \DomainException('A confidence is from 50 % to under 100 %.');
+            throw MeasuringError::confidence();
         }
     }
 
-    /** @throws \DomainException if the gauge that stops is not larger than the one that passes */
+    /** @throws MeasuringError if the gauge that stops is not larger than the one that passes */
     public function size(Quantity $passes, Quantity $stops): Size
     {
         if ($stops->isAtMost($passes)) {
-            throw new \DomainException('The gauge that stops must be larger than the one that passes.');
+            throw MeasuringError::bracket();
         }
 
         return new Size(($passes->si + $stops->si) / 2, ($stops->si - $passes->si) / sqrt(12));
     }
 
-    /** @throws \DomainException if the gauge that stops is not larger than the one that passes */
+    /** @throws MeasuringError if the gauge that stops is not larger than the one that passes */
     public function judge(Quantity $passes, Quantity $stops, Limits $limits): Assessment
     {
         $size = $this->size($passes, $stops);

@@ -13,12 +13,11 @@ final class Clearance
     /**
      * Between the end faces of a gear and its pocket: pocket depth − gear thickness.
      *
-     * @throws \DomainException if the gear stands proud
+     * @throws MeasuringError if the gear stands proud
      */
     public static function side(Quantity $pocketDepth, Quantity $gearThickness): Quantity
     {
-        return self::notNegative($pocketDepth->si - $gearThickness->si, \sprintf(
-            'The gear stands proud: it is %s thicker than its pocket is deep. Measure both again, on clean faces without burrs.',
+        return self::notNegative($pocketDepth->si - $gearThickness->si, MeasuringError::gearStandsProud(
             Sizes::show($gearThickness->si - $pocketDepth->si, Dimension::Length),
         ));
     }
@@ -26,23 +25,22 @@ final class Clearance
     /**
      * Between tooth tips and the bore: half of bore − tip diameter.
      *
-     * @throws \DomainException if the tips are larger than the bore
+     * @throws MeasuringError if the tips are larger than the bore
      */
     public static function tip(Quantity $bore, Quantity $tipDiameter): Quantity
     {
-        return self::notNegative(($bore->si - $tipDiameter->si) / 2, \sprintf(
-            'The gear does not go into the bore: its tips are %s larger. Measure both again.',
+        return self::notNegative(($bore->si - $tipDiameter->si) / 2, MeasuringError::tipsAreLarger(
             Sizes::show($tipDiameter->si - $bore->si, Dimension::Length),
         ));
     }
 
-    private static function notNegative(float $clearance, string $message): Quantity
+    private static function notNegative(float $clearance, MeasuringError $otherwise): Quantity
     {
         if (Quantity::same($clearance, 0.0, Dimension::Length)) {
             $clearance = max(0.0, $clearance);
         }
         if ($clearance < 0) {
-            throw new \DomainException($message);
+            throw $otherwise;
         }
 
         return Quantity::si($clearance, Dimension::Length);

@@ -39,15 +39,15 @@ final readonly class Gauging
      * @param Quantity|null $expanded expanded uncertainty U (k = 2) of the gauge
      * @param Quantity|null $zero what it showed on zero, where that was checked
      *
-     * @throws \DomainException if the resolution or the uncertainty is negative
+     * @throws MeasuringError if the resolution or the uncertainty is negative
      */
     public function __construct(public Quantity $resolution, public ?Quantity $expanded = null, public ?Quantity $zero = null)
     {
         if ($resolution->si < 0) {
-            throw new \DomainException('A resolution is 0 or more.');
+            throw MeasuringError::resolution();
         }
         if (null !== $expanded && $expanded->si < 0) {
-            throw new \DomainException('An expanded uncertainty is 0 or more.');
+            throw MeasuringError::uncertainty();
         }
     }
 }

@@ -12,31 +12,25 @@ final readonly class Limits
 {
     public Dimension $dimension;
 
-    /** @throws \DomainException if there is no limit, the least is above the most, or the dimensions differ */
+    /** @throws MeasuringError if there is no limit, the least is above the most, or the dimensions differ */
     public function __construct(public ?Quantity $new, public ?Quantity $min, public ?Quantity $max)
     {
-        $given = $min ?? $max ?? throw new \DomainException('No limit: give min, max or both.');
+        $given = $min ?? $max ?? throw MeasuringError::noLimit();
         $this->dimension = $given->dimension;
         foreach ([$new, $min, $max] as $quantity) {
             if (null !== $quantity && $quantity->dimension !== $this->dimension) {
-                throw new \DomainException(
-                    \sprintf(
-                        'New size and limits are of one kind; a %s does not go with a %s.',
-                        $quantity->dimension->value,
-                        $this->dimension->value,
-                    )
-                );
+                throw MeasuringError::kinds($quantity->dimension->value, $this->dimension->value);
             }
         }
         if (null !== $min && null !== $max && $max->isBelow($min)) {
-            throw new \DomainException('The least size allowed (min) is above the largest (max); expected min ≤ max.');
+            throw MeasuringError::limitsCross();
         }
     }
 
     /**
      * What both allow: of two limits of a side the tighter one; the size when new from the first that gives it.
      *
-     * @throws \DomainException if they leave nothing between them
+     * @throws MeasuringError if they leave nothing between them
      */
     public function and(self $other): self
     {

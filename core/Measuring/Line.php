@@ -13,17 +13,17 @@ final readonly class Line
     /**
      * @param list<array{float, float}> $points in any order
      *
-     * @throws \DomainException if an x stands twice or there are fewer than two points
+     * @throws MeasuringError if an x stands twice or there are fewer than two points
      */
     public function __construct(array $points)
     {
         usort($points, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         if (\count($points) < 2) {
-            throw new \DomainException('One point makes no line; expected two or more.');
+            throw MeasuringError::onePoint();
         }
         for ($i = 1; $i < \count($points); ++$i) {
             if (self::same($points[$i][0], $points[$i - 1][0])) {
-                throw new \DomainException('The same value stands twice; expected each once.');
+                throw MeasuringError::valueTwice();
             }
         }
         $this->points = $points;

@@ -17,11 +17,11 @@ final readonly class ReadingVerdict
 {
     private const MOST_READINGS = 1000;
 
-    /** @throws \DomainException if the confidence is not from 0.5 to under 1 */
+    /** @throws MeasuringError if the confidence is not from 0.5 to under 1 */
     public function __construct(private float $confidence = 0.95)
     {
         if (!($confidence >= 0.5 && $confidence < 1)) {
-            throw new \DomainException('A confidence is from 50 % to under 100 %.');
+            throw MeasuringError::confidence();
         }
     }
 

@@ -16,7 +16,7 @@ final readonly class ShimShelf
     /**
      * @param list<array{float, int|null}> $stock
      *
-     * @throws \DomainException if there is nothing on the shelf
+     * @throws MeasuringError if there is nothing on the shelf
      */
     public function __construct(array $stock)
     {
@@ -33,7 +33,7 @@ final readonly class ShimShelf
             }
             $sizes[] = [$size, $pieces];
         }
-        $this->sizes = [] === $sizes ? throw new \DomainException('There is no shim on the shelf.') : $sizes;
+        $this->sizes = [] === $sizes ? throw MeasuringError::noShim() : $sizes;
     }
 
     /**
@@ -42,7 +42,7 @@ final readonly class ShimShelf
      *
      * @return non-empty-list<float> thickest first
      *
-     * @throws \DomainException if there are too many ways to try
+     * @throws MeasuringError if there are too many ways to try
      */
     public function pick(float $bare, Window $window, int $most): array
     {
@@ -97,9 +97,7 @@ final readonly class ShimShelf
             }
             $sums = array_replace($sums, $added);
             if (\count($sums) > self::MOST_SUMS) {
-                throw new \DomainException(
-                    'So many sizes laid on each other make too many stacks to try; expected fewer sizes, or fewer shims in a stack.'
-                );
+                throw MeasuringError::tooManyStacks();
             }
         }
         $stacks = [];

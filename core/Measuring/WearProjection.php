@@ -13,7 +13,7 @@ final readonly class WearProjection
      * @param float $service time or distance run since new
      * @param float $u standard uncertainty of now
      *
-     * @throws \DomainException if there is no way from new to the limit
+     * @throws MeasuringError if there is no way from new to the limit
      */
     public function __construct(
         private float $new,
@@ -23,7 +23,7 @@ final readonly class WearProjection
         private float $u = 0.0,
     ) {
         if (abs($limit - $new) <= 1e-9) {
-            throw new \DomainException('The size when new is the limit: there is no wear allowance to use.');
+            throw MeasuringError::newIsTheLimit();
         }
         $this->sign = $limit > $new ? 1.0 : -1.0;
     }

@@ -10,11 +10,11 @@ use Japhrex\Core\Quantity\Quantity;
 /** The play that is wanted: from low to high, in metres, its middle the best. */
 final readonly class Window
 {
-    /** @throws \DomainException if low is above high */
+    /** @throws MeasuringError if low is above high */
     public function __construct(public float $low, public float $high)
     {
         if (!Quantity::atMost($low, $high, Dimension::Length)) {
-            throw new \DomainException('The least play is above the largest; expected low ≤ high.');
+            throw MeasuringError::windowCrosses();
         }
     }
 

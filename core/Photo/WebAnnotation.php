@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Photo;
 
+use Japhrex\Core\Damage\MarkError;
 use Japhrex\Core\Damage\MarkShape;
 
 /**
@@ -109,7 +110,7 @@ final class WebAnnotation
                 'grade' => $grade,
                 'note' => $said['describing'],
             ];
-        } catch (\DomainException $error) {
+        } catch (MarkError $error) {
             throw new PhotoError($error->getMessage(), 0, $error);
         }
     }

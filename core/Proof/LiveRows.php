@@ -19,28 +19,16 @@ final class LiveRows
      * @param string $head of the lots before; empty: this is the first
      * @param float $last time of the last row before, in seconds
      *
-     * @throws \DomainException saying what is wrong with the lot; none of it counts then
+     * @throws RecordingError saying what is wrong with the lot; none of it counts then
      */
     public static function after(string $csv, string $head, float $last): Recording
     {
         $rows = Recording::read($csv, 1);
         if ('' !== $head && self::head($csv) !== $head) {
-            throw new \DomainException(
-                \sprintf(
-                    'The head of these rows is “%s”, the run began with “%s”. End the run and begin a new one.',
-                    self::head($csv),
-                    $head,
-                )
-            );
+            throw RecordingError::otherHead(self::head($csv), $head);
         }
         if ('' !== $head && $rows->times[0] <= $last) {
-            throw new \DomainException(
-                \sprintf(
-                    'These rows step back in time: %.1f s after %.1f s. If the stand was started anew, end the run and begin a new one.',
-                    $rows->times[0],
-                    $last,
-                )
-            );
+            throw RecordingError::backInTimeOfRun($rows->times[0], $last);
         }
 
         return $rows;

@@ -18,7 +18,7 @@ final class ProofEntry
      * @param Soak|null $soak the clock, where it runs
      * @param list<ProofReading> $readings what was read against the book's limits
      *
-     * @throws \DomainException saying what is missing
+     * @throws ProofError saying what is missing
      */
     public static function allow(
         ProofItem $item,
@@ -57,7 +57,7 @@ final class ProofEntry
             default => null,
         };
         if (null !== $says) {
-            throw new \DomainException($says);
+            throw ProofError::refused($says);
         }
     }
 
@@ -66,17 +66,15 @@ final class ProofEntry
      *
      * @param int $open steps of the proof that are not passed
      *
-     * @throws \DomainException saying what is missing
+     * @throws ProofError saying what is missing
      */
     public static function goesOut(string $checks, string $stop, int $open, string $despite): void
     {
         if ('' === trim($checks) || '' === trim($stop)) {
-            throw new \DomainException('Say what the user is to check and when, and when to stop at once.');
+            throw ProofError::nothingToldToUser();
         }
         if ($open > 0 && '' === trim($despite)) {
-            throw new \DomainException(
-                \sprintf('%d steps of the proof are not passed. Pass them, or say why the unit goes out without.', $open)
-            );
+            throw ProofError::stepsOpen($open);
         }
     }
 }

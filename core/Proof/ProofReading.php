@@ -30,7 +30,7 @@ final readonly class ProofReading
      * @param Quantity|null $displacement of the unit, where it is known
      * @param array<string, float> $u expanded uncertainty of the stand by channel, SI; one that is not known is left out
      *
-     * @throws \DomainException naming what cannot be read
+     * @throws ProofError naming what cannot be read
      */
     public static function of(
         ProofRead $read,
@@ -49,7 +49,7 @@ final readonly class ProofReading
                 ? self::share($typed, $speed, $displacement, $limits, $u)
                 : self::value($read, $typed, $limits, $u);
         } catch (QuantityError|FigureError $error) {
-            throw new \DomainException(\sprintf('%s: %s', $read->what, $error->getMessage()));
+            throw ProofError::reading($read->what, $error->getMessage());
         }
 
         return new self($assessed->verdict, \sprintf('%s: %s, %s asked: %s.', $read->what, $value, $read->asks(), match (
@@ -86,12 +86,12 @@ final readonly class ProofReading
     private static function share(string $typed, string $speed, ?Quantity $displacement, Limits $limits, array $u): array
     {
         if (null === $displacement || $displacement->si <= 0.0) {
-            throw new \DomainException('The displacement of the unit is not known: enter it at the intake, or measure it.');
+            throw ProofError::noDisplacement();
         }
         $flow = Quantity::parse($typed, Dimension::Flow);
         $turns = Quantity::parse($speed, Dimension::Speed);
         if ($turns->si <= 0.0) {
-            throw new \DomainException('At which speed? Such as 1500 rpm.');
+            throw ProofError::noSpeed();
         }
         $share = $flow->si / ($displacement->si * $turns->si);
         $square = 0.0;

@@ -32,19 +32,13 @@ final readonly class Recording
     /**
      * @param int $fewest rows that make a recording
      *
-     * @throws \DomainException naming the line, what is wrong with it and what would be right
+     * @throws RecordingError naming the line, what is wrong with it and what would be right
      */
     public static function read(string $csv, int $fewest = 2): self
     {
         $rows = substr_count($csv, "\n");
         if ($rows > self::MOST) {
-            throw new \DomainException(
-                \sprintf(
-                    '%s rows; at most %s are read. Record at 10 Hz or less, or cut the file.',
-                    number_format($rows, 0, '.', ' '),
-                    number_format(self::MOST, 0, '.', ' '),
-                )
-            );
+            throw RecordingError::tooManyRows(number_format($rows, 0, '.', ' '), number_format(self::MOST, 0, '.', ' '));
         }
         $end = strpos($csv, "\n");
         $head = trim(false === $end ? $csv : substr($csv, 0, $end), "\r\u{FEFF}");
@@ -64,14 +58,12 @@ final readonly class Recording
             }
             $cells = explode($separator, $text);
             if (\count($cells) !== $width) {
-                throw new \DomainException(\sprintf('Line %d has %d values, the head names %d.', $line, \count($cells), $width));
+                throw RecordingError::width($line, \count($cells), $width);
             }
             $now = self::number($cells[$time[0]], $separator, $line) * $time[1];
             $last = $times[\count($times) - 1] ?? null;
             if (null !== $last && $now <= $last) {
-                throw new \DomainException(
-                    \sprintf('Line %d steps back in time: %s s after %s s.', $line, self::plain($now), self::plain($last))
-                );
+                throw RecordingError::backInTime($line, self::plain($now), self::plain($last));
             }
             $times[] = $now;
             foreach ($columns as $name => [$column, $unit]) {
@@ -79,7 +71,7 @@ final readonly class Recording
             }
         }
         if (\count($times) < $fewest) {
-            throw new \DomainException(1 === $fewest ? 'There is no row in it under the head.' : 'There are fewer than two rows in it.');
+            throw RecordingError::tooFewRows($fewest);
         }
 
         return new self($times, $values, $units);
@@ -170,21 +162,17 @@ final readonly class Recording
         foreach ($head as $i => $cell) {
             $cell = trim($cell, " \t\"");
             if (1 !== preg_match('/^([a-z]+)\s*[\[(]\s*(.+?)\s*[\])]$/iu', $cell, $m)) {
-                throw new \DomainException(\sprintf('Column %d, “%s”: expected a name and its unit, such as flow [L/min].', $i + 1, $cell));
+                throw RecordingError::noUnit($i + 1, $cell);
             }
             $name = strtolower($m[1]);
             $channel = Channel::tryFrom($name);
             $dimension = 'time' === $name ? Dimension::Time : $channel?->dimension();
             $unit = null === $dimension ? null : Units::find($m[2], $dimension);
             match (true) {
-                null === $dimension => throw new \DomainException(
-                    \sprintf('Column %d, “%s”: expected time, %s.', $i + 1, $m[1], implode(', ', array_column(Channel::cases(), 'value')))
-                ),
-                null === $unit => throw new \DomainException(
-                    \sprintf('Column %d: “%s” is no unit of %s.', $i + 1, $m[2], $dimension->value)
-                ),
+                null === $dimension => throw RecordingError::noChannel($i + 1, $m[1]),
+                null === $unit => throw RecordingError::unitDoesNotFit($i + 1, $m[2], $dimension->value),
                 isset($columns[$name])
-                    || ('time' === $name && null !== $time) => throw new \DomainException(\sprintf('The column %s is there twice.', $name)),
+                    || ('time' === $name && null !== $time) => throw RecordingError::columnTwice($name),
                 default => null,
             };
             if ('time' === $name) {
@@ -195,11 +183,7 @@ final readonly class Recording
             }
         }
         if (null === $time || [] === $columns) {
-            throw new \DomainException(
-                null === $time
-                    ? 'The column time is missing, such as time [s].'
-                    : 'There is only the time in it; expected flow, pressure, temperature or speed beside it.'
-            );
+            throw RecordingError::columnsMissing(null !== $time);
         }
 
         return [$time, $columns, $units];
@@ -210,13 +194,7 @@ final readonly class Recording
         $plain = trim($cell, " \t\"");
         $plain = ';' === $separator ? strtr($plain, ',', '.') : $plain;
 
-        return BareNumber::of($plain) ?? throw new \DomainException(
-            \sprintf(
-                is_numeric($plain) ? 'Line %d: “%s” is more than any stand could show.' : 'Line %d: “%s” is no number.',
-                $line,
-                mb_substr($plain, 0, 20),
-            )
-        );
+        return BareNumber::of($plain) ?? throw RecordingError::noNumber($line, $plain);
     }
 
     private static function plain(float $seconds): string

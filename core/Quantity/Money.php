@@ -11,11 +11,11 @@ final readonly class Money
     {
     }
 
-    /** @throws \DomainException if the currency is not three capital letters */
+    /** @throws MoneyError if the currency is not three capital letters */
     public static function ofMinor(int $minor, string $currency): self
     {
         if (1 !== preg_match('/^[A-Z]{3}$/', $currency)) {
-            throw new \DomainException(\sprintf('"%s" is no currency code; expected three capital letters such as EUR.', $currency));
+            throw MoneyError::currency($currency);
         }
 
         return new self($minor, $currency);
@@ -24,27 +24,23 @@ final readonly class Money
     /**
      * Reads `1240.50 EUR` or `12,5 EUR`: at most two decimals (one minor unit is a hundredth).
      *
-     * @throws \DomainException saying what was expected
+     * @throws MoneyError saying what was expected
      */
     public static function parse(string $typed): self
     {
         if (1 !== preg_match('/^\s*([+-]?)(\d{1,12})(?:[.,](\d{1,2}))?\s*([A-Za-z]{3})\s*$/', strtr($typed, ['−' => '-']), $m)) {
-            throw new \DomainException(
-                \sprintf('"%s" is no amount of money; expected something such as 1240.50 EUR.', mb_substr($typed, 0, 40))
-            );
+            throw MoneyError::notAnAmount($typed);
         }
         $minor = (int) $m[2] * 100 + (int) str_pad($m[3], 2, '0');
 
         return new self('-' === $m[1] ? -$minor : $minor, strtoupper($m[4]));
     }
 
-    /** @throws \DomainException if the currencies differ */
+    /** @throws MoneyError if the currencies differ */
     public function plus(self $other): self
     {
         if ($this->currency !== $other->currency) {
-            throw new \DomainException(
-                \sprintf('%s and %s cannot be added; give both in one currency.', $this->currency, $other->currency)
-            );
+            throw MoneyError::currenciesDiffer($this->currency, $other->currency);
         }
 
         return new self($this->minor + $other->minor, $this->currency);

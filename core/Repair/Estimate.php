@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Core\Repair;
 
 use Japhrex\Core\Quantity\Money;
+use Japhrex\Core\Quantity\MoneyError;
 
 /** What an option costs, with tax, and how long it takes. */
 final readonly class Estimate
@@ -32,7 +33,7 @@ final readonly class Estimate
      * @param int $tax in hundredths of a percent
      * @param float $hoursADay that somebody works on it
      *
-     * @throws \DomainException if the currencies differ
+     * @throws MoneyError if the currencies differ
      */
     public static function of(array $lines, string $currency, int $tax, float $hoursADay): self
     {

@@ -13,15 +13,15 @@ final class KitCheck
     /**
      * @param list<string> $planned parts that the plan renews
      *
-     * @throws \DomainException if something that was to go in is left over without a reason
+     * @throws KitError if something that was to go in is left over without a reason
      */
     public static function allow(string $part, string $state, string $why, array $planned): void
     {
         if (!\in_array($state, [self::USED, self::LEFT], true)) {
-            throw new \DomainException('Used, or left over?');
+            throw KitError::state();
         }
         if (self::LEFT === $state && '' === trim($why) && \in_array($part, $planned, true)) {
-            throw new \DomainException('It was to go in: why is it left over?');
+            throw KitError::noReason();
         }
     }
 

@@ -16,7 +16,7 @@ final readonly class Line
      * @param int $days until what it needs is here
      * @param float $hours of labour in it
      *
-     * @throws \DomainException saying what is wrong and what would be right
+     * @throws LineError saying what is wrong and what would be right
      */
     public function __construct(
         public string $what,
@@ -27,15 +27,11 @@ final readonly class Line
         public float $hours = 0.0,
     ) {
         match (true) {
-            '' === trim($what) => throw new \DomainException('A line says what it is for.'),
-            !\in_array($kind, self::KINDS, true) => throw new \DomainException(
-                \sprintf('“%s” is no kind of line; expected %s.', $kind, implode(', ', self::KINDS))
-            ),
-            $low->currency !== $high->currency => throw new \DomainException(\sprintf('%s: from and to are in one currency.', $what)),
-            $low->minor > $high->minor => throw new \DomainException(
-                \sprintf('%s: %s is more than %s; the smaller amount comes first.', $what, $low->format(), $high->format())
-            ),
-            $days < 0 || $hours < 0.0 => throw new \DomainException(\sprintf('%s: days and hours are not below nothing.', $what)),
+            '' === trim($what) => throw LineError::noName(),
+            !\in_array($kind, self::KINDS, true) => throw LineError::kind($kind, implode(', ', self::KINDS)),
+            $low->currency !== $high->currency => throw LineError::currencies($what),
+            $low->minor > $high->minor => throw LineError::amountsCross($what, $low->format(), $high->format()),
+            $days < 0 || $hours < 0.0 => throw LineError::belowNothing($what),
             default => null,
         };
     }

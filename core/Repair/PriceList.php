@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Core\Repair;
 
 use Japhrex\Core\Quantity\Money;
+use Japhrex\Core\Quantity\MoneyError;
 
 /**
  * Reads a price list: columns `family`, `part`, `price`, and if wanted `number`, `days`, `supply` (shelf, order, gone) and `version`
@@ -79,7 +80,7 @@ final class PriceList
         $days = ($row['days'] ?? '') === '' ? '0' : $row['days'];
         try {
             $price = Money::parse($row['price']);
-        } catch (\DomainException $e) {
+        } catch (MoneyError $e) {
             $this->faults[] = "Line $line: ".$e->getMessage();
 
             return;

@@ -24,9 +24,7 @@ final readonly class Rates
         public float $clean = 0.25,
     ) {
         if ($hour->minor <= 0 || $tax < 0 || $tax > 5000 || $hoursADay <= 0.0 || $hoursADay > 24.0 || $stack < 0.0 || $clean < 0.0) {
-            throw new \DomainException(
-                'Expected an hour above nothing, a tax from 0 to 50 %, at most 24 hours a day, and times that are not below nothing.'
-            );
+            throw RatesError::outside();
         }
     }
 

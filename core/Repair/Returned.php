@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Repair;
 
+use Japhrex\Core\Statistics\StatisticsError;
 use Japhrex\Core\Statistics\Weibull;
 
 /** What the shop's own record says of repairs that went out: how long they run, and how many came back. */
@@ -32,7 +33,7 @@ final class Returned
             $fit = new Weibull(array_map(static fn (array $one): array => [$one['days'], !$one['back'], 1], $runs));
 
             return $said.\sprintf(' Half of them last %.0f days or more, by that record.', $fit->scale * log(2.0) ** (1.0 / $fit->shape));
-        } catch (\DomainException) {
+        } catch (StatisticsError) {
             // Too few came back to tell a life.
             return $said;
         }

@@ -18,28 +18,26 @@ final readonly class Kappa
      * @param list<list<int>> $table counts, rows the one grader, columns the other
      * @param 'none'|'linear'|'quadratic' $weights
      *
-     * @throws \DomainException if the table is not square, or both graders used one category only
+     * @throws StatisticsError if the table is not square, or both graders used one category only
      */
     public function __construct(array $table, string $weights = 'none')
     {
         $k = \count($table);
         foreach ($table as $row) {
             if (\count($row) !== $k) {
-                throw new \DomainException(
-                    \sprintf('The table has %d rows and a row of %d; expected as many columns as rows.', $k, \count($row))
-                );
+                throw StatisticsError::notSquare($k, \count($row));
             }
         }
         $n = array_sum(array_map(array_sum(...), $table));
         if (0 === $n) {
-            throw new \DomainException('The table is empty; expected counts above 0.');
+            throw StatisticsError::emptyTable();
         }
         $p = array_map(static fn (array $row): array => array_map(static fn (int $c): float => $c / $n, $row), $table);
         $rows = array_map(array_sum(...), $p);
         $columns = array_map(static fn (int $j): float => array_sum(array_column($p, $j)), range(0, $k - 1));
         $used = array_filter(array_keys($rows), static fn (int $i): bool => $rows[$i] > 0 || $columns[$i] > 0);
         if (\count($used) < 2) {
-            throw new \DomainException('Only one category was used: agreement beyond chance cannot be told. Expected two or more.');
+            throw StatisticsError::oneCategory();
         }
         $w = [];
         for ($i = 0; $i < $k; ++$i) {

@@ -10,14 +10,14 @@ final readonly class Proportion
     /** The two-sided 95 % point of the normal distribution. */
     public const Z = 1.959964;
 
-    /** @throws \DomainException if there are more events than were looked at, or none was looked at */
+    /** @throws StatisticsError if there are more events than were looked at, or none was looked at */
     public function __construct(private int $events, private int $of)
     {
         if ($of < 1) {
-            throw new \DomainException('A share is of one or more.');
+            throw StatisticsError::ofNothing();
         }
         if ($events < 0 || $events > $of) {
-            throw new \DomainException(\sprintf('%d events out of %d: expected no more events than were looked at.', $events, $of));
+            throw StatisticsError::moreThanLookedAt($events, $of);
         }
     }
 

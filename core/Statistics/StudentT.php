@@ -51,11 +51,11 @@ final readonly class StudentT
     /** ln(Γ((ν+1)/2)/Γ(ν/2)); asked for by every tail and density. */
     private float $logStep;
 
-    /** @throws \DomainException if the degrees of freedom are not above 0 */
+    /** @throws StatisticsError if the degrees of freedom are not above 0 */
     public function __construct(public float $freedom)
     {
         if (!($freedom > 0)) {
-            throw new \DomainException('Degrees of freedom are above 0.');
+            throw StatisticsError::degreesOfFreedom();
         }
         $this->logStep = is_infinite($freedom) ? 0.0 : Special::logGammaHalfStep($freedom / 2);
     }
@@ -99,12 +99,12 @@ final readonly class StudentT
     /**
      * The one-sided quantile: the t that is exceeded with probability 1 − confidence.
      *
-     * @throws \DomainException if the confidence is not from ½ to under 1
+     * @throws StatisticsError if the confidence is not from ½ to under 1
      */
     public function quantile(float $confidence): float
     {
         if (!($confidence >= 0.5 && $confidence < 1)) {
-            throw new \DomainException('A one-sided confidence is from 50 % to under 100 %.');
+            throw StatisticsError::confidence();
         }
         $tail = 1 - $confidence;
         $z = self::normalQuantile($tail);

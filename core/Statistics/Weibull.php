@@ -28,7 +28,7 @@ final class Weibull
     /**
      * @param list<array{float, bool, int}> $lives time, still running, how often
      *
-     * @throws \DomainException if there are fewer than three failures, or all at one time with none running beyond
+     * @throws StatisticsError if there are fewer than three failures, or all at one time with none running beyond
      */
     public function __construct(array $lives)
     {
@@ -46,11 +46,11 @@ final class Weibull
             }
         }
         if ($failures < 3) {
-            throw new \DomainException(\sprintf('%d failures are too few for a life; expected three or more.', $failures));
+            throw StatisticsError::tooFewFailures($failures);
         }
         $only = array_values($failed)[0][0];
         if (1 === \count($failed) && $last <= $only) {
-            throw new \DomainException('All failed at one time and none ran beyond it: no spread, so no shape can be told.');
+            throw StatisticsError::noSpread();
         }
         $this->failures = $failures;
         $this->unit = $last;

@@ -107,8 +107,8 @@ final class ClaimController extends AbstractController
         );
         try {
             $step = new ClaimStep(
-                ClaimState::tryFrom($typed['state']) ?? throw new \DomainException('What happened? Choose one of the steps.'),
-                self::day($typed['day']) ?? throw new \DomainException('On which day? Such as 2026-03-01.'),
+                ClaimState::tryFrom($typed['state']) ?? throw ClaimError::noStep(),
+                self::day($typed['day']) ?? throw ClaimError::noDay(),
                 $typed['words'],
                 '' === $typed['amount'] ? null : Money::parse($typed['amount']),
             );

@@ -24,23 +24,17 @@ final readonly class ClaimSteps
     public function allowed(Claim $claim, ClaimStep $step): ?ClaimPapers
     {
         $steps = $claim->steps();
-        $sum = $this->claims->sum($claim) ?? throw new \DomainException(
-            'It is not known which edition of the policy is in force: say on the warranty page when the unit was delivered or fitted.'
-        );
+        $sum = $this->claims->sum($claim) ?? throw ClaimError::noEdition();
         $wrong = $step->after($steps[\count($steps) - 1] ?? null, $sum->total, $this->claims->missing($claim), now('tomorrow -1 second'));
         if (null !== $wrong) {
-            throw new \DomainException($wrong);
+            throw ClaimError::refused($wrong);
         }
         if (ClaimState::Sent !== $step->state) {
             return null;
         }
         $papers = $this->papers->newestFirst($claim, 1)[0] ?? null;
         if (ReportState::Ready !== $papers?->state || $papers->version !== $claim->version) {
-            throw new \DomainException(
-                null === $papers
-                    ? 'Make the papers first: what is sent has to be what is kept.'
-                    : 'The papers are older than the claim, or not made yet. Make them again: what is sent has to be what is kept.'
-            );
+            throw ClaimError::papersBehind(null !== $papers);
         }
 
         return $papers;

@@ -14,6 +14,7 @@ use App\Verdict\Warranty\Custodies;
 use App\Verdict\Warranty\Custody;
 use App\Verdict\Warranty\Policies;
 use Japhrex\Core\Verdict\Claim\ClaimSum;
+use Japhrex\Core\Verdict\Claim\CostError;
 use Japhrex\Core\Verdict\Claim\Deadline;
 use Japhrex\Core\Verdict\Claim\Deadlines;
 use Japhrex\Core\Verdict\Policy\Judgement;
@@ -68,7 +69,7 @@ final readonly class Claims
         return $this->policies->one($claim->case, $claim->policy, $this->about($claim));
     }
 
-    /** @throws \DomainException saying which cost cannot be read */
+    /** @throws CostError saying which cost cannot be read */
     public function sum(Claim $claim): ?ClaimSum
     {
         $edition = $this->judged($claim)?->edition;

@@ -12,6 +12,7 @@ use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Damage\MarkError;
 use Japhrex\Core\Damage\MarkShape;
 use Japhrex\Core\Photo\Stroke;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -45,7 +46,7 @@ final class MarksController extends AbstractController
         try {
             $points = $shape->points(\is_array($points) ? $points : []);
             $points = MarkShape::Stroke === $shape ? Stroke::simplified($points) : $points;
-        } catch (\DomainException $error) {
+        } catch (MarkError $error) {
             throw new ShopError($error->getMessage(), previous: $error);
         }
         $mode = $this->shelf->modes()->get((string) $request->request->get('mode', ''))?->key;

@@ -27,10 +27,7 @@ final class StoreAdapter
         parse_str($url['query'] ?? '', $more);
         [$bucket, $folder] = explode('/', trim($url['path'] ?? '', '/'), 2) + ['', ''];
         if (!isset($url['host'], $url['user'], $url['pass']) || '' === $bucket) {
-            throw new \DomainException(
-                'JAPHREX_STORE names no bucket. Expected a folder, or s3://KEY:SECRET@host/bucket with an optional /folder, '
-                    .'?region=… and plain=1.'
-            );
+            throw StoreError::noBucket();
         }
         $client = new S3Client([
             'endpoint' => (isset($more['plain']) ? 'http://' : 'https://').$url['host'].(isset($url['port']) ? ':'.$url['port'] : ''),

@@ -9,6 +9,7 @@ use App\Account\Permission;
 use App\Intake\CaseGate;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Proof\ProofEntry;
+use Japhrex\Core\Proof\ProofError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 
 use function Symfony\Component\Clock\now;
@@ -50,7 +51,7 @@ final class HandoverController extends AbstractController
         $handover->watch = false === $watch ? null : $watch;
         try {
             if ('' !== $typed && false === $watch) {
-                throw new \DomainException('On which day does somebody ask how it runs? Such as 2026-03-01.');
+                throw ProofError::watchDay();
             }
             ProofEntry::goesOut($handover->checks, $handover->stop, \count($open), $despite);
         } catch (\DomainException $e) {

@@ -13,6 +13,7 @@ use App\Proof\Repository\ProofRecordRepository;
 use App\Verdict\Signing;
 use Japhrex\Core\Figure\FigureRegistry;
 use Japhrex\Core\Proof\ProofEntry;
+use Japhrex\Core\Proof\ProofError;
 use Japhrex\Core\Proof\ProofItem;
 use Japhrex\Core\Proof\ProofPlan;
 use Japhrex\Core\Proof\ProofReading;
@@ -73,14 +74,14 @@ final readonly class ProofDesk
      *
      * @param array{words: string, read: array<mixed>, speed: array<mixed>, ...} $typed
      *
-     * @throws \DomainException saying what is missing or not held
+     * @throws ProofError saying what is missing or not held
      */
     public function entry(CaseFile $case, string $key, string $outcome, array $typed, ?TestStand $stand, string $who): ProofRecord
     {
         $sheet = $this->sheet($case);
         $row = array_values(
             array_filter($sheet, static fn (array $row): bool => $row['item']->key === $key)
-        )[0] ?? throw new \DomainException('There is no such step in the proof of this family.');
+        )[0] ?? throw ProofError::noSuchStep();
         $record = new ProofRecord($case, $key, $outcome, $typed['words'], $who);
         $judged = [];
         foreach (ProofEntry::BEGUN === $outcome ? [] : $row['item']->reads as $i => $read) {

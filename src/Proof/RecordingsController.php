@@ -11,6 +11,7 @@ use App\Platform\ShopError;
 use App\Platform\StoredFiles;
 use App\Proof\Live\TestStand;
 use App\Proof\Repository\TestStandRepository;
+use Japhrex\Core\Proof\RecordingError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
@@ -54,7 +55,7 @@ final class RecordingsController extends AbstractController
                 $this->person->get()->name,
                 $this->stand(self::text($request, 'stand', 80)),
             );
-        } catch (\DomainException $e) {
+        } catch (RecordingError $e) {
             throw new ShopError(\sprintf('%s was not taken. %s', $file->getClientOriginalName(), $e->getMessage()), 422);
         }
 

@@ -11,6 +11,7 @@ use App\Proof\Repository\StandRecordingRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Proof\Channel;
 use Japhrex\Core\Proof\Recording;
+use Japhrex\Core\Proof\RecordingError;
 
 /** Takes recordings of the stand, and puts them beside what the clearances of the build let expect. */
 final readonly class Stand
@@ -29,7 +30,7 @@ final readonly class Stand
     /**
      * @param TestStand|null $on the stand it was recorded on, where that is known
      *
-     * @throws \DomainException naming the line that cannot be read; nothing is kept then
+     * @throws RecordingError naming the line that cannot be read; nothing is kept then
      */
     public function take(CaseFile $case, string $file, string $name, string $who, ?TestStand $on = null): StandRecording
     {

@@ -49,10 +49,10 @@ final class CustomerController extends AbstractController
             } else {
                 $question = $offer->questions->filter(
                     static fn (OfferQuestion $one): bool => (string) $one->id === $asked
-                )->first() ?: throw new \DomainException('There is no such question.');
+                )->first() ?: throw OfferError::noQuestion();
                 $this->offers->reply($question, $text('name', 100), $text('words', 2000));
             }
-        } catch (\DomainException $e) {
+        } catch (OfferError $e) {
             return $this->page(
                 $offer,
                 $e->getMessage(),

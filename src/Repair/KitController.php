@@ -12,6 +12,7 @@ use App\Intake\CaseGate;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Repair\KitCheck;
+use Japhrex\Core\Repair\KitError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -47,7 +48,7 @@ final class KitController extends AbstractController
         }
         try {
             KitCheck::allow($part, $state, $why, $this->desk->plan($case)->bought());
-        } catch (\DomainException $e) {
+        } catch (KitError $e) {
             return $this->page->show($case, ['part' => $part, 'refused' => $e->getMessage()]);
         }
         $this->em->persist(new KitTick($case, $part, $state, $why, $this->person->get()->name));

@@ -75,7 +75,7 @@ final class OfferController extends AbstractController
                 $until,
                 $person->get()->name,
             );
-        } catch (\DomainException $e) {
+        } catch (OfferError $e) {
             throw new ShopError($e->getMessage(), 422);
         }
         $bus->dispatch(new MakeOffer($offer->id));

@@ -173,7 +173,7 @@ final readonly class Offers
             }
         }
         if ([] === $offer->options) {
-            throw new \DomainException('There is nothing to offer yet. Work out at least one option.');
+            throw OfferError::nothingToOffer();
         }
         foreach ($questions as $question) {
             new OfferQuestion($offer, $question);
@@ -187,20 +187,20 @@ final readonly class Offers
     /**
      * What the customer answers counts once; it stands in the case as a statement of theirs.
      *
-     * @throws \DomainException saying what is missing
+     * @throws OfferError saying what is missing
      */
     public function answer(Offer $offer, string $choice, string $name, string $words): void
     {
         if (!$offer->isOpen(now())) {
-            throw new \DomainException('This offer is answered already. Call the workshop if it has to be changed.');
+            throw OfferError::isAnswered();
         }
         $kind = 'none' === $choice ? null : OptionKind::tryFrom($choice);
         match (true) {
             'none' !== $choice
                 && (
                     null === $kind || !\in_array($kind->value, array_column($offer->options, 'kind'), true)
-                ) => throw new \DomainException('Choose one of the options, or say that you want none of them.'),
-            '' === $name => throw new \DomainException('Write your name: it stands under what you choose.'),
+                ) => throw OfferError::noChoice(),
+            '' === $name => throw OfferError::noName(),
             default => null,
         };
         [
@@ -226,7 +226,7 @@ final readonly class Offers
     public function reply(OfferQuestion $question, string $name, string $words): void
     {
         if ('' === $words || null !== $question->answeredAt) {
-            throw new \DomainException('' === $words ? 'Write an answer first.' : 'This question is answered already.');
+            throw OfferError::questionDone('' === $words);
         }
         [$question->answer, $question->answeredAt] = [$words, now()];
         $this->state(

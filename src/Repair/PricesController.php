@@ -12,8 +12,10 @@ use App\Repair\Repository\PriceRowRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Quantity\BareNumber;
 use Japhrex\Core\Quantity\Money;
+use Japhrex\Core\Quantity\MoneyError;
 use Japhrex\Core\Repair\PriceList;
 use Japhrex\Core\Repair\Rates;
+use Japhrex\Core\Repair\RatesError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
@@ -94,10 +96,10 @@ final class PricesController extends AbstractController
                 1 !== preg_match('/^(\d{1,2})(?:[.,](\d{1,2}))?\s*%?$/', $typed['tax'], $tax)
                     || null === BareNumber::of($day = strtr($typed['hoursADay'], ',', '.'))
             ) {
-                throw new \DomainException('Expected a tax such as 19 % and hours a day such as 6.');
+                throw RatesError::expected();
             }
             $rates = new Rates(Money::parse($typed['hour']), (int) $tax[1] * 100 + (int) str_pad($tax[2] ?? '', 2, '0'), (float) $day);
-        } catch (\DomainException $e) {
+        } catch (RatesError|MoneyError $e) {
             return $this->page([$e->getMessage()], typed: $typed);
         }
         $this->em->persist(new ShopRates($rates->hour->format(), $rates->tax, $rates->hoursADay, $this->person->get()->name));

@@ -14,6 +14,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Quantity\BareNumber;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Repair\Line;
+use Japhrex\Core\Repair\LineError;
 use Japhrex\Core\Repair\OptionKind;
 use Japhrex\Core\Repair\Price;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -130,15 +131,13 @@ final class RepairController extends AbstractController
         $number = static fn (string $typed, string $what): float => '' === $typed
             ? 0.0
             : (
-                BareNumber::of(strtr($typed, ',', '.')) ?? throw new \DomainException(
-                    \sprintf('%s: “%s” is no number of %s.', $row['what'], $typed, $what)
-                )
+                BareNumber::of(strtr($typed, ',', '.')) ?? throw LineError::noNumber($row['what'], $typed, $what)
             );
         try {
             $low = Money::parse($row['low']);
             $high = '' === $row['high'] ? $low : Money::parse($row['high']);
         } catch (\DomainException $e) {
-            throw new \DomainException(\sprintf('%s: %s', $row['what'], $e->getMessage()));
+            throw LineError::amount($row['what'], $e->getMessage());
         }
 
         return new Line($row['what'], $row['kind'], $low, $high, (int) $number($row['days'], 'days'), $number($row['hours'], 'hours'));

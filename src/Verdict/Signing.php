@@ -15,6 +15,7 @@ use App\Verdict\Repository\VerdictRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Verdict\Responsibility;
 use Japhrex\Core\Verdict\Shares;
+use Japhrex\Core\Verdict\SharesError;
 
 use function Symfony\Component\Clock\now;
 
@@ -49,7 +50,7 @@ final readonly class Signing
      * @param array<string, string> $typed responsibility => per cent
      * @param array<string, list<string>> $links responsibility => ids of links that it rests on
      *
-     * @throws \DomainException saying what does not add up
+     * @throws SharesError saying what does not add up
      */
     public function share(Explained $of, array $typed, array $links): void
     {
@@ -59,9 +60,7 @@ final readonly class Signing
         foreach (Shares::read($typed) as $who => $percent) {
             $rests = array_values(array_intersect($known, $links[$who] ?? []));
             if ([] === $rests && 'undetermined' !== $who && [] !== $known) {
-                throw new \DomainException(
-                    \sprintf('%s: which links of the chain does this share rest on?', Responsibility::from($who)->label())
-                );
+                throw SharesError::restsOnNothing(Responsibility::from($who)->label());
             }
             $shares[] = ['who' => $who, 'percent' => $percent, 'links' => $rests];
         }

@@ -34,27 +34,25 @@ final class JsonForm
         )."\n";
     }
 
-    /** @throws \DomainException saying what is wrong with the file and what would be right */
+    /** @throws ChainFormError saying what is wrong with the file and what would be right */
     public static function read(string $json): ChainDocument
     {
         try {
             $data = json_decode($json, true, 32, \JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
-            throw new \DomainException(\sprintf('This is no JSON: %s.', $e->getMessage()));
+            throw ChainFormError::notJson($e->getMessage());
         }
         if (!\is_array($data) || self::FORMAT !== ($data['format'] ?? null)) {
-            throw new \DomainException(\sprintf('This is no chain: "format" is not "%s".', self::FORMAT));
+            throw ChainFormError::notAChain(self::FORMAT);
         }
         if (self::VERSION !== ($data['version'] ?? null)) {
-            throw new \DomainException(
-                \sprintf('This chain is of version %s; version %d is read here.', json_encode($data['version'] ?? null), self::VERSION)
-            );
+            throw ChainFormError::otherVersion(json_encode($data['version'] ?? null), self::VERSION);
         }
         $nodes = [];
         foreach (self::rows($data, 'nodes') as $i => $row) {
             $node = self::node($row, "nodes[$i]");
             if (isset($nodes[$node['id']])) {
-                throw new \DomainException(\sprintf('nodes[%d]: the id "%s" stands twice.', $i, $node['id']));
+                throw ChainFormError::idTwice($i, $node['id']);
             }
             $nodes[$node['id']] = $node;
         }
@@ -62,7 +60,7 @@ final class JsonForm
         foreach (self::rows($data, 'links') as $i => $row) {
             $link = self::link($row, "links[$i]", $nodes);
             if (isset($joined[$link['from']][$link['to']])) {
-                throw new \DomainException(\sprintf('links[%d]: "%s" and "%s" are linked twice.', $i, $link['from'], $link['to']));
+                throw ChainFormError::linkedTwice($i, $link['from'], $link['to']);
             }
             $joined[$link['from']][$link['to']] = true;
             $links[] = $link;
@@ -83,12 +81,10 @@ final class JsonForm
      */
     private static function node(array $row, string $at): array
     {
-        $kind = NodeKind::tryFrom(self::text($row, 'kind', $at, 12)) ?? throw new \DomainException(
-            \sprintf('%s.kind: expected one of %s.', $at, self::oneOf(NodeKind::cases()))
-        );
+        $kind = NodeKind::tryFrom(self::text($row, 'kind', $at, 12)) ?? throw ChainFormError::kind($at, self::oneOf(NodeKind::cases()));
         $origin = self::textOrNull($row, 'origin', $at, 20);
         if (NodeKind::Origin === $kind && null === OriginKind::tryFrom((string) $origin)) {
-            throw new \DomainException(\sprintf('%s.origin: expected one of %s.', $at, self::oneOf(OriginKind::cases())));
+            throw ChainFormError::origin($at, self::oneOf(OriginKind::cases()));
         }
 
         return [
@@ -110,14 +106,14 @@ final class JsonForm
     {
         [$from, $to] = [self::text($row, 'from', $at, 40), self::text($row, 'to', $at, 40)];
         foreach ([$from, $to] as $end) {
-            isset($nodes[$end]) || throw new \DomainException(\sprintf('%s: there is no node "%s".', $at, $end));
+            isset($nodes[$end]) || throw ChainFormError::noNode($at, $end);
         }
         if ($from === $to) {
-            throw new \DomainException(\sprintf('%s: "%s" is linked to itself.', $at, $from));
+            throw ChainFormError::linkedToItself($at, $from);
         }
         $carrier = self::textOrNull($row, 'carrier', $at, 10);
         if (null !== $carrier && null === CarrierKind::tryFrom($carrier)) {
-            throw new \DomainException(\sprintf('%s.carrier: expected null or one of %s.', $at, self::oneOf(CarrierKind::cases())));
+            throw ChainFormError::carrier($at, self::oneOf(CarrierKind::cases()));
         }
 
         return [
@@ -139,7 +135,7 @@ final class JsonForm
     {
         $rows = $data[$key] ?? null;
         if (!\is_array($rows) || !array_is_list($rows) || $rows !== array_filter($rows, is_array(...))) {
-            throw new \DomainException(\sprintf('"%s" is missing, or is no list of objects.', $key));
+            throw ChainFormError::noList($key);
         }
 
         return $rows;
@@ -148,7 +144,7 @@ final class JsonForm
     /** @param array<mixed> $row */
     private static function text(array $row, string $key, string $at, int $most): string
     {
-        return self::textOrNull($row, $key, $at, $most) ?? throw new \DomainException(\sprintf('%s: "%s" is missing.', $at, $key));
+        return self::textOrNull($row, $key, $at, $most) ?? throw ChainFormError::missing($at, $key);
     }
 
     /** @param array<mixed> $row */
@@ -156,7 +152,7 @@ final class JsonForm
     {
         $value = $row[$key] ?? null;
         if (null !== $value && (!\is_string($value) || mb_strlen($value) > $most)) {
-            throw new \DomainException(\sprintf('%s: "%s" is a text of at most %d letters.', $at, $key, $most));
+            throw ChainFormError::noText($at, $key, $most);
         }
 
         return '' === $value && 'evidence' !== $key ? null : $value;
@@ -167,7 +163,7 @@ final class JsonForm
     {
         $value = $row[$key] ?? null;
         if (null !== $value && (!\is_int($value) || $value < $least || $value > $most)) {
-            throw new \DomainException(\sprintf('%s: "%s" is a whole number from %d to %d.', $at, $key, $least, $most));
+            throw ChainFormError::noNumber($at, $key, $least, $most);
         }
 
         return $value;

@@ -13,6 +13,7 @@ use Japhrex\Core\Figure\Inputs;
 use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Outcome;
 use Japhrex\Core\Figure\Range;
+use Japhrex\Core\Measuring\MeasuringError;
 use Japhrex\Core\Measuring\ShimShelf;
 use Japhrex\Core\Measuring\Sizes;
 use Japhrex\Core\Measuring\Window;
@@ -60,7 +61,7 @@ final readonly class ClutchPackFigure implements Figure
         $frictions = $inputs->int('frictions');
         try {
             $window = new Window($inputs->si('low-per') * $frictions, $inputs->si('high-per') * $frictions);
-        } catch (\DomainException $e) {
+        } catch (MeasuringError $e) {
             throw new FigureError($e->getMessage(), 'low-per');
         }
         $clearance = $inputs->si('depth') - array_sum($inputs->siList('plates')) - $inputs->si('cushion');

@@ -14,6 +14,7 @@ use Japhrex\Core\Figure\Inputs;
 use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Outcome;
 use Japhrex\Core\Measuring\Line;
+use Japhrex\Core\Measuring\MeasuringError;
 use Japhrex\Core\Measuring\Sizes;
 use Japhrex\Core\Quantity\Dimension;
 
@@ -46,7 +47,7 @@ final readonly class PlasticGaugeFigure implements Figure
             $chart = new Line(
                 array_map(static fn (Pair $pair): array => [$pair->first->si, $pair->second->si], $inputs->items('chart', Pair::class))
             );
-        } catch (\DomainException $e) {
+        } catch (MeasuringError $e) {
             throw new FigureError('chart: '.$e->getMessage(), 'chart');
         }
         $clearance = $chart->at($inputs->si('width'));

@@ -15,6 +15,7 @@ use Japhrex\Core\Figure\Inputs;
 use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Outcome;
 use Japhrex\Core\Figure\Range;
+use Japhrex\Core\Measuring\MeasuringError;
 use Japhrex\Core\Measuring\ShimShelf;
 use Japhrex\Core\Measuring\Window;
 use Japhrex\Core\Quantity\Dimension;
@@ -59,7 +60,7 @@ final readonly class ShimPickFigure implements Figure
     {
         try {
             $window = new Window($inputs->si('low'), $inputs->si('high'));
-        } catch (\DomainException $e) {
+        } catch (MeasuringError $e) {
             throw new FigureError($e->getMessage(), 'low');
         }
         $present = $inputs->siList('present');
@@ -70,7 +71,7 @@ final readonly class ShimPickFigure implements Figure
         $bare = $inputs->si('measured') + array_sum($present);
         try {
             $chosen = (new ShimShelf($stock))->pick($bare, $window, $inputs->int('most'));
-        } catch (\DomainException $e) {
+        } catch (MeasuringError $e) {
             throw new FigureError($e->getMessage(), 'stock');
         }
         $play = $bare - array_sum($chosen);

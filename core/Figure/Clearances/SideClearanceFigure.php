@@ -12,6 +12,7 @@ use Japhrex\Core\Figure\Inputs;
 use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Outcome;
 use Japhrex\Core\Measuring\Clearance;
+use Japhrex\Core\Measuring\MeasuringError;
 
 final readonly class SideClearanceFigure implements Figure
 {
@@ -36,7 +37,7 @@ final readonly class SideClearanceFigure implements Figure
                 'clearance',
                 Clearance::side($inputs->quantity('pocket-depth'), $inputs->quantity('gear-thickness'))->si,
             );
-        } catch (\DomainException $e) {
+        } catch (MeasuringError $e) {
             throw new FigureError($e->getMessage(), 'pocket-depth');
         }
     }

@@ -12,6 +12,7 @@ use Japhrex\Core\Figure\Inputs;
 use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Outcome;
 use Japhrex\Core\Measuring\Clearance;
+use Japhrex\Core\Measuring\MeasuringError;
 
 final readonly class TipClearanceFigure implements Figure
 {
@@ -33,7 +34,7 @@ final readonly class TipClearanceFigure implements Figure
     {
         try {
             return (new Outcome())->length('clearance', Clearance::tip($inputs->quantity('bore'), $inputs->quantity('tip-diameter'))->si);
-        } catch (\DomainException $e) {
+        } catch (MeasuringError $e) {
             throw new FigureError($e->getMessage(), 'bore');
         }
     }

@@ -14,6 +14,7 @@ use Japhrex\Core\Figure\Inputs;
 use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Outcome;
 use Japhrex\Core\Statistics\Kappa;
+use Japhrex\Core\Statistics\StatisticsError;
 
 final readonly class KappaFigure implements Figure
 {
@@ -42,7 +43,7 @@ final readonly class KappaFigure implements Figure
                 array_map(static fn (Row $row): array => $row->counts, $inputs->items('table', Row::class)),
                 'linear' === $weights || 'quadratic' === $weights ? $weights : 'none',
             );
-        } catch (\DomainException $e) {
+        } catch (StatisticsError $e) {
             throw new FigureError($e->getMessage(), 'table');
         }
 

@@ -12,6 +12,7 @@ use Japhrex\Core\Figure\Inputs;
 use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Outcome;
 use Japhrex\Core\Statistics\Proportion;
+use Japhrex\Core\Statistics\StatisticsError;
 
 final readonly class RateFigure implements Figure
 {
@@ -33,7 +34,7 @@ final readonly class RateFigure implements Figure
     {
         try {
             $proportion = new Proportion($inputs->int('events'), $inputs->int('of'));
-        } catch (\DomainException $e) {
+        } catch (StatisticsError $e) {
             throw new FigureError($e->getMessage(), 'events');
         }
 

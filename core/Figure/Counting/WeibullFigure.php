@@ -14,6 +14,7 @@ use Japhrex\Core\Figure\Input\Times;
 use Japhrex\Core\Figure\Inputs;
 use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Outcome;
+use Japhrex\Core\Statistics\StatisticsError;
 use Japhrex\Core\Statistics\Weibull;
 
 final readonly class WeibullFigure implements Figure
@@ -49,7 +50,7 @@ final readonly class WeibullFigure implements Figure
                     $inputs->items('times', Life::class),
                 )
             );
-        } catch (\DomainException $e) {
+        } catch (StatisticsError $e) {
             throw new FigureError($e->getMessage(), 'times');
         }
         $unit = $inputs->word('unit');

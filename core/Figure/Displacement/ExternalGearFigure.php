@@ -13,6 +13,7 @@ use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Outcome;
 use Japhrex\Core\Figure\Range;
 use Japhrex\Core\Hydraulics\ExternalGearPump;
+use Japhrex\Core\Hydraulics\HydraulicsError;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 
@@ -60,7 +61,7 @@ final readonly class ExternalGearFigure implements Figure
         try {
             $pump = new ExternalGearPump($inputs->quantity('tip-diameter'), $centre, $inputs->quantity('face-width'), $pitch);
             $displacement = $pump->displacement((int) $inputs->word('flanks'));
-        } catch (\DomainException $e) {
+        } catch (HydraulicsError $e) {
             throw new FigureError($e->getMessage(), 'tip-diameter');
         }
         $outcome = (new Outcome())->quantity('displacement', $displacement->si, Dimension::Displacement, 'cm3/rev');

@@ -17,7 +17,7 @@ final readonly class Expression
     {
     }
 
-    /** @throws \DomainException if it cannot be read */
+    /** @throws ExpressionError if it cannot be read */
     public static function of(string $text): self
     {
         $divisor = 1.0;
@@ -27,20 +27,14 @@ final readonly class Expression
         $parts = preg_split('/ ([+-]) /', trim($text), -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [''];
         $terms = [];
         for ($i = 0; $i < \count($parts); $i += 2) {
-            $terms[] = Term::of(0 === $i || '+' === $parts[$i - 1] ? 1 : -1, trim($parts[$i])) ?? throw new \DomainException(
-                \sprintf(
-                    '"%s" cannot be read; expected readings as part/field or least(part/field), facts as case:displacement or '
-                        .'lengths as 0.01 mm, joined by " + " or " - ", at the end perhaps " / 2".',
-                    $text,
-                )
-            );
+            $terms[] = Term::of(0 === $i || '+' === $parts[$i - 1] ? 1 : -1, trim($parts[$i])) ?? throw ExpressionError::unreadable($text);
         }
 
         if ([] === $terms) {
-            throw new \DomainException('An expression names a reading, a fact or a length.');
+            throw ExpressionError::empty();
         }
 
-        return $divisor > 0 ? new self($terms, $divisor) : throw new \DomainException('A divisor is above 0.');
+        return $divisor > 0 ? new self($terms, $divisor) : throw ExpressionError::divisor();
     }
 
     /** @return list<string> */

@@ -15,6 +15,7 @@ use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Outcome;
 use Japhrex\Core\Figure\Range;
 use Japhrex\Core\Measuring\Line;
+use Japhrex\Core\Measuring\MeasuringError;
 use Japhrex\Core\Measuring\Sizes;
 use Japhrex\Core\Quantity\Dimension;
 
@@ -60,7 +61,7 @@ final readonly class PumpCurveFigure implements Figure
                     $inputs->items('curve', Pair::class),
                 )
             );
-        } catch (\DomainException $e) {
+        } catch (MeasuringError $e) {
             throw new FigureError('curve: '.$e->getMessage(), 'curve');
         }
         $expected = $curve->at($inputs->si('flow'));

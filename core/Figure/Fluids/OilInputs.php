@@ -8,6 +8,7 @@ use Japhrex\Core\Figure\FigureError;
 use Japhrex\Core\Figure\Inputs;
 use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Range;
+use Japhrex\Core\Hydraulics\HydraulicsError;
 use Japhrex\Core\Hydraulics\Oil;
 use Japhrex\Core\Hydraulics\OilState;
 use Japhrex\Core\Quantity\Dimension;
@@ -38,12 +39,12 @@ final class OilInputs
         }
         try {
             $oil = new Oil($inputs->si('v40'), $inputs->si('v100'), $inputs->has('density') ? $inputs->si('density') : 0.0);
-        } catch (\DomainException $e) {
+        } catch (HydraulicsError $e) {
             throw new FigureError($e->getMessage(), 'v40');
         }
         try {
             return $oil->at($inputs->si($at));
-        } catch (\DomainException $e) {
+        } catch (HydraulicsError $e) {
             throw new FigureError($e->getMessage(), $at);
         }
     }

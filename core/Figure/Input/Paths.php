@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Core\Figure\Input;
 
 use Japhrex\Core\Figure\Range;
+use Japhrex\Core\Hydraulics\HydraulicsError;
 use Japhrex\Core\Hydraulics\LeakPath;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
@@ -84,7 +85,7 @@ final readonly class Paths implements Takes
             };
         } catch (QuantityError $error) {
             throw $error;
-        } catch (\DomainException $error) {
+        } catch (HydraulicsError $error) {
             throw new QuantityError(\sprintf('"%s": %s', mb_substr($typed, 0, 80), $error->getMessage()));
         }
     }

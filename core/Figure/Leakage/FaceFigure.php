@@ -9,6 +9,7 @@ use Japhrex\Core\Figure\FigureError;
 use Japhrex\Core\Figure\Inputs;
 use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Range;
+use Japhrex\Core\Hydraulics\HydraulicsError;
 use Japhrex\Core\Hydraulics\LeakPath;
 use Japhrex\Core\Quantity\Dimension;
 
@@ -43,7 +44,7 @@ final readonly class FaceFigure extends OnePath
                 $inputs->quantity('gap'),
                 $inputs->quantity('angle'),
             );
-        } catch (\DomainException $e) {
+        } catch (HydraulicsError $e) {
             throw new FigureError($e->getMessage(), 'inner');
         }
     }

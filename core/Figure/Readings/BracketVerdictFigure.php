@@ -14,6 +14,7 @@ use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Outcome;
 use Japhrex\Core\Figure\Range;
 use Japhrex\Core\Measuring\BracketVerdict;
+use Japhrex\Core\Measuring\MeasuringError;
 
 final readonly class BracketVerdictFigure implements Figure
 {
@@ -48,7 +49,7 @@ final readonly class BracketVerdictFigure implements Figure
                 $inputs->quantity('stops'),
                 $limits,
             );
-        } catch (\DomainException $e) {
+        } catch (MeasuringError $e) {
             throw new FigureError($e->getMessage(), 'passes');
         }
 

@@ -11,6 +11,7 @@ use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Outcome;
 use Japhrex\Core\Measuring\Assessment;
 use Japhrex\Core\Measuring\Limits;
+use Japhrex\Core\Measuring\MeasuringError;
 use Japhrex\Core\Quantity\Dimension;
 
 /** What the figures that judge a size against limits have in common. */
@@ -46,7 +47,7 @@ trait Judged
         }
         try {
             return new Limits($inputs->quantityOrNull('new'), $inputs->quantityOrNull('min'), $inputs->quantityOrNull('max'));
-        } catch (\DomainException $e) {
+        } catch (MeasuringError $e) {
             throw new FigureError($e->getMessage(), 'min');
         }
     }

@@ -12,6 +12,7 @@ use Japhrex\Core\Figure\Input\TimeOrDistance;
 use Japhrex\Core\Figure\Inputs;
 use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Outcome;
+use Japhrex\Core\Measuring\MeasuringError;
 use Japhrex\Core\Measuring\WearProjection;
 use Japhrex\Core\Quantity\Dimension;
 
@@ -48,7 +49,7 @@ final readonly class WearProjectionFigure implements Figure
         [$unit, $step] = Dimension::Time === $service->dimension ? ['h', 3600.0] : ['km', 1000.0];
         try {
             $wear = new WearProjection($inputs->si('new'), $inputs->si('limit'), $inputs->si('now'), $service->si, $inputs->si('u'));
-        } catch (\DomainException $e) {
+        } catch (MeasuringError $e) {
             throw new FigureError($e->getMessage(), 'new');
         }
         [$low, $high] = $wear->band();

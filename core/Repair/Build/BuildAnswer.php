@@ -31,7 +31,7 @@ final readonly class BuildAnswer
      * @param bool $photo is there a picture of it?
      * @param \Closure(float): string $length how a length is written
      *
-     * @throws \DomainException saying what is missing or cannot be read; nothing is kept then
+     * @throws BuildError saying what is missing or cannot be read; nothing is kept then
      */
     public static function of(BuildStep $step, array $typed, bool $photo, \Closure $length): self
     {
@@ -42,7 +42,7 @@ final readonly class BuildAnswer
             BuildKind::Torque => self::torque($step, $typed['torque'] ?? '', $typed['rounds'] ?? []),
             BuildKind::Turn => self::turn($step, $typed['turns'] ?? ''),
             BuildKind::Task => '' === ($typed['done'] ?? '')
-                ? throw new \DomainException('Tick it when it is done as the book says.')
+                ? throw BuildError::notTicked()
                 : new self(true, []),
         };
     }
@@ -50,21 +50,9 @@ final readonly class BuildAnswer
     /** @param list<string> $cleaned */
     private static function clean(array $cleaned): self
     {
-        $missing = array_diff(['orifices', 'parts', 'bench'], $cleaned);
+        $missing = array_diff(array_keys(BuildError::CLEAN), $cleaned);
 
-        return [] === $missing ? new self(true, []) : throw new \DomainException(
-            'Not yet: '.implode(
-                ', ',
-                array_map(
-                    static fn (string $one): string => [
-                        'orifices' => 'orifices and passages blown through',
-                        'parts' => 'parts washed, dry and covered',
-                        'bench' => 'bench, hands and cloths clean',
-                    ][$one],
-                    $missing,
-                ),
-            ).'.'
-        );
+        return [] === $missing ? new self(true, []) : throw BuildError::notClean($missing);
     }
 
     /**
@@ -76,20 +64,18 @@ final readonly class BuildAnswer
     {
         foreach ($step->facings as $facing) {
             if (!\in_array($facing['part'], $facings, true)) {
-                throw new \DomainException(\sprintf('Look which way it faces, and tick it: %s', $facing['right']));
+                throw BuildError::facing($facing['right']);
             }
         }
         foreach ($step->mates as $i => $mate) {
             if (!\in_array((string) $i, $mates, true)) {
-                throw new \DomainException(
-                    \sprintf('Look whether they are together as they ran, by their numbers, and tick it: %s', $mate)
-                );
+                throw BuildError::pair($mate);
             }
         }
         foreach ($step->counts as $count) {
             $typed = trim($counts[$count->what] ?? '');
             if (1 !== preg_match('/^\d{1,4}$/', $typed)) {
-                throw new \DomainException(\sprintf('How many %s are in? %d came out.', $count->what, $count->count));
+                throw BuildError::count($count->what, $count->count);
             }
             if ((int) $typed !== $count->count) {
                 return new self(
@@ -106,7 +92,7 @@ final readonly class BuildAnswer
             }
         }
         if ($step->asksForAPhoto() && !$photo) {
-            throw new \DomainException('Take a picture of how it went in: a facing and a pair are signed with a picture.');
+            throw BuildError::noPicture();
         }
 
         return new self(true, []);
@@ -130,10 +116,10 @@ final readonly class BuildAnswer
             );
             $present = self::lengths($typed['present'] ?? '');
         } catch (QuantityError|FigureError $e) {
-            throw new \DomainException($e->getMessage());
+            throw BuildError::reading($e->getMessage());
         }
         if ([] === $readings) {
-            throw new \DomainException('What was read? Such as 0.08 mm; several readings are parted by a semicolon.');
+            throw BuildError::nothingRead();
         }
         $most = max(1, min(4, (int) ($typed['most'] ?? 1)));
         // Each place is a play of its own: the one farthest from the middle of what is wanted counts.
@@ -169,7 +155,7 @@ final readonly class BuildAnswer
         try {
             $set = Quantity::parse($typed, Dimension::Torque);
         } catch (QuantityError) {
-            throw new \DomainException('To which torque is the wrench set? With its unit, such as 45 N·m or 33 ft·lb.');
+            throw BuildError::noTorque();
         }
         [$low, $high] = $step->torqueBand(self::WRENCH);
         if (!Quantity::atMost($low, $set->si, Dimension::Torque) || !Quantity::atMost($set->si, $high, Dimension::Torque)) {
@@ -186,9 +172,7 @@ final readonly class BuildAnswer
 
         return [] === $missing
             ? new self(true, [])
-            : throw new \DomainException(
-                \sprintf('Round %s is not ticked; %d rounds, each all the way round.', implode(' and ', $missing), $step->rounds)
-            );
+            : throw BuildError::roundsOpen(implode(' and ', $missing), $step->rounds);
     }
 
     private static function turn(BuildStep $step, string $turns): self
@@ -196,7 +180,7 @@ final readonly class BuildAnswer
         return match ($turns) {
             'even' => new self(true, []),
             'catches' => new self(false, [$step->catch]),
-            default => throw new \DomainException('Turn it by hand, and say whether it turns evenly or catches.'),
+            default => throw BuildError::notTurned(),
         };
     }
 

@@ -62,11 +62,11 @@ final readonly class BuildStep
         return [(float) ($m[1] ?? 0) * (1 - $wrench), (float) ($m[1] ?? 0) * (1 + $wrench)];
     }
 
-    /** @throws \DomainException if two people sign it, and the second is missing or the same */
+    /** @throws BuildError if two people sign it, and the second is missing or the same */
     public function signedBy(string $who, string $with): void
     {
         if ($this->two && ('' === $with || mb_strtolower($with) === mb_strtolower($who))) {
-            throw new \DomainException('Two people sign this step. Who looked on? Somebody else than you.');
+            throw BuildError::secondPerson();
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Repair\Build;
 
+use Japhrex\Core\Measuring\MeasuringError;
 use Japhrex\Core\Measuring\ShimShelf;
 use Japhrex\Core\Measuring\Window;
 
@@ -24,7 +25,7 @@ final readonly class PlayCheck
      * @param list<float> $present shims that are in now
      * @param list<array{float, int|null}> $stock shims on the shelf and how many; null: plenty
      *
-     * @throws \DomainException if there are too many stacks to try
+     * @throws MeasuringError if there are too many stacks to try
      */
     public static function of(float $play, Window $window, array $present = [], array $stock = [], int $most = 1): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Core\Verdict\Claim;
 
 use Japhrex\Core\Quantity\Money;
+use Japhrex\Core\Quantity\MoneyError;
 use Japhrex\Core\Verdict\Policy\Cover;
 use Japhrex\Core\Verdict\Policy\Edition;
 
@@ -23,7 +24,7 @@ final readonly class ClaimSum
     /**
      * @param array<string, string> $typed cover => amount as typed; empty: none
      *
-     * @throws \DomainException naming the line that cannot be read, or in another currency than the others
+     * @throws CostError naming the line that cannot be read, or in another currency than the others
      */
     public static function of(Edition $edition, array $typed): self
     {
@@ -34,16 +35,16 @@ final readonly class ClaimSum
             }
             try {
                 $amount = Money::parse($typed[$cover->value]);
-            } catch (\DomainException $e) {
-                throw new \DomainException(\sprintf('%s: %s', ucfirst($cover->value), $e->getMessage()));
+            } catch (MoneyError $e) {
+                throw CostError::amount(ucfirst($cover->value), $e->getMessage());
             }
             if ($amount->minor < 0) {
-                throw new \DomainException(\sprintf('%s: a cost is not below nothing.', ucfirst($cover->value)));
+                throw CostError::belowNothing(ucfirst($cover->value));
             }
             $lines[] = ['cover' => $cover, 'amount' => $amount, 'paid' => \in_array($cover, $edition->covers, true)];
         }
         if ([] === $lines) {
-            throw new \DomainException('Give at least one cost, such as parts 640.00 EUR.');
+            throw CostError::none();
         }
         $deductible = null === $edition->deductible ? null : Money::parse($edition->deductible);
         $total = Money::ofMinor(0, $lines[0]['amount']->currency);

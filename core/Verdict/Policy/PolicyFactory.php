@@ -8,6 +8,7 @@ use Japhrex\Core\Chain\OriginKind;
 use Japhrex\Core\Family\Data;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Money;
+use Japhrex\Core\Quantity\MoneyError;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
 
@@ -38,7 +39,7 @@ final class PolicyFactory
         if (null !== $deductible) {
             try {
                 $deductible = Money::parse($deductible)->format();
-            } catch (\DomainException $e) {
+            } catch (MoneyError $e) {
                 throw new PolicyError($e->getMessage(), $at.'/deductible');
             }
         }

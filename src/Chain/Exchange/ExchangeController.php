@@ -8,6 +8,7 @@ use App\Account\Permission;
 use App\Chain\ChainDrawing;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
+use Japhrex\Core\Chain\Exchange\ChainFormError;
 use Japhrex\Core\Chain\Exchange\GraphForms;
 use Japhrex\Core\Chain\Exchange\JsonForm;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -67,7 +68,7 @@ final class ExchangeController extends AbstractController
         }
         try {
             $this->documents->into($case, JsonForm::read($file->getContent()));
-        } catch (\DomainException $e) {
+        } catch (ChainFormError $e) {
             throw new ShopError(\sprintf('%s cannot be read. %s', $file->getClientOriginalName(), $e->getMessage()), 422);
         }
 

@@ -10,6 +10,7 @@ use App\Intake\CaseGate;
 use App\Platform\DeviceToken;
 use App\Platform\ShopError;
 use App\Proof\Repository\TestStandRepository;
+use Japhrex\Core\Proof\RecordingError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 
 use function Symfony\Component\Clock\now;
@@ -47,7 +48,7 @@ final class LiveController extends AbstractController
         }
         try {
             $run = $this->live->take($stand, $request->getContent());
-        } catch (\DomainException $error) {
+        } catch (RecordingError $error) {
             return new JsonResponse(['error' => $error->getMessage()], 422);
         }
 

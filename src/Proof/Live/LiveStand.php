@@ -18,6 +18,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Proof\Channel;
 use Japhrex\Core\Proof\LiveRows;
 use Japhrex\Core\Proof\Recording;
+use Japhrex\Core\Proof\RecordingError;
 use Japhrex\Core\Proof\Trace;
 
 use function Symfony\Component\Clock\now;
@@ -72,7 +73,7 @@ final readonly class LiveStand
      *
      * @return LiveRun|null null: nobody records
      *
-     * @throws \DomainException saying what is wrong with them; none is kept then
+     * @throws RecordingError saying what is wrong with them; none is kept then
      */
     public function take(TestStand $stand, string $csv): ?LiveRun
     {
@@ -90,9 +91,7 @@ final readonly class LiveStand
             }
             $rows = LiveRows::after($csv, $run->head, $run->lastRow);
             if ($run->nrOfRows + \count($rows->times) > Recording::MOST) {
-                throw new \DomainException(
-                    \sprintf('The run has %d rows, as many as are kept. End it and begin a new one.', $run->nrOfRows)
-                );
+                throw RecordingError::full($run->nrOfRows);
             }
             if ('' === $run->head) {
                 [$run->head, $run->units, $run->firstRow] = [LiveRows::head($csv), $rows->units, $rows->times[0]];

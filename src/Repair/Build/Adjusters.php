@@ -11,6 +11,7 @@ use App\Repair\Repository\BuildRecordRepository;
 use App\Teardown\Repository\StepRecordRepository;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
+use Japhrex\Core\Repair\Build\BuildError;
 
 /** Adjusters as they were found, and as they are left: written in the build, or read before the case was signed. */
 final readonly class Adjusters
@@ -47,17 +48,17 @@ final readonly class Adjusters
         return $rows;
     }
 
-    /** @throws \DomainException if there is no such adjuster, or what was typed cannot be read */
+    /** @throws BuildError if there is no such adjuster, or what was typed cannot be read */
     public function left(CaseFile $case, string $place, string $typed, string $who): BuildRecord
     {
         $field = $this->shelf->book($case->family)->field($place);
         if (true !== $field?->adjuster) {
-            throw new \DomainException('There is no such adjuster in the book of this family.');
+            throw BuildError::noSuchAdjuster();
         }
         try {
             Quantity::parse($typed, $field->dimension);
         } catch (QuantityError $error) {
-            throw new \DomainException($error->getMessage());
+            throw BuildError::reading($error->getMessage());
         }
         $record = new BuildRecord($case, self::KEY.$place, $who);
         $record->typed = ['left' => $typed];
