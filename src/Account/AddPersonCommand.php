@@ -21,6 +21,7 @@ final class AddPersonCommand extends Command
         private readonly EntityManagerInterface $em,
         private readonly UserPasswordHasherInterface $hasher,
         private readonly UserRepository $people,
+        private readonly OurShop $shop,
     ) {
         parent::__construct();
     }
@@ -50,7 +51,7 @@ final class AddPersonCommand extends Command
                 ? (string) $typed
                 : throw new \RuntimeException('Ten characters or more.'),
         );
-        $user = $this->people->named($username) ?? new User($username, $name, $role);
+        $user = $this->people->named($username) ?? new User($username, $name, $role, $this->shop->units());
         $user->role = $role;
         $user->name = $name;
         $user->password = $this->hasher->hashPassword($user, \is_string($password) ? $password : '');

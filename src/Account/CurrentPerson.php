@@ -13,7 +13,7 @@ final class CurrentPerson
     /** Who acts where nobody is signed in. */
     private string $otherwise = 'the program';
 
-    public function __construct(private readonly Security $security)
+    public function __construct(private readonly Security $security, private readonly OurShop $shop)
     {
     }
 
@@ -43,6 +43,6 @@ final class CurrentPerson
 
     public function units(): UnitSystem
     {
-        return $this->orNull()->units ?? UnitSystem::Metric;
+        return $this->orNull()->units ?? $this->shop->units();
     }
 }

@@ -22,9 +22,6 @@ class User implements UserInterface, PasswordAuthenticatedUserInterface, Audited
     #[ORM\Column(length: 255)]
     public string $password = '';
 
-    #[ORM\Column(length: 10, enumType: UnitSystem::class)]
-    public UnitSystem $units = UnitSystem::Metric;
-
     public function __construct(
         #[ORM\Column(length: 60, unique: true)]
         public string $username,
@@ -32,6 +29,8 @@ class User implements UserInterface, PasswordAuthenticatedUserInterface, Audited
         public string $name,
         #[ORM\Column(length: 20, enumType: Role::class)]
         public Role $role,
+        #[ORM\Column(length: 10, enumType: UnitSystem::class)]
+        public UnitSystem $units = UnitSystem::Metric,
     ) {
         $this->identify();
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Account\OurShop;
 use App\Account\Repository\UserRepository;
 use App\Account\Role;
 use App\Account\User;
@@ -66,6 +67,7 @@ final class DemoShop
         private readonly EntityManagerInterface $em,
         private readonly UserPasswordHasherInterface $hasher,
         private readonly CaseNumbers $numbers,
+        private readonly OurShop $shop,
         private readonly BookShelf $shelf,
         private readonly DemoPhotos $photos,
         private readonly Signing $signing,
@@ -90,6 +92,7 @@ final class DemoShop
     {
         /**
          * @var array{
+         *     shop: array{name: string, address: string, numbering: string},
          *     people: list<array{username: string, name: string, role: string}>,
          *     gauges: list<array{
          *         name: string, method: string, kind: string, rangeFrom: string, rangeTo: string, bench?: string,
@@ -99,6 +102,8 @@ final class DemoShop
          * } $shop
          */
         $shop = Yaml::parseFile($this->projectDir.'/demo/shop.yaml');
+        $ours = $this->shop->settings();
+        [$ours->name, $ours->address, $ours->numbering] = [$shop['shop']['name'], $shop['shop']['address'], $shop['shop']['numbering']];
         foreach ($shop['people'] as $row) {
             $person = new User($row['username'], $row['name'], Role::from($row['role']));
             $person->password = $this->hasher->hashPassword($person, self::PASSWORD);

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Account\OurShop;
 use Doctrine\DBAL\Connection;
 
-/** Gives each case a number: OQ, year, running number. */
+use function Symfony\Component\Clock\now;
+
+/** Gives each case a number, as the shop numbers its cases. */
 final readonly class CaseNumbers
 {
-    public function __construct(private Connection $connection)
+    public function __construct(private Connection $connection, private OurShop $shop)
     {
     }
 
@@ -17,6 +20,6 @@ final readonly class CaseNumbers
     {
         $number = $this->connection->fetchOne("SELECT nextval('case_number')");
 
-        return \sprintf('OQ-%s-%04d', date('y'), is_numeric($number) ? (int) $number : 0);
+        return $this->shop->settings()->caseNumber(is_numeric($number) ? (int) $number : 0, (int) now()->format('Y'));
     }
 }

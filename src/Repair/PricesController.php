@@ -104,8 +104,9 @@ final class PricesController extends AbstractController
         }
         $this->em->persist(new ShopRates($rates->hour->format(), $rates->tax, $rates->hoursADay, $this->person->get()->name));
         $this->em->flush();
+        $back = 'settings' === $request->request->get('back') ? 'settings' : 'prices';
 
-        return $this->redirectToRoute('prices', status: Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute($back, status: Response::HTTP_SEE_OTHER);
     }
 
     #[Route('/prices/{list}/remove', name: 'prices_remove', methods: ['POST'])]

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Account\OurShop;
 use App\Books\BookShelf;
 use App\Chain\ChainNode;
 use App\Chain\Engine\CaseAnalysis;
@@ -50,6 +51,7 @@ final readonly class RepairDesk
         private BuildDesk $build,
         private Decisions $decisions,
         private ShopRatesRepository $rates,
+        private OurShop $shop,
         private PriceRowRepository $prices,
         private FindingRepository $findings,
         private KeptFigureRepository $kept,
@@ -60,7 +62,7 @@ final readonly class RepairDesk
 
     public function rates(): Rates
     {
-        return $this->rates->now()?->rates() ?? new Rates(Money::parse('60.00 EUR'), 0);
+        return $this->rates->now()?->rates() ?? new Rates(Money::parse('60.00 '.$this->shop->currency()), 0);
     }
 
     public function plan(CaseFile $case): RepairPlan

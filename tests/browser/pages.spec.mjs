@@ -44,6 +44,7 @@ const cases = {
   proof: '/cases/OQ-26-0101/proof',
   'proof, in hand': '/cases/OQ-26-0106/proof',
   prices: '/prices',
+  settings: '/settings',
   report: '/cases/OQ-26-0101/report',
   history: '/cases/OQ-26-0101/history',
   'not here': '/cases/OQ-26-9999',

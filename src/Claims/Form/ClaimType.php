@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Claims\Form;
 
+use App\Account\OurShop;
 use App\Claims\Claim;
 use Japhrex\Core\Verdict\Policy\Cover;
 use Japhrex\Core\Verdict\Policy\Judgement;
@@ -15,6 +16,10 @@ use Symfony\Component\OptionsResolver\OptionsResolver;
 
 final class ClaimType extends AbstractType
 {
+    public function __construct(private readonly OurShop $shop)
+    {
+    }
+
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
         $judged = $options['judged'] instanceof Judgement ? $options['judged'] : null;
@@ -33,7 +38,7 @@ final class ClaimType extends AbstractType
                     'property_path' => "costs[{$cover->value}]",
                     'required' => false,
                     'empty_data' => '',
-                    'attr' => ['placeholder' => '640.00 EUR'],
+                    'attr' => ['placeholder' => '640.00 '.$this->shop->currency()],
                 ],
             );
         }
