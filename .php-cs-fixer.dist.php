@@ -18,4 +18,4 @@ return (new PhpCsFixer\Config())
         'no_superfluous_phpdoc_tags' => ['allow_mixed' => true],
         'ordered_imports' => true,
     ])
-    ->setFinder(PhpCsFixer\Finder::create()->in([__DIR__.'/core', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/config', __DIR__.'/migrations', __DIR__.'/public'])->append([__DIR__.'/bin/console', __DIR__.'/bin/figure', __DIR__.'/bin/book', __DIR__.'/bin/bench', __DIR__.'/bin/bench-photos', __DIR__.'/bin/bench-chain', __DIR__.'/bin/bench-stories', __DIR__.'/bin/infer', __DIR__.'/bin/launcher/bench-client.php', __DIR__.'/bin/clip-facts', __FILE__])->notPath('reference.php'));
+    ->setFinder(PhpCsFixer\Finder::create()->in([__DIR__.'/core', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/config', __DIR__.'/migrations', __DIR__.'/public'])->append([__DIR__.'/bin/console', __DIR__.'/bin/figure', __DIR__.'/bin/book', __DIR__.'/bin/bench', __DIR__.'/bin/bench-photos', __DIR__.'/bin/bench-chain', __DIR__.'/bin/bench-stories', __DIR__.'/bin/infer', __DIR__.'/bin/launcher/bench-client.php', __FILE__])->notPath('reference.php'));

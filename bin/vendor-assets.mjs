@@ -7,7 +7,6 @@ const files = {
   'bootstrap/LICENSE': 'bootstrap/LICENSE',
   'htmx.org/dist/htmx.min.js': 'htmx/htmx.min.js',
   'htmx.org/LICENSE': 'htmx/LICENSE',
-  'qrcode-generator/dist/qrcode.mjs': 'qrcode/qrcode.mjs',
   '@fontsource/barlow/files/barlow-latin-400-normal.woff2': 'fonts/barlow-400.woff2',
   '@fontsource/barlow/files/barlow-latin-600-normal.woff2': 'fonts/barlow-600.woff2',
   '@fontsource/barlow-semi-condensed/files/barlow-semi-condensed-latin-500-normal.woff2': 'fonts/barlow-semi-condensed-500.woff2',

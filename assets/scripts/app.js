@@ -3,7 +3,6 @@ import { startClips } from './clips.js';
 import { startCompare } from './compare.js';
 import { startFigures } from './figures.js';
 import { startMarks } from './marks.js';
-import { startPhone } from './phone.js';
 import './proof.js';
 import { startReadings } from './readings.js';
 import { startUploads } from './uploads.js';
@@ -299,7 +298,6 @@ function start(root) {
   startUploads(root);
   startMarks(root);
   startCompare(root);
-  startPhone(root);
   startClips(root);
 }
 document.addEventListener('htmx:load', (event) => start(event.detail.elt));

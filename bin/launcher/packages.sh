@@ -22,6 +22,7 @@ missing_packages() {
     has dot || out+=(graphviz)
     has weasyprint || out+=(weasyprint)
     has qrencode || out+=(qrencode)
+    has ffprobe || out+=(ffmpeg)
   fi
   if [ "$1" = test ]; then
     has chromium-headless-shell || has chromium || out+=(chromium)

@@ -142,16 +142,11 @@ http {
     fastcgi_param HTTP_HOST \$host:\$server_port;
     fastcgi_param HTTP_PROXY "";
     fastcgi_read_timeout 120s;
-    location /assets/ {
-      alias $ROOT/assets/;
+    # The folder of a version changes when any file does (decision 0022); the service worker in it is for all pages.
+    location ~ ^/assets/v-[0-9a-f]+/(.+)\$ {
+      alias $ROOT/assets/\$1;
       expires 1y;
       add_header Cache-Control "public, immutable";
-      add_header X-Content-Type-Options nosniff;
-    }
-    # Scripts name each other without a version, so browsers ask whether they changed; the service worker is for all pages.
-    location /assets/scripts/ {
-      alias $ROOT/assets/scripts/;
-      add_header Cache-Control no-cache;
       add_header Service-Worker-Allowed /;
       add_header X-Content-Type-Options nosniff;
     }

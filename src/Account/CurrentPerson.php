@@ -8,25 +8,18 @@ use Japhrex\Core\Quantity\UnitSystem;
 use Symfony\Bundle\SecurityBundle\Security;
 
 /** Who is at the screen. */
-final class CurrentPerson
+final readonly class CurrentPerson
 {
-    /** Who acts where nobody is signed in. */
-    private string $otherwise = 'the program';
-
-    public function __construct(private readonly Security $security, private readonly OurShop $shop)
+    public function __construct(private Security $security, private OurShop $shop)
     {
-    }
-
-    /** A phone with its pass acts. */
-    public function otherwise(string $who): void
-    {
-        $this->otherwise = $who;
     }
 
     /** For the trail. */
     public function name(): string
     {
-        return $this->orNull()->name ?? $this->otherwise;
+        $actor = $this->security->getUser();
+
+        return $actor instanceof Actor ? $actor->actsAs() : 'the program';
     }
 
     public function get(): User

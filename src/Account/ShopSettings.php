@@ -41,7 +41,7 @@ class ShopSettings implements Audited
         /** How cases are numbered: capital letters, digits and dashes, with {year} and {number}. */
         #[ORM\Column(length: 40)]
         #[Assert\Regex(
-            '/^(?=.*\{number\})(?:[A-Z0-9-]|\{year\}|\{number\}){2,30}$/',
+            '/^(?=.*\{number\})(?:[A-Z0-9-]|\{year\}|\{number\}){1,12}$/',
             message: 'Expected capital letters, digits and dashes around {number}, and {year} if wanted, such as PW-{year}-{number}.',
         )]
         public string $numbering,

@@ -9,13 +9,12 @@ use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Quantity\UnitSystem;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
-use Symfony\Component\Security\Core\User\UserInterface;
 use Symfony\Component\Uid\Uuid;
 
 /** A person who signs in. */
 #[ORM\Entity(repositoryClass: UserRepository::class)]
 #[ORM\Table(name: 'person')]
-class User implements UserInterface, PasswordAuthenticatedUserInterface, Audited
+class User implements Actor, PasswordAuthenticatedUserInterface, Audited
 {
     use Identified;
 
@@ -33,6 +32,11 @@ class User implements UserInterface, PasswordAuthenticatedUserInterface, Audited
         public UnitSystem $units = UnitSystem::Metric,
     ) {
         $this->identify();
+    }
+
+    public function actsAs(): string
+    {
+        return $this->name;
     }
 
     public function getRoles(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Intake\Repository\CaseFileRepository;
+use App\Platform\OneNode;
 use App\Platform\ShopError;
 
 /**
@@ -16,8 +17,12 @@ final readonly class Inbox
     /** A file is whole once nobody wrote to it for this long, seconds. */
     private const SETTLED = 2;
 
-    public function __construct(private Arrivals $arrivals, private string $inboxFolder, private CaseFileRepository $cases)
-    {
+    public function __construct(
+        private Arrivals $arrivals,
+        private string $inboxFolder,
+        private CaseFileRepository $cases,
+        private OneNode $node,
+    ) {
     }
 
     public function folder(string $number): string
@@ -25,10 +30,15 @@ final readonly class Inbox
         return $this->inboxFolder.'/'.$number;
     }
 
-    /** @return array{taken: int, refused: int} */
-    public function sweep(): array
+    /** Nothing is taken while another machine looks into the same folder. */
+    public function sweep(): Swept
     {
-        $count = ['taken' => 0, 'refused' => 0];
+        return $this->node->during('inbox', $this->take(...)) ?? new Swept(0, 0);
+    }
+
+    private function take(): Swept
+    {
+        $taken = $refused = 0;
         foreach (glob($this->inboxFolder.'/*', \GLOB_ONLYDIR) ?: [] as $folder) {
             $case = $this->cases->numbered(basename($folder));
             if (null === $case || $case->isSigned()) {
@@ -42,10 +52,10 @@ final readonly class Inbox
                 try {
                     $this->arrivals->take($file, basename($file), $case, null, PhotoStage::Unsorted);
                     $this->aside($file, 'taken');
-                    ++$count['taken'];
+                    ++$taken;
                 } catch (NotAPicture $error) {
                     file_put_contents($this->aside($file, 'refused').'.txt', $error->getMessage()."\n");
-                    ++$count['refused'];
+                    ++$refused;
                 } catch (ShopError) {
                     // No room, or somebody stores the same at this moment: it stays and is tried again.
                     continue;
@@ -53,7 +63,7 @@ final readonly class Inbox
             }
         }
 
-        return $count;
+        return new Swept($taken, $refused);
     }
 
     private function aside(string $file, string $where): string

@@ -28,9 +28,9 @@ final class InboxCommand extends Command
     {
         $until = time() + ($input->getOption('watch') ? 3600 : 0);
         do {
-            ['taken' => $taken, 'refused' => $refused] = $this->inbox->sweep();
-            if ($taken + $refused > 0) {
-                $output->writeln(\sprintf('%d taken, %d refused.', $taken, $refused));
+            $swept = $this->inbox->sweep();
+            if ($swept->taken + $swept->refused > 0) {
+                $output->writeln(\sprintf('%d taken, %d refused.', $swept->taken, $swept->refused));
             }
             $this->em->clear();
         } while (time() < $until && 0 === sleep(2));

@@ -25,6 +25,7 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
 /** The phone beside the unit: its code at the bench, and its page, which may add pictures, looks and readings and nothing else. */
@@ -82,9 +83,9 @@ final class PhoneController extends AbstractController
     }
 
     #[Route('/phone/{token}', name: 'phone_page', methods: ['GET'])]
-    public function page(string $token, Request $request, StripBench $strip): Response
+    public function page(string $token, Request $request, #[CurrentUser] PhoneHolder $phone, StripBench $strip): Response
     {
-        $pass = $this->passes->mustHold($token);
+        $pass = $phone->pass;
         $book = $this->shelf->book($pass->case->family);
         $run = $strip->run($pass->case, $book);
         $part = $book->part((string) $request->query->get('part', '')) ?? $book->part($run->next()->step->removes[0] ?? '');
@@ -117,9 +118,14 @@ final class PhoneController extends AbstractController
     }
 
     #[Route('/phone/{token}/photos', name: 'phone_photo', methods: ['POST'])]
-    public function photo(string $token, Request $request, Arrivals $arrivals, PartialUploads $partial): Response
-    {
-        $pass = $this->passes->mustHold($token);
+    public function photo(
+        string $token,
+        Request $request,
+        #[CurrentUser] PhoneHolder $phone,
+        Arrivals $arrivals,
+        PartialUploads $partial,
+    ): Response {
+        $pass = $phone->pass;
         $part = $this->shelf->book($pass->case->family)->part((string) $request->request->get('part', ''))?->key;
         $stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? PhotoStage::AsFound;
         $stage = null === $part && PhotoStage::Arrival !== $stage ? PhotoStage::Unsorted : $stage;
@@ -154,9 +160,9 @@ final class PhoneController extends AbstractController
     }
 
     #[Route('/phone/{token}/look', name: 'phone_look', methods: ['POST'])]
-    public function look(string $token, Request $request, RecordFinding $record): Response
+    public function look(string $token, Request $request, #[CurrentUser] PhoneHolder $phone, RecordFinding $record): Response
     {
-        $pass = $this->passes->mustHold($token);
+        $pass = $phone->pass;
         $part = $this->shelf->book($pass->case->family)->part(
             (string) $request->request->get('part', '')
         ) ?? throw new ShopError('Which part was looked at?', 422);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
-use App\Account\CurrentPerson;
 use App\Evidence\Repository\PhonePassRepository;
 use App\Intake\CaseFile;
 use App\Platform\ShopError;
@@ -15,7 +14,7 @@ use function Symfony\Component\Clock\now;
 /** Hands out passes for phones, and looks whether one holds. */
 final readonly class PhonePasses
 {
-    public function __construct(private EntityManagerInterface $em, private CurrentPerson $person, private PhonePassRepository $passes)
+    public function __construct(private EntityManagerInterface $em, private PhonePassRepository $passes)
     {
     }
 
@@ -40,8 +39,6 @@ final readonly class PhonePasses
                 410,
             );
         }
-
-        $this->person->otherwise(mb_substr(\sprintf('phone of %s, pass %s', $pass->byWhom, substr($pass->tokenHash, 0, 6)), 0, 80));
 
         return $pass;
     }

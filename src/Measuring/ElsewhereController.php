@@ -7,7 +7,7 @@ namespace App\Measuring;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
-use App\Evidence\PhonePasses;
+use App\Evidence\PhoneHolder;
 use App\Evidence\PhotoMeasure;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
@@ -15,6 +15,7 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
 /** Readings that come from elsewhere than the sheet: a phone at the unit, a measure in a photo. */
@@ -64,9 +65,9 @@ final class ElsewhereController extends AbstractController
     }
 
     #[Route('/phone/{token}/reading', name: 'phone_reading', methods: ['POST'])]
-    public function fromPhone(string $token, Request $request, PhonePasses $passes): Response
+    public function fromPhone(string $token, Request $request, #[CurrentUser] PhoneHolder $phone): Response
     {
-        $pass = $passes->mustHold($token);
+        $pass = $phone->pass;
         $part = $this->shelf->book($pass->case->family)->part((string) $request->request->get('part', ''));
         [$field, $place] = TakeReading::at($part, (string) $request->request->get('field', ''));
         $entry = ReadingEntry::of($field, [(string) $request->request->get('typed', '')], '', null, '', 'mm');

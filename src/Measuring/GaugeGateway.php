@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
-use App\Measuring\Repository\GaugeRepository;
+use App\Account\Device;
 use App\Measuring\Repository\GaugeShotRepository;
-use App\Platform\DeviceToken;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Quantity\Quantity;
@@ -20,6 +19,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Uid\Uuid;
 
 /**
@@ -34,18 +34,15 @@ final class GaugeGateway extends AbstractController
     public function __construct(
         private readonly EntityManagerInterface $em,
         private readonly Connection $database,
-        private readonly GaugeRepository $gauges,
         private readonly GaugeShotRepository $shots,
     ) {
     }
 
     #[Route('/gateway/readings', name: 'gateway_reading', methods: ['POST'])]
-    public function take(Request $request): Response
+    public function take(Request $request, #[CurrentUser] Device $device): Response
     {
-        $gauge = $this->gauges->withToken(DeviceToken::sent($request));
-        if (null === $gauge) {
-            return DeviceToken::refuse('This token belongs to no gauge. Make one on the page of the gauges.');
-        }
+        $gauge = $device->thing;
+        \assert($gauge instanceof Gauge);
         $sent = json_decode($request->getContent(), true);
         $value = \is_array($sent) ? $sent['value'] ?? null : null;
         if (!\is_string($value) || mb_strlen($value) > 40) {

@@ -34,6 +34,21 @@ final class IntakeTest extends AppTestCase
         self::assertSame($earlier->number, $case?->comebackOf?->number);
     }
 
+    public function testACaseIsFoundByPartsOfWordsAndByAWordThatIsWrittenALittleOtherwise(): void
+    {
+        $case = $this->aCase('VG28-20417');
+        $case->customer = 'Harbour Dredging';
+        self::em()->flush();
+        $this->signIn(Role::Viewer);
+        $found = fn (string $words): bool => 0 < $this->browser->request('GET', '/?q='.urlencode($words))
+            ->filter('.floorlist .num:contains("'.$case->number.'")')->count();
+        self::assertTrue($found('dredg pump'));
+        self::assertTrue($found('8 204'), 'part of a serial, however it is written');
+        self::assertTrue($found('dreging'), 'a letter is missing');
+        self::assertFalse($found('dredging gearbox'), 'every word must be there');
+        self::assertFalse($found('20418'), 'a number is not taken for another');
+    }
+
     public function testABadFieldKeepsEverythingThatWasTyped(): void
     {
         $this->signIn(Role::Desk);

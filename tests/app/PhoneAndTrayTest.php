@@ -12,6 +12,7 @@ use App\Evidence\Photo;
 use App\Evidence\PhotoIntake;
 use App\Evidence\PhotoStage;
 use App\Evidence\Picture;
+use App\Evidence\Swept;
 use App\Intake\CaseFile;
 use App\Measuring\Reading;
 use App\Platform\StoredFiles;
@@ -32,7 +33,7 @@ final class PhoneAndTrayTest extends AppTestCase
     {
         $this->signIn(Role::Bench);
         $this->act($case, 'phone', [], 'phone');
-        $link = (string) parse_url((string) $this->browser->getCrawler()->filter('[data-qr]')->attr('data-qr'), \PHP_URL_PATH);
+        $link = (string) parse_url((string) $this->browser->getCrawler()->filter('.qrbox a')->attr('href'), \PHP_URL_PATH);
         $this->browser->restart();
 
         return $link;
@@ -205,8 +206,8 @@ final class PhoneAndTrayTest extends AppTestCase
         touch($folder.'/notes.txt', time() - 10);
         touch($folder.'/being-written.jpg', time() + 600);
         try {
-            self::assertSame(['taken' => 1, 'refused' => 1], $inbox->sweep());
-            self::assertSame(['taken' => 0, 'refused' => 0], $inbox->sweep());
+            self::assertEquals(new Swept(1, 1), $inbox->sweep());
+            self::assertEquals(new Swept(0, 0), $inbox->sweep());
             self::assertFileExists($folder.'/taken/DSC2.jpg');
             self::assertFileExists($folder.'/being-written.jpg', 'it is not whole yet');
             self::assertStringContainsString('not a photo', (string) file_get_contents($folder.'/refused/notes.txt.txt'));

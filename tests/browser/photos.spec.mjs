@@ -22,7 +22,7 @@ test('a phone adds by its pass; what it took without a connection waits and arri
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/phone`);
   await page.getByRole('button', { name: 'Show a code' }).click();
-  await expect(page.locator('[data-qr] svg')).toBeVisible();
+  await expect(page.locator('.qrbox svg.qr')).toBeVisible();
   const link = await page.locator('.qrbox a').getAttribute('href');
 
   const pocket = await browser.newContext({ viewport: { width: 390, height: 844 } });

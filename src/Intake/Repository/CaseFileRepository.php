@@ -11,6 +11,12 @@ use Doctrine\Persistence\ManagerRegistry;
 /** @extends ServiceEntityRepository<CaseFile> */
 final class CaseFileRepository extends ServiceEntityRepository
 {
+    /** What a case is found by; the index of the migration is over the same expression. */
+    private const TOLD = "lower(number || ' ' || unit_name || ' ' || maker || ' ' || model || ' ' || customer || ' ' || serial)";
+
+    /** How much of the letters by threes a word must share with what was typed, to be taken for it. */
+    private const ALIKE = 0.5;
+
     public function __construct(ManagerRegistry $registry)
     {
         parent::__construct($registry, CaseFile::class);
@@ -41,19 +47,45 @@ final class CaseFileRepository extends ServiceEntityRepository
         return $cases;
     }
 
-    /** @return list<CaseFile> the newest first; every word must be found somewhere */
+    /**
+     * Every word must be found somewhere, as it stands. Where nothing is, words of letters may be written a little otherwise.
+     *
+     * @return list<CaseFile> the newest first
+     */
     public function search(string $words, int $most): array
     {
-        $query = $this->createQueryBuilder('c')->addSelect('h')->leftJoin('c.holder', 'h')
-            ->orderBy('c.madeAt', 'DESC')->addOrderBy('c.id', 'DESC')->setMaxResults($most);
-        $told = "CONCAT(c.number, ' ', c.unitName, ' ', c.maker, ' ', c.model, ' ', c.customer, ' ', c.serial)";
-        foreach (preg_split('/\s+/', $words, 8, \PREG_SPLIT_NO_EMPTY) ?: [] as $i => $word) {
-            $query->andWhere("LOWER($told) LIKE :w$i OR c.serialKey LIKE :k$i")
-                ->setParameter("w$i", '%'.addcslashes(mb_strtolower($word), '%_\\').'%')
-                ->setParameter("k$i", '' === CaseFile::serialKey($word) ? '-' : '%'.CaseFile::serialKey($word).'%');
+        $words = preg_split('/\s+/', mb_strtolower($words), 8, \PREG_SPLIT_NO_EMPTY) ?: [];
+
+        return $this->found($words, $most, false) ?: ([] === $words ? [] : $this->found($words, $most, true));
+    }
+
+    /**
+     * @param list<string> $words
+     *
+     * @return list<CaseFile>
+     */
+    private function found(array $words, int $most, bool $near): array
+    {
+        $where = [];
+        $values = ['most' => $most];
+        foreach ($words as $i => $word) {
+            $ways = [self::TOLD." LIKE :w$i", "serial_key LIKE :k$i"];
+            $values["w$i"] = '%'.addcslashes($word, '%_\\').'%';
+            $values["k$i"] = '' === CaseFile::serialKey($word) ? '-' : '%'.CaseFile::serialKey($word).'%';
+            if ($near && 1 === preg_match('/^\p{L}{4,}$/u', $word)) {
+                $ways[] = "word_similarity(:s$i, ".self::TOLD.') >= '.self::ALIKE;
+                $values["s$i"] = $word;
+            }
+            $where[] = '('.implode(' OR ', $ways).')';
         }
+        $ids = $this->getEntityManager()->getConnection()->fetchFirstColumn(
+            'SELECT id FROM case_file '.([] === $where ? '' : 'WHERE '.implode(' AND ', $where))
+                .' ORDER BY made_at DESC, id DESC LIMIT :most',
+            $values,
+        );
         /** @var list<CaseFile> $cases */
-        $cases = $query->getQuery()->getResult();
+        $cases = $this->createQueryBuilder('c')->addSelect('h')->leftJoin('c.holder', 'h')->where('c.id IN (:ids)')
+            ->orderBy('c.madeAt', 'DESC')->addOrderBy('c.id', 'DESC')->setParameter('ids', $ids)->getQuery()->getResult();
 
         return $cases;
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Proof\Live;
 
 use App\Account\CurrentPerson;
+use App\Account\Device;
 use App\Account\Permission;
 use App\Intake\CaseGate;
-use App\Platform\DeviceToken;
 use App\Platform\ShopError;
 use App\Proof\Repository\TestStandRepository;
 use Japhrex\Core\Proof\RecordingError;
@@ -19,6 +19,7 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 
@@ -37,12 +38,10 @@ final class LiveController extends AbstractController
     }
 
     #[Route('/gateway/rows', name: 'gateway_rows', methods: ['POST'])]
-    public function rows(Request $request): Response
+    public function rows(Request $request, #[CurrentUser] Device $device): Response
     {
-        $stand = $this->stands->withToken(DeviceToken::sent($request));
-        if (null === $stand) {
-            return DeviceToken::refuse('This token belongs to no test stand. Make one on the page of the test stands.');
-        }
+        $stand = $device->thing;
+        \assert($stand instanceof TestStand);
         if (\strlen($request->getContent()) > self::LARGEST) {
             return new JsonResponse(['error' => 'These are too many rows at once; send them once a second.'], 413);
         }

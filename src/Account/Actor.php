@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use Symfony\Component\Security\Core\User\UserInterface;
+
+/** Whoever is signed in: a person, a phone with its pass, a device with its token. */
+interface Actor extends UserInterface
+{
+    /** As it stands in the trail, at most 80 letters. */
+    public function actsAs(): string;
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Evidence;
+
+use App\Account\Actor;
+
+/** A phone beside the unit, with the pass in its address. */
+final readonly class PhoneHolder implements Actor
+{
+    public function __construct(public PhonePass $pass)
+    {
+    }
+
+    public function actsAs(): string
+    {
+        return mb_substr(\sprintf('phone of %s, pass %s', $this->pass->byWhom, substr($this->pass->tokenHash, 0, 6)), 0, 80);
+    }
+
+    public function getRoles(): array
+    {
+        return ['ROLE_PHONE'];
+    }
+
+    public function getUserIdentifier(): string
+    {
+        return (string) $this->pass->id ?: throw new \LogicException('A pass has an id.');
+    }
+
+    public function eraseCredentials(): void
+    {
+    }
+}
