@@ -1,9 +1,10 @@
-// Copies the dist files of the npm packages that ship with the application into assets/vendor/: npm run vendor.
+// Makes what ships with the application in assets/vendor/: copies the dist files of npm packages, and compiles Bootstrap with our
+// variables. `npm run vendor` writes it, `npm run vendor -- --check` says whether the compiled sheet is of these sources.
 import { copyFileSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
+import { compile } from 'sass';
 
 const files = {
-  'bootstrap/dist/css/bootstrap-reboot.min.css': 'bootstrap/bootstrap-reboot.min.css',
   'bootstrap/LICENSE': 'bootstrap/LICENSE',
   'htmx.org/dist/htmx.min.js': 'htmx/htmx.min.js',
   'htmx.org/LICENSE': 'htmx/LICENSE',
@@ -16,11 +17,24 @@ const files = {
   '@fontsource-variable/jetbrains-mono/LICENSE': 'fonts/LICENSE-jetbrains-mono',
 };
 
-for (const [from, to] of Object.entries(files)) {
-  const target = `assets/vendor/${to}`;
-  mkdirSync(dirname(target), { recursive: true });
-  copyFileSync(`node_modules/${from}`, target);
-  if (target.endsWith('.css')) {
-    writeFileSync(target, readFileSync(target, 'utf8').replace(/\/\*# sourceMappingURL=.*\*\//, ''));
+const sheet = 'assets/vendor/bootstrap/bootstrap.min.css';
+const { css } = compile('assets/sass/bootstrap.scss', {
+  loadPaths: ['node_modules'],
+  style: 'compressed',
+  quietDeps: true,
+  // Bootstrap 5 still names its parts the old way.
+  silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'],
+});
+if (process.argv.includes('--check')) {
+  if (readFileSync(sheet, 'utf8') !== css) {
+    console.error(`${sheet} is not what assets/sass makes. Run: npm run vendor`);
+    process.exit(1);
+  }
+} else {
+  writeFileSync(sheet, css);
+  for (const [from, to] of Object.entries(files)) {
+    const target = `assets/vendor/${to}`;
+    mkdirSync(dirname(target), { recursive: true });
+    copyFileSync(`node_modules/${from}`, target);
   }
 }

@@ -15,6 +15,7 @@ test_style() {
   holds php vendor/bin/php-cs-fixer check --diff --show-progress=none
   php bin/columns
   npx --no-install biome check --error-on-warnings assets/scripts tests/browser bin/vendor-assets.mjs
+  node bin/vendor-assets.mjs --check
   step "Types and architecture"
   holds stan -c phpstan.core.neon
   holds stan

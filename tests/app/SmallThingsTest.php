@@ -194,14 +194,16 @@ final class SmallThingsTest extends TestCase
     public function testAChangedFileGetsANewAddress(): void
     {
         $folder = sys_get_temp_dir().'/japhrex-assets-'.bin2hex(random_bytes(4));
-        mkdir($folder.'/assets', recursive: true);
-        touch($folder.'/assets/a.css', 1000);
-        $version = new AssetVersion($folder);
-        self::assertSame('a.css?v=3e8', $version->applyVersion('a.css'));
-        touch($folder.'/assets/a.css', 1001);
+        mkdir($folder.'/assets/styles', recursive: true);
+        touch($folder.'/assets/styles/a.css', 1000);
+        $before = (new AssetVersion($folder))->applyVersion('styles/a.css');
+        self::assertMatchesRegularExpression('~^v-[0-9a-f]{8}/styles/a\.css$~', $before);
+        self::assertSame($before, (new AssetVersion($folder))->applyVersion('styles/a.css'));
+        touch($folder.'/assets/styles/a.css', 1001);
         clearstatcache();
-        self::assertSame('a.css?v=3e9', $version->applyVersion('a.css'));
-        unlink($folder.'/assets/a.css');
+        self::assertNotSame($before, (new AssetVersion($folder))->applyVersion('styles/a.css'));
+        unlink($folder.'/assets/styles/a.css');
+        rmdir($folder.'/assets/styles');
         rmdir($folder.'/assets');
         rmdir($folder);
     }
