@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Core\Repair;
 
 use Japhrex\Core\Chain\Ground\DebrisAct;
+use Japhrex\Core\Chain\Ground\Reached;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Family\Book;
 
@@ -26,7 +27,7 @@ final readonly class OptionDraft
     /**
      * @param list<Price> $prices of the family
      * @param list<string> $undecided damaged parts of which nobody has decided: what they may cost is in the range
-     * @param list<array{part: string, do: DebrisAct}> $reach where debris went, and what is to be done there
+     * @param list<Reached> $reach where debris went, and what is to be done there
      */
     public function __construct(
         private Book $book,
@@ -172,11 +173,11 @@ final readonly class OptionDraft
         $lines = [];
         $clean = 0;
         foreach ($this->reach as $place) {
-            if (\in_array($place['part'], $bought, true)) {
+            if (\in_array($place->part, $bought, true)) {
                 continue;
             }
-            if (DebrisAct::Replace === $place['do'] && isset($this->standard[$place['part']])) {
-                $lines[] = $this->part($place['part'], $this->standard[$place['part']], true);
+            if (DebrisAct::Replace === $place->do && isset($this->standard[$place->part])) {
+                $lines[] = $this->part($place->part, $this->standard[$place->part], true);
             } else {
                 ++$clean;
             }

@@ -16,7 +16,7 @@ final readonly class RepairPlan
     /**
      * @param array<string, Disposition> $decided part => what becomes of it; those of the book's that nobody decided are in it
      * @param list<string> $byTheBook parts that the book replaces and that nobody has decided of
-     * @param list<array{parts: list<string>, says: string}> $warnings
+     * @param list<PartsRemark> $warnings
      * @param list<array{
      *     kit: Kit, used: list<string>, left: list<string>,
      * }> $kits that serve: parts used of each, and parts left over on purpose
@@ -70,7 +70,7 @@ final readonly class RepairPlan
      *
      * @param array<string, Disposition> $all
      *
-     * @return list<array{parts: list<string>, says: string}>
+     * @return list<PartsRemark>
      */
     private static function pairs(Book $book, array $all): array
     {
@@ -87,15 +87,15 @@ final readonly class RepairPlan
                 )
             );
             if ([] !== $new && [] !== $old) {
-                $warnings[] = [
-                    'parts' => $pair->parts,
-                    'says' => \sprintf(
+                $warnings[] = new PartsRemark(
+                    $pair->parts,
+                    \sprintf(
                         '%s new, %s not: %s',
                         self::names($book, $new),
                         lcfirst(self::names($book, $old)),
                         lcfirst($pair->why),
                     ),
-                ];
+                );
             }
         }
 
@@ -105,7 +105,7 @@ final readonly class RepairPlan
     /**
      * @param array<string, Disposition> $decided
      *
-     * @return list<array{parts: list<string>, says: string}>
+     * @return list<PartsRemark>
      */
     private static function against(Book $book, array $decided): array
     {
@@ -113,10 +113,10 @@ final readonly class RepairPlan
         foreach ($decided as $key => $one) {
             $part = $book->part($key);
             if (Reuse::Never === $part?->reuse && $one->keepsThePart()) {
-                $warnings[] = [
-                    'parts' => [$key],
-                    'says' => trim(\sprintf('%s goes back in, which the book never allows. %s', $part->name, $part->reuseWhy)),
-                ];
+                $warnings[] = new PartsRemark(
+                    [$key],
+                    trim(\sprintf('%s goes back in, which the book never allows. %s', $part->name, $part->reuseWhy)),
+                );
             }
         }
 

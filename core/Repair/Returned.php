@@ -11,26 +11,26 @@ use Japhrex\Core\Statistics\Weibull;
 final class Returned
 {
     /**
-     * @param list<array{days: float, back: bool}> $runs days from going out until it came back, or until today where it runs
+     * @param list<RepairRun> $runs days from going out until it came back, or until today where it runs
      *
      * @return string empty: none went out
      */
     public static function says(array $runs): string
     {
-        $runs = array_values(array_filter($runs, static fn (array $run): bool => $run['days'] > 0.0));
+        $runs = array_values(array_filter($runs, static fn (RepairRun $run): bool => $run->days > 0.0));
         if ([] === $runs) {
             return '';
         }
         $days = static fn (bool $back): array => array_map(
-            static fn (array $run): float => $run['days'],
-            array_values(array_filter($runs, static fn (array $run): bool => $run['back'] === $back)),
+            static fn (RepairRun $run): float => $run->days,
+            array_values(array_filter($runs, static fn (RepairRun $run): bool => $run->back === $back)),
         );
         [$back, $run] = [$days(true), $days(false)];
         $said = 1 === \count($runs) ? 'Of this family one repair went out' : \sprintf('Of this family %d repairs went out', \count($runs));
         $said .= [] === $back ? ', none came back' : \sprintf(', %d came back after %s', \count($back), self::span($back));
         $said .= [] === $run ? '.' : \sprintf('; %s since %s.', [] === $back ? 'running' : 'the others run', self::span($run));
         try {
-            $fit = new Weibull(array_map(static fn (array $one): array => [$one['days'], !$one['back'], 1], $runs));
+            $fit = new Weibull(array_map(static fn (RepairRun $one): array => [$one->days, !$one->back, 1], $runs));
 
             return $said.\sprintf(' Half of them last %.0f days or more, by that record.', $fit->scale * log(2.0) ** (1.0 / $fit->shape));
         } catch (StatisticsError) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Core\Verdict;
 
 use Japhrex\Core\Damage\Disposition;
+use Japhrex\Core\Repair\PartsRemark;
 
 /** The earlier repair beside this failure: what it did not deal with. */
 final class Comeback
@@ -22,7 +23,7 @@ final class Comeback
      * @param array<string, int> $now part => worst grade of damage now
      * @param list<string> $uncleaned parts that the debris of then had reached and nobody dealt with
      *
-     * @return list<array{parts: list<string>, says: string}> parts found damaged now, parts found damaged then, what debris reached
+     * @return list<PartsRemark> parts found damaged now, parts found damaged then, what debris reached
      */
     public static function notDealtWith(array $then, array $became, array $now, array $uncleaned): array
     {
@@ -33,27 +34,27 @@ final class Comeback
                 continue;
             }
             if (\in_array($what, self::BACK_IN, true)) {
-                $points[] = [
-                    'parts' => [$part],
-                    'says' => \sprintf(
+                $points[] = new PartsRemark(
+                    [$part],
+                    \sprintf(
                         'was put back in (%s)%s; now grade %d',
                         lcfirst($what->label()),
                         isset($then[$part]) ? \sprintf(', grade %d then', $then[$part]) : ', though nobody had looked at it',
                         $grade,
                     ),
-                ];
+                );
             } elseif (\in_array($what, self::NEW_IN, true)) {
-                $points[] = [
-                    'parts' => [$part],
-                    'says' => \sprintf('was new; now grade %d: what damaged the old one damaged it too, or it was fitted wrong', $grade),
-                ];
+                $points[] = new PartsRemark(
+                    [$part],
+                    \sprintf('was new; now grade %d: what damaged the old one damaged it too, or it was fitted wrong', $grade),
+                );
             } elseif (null === $what && !isset($then[$part])) {
-                $points[] = ['parts' => [$part], 'says' => \sprintf('was not looked at then; now grade %d', $grade)];
+                $points[] = new PartsRemark([$part], \sprintf('was not looked at then; now grade %d', $grade));
             }
         }
         foreach ($then as $part => $grade) {
             if ($grade >= self::DAMAGED && !isset($became[$part])) {
-                $points[] = ['parts' => [$part], 'says' => \sprintf('had grade %d then, and nobody wrote down what became of it', $grade)];
+                $points[] = new PartsRemark([$part], \sprintf('had grade %d then, and nobody wrote down what became of it', $grade));
             }
         }
         // What was replaced by a new one brought no debris along.
@@ -61,10 +62,10 @@ final class Comeback
             array_filter($uncleaned, static fn (string $part): bool => !\in_array($became[$part] ?? null, self::NEW_IN, true))
         );
         if ([] !== $uncleaned) {
-            $points[] = [
-                'parts' => $uncleaned,
-                'says' => 'the debris of then had reached it, and nobody wrote down that it was dealt with',
-            ];
+            $points[] = new PartsRemark(
+                $uncleaned,
+                'the debris of then had reached it, and nobody wrote down that it was dealt with',
+            );
         }
 
         return $points;

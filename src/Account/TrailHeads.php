@@ -14,22 +14,20 @@ final readonly class TrailHeads
     {
     }
 
-    /** @return array{seq: int, digest: string}|null null for a case in which nothing was written yet */
-    public function of(Uuid $case): ?array
+    /** @return TrailHead|null null for a case in which nothing was written yet */
+    public function of(Uuid $case): ?TrailHead
     {
         $head = $this->database->fetchAssociative('SELECT seq, digest FROM trail_head WHERE scope = ?', [(string) $case]);
 
         return false === $head || !is_numeric($head['seq']) || !\is_string($head['digest'])
             ? null
-            : ['seq' => (int) $head['seq'], 'digest' => $head['digest']];
+            : new TrailHead((int) $head['seq'], $head['digest']);
     }
 
     /**
      * Joins the heads of tonight to those of the night before.
-     *
-     * @return array{at: string, heads: array<string, string>, digest: string}
      */
-    public function join(): array
+    public function join(): JoinedHeads
     {
         $heads = array_map(
             static fn (mixed $digest): string => \is_string($digest) ? $digest : '',
@@ -41,10 +39,10 @@ final readonly class TrailHeads
         $at = date(\DATE_ATOM);
         $this->database->insert('trail_night', ['at' => $at, 'scopes' => \count($heads), 'heads' => $joined, 'digest' => $digest]);
 
-        return [
-            'at' => $at,
-            'heads' => array_combine(array_map(strval(...), array_keys($heads)), array_values($heads)),
-            'digest' => $digest,
-        ];
+        return new JoinedHeads(
+            $at,
+            array_combine(array_map(strval(...), array_keys($heads)), array_values($heads)),
+            $digest,
+        );
     }
 }

@@ -29,7 +29,7 @@ final readonly class BookDesk
     ) {
     }
 
-    /** @return list<array{line: int, message: string}> what is wrong; nothing: the book is on the shelf */
+    /** @return list<TextFault> what is wrong; nothing: the book is on the shelf */
     public function take(string $text): array
     {
         $text = str_replace("\r\n", "\n", $text);
@@ -63,7 +63,7 @@ final readonly class BookDesk
      *
      * @param array<string, array<mixed>> $content
      *
-     * @return list<array{line: int, message: string}>
+     * @return list<TextFault>
      */
     private function tried(array $content): array
     {
@@ -72,13 +72,13 @@ final readonly class BookDesk
                 $book = (new BookFactory())->book($one);
                 if ($book->key !== $key || [] === $book->parts || [] === $book->strip) {
                     return [
-                        [
-                            'line' => 1,
-                            'message' => \sprintf(
+                        new TextFault(
+                            1,
+                            \sprintf(
                                 '%s: a book has parts, and steps by which they come off.',
                                 '' === (string) $key ? 'it' : $key,
                             ),
-                        ],
+                        ),
                     ];
                 }
                 $mechanisms = $this->shelf->mechanismBook()->with($book);
@@ -87,10 +87,10 @@ final readonly class BookDesk
                 )->of(new Facts([], [], [], false));
             }
         } catch (\Throwable $error) {
-            return [['line' => 1, 'message' => 'it cannot be used: '.$error->getMessage()]];
+            return [new TextFault(1, 'it cannot be used: '.$error->getMessage())];
         }
 
-        return [] === $content ? [['line' => 1, 'message' => 'there is no book in it.']] : [];
+        return [] === $content ? [new TextFault(1, 'there is no book in it.')] : [];
     }
 
     /**
@@ -98,7 +98,7 @@ final readonly class BookDesk
      *
      * @param array<string, array<mixed>> $content
      *
-     * @return list<array{line: int, message: string}>
+     * @return list<TextFault>
      */
     private function stillNeeded(array $content): array
     {
@@ -107,10 +107,10 @@ final readonly class BookDesk
             $parts = \is_array($book['parts'] ?? null) ? $book['parts'] : [];
             foreach ($this->inUse->partsOfFamily((string) $key) as $part => $case) {
                 if (!isset($parts[$part])) {
-                    $problems[$part] = [
-                        'line' => 1,
-                        'message' => \sprintf('parts/%s: case %s has a finding on this part; it has to stay in the book.', $part, $case),
-                    ];
+                    $problems[$part] = new TextFault(
+                        1,
+                        \sprintf('parts/%s: case %s has a finding on this part; it has to stay in the book.', $part, $case),
+                    );
                 }
             }
         }
@@ -118,7 +118,7 @@ final readonly class BookDesk
         return array_values($problems);
     }
 
-    /** @return list<array{line: int, message: string}> */
+    /** @return list<TextFault> */
     private function misnamed(string $text): array
     {
         if (
@@ -128,14 +128,14 @@ final readonly class BookDesk
         }
 
         return [
-            [
-                'line' => 1 + substr_count($text, "\n", 0, $found[0][1]),
-                'message' => \sprintf(
+            new TextFault(
+                1 + substr_count($text, "\n", 0, $found[0][1]),
+                \sprintf(
                     'book: "%s" is no name for a book of your own; begin it with "%s", so that no book shipped later takes its place.',
                     $found[1][0],
                     BookShelf::OWN,
                 ),
-            ],
+            ),
         ];
     }
 }

@@ -27,15 +27,15 @@ final readonly class BookFiles
     {
     }
 
-    /** @return list<array{line: int, message: string}> */
+    /** @return list<TextFault> */
     public function problems(string $file): array
     {
         $text = @file_get_contents($file);
 
-        return false === $text ? [['line' => 0, 'message' => 'cannot be read.']] : $this->problemsIn($text);
+        return false === $text ? [new TextFault(0, 'cannot be read.')] : $this->problemsIn($text);
     }
 
-    /** @return list<array{line: int, message: string}> */
+    /** @return list<TextFault> */
     public function problemsIn(string $text): array
     {
         // A few aliases of aliases unfold to more than any memory holds.
@@ -44,19 +44,19 @@ final readonly class BookFiles
                 && 1 === preg_match('/(?:^|[\s\[{,:-])\*[\w-]+/m', $text, $alias, \PREG_OFFSET_CAPTURE)
         ) {
             return [
-                [
-                    'line' => 1 + substr_count(substr($text, 0, $alias[0][1]), "\n"),
-                    'message' => 'a book has no anchors and aliases (&name, *name): write it out.',
-                ],
+                new TextFault(
+                    1 + substr_count(substr($text, 0, $alias[0][1]), "\n"),
+                    'a book has no anchors and aliases (&name, *name): write it out.',
+                ),
             ];
         }
         try {
             $content = Yaml::parse($text);
         } catch (ParseException $error) {
-            return [['line' => max(0, $error->getParsedLine()), 'message' => $error->getMessage()]];
+            return [new TextFault(max(0, $error->getParsedLine()), $error->getMessage())];
         }
         if (!\is_array($content)) {
-            return [['line' => 1, 'message' => 'is empty; expected a book.']];
+            return [new TextFault(1, 'is empty; expected a book.')];
         }
         $found = self::cutNames($text);
         $problems = match (true) {
@@ -71,7 +71,7 @@ final readonly class BookFiles
         foreach ($problems as [$path, $message]) {
             $line = self::line($text, $path);
             // What several types of one file share is told once.
-            $found[$line.$message] ??= ['line' => $line, 'message' => $path.': '.$message];
+            $found[$line.$message] ??= new TextFault($line, $path.': '.$message);
         }
 
         return array_values($found);
@@ -240,7 +240,7 @@ final readonly class BookFiles
     /**
      * YAML of the kind read here cuts a name of two words inside `{…}` to its first word without a warning.
      *
-     * @return array<int|string, array{line: int, message: string}>
+     * @return array<int|string, TextFault>
      */
     private static function cutNames(string $text): array
     {
@@ -248,7 +248,7 @@ final readonly class BookFiles
         foreach (explode("\n", $text) as $i => $line) {
             $bare = (string) preg_replace(['/"(?:[^"\\\\]|\\\\.)*"/', "/'[^']*'/", '/(^|\s)#.*/'], ['""', "''", ''], $line);
             if (1 === preg_match('/[{,]\s*([[:alnum:]-]+(?: [[:alnum:]-]+)+):\s[^{}]*\}/u', $bare, $name)) {
-                $found[$i] = ['line' => $i + 1, 'message' => \sprintf('a name of two words inside {…} is quoted: "%s": …', $name[1])];
+                $found[$i] = new TextFault($i + 1, \sprintf('a name of two words inside {…} is quoted: "%s": …', $name[1]));
             }
         }
 

@@ -184,7 +184,7 @@ final class BookShelf
             $problems = (new BookFiles($this->projectDir.'/books/schema'))->problems($source);
             if ([] !== $problems) {
                 throw new ShopError(
-                    \sprintf('%s is refused. Line %d: %s', $file, $problems[0]['line'], $problems[0]['message']).(
+                    \sprintf('%s is refused. Line %d: %s', $file, $problems[0]->line, $problems[0]->message).(
                         \count($problems) > 1 ? \sprintf(' And %d more; ./japhrex book check lists them.', \count($problems) - 1) : ''
                     ),
                     422,

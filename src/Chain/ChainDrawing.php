@@ -6,7 +6,6 @@ namespace App\Chain;
 
 use App\Books\BookShelf;
 use App\Chain\Engine\Proposal;
-use App\Evidence\Photo;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 
@@ -22,19 +21,8 @@ final readonly class ChainDrawing
     /**
      * @param list<Proposal> $proposals links that would come, drawn faint
      * @param list<Complaint>|null $about only what leads to these complaints; null: all of it
-     *
-     * @return array{
-     *     width: float, height: float,
-     *     nodes: list<array{
-     *         node: ChainNode, x: float, y: float, w: int, h: int, lines: list<string>, place: string, says: string,
-     *         photo: Photo|null,
-     *     }>,
-     *     links: list<array{link: ChainLink, path: string, mechanism: string}>,
-     *     ghosts: list<array{x: float, y: float, w: int, h: int, lines: list<string>, says: string}>,
-     *     faint: list<array{proposal: Proposal, path: string, mechanism: string}>,
-     * }
      */
-    public function of(CaseFile $case, array $proposals = [], ?array $about = null): array
+    public function of(CaseFile $case, array $proposals = [], ?array $about = null): DrawnChain
     {
         $book = $this->shelf->book($case->family);
         $mechanisms = $this->shelf->mechanisms($case->family);
@@ -66,51 +54,55 @@ final readonly class ChainDrawing
                 continue;
             }
             $height = Graphviz::boxHeight(\count($lines[$id]));
-            $drawn[] = [
-                'node' => $node, 'x' => $placed->boxes[$id]['x'] - Graphviz::BOX_WIDTH / 2, 'y' => $placed->boxes[$id]['y'] - $height / 2,
-                'w' => Graphviz::BOX_WIDTH, 'h' => $height, 'lines' => $lines[$id],
-                'place' => null === $node->place ? '' : $book->placeName($node->place),
-                'says' => self::says($node),
-                'photo' => $this->chains->photoOf($node),
-            ];
+            $drawn[] = new DrawnNode(
+                $node,
+                $placed->boxes[$id]['x'] - Graphviz::BOX_WIDTH / 2,
+                $placed->boxes[$id]['y'] - $height / 2,
+                Graphviz::BOX_WIDTH,
+                $height,
+                $lines[$id],
+                null === $node->place ? '' : $book->placeName($node->place),
+                self::says($node),
+                $this->chains->photoOf($node),
+            );
         }
         $faint = array_map(
-            static fn (Proposal $one): array => [
-                'proposal' => $one,
-                'path' => $placed->paths[$one->from.'>'.$one->to] ?? '',
-                'mechanism' => $mechanisms[$one->tie->mechanism]->name ?? '',
-            ],
+            static fn (Proposal $one): DrawnProposal => new DrawnProposal(
+                $one,
+                $placed->paths[$one->from.'>'.$one->to] ?? '',
+                $mechanisms[$one->tie->mechanism]->name ?? '',
+            ),
             $proposals,
         );
         $boxes = [];
         foreach ($ghosts as $id => $kind) {
             $height = Graphviz::boxHeight(\count($lines[$id]));
-            $boxes[] = [
-                'x' => $placed->boxes[$id]['x'] - Graphviz::BOX_WIDTH / 2,
-                'y' => $placed->boxes[$id]['y'] - $height / 2,
-                'w' => Graphviz::BOX_WIDTH,
-                'h' => $height,
-                'lines' => $lines[$id],
-                'says' => $kind,
-            ];
+            $boxes[] = new DrawnGhost(
+                $placed->boxes[$id]['x'] - Graphviz::BOX_WIDTH / 2,
+                $placed->boxes[$id]['y'] - $height / 2,
+                Graphviz::BOX_WIDTH,
+                $height,
+                $lines[$id],
+                $kind,
+            );
         }
         $lines = [];
         foreach ($links as $link) {
-            $lines[] = [
-                'link' => $link,
-                'path' => $placed->paths[$link->from?->id.'>'.$link->to?->id] ?? '',
-                'mechanism' => $mechanisms[$link->mechanism]->name ?? $link->mechanism,
-            ];
+            $lines[] = new DrawnLink(
+                $link,
+                $placed->paths[$link->from?->id.'>'.$link->to?->id] ?? '',
+                $mechanisms[$link->mechanism]->name ?? $link->mechanism,
+            );
         }
 
-        return [
-            'width' => $placed->width,
-            'height' => $placed->height,
-            'nodes' => $drawn,
-            'links' => $lines,
-            'ghosts' => $boxes,
-            'faint' => $faint,
-        ];
+        return new DrawnChain(
+            $placed->width,
+            $placed->height,
+            $drawn,
+            $lines,
+            $boxes,
+            $faint,
+        );
     }
 
     /** The small line of a box: what kind of condition it is, as far as there is room for it. */

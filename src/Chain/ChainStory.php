@@ -26,10 +26,7 @@ final readonly class ChainStory
     /**
      * @param list<Complaint>|null $about only what leads to these complaints; null: all of it
      *
-     * @return list<array{
-     *     node: ChainNode, because: list<array{from: string, how: string, why: string}>, photo: Photo|null,
-     *     readings: list<Measured>,
-     * }>
+     * @return list<StoryStep>
      */
     public function of(CaseFile $case, ?array $about = null): array
     {
@@ -47,25 +44,25 @@ final readonly class ChainStory
         foreach (Narrative::of($this->chains->chain($case, $about)) as $step) {
             $node = $nodes[$step->node->id];
             $part = null === $node->finding ? null : explode('/', (string) $node->place)[0];
-            $steps[] = [
-                'node' => $node,
-                'because' => array_map(
-                    static fn (Link $link): array => [
-                        'from' => $nodes[$link->from]->name,
-                        'how' => $mechanisms[$link->mechanism]->name ?? $link->mechanism,
-                        'why' => $why[$link->id] ?? '',
-                    ],
+            $steps[] = new StoryStep(
+                $node,
+                array_map(
+                    static fn (Link $link): StoryCause => new StoryCause(
+                        $nodes[$link->from]->name,
+                        $mechanisms[$link->mechanism]->name ?? $link->mechanism,
+                        $why[$link->id] ?? '',
+                    ),
                     $step->because,
                 ),
-                'photo' => null === $node->finding ? null : $this->chains->photoOf($node),
+                null === $node->finding ? null : $this->chains->photoOf($node),
                 // The number of a step: what was read beyond its limits on that part.
-                'readings' => array_values(
+                array_values(
                     array_filter(
                         $measures[$part ?? ''] ?? [],
                         static fn (Measured $one): bool => Verdict::Outside === $one->assessment()?->verdict,
                     )
                 ),
-            ];
+            );
         }
 
         return $steps;
@@ -75,7 +72,7 @@ final readonly class ChainStory
      * @param list<Complaint>|null $about these complaints; null: all that stand in the chain
      * @param ChainNode|null $origin the one to start from, where it leads there; null: the nearest
      *
-     * @return list<array{complaint: ChainNode, path: list<string>}> each complaint with the way from its origin; empty: none leads there
+     * @return list<StoryPath> each complaint with the way from its origin; empty: none leads there
      */
     public function paths(CaseFile $case, ?array $about = null, ?ChainNode $origin = null): array
     {
@@ -84,7 +81,7 @@ final readonly class ChainStory
         foreach ($this->chains->nodes($case) as $node) {
             if (null !== $node->complaint && (null === $about || \in_array($node->complaint, $about, true))) {
                 $path = Narrative::pathTo($chain, (string) $node->id, null === $origin ? null : (string) $origin->id);
-                $paths[] = ['complaint' => $node, 'path' => array_map(static fn (Node $one): string => $one->name, $path)];
+                $paths[] = new StoryPath($node, array_map(static fn (Node $one): string => $one->name, $path));
             }
         }
 

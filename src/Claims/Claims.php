@@ -101,7 +101,7 @@ final readonly class Claims
     /**
      * All claims that somebody still waits for, the most urgent first.
      *
-     * @return list<array{claim: Claim, next: Deadline|null}>
+     * @return list<OpenClaim>
      */
     public function open(): array
     {
@@ -109,10 +109,10 @@ final readonly class Claims
         foreach ($this->claims->inOrder() as $claim) {
             if (!$claim->state()->isOver()) {
                 $left = array_values(array_filter($this->deadlines($claim), static fn (Deadline $one): bool => $one->isOpen()));
-                $open[] = ['claim' => $claim, 'next' => $left[0] ?? null];
+                $open[] = new OpenClaim($claim, $left[0] ?? null);
             }
         }
-        usort($open, static fn (array $a, array $b): int => ($a['next']->by ?? now('+10 years')) <=> ($b['next']->by ?? now('+10 years')));
+        usort($open, static fn (OpenClaim $a, OpenClaim $b): int => ($a->next->by ?? now('+10 years')) <=> ($b->next->by ?? now('+10 years')));
 
         return $open;
     }
@@ -120,15 +120,15 @@ final readonly class Claims
     /**
      * What has to be done within a week, or is late.
      *
-     * @return list<array{claim: Claim, next: Deadline, says: string}>
+     * @return list<DueClaim>
      */
     public function due(): array
     {
         $week = now('today +7 days');
         $due = [];
         foreach ($this->open() as $one) {
-            if (null !== $one['next'] && $one['next']->by <= $week) {
-                $due[] = ['claim' => $one['claim'], 'next' => $one['next'], 'says' => $one['next']->says(now('today'))];
+            if (null !== $one->next && $one->next->by <= $week) {
+                $due[] = new DueClaim($one->claim, $one->next, $one->next->says(now('today')));
             }
         }
 
@@ -180,7 +180,7 @@ final readonly class Claims
             $lines[] = '' === $complaint->words ? '' : 'Complaint: '.$complaint->words;
         }
         foreach ($this->story->paths($case, $about->complaints, $about->by->origin) as $one) {
-            $lines[] = [] === $one['path'] ? '' : 'Damage chain: '.implode(', then ', array_map(lcfirst(...), $one['path'])).'.';
+            $lines[] = [] === $one->path ? '' : 'Damage chain: '.implode(', then ', array_map(lcfirst(...), $one->path)).'.';
         }
         $origin = $about->by->origin;
         $lines[] = $about->by->causeNotFound

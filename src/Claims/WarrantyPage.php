@@ -43,7 +43,7 @@ final readonly class WarrantyPage
             'custody' => $this->custodies->of($case),
             'comeback' => $comeback,
             'handover' => null === $case->comebackOf ? null : $this->handovers->ofCase($case->comebackOf),
-            'costs' => null === $comeback ? null : $this->repair->comebackCosts($case, $comeback['minutes']),
+            'costs' => null === $comeback ? null : $this->repair->comebackCosts($case, $comeback->minutes),
         ], $status);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Demo;
 
 use App\Account\User;
 use App\Books\BookShelf;
+use App\Evidence\Photo;
 use App\Intake\CaseFile;
 use App\Proof\Live\TestStand;
 use App\Proof\ProofDesk;
@@ -119,8 +120,8 @@ final readonly class DemoRepairs
         $stand = $this->stands->byName()[0] ?? null;
         foreach ($this->proofs->sheet($case) as $i => $one) {
             $said = (array) ($row['proof'][$i] ?? 'as expected');
-            if ($one['item']->minutes > 0) {
-                $this->em->persist($begun = new ProofRecord($case, $one['item']->key, ProofEntry::BEGUN, '', $who));
+            if ($one->item->minutes > 0) {
+                $this->em->persist($begun = new ProofRecord($case, $one->item->key, ProofEntry::BEGUN, '', $who));
                 $begun->madeAt = $at = $at->modify('+3 minutes');
                 $this->em->flush();
             }
@@ -130,9 +131,9 @@ final readonly class DemoRepairs
                 'speed' => array_map(static fn (string $one): string => explode(' at ', $one)[1] ?? '', $said),
             ];
             $this->em->persist(
-                $record = $this->proofs->entry($case, $one['item']->key, $row['missed'][$i] ?? ProofEntry::PASSED, $typed, $stand, $who)
+                $record = $this->proofs->entry($case, $one->item->key, $row['missed'][$i] ?? ProofEntry::PASSED, $typed, $stand, $who)
             );
-            $record->madeAt = $at = $at->modify('+'.($one['item']->minutes + 12).' minutes');
+            $record->madeAt = $at = $at->modify('+'.($one->item->minutes + 12).' minutes');
             $this->em->flush();
         }
         if (isset($row['run'])) {
@@ -178,10 +179,10 @@ final readonly class DemoRepairs
         }
         $this->em->flush();
         $suggested = $this->offers->suggested($case);
-        $photos = array_map(static fn ($photo): string => (string) $photo->id, \array_slice($suggested['photos'], 2, 3));
+        $photos = array_map(static fn (Photo $photo): string => (string) $photo->id, \array_slice($suggested->photos, 2, 3));
         $offer = $this->offers->make(
             $case,
-            $row['story'] ?? $suggested['story'],
+            $row['story'] ?? $suggested->story,
             $row['theory'],
             $photos,
             $row['questions'],

@@ -47,7 +47,7 @@ final readonly class DemoWarranties
             $text = \is_string($text) ? $text : '';
             $problems = $this->text->problems($text);
             if ([] !== $problems) {
-                throw new \LogicException('A policy of the demo is wrong: '.$problems[0]['message']);
+                throw new \LogicException('A policy of the demo is wrong: '.$problems[0]->message);
             }
             $content = $this->text->content($text);
             $this->em->persist(new ShopPolicy(\is_string($content['policy']) ? $content['policy'] : '', $text, $content, $who));
@@ -98,7 +98,7 @@ final readonly class DemoWarranties
             $this->policies->one(
                 $case,
                 $row['policy'],
-                $this->policies->each($case)[0]['for'],
+                $this->policies->each($case)[0]->for,
             ) ?? throw new \LogicException("No policy {$row['policy']} for case {$case->number}."),
             $who,
         );

@@ -7,7 +7,6 @@ namespace App\Evidence;
 use App\Books\BookShelf;
 use App\Evidence\Repository\ContentCheckRepository;
 use App\Intake\CaseFile;
-use Japhrex\Core\Family\Content;
 
 /** What must be in this model, and what was found: mixed parts of earlier repairs show here. */
 final readonly class Contents
@@ -16,7 +15,7 @@ final readonly class Contents
     {
     }
 
-    /** @return list<array{content: Content, should: string, check: ContentCheck|null}> */
+    /** @return list<ContentRow> */
     public function of(CaseFile $case): array
     {
         $checks = [];
@@ -25,11 +24,11 @@ final readonly class Contents
         }
         $contents = [];
         foreach ($this->shelf->book($case->family)->contents as $content) {
-            $contents[] = [
-                'content' => $content,
-                'should' => $content->for(trim($case->maker.' '.$case->model)),
-                'check' => $checks[$content->part.'/'.$content->what] ?? null,
-            ];
+            $contents[] = new ContentRow(
+                $content,
+                $content->for(trim($case->maker.' '.$case->model)),
+                $checks[$content->part.'/'.$content->what] ?? null,
+            );
         }
 
         return $contents;

@@ -35,13 +35,13 @@ final class ContentsController extends AbstractController
         $found = mb_substr(trim((string) $request->request->get('found', '')), 0, 200);
         $differs = 'yes' === $request->request->get('differs');
         foreach ($contents->of($case) as $one) {
-            if ($one['content']->part !== $part || $one['content']->what !== $what) {
+            if ($one->content->part !== $part || $one->content->what !== $what) {
                 continue;
             }
             if ($differs && '' === $found) {
                 throw new ShopError('What is in it instead?', 422);
             }
-            $check = $one['check'] ?? new ContentCheck($case, $part, $what);
+            $check = $one->check ?? new ContentCheck($case, $part, $what);
             $news = $differs && (!$check->differs || $check->found !== $found);
             [$check->found, $check->differs, $check->byWhom] = [$found, $differs, $person->get()->name];
             $em->persist($check);
@@ -52,7 +52,7 @@ final class ContentsController extends AbstractController
                     'Earlier repair: %s found %s%s.',
                     $what,
                     $found,
-                    '' === $one['should'] ? '' : '; this model should have '.$one['should'],
+                    '' === $one->should ? '' : '; this model should have '.$one->should,
                 );
                 $record($finding, $person->get()->name);
             }

@@ -24,13 +24,11 @@ final readonly class PhotoCheck
     }
 
     /**
-     * @return array{
-     *     at: string, photos: int, lost: list<string>, orphaned: list<string>,
-     * } lost: missing or damaged, with the cases that hold it
+     * @return PhotoCheckResult lost: missing or damaged, with the cases that hold it
      */
-    public function run(): array
+    public function run(): PhotoCheckResult
     {
-        $said = ['at' => date('j M Y H:i'), 'photos' => 0, 'lost' => [], 'orphaned' => []];
+        $said = new PhotoCheckResult(date('j M Y H:i'), 0, [], []);
         $known = [];
         foreach ($this->pictures->each() as $picture) {
             ++$said['photos'];

@@ -24,7 +24,7 @@ final readonly class Tray
     ) {
     }
 
-    /** @return list<array{photo: Photo|Clip, part: Part|null, step: string}> by the time they were taken */
+    /** @return list<TrayRow> by the time they were taken */
     public function of(CaseFile $case): array
     {
         $book = $this->shelf->book($case->family);
@@ -33,18 +33,18 @@ final readonly class Tray
         foreach ([...$this->photos->unsorted($case), ...$this->clips->unsorted($case)] as $photo) {
             $taken = $photo->takenAt();
             $step = null === $taken ? null : InHand::at($book, $closed, $taken);
-            $lying[] = [
-                'photo' => $photo,
-                'part' => null === $step ? null : $book->part($step->removes[0] ?? ''),
-                'step' => $step->title ?? '',
-            ];
+            $lying[] = new TrayRow(
+                $photo,
+                null === $step ? null : $book->part($step->removes[0] ?? ''),
+                $step->title ?? '',
+            );
         }
         usort(
             $lying,
-            static fn (array $a, array $b): int => [
-                $a['photo']->takenAt()?->getTimestamp() ?? \PHP_INT_MAX,
-                (string) $a['photo']->id,
-            ] <=> [$b['photo']->takenAt()?->getTimestamp() ?? \PHP_INT_MAX, (string) $b['photo']->id],
+            static fn (TrayRow $a, TrayRow $b): int => [
+                $a->photo->takenAt()?->getTimestamp() ?? \PHP_INT_MAX,
+                (string) $a->photo->id,
+            ] <=> [$b->photo->takenAt()?->getTimestamp() ?? \PHP_INT_MAX, (string) $b->photo->id],
         );
 
         return $lying;

@@ -62,7 +62,7 @@ final class TrayController extends AbstractController
         $stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? PhotoStage::AsFound;
         $proposed = [];
         foreach ($this->tray->of($case) as $one) {
-            $proposed[(string) $one['photo']->id] = $one['part']?->key;
+            $proposed[(string) $one->photo->id] = $one->part?->key;
         }
         $asProposed = $request->request->has('as-proposed');
         $part = $this->shelf->book($case->family)->part((string) $request->request->get('part', ''))?->key;

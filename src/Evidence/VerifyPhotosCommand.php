@@ -21,12 +21,12 @@ final class VerifyPhotosCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $said = $this->check->run();
-        $wrong = [...$said['lost'], ...$said['orphaned']];
+        $wrong = [...$said->lost, ...$said->orphaned];
         $output->writeln($wrong);
         $output->writeln(
             [] === $wrong
-                ? \sprintf('%d photos, all as they came.', $said['photos'])
-                : \sprintf('%d photos, %d not as they should be.', $said['photos'], \count($wrong))
+                ? \sprintf('%d photos, all as they came.', $said->photos)
+                : \sprintf('%d photos, %d not as they should be.', $said->photos, \count($wrong))
         );
 
         return [] === $wrong ? Command::SUCCESS : Command::FAILURE;

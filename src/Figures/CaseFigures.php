@@ -27,13 +27,13 @@ final readonly class CaseFigures
     /**
      * What a figure is filled with at a part.
      *
-     * @return array{typed: array<string, string>, from: array<string, string>} by key; from: where each comes from, in words
+     * @return FilledFigure by key; from: where each comes from, in words
      */
-    public function filled(CaseFile $case, string $part, string $figure): array
+    public function filled(CaseFile $case, string $part, string $figure): FilledFigure
     {
         $fill = $this->fill($case, $part, $figure);
         if (null === $fill) {
-            return ['typed' => [], 'from' => []];
+            return new FilledFigure([], []);
         }
         $sources = $this->measures->sources($case);
         $from = [];
@@ -45,7 +45,7 @@ final readonly class CaseFigures
             $from[$key] = [] === $names ? 'the book' : implode(', ', $names);
         }
 
-        return ['typed' => $this->filler->typed($fill, $sources), 'from' => $from];
+        return new FilledFigure($this->filler->typed($fill, $sources), $from);
     }
 
     public function keep(CaseFile $case, string $part, Asked $asked, string $remark, string $who): KeptFigure

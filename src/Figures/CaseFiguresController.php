@@ -38,7 +38,7 @@ final class CaseFiguresController extends AbstractController
 
         return $this->redirectToRoute(
             'figure',
-            ['name' => $name, 'case' => $case->number, 'part' => $part] + $this->figures->filled($case, $part, $name)['typed'],
+            ['name' => $name, 'case' => $case->number, 'part' => $part] + $this->figures->filled($case, $part, $name)->typed,
         );
     }
 

@@ -30,12 +30,12 @@ final readonly class Drawings
         return null === $clearance ? 14.0 : round(max(2.0, min(44.0, 250e3 * $clearance->si()[0])), 1);
     }
 
-    /** @return list<array{template: string, data: array<string, mixed>}> pictures of what was answered, the main one first */
+    /** @return list<Drawing> pictures of what was answered, the main one first */
     public function plot(Asked $asked): array
     {
         $pictures = [];
         foreach ($this->plots->of($asked) as $plot) {
-            $pictures[] = ['template' => 'figures/_plot.svg.twig', 'data' => ['plot' => $plot, 'laid' => $plot->laid()]];
+            $pictures[] = new Drawing('figures/_plot.svg.twig', ['plot' => $plot, 'laid' => $plot->laid()]);
         }
 
         return [...$pictures, ...$this->pictures->of($asked)];

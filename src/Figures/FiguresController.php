@@ -131,8 +131,8 @@ final class FiguresController extends AbstractController
         $filled = $this->figures->filled($case, $part->key ?? '', $card->name);
         // What was typed over no longer comes from the case.
         $from = array_filter(
-            $filled['from'],
-            static fn (string $key): bool => ($filled['typed'][$key] ?? '') === ($asked->typed[$key] ?? ''),
+            $filled->from,
+            static fn (string $key): bool => ($filled->typed[$key] ?? '') === ($asked->typed[$key] ?? ''),
             \ARRAY_FILTER_USE_KEY,
         );
 

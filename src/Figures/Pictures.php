@@ -15,7 +15,7 @@ final readonly class Pictures
     {
     }
 
-    /** @return list<array{template: string, data: array<string, mixed>}> */
+    /** @return list<Drawing> */
     public function of(Asked $asked): array
     {
         $outcome = $asked->outcome;
@@ -31,7 +31,7 @@ final readonly class Pictures
             'rate', 'kappa' => $this->onLine($this->share($outcome, $asked->card->name)),
             'shim-pick' => $this->stack($this->shims($inputs, $outcome)),
             'clutch-pack' => $this->stack($this->pack($inputs, $outcome)),
-            'bolt-sequence' => [['template' => 'figures/_circle.svg.twig', 'data' => ['bolts' => $this->bolts($outcome)]]],
+            'bolt-sequence' => [new Drawing('figures/_circle.svg.twig', ['bolts' => $this->bolts($outcome)])],
             'pareto' => $this->bars($this->pareto($outcome)),
             'cleanliness' => $this->bars($this->classes($outcome)),
             default => [],
@@ -130,7 +130,7 @@ final readonly class Pictures
     /**
      * @param list<array{float, string, string}> $layers
      *
-     * @return list<array{template: string, data: array<string, mixed>}>
+     * @return list<Drawing>
      */
     private function stack(array $layers): array
     {
@@ -144,7 +144,7 @@ final readonly class Pictures
             $boxes[] = ['y' => $y, 'h' => $height, 'class' => $class, 'label' => $label];
         }
 
-        return [['template' => 'figures/_stack.svg.twig', 'data' => ['boxes' => $boxes, 'top' => $y]]];
+        return [new Drawing('figures/_stack.svg.twig', ['boxes' => $boxes, 'top' => $y])];
     }
 
     /** @return list<array{x: float, y: float, tx: float, ty: float, bolt: int, turn: int}> */
@@ -201,29 +201,29 @@ final readonly class Pictures
     /**
      * @param list<array{float, string, string}> $bars
      *
-     * @return list<array{template: string, data: array<string, mixed>}>
+     * @return list<Drawing>
      */
     private function bars(array $bars): array
     {
         $most = max([1e-9, ...array_column($bars, 0)]);
 
         return [
-            [
-                'template' => 'figures/_bars.svg.twig',
-                'data' => [
+            new Drawing(
+                'figures/_bars.svg.twig',
+                [
                     'bars' => array_map(
                         static fn (array $bar): array => ['w' => round($bar[0] / $most * 230, 1), 'label' => $bar[1], 'value' => $bar[2]],
                         $bars,
                     ),
                 ],
-            ],
+            ),
         ];
     }
 
-    /** @return list<array{template: string, data: array<string, mixed>}> */
+    /** @return list<Drawing> */
     private function onLine(NumberLine $line): array
     {
-        return [['template' => 'figures/_line.svg.twig', 'data' => ['laid' => $line->laid()]]];
+        return [new Drawing('figures/_line.svg.twig', ['laid' => $line->laid()])];
     }
 
     private function si(Outcome $outcome, string $name): float

@@ -19,7 +19,6 @@ use Japhrex\Core\Figure\Card;
 use Japhrex\Core\Figure\Fill\Fill;
 use Japhrex\Core\Figure\Fill\Filler;
 use Japhrex\Core\Figure\Result;
-use Japhrex\Core\Hydraulics\ComplaintFit;
 use Japhrex\Core\Hydraulics\WearJudgement;
 use Japhrex\Core\Hydraulics\WearPattern;
 
@@ -87,9 +86,9 @@ final readonly class WearCheck
             'formula' => $checked->asked->card->version,
             'says' => $checked->judgement->sentence ?? '',
             'complaints' => array_map(
-                static fn (array $one): array => [
-                    'complaint' => (string) $one['complaint']->id,
-                    'fit' => $one['fit']->sentence ?? 'cannot be judged',
+                static fn (WearFit $one): array => [
+                    'complaint' => (string) $one->complaint->id,
+                    'fit' => $one->fit->sentence ?? 'cannot be judged',
                 ],
                 $checked->fits,
             ),
@@ -136,13 +135,13 @@ final readonly class WearCheck
         return array_values($damaged);
     }
 
-    /** @return list<array{complaint: Complaint, fit: ComplaintFit|null}> */
+    /** @return list<WearFit> */
     private function fits(CaseFile $case, LeakModel $leaks, WearJudgement $judgement): array
     {
         $fits = [];
         foreach ($case->complaints as $complaint) {
             if (\in_array($complaint->what, $leaks->explains, true)) {
-                $fits[] = ['complaint' => $complaint, 'fit' => $judgement->fit(self::felt($complaint))];
+                $fits[] = new WearFit($complaint, $judgement->fit(self::felt($complaint)));
             }
         }
 

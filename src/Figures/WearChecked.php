@@ -6,8 +6,6 @@ namespace App\Figures;
 
 use App\Intake\Complaint;
 use Japhrex\Core\Family\FoundGap;
-use Japhrex\Core\Figure\Result;
-use Japhrex\Core\Hydraulics\ComplaintFit;
 use Japhrex\Core\Hydraulics\WearJudgement;
 
 /** The complaint check of a case: the gaps it was asked with, what it answered, how that goes with each complaint. */
@@ -18,9 +16,7 @@ final readonly class WearChecked
      * @param Asked $least as it leaks least
      * @param list<FoundGap> $gaps
      * @param WearJudgement|null $judgement null while a fact is missing
-     * @param list<array{
-     *     complaint: Complaint, fit: ComplaintFit|null,
-     * }> $fits of the complaints that leaking could explain; null: cannot be judged
+     * @param list<WearFit> $fits of the complaints that leaking could explain; null: cannot be judged
      */
     public function __construct(
         public Asked $asked,
@@ -44,9 +40,7 @@ final readonly class WearChecked
     }
 
     /**
-     * @return array<string, array{
-     *     new: Result, found: Result, least: Result|null,
-     * }> held pressures by state; least: as it leaks least, where that differs
+     * @return array<string, HeldPressure> held pressures by state; least: as it leaks least, where that differs
      */
     public function held(): array
     {
@@ -56,11 +50,11 @@ final readonly class WearChecked
         foreach (['cold-idle', 'cold-working', 'hot-idle', 'hot-working'] as $state) {
             if (isset($results[$state.'-new'], $results[$state.'-found'])) {
                 $other = $least[$state.'-found'] ?? null;
-                $held[$state] = [
-                    'new' => $results[$state.'-new'],
-                    'found' => $results[$state.'-found'],
-                    'least' => null === $other || $other->si() === $results[$state.'-found']->si() ? null : $other,
-                ];
+                $held[$state] = new HeldPressure(
+                    $results[$state.'-new'],
+                    $results[$state.'-found'],
+                    null === $other || $other->si() === $results[$state.'-found']->si() ? null : $other,
+                );
             }
         }
 

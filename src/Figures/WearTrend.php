@@ -8,8 +8,8 @@ namespace App\Figures;
 final readonly class WearTrend
 {
     /**
-     * @param list<array{case: string, service: string, size: string}> $points earlier readings and this one, in words, the oldest first
-     * @param list<array{template: string, data: array<string, mixed>}> $pictures
+     * @param list<TrendPoint> $points earlier readings and this one, in words, the oldest first
+     * @param list<Drawing> $pictures
      */
     public function __construct(public Asked $asked, public array $points, public array $pictures, public string $sentence)
     {

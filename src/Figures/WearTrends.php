@@ -74,11 +74,11 @@ final readonly class WearTrends
         $points = [];
         foreach (array_reverse($before) as $one) {
             if (!$one['replaced'] && null !== $one['service'] && $one['service']->dimension === $service->dimension) {
-                $points[] = [
-                    'case' => $one['case'],
-                    'service' => self::round($one['service']),
-                    'size' => $this->person->units()->show($one['size'], $dimension),
-                ];
+                $points[] = new TrendPoint(
+                    $one['case'],
+                    self::round($one['service']),
+                    $this->person->units()->show($one['size'], $dimension),
+                );
                 $plot->dot(
                     'new',
                     $one['service']->in($this->plots->serviceUnit($service->dimension)),
@@ -91,7 +91,7 @@ final readonly class WearTrends
         return new WearTrend(
             $asked,
             $points,
-            [['template' => 'figures/_plot.svg.twig', 'data' => ['plot' => $plot, 'laid' => $plot->laid()]]],
+            [new Drawing('figures/_plot.svg.twig', ['plot' => $plot, 'laid' => $plot->laid()])],
             $this->sentence($asked, $this->lastRun($case, $service)),
         );
     }

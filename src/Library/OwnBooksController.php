@@ -7,6 +7,7 @@ namespace App\Library;
 use App\Account\Permission;
 use App\Books\BookDesk;
 use App\Books\BookShelf;
+use App\Books\TextFault;
 use App\Platform\ShopError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -73,7 +74,7 @@ final class OwnBooksController extends AbstractController
         );
     }
 
-    /** @param list<array{line: int, message: string}> $problems */
+    /** @param list<TextFault> $problems */
     private function page(string $text, array $problems = []): Response
     {
         return $this->render(

@@ -6,7 +6,7 @@ namespace App\Library;
 
 use App\Chain\Graphviz;
 use App\Chain\Layout;
-use Japhrex\Core\Chain\Ground\DebrisAct;
+use Japhrex\Core\Chain\Ground\Reached;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\Carrier;
 use Japhrex\Core\Family\CarrierKind;
@@ -26,18 +26,7 @@ final readonly class UnitMap
      * @param string $from part that is followed; empty: none
      * @param bool $back against the flow
      * @param array<string, int|null> $grades by part
-     * @param list<array{
-     *     part: string, from: string, do: DebrisAct, past: bool,
-     * }>|null $debris where debris went, in order; null: not asked for
-     *
-     * @return array{
-     *     width: float, height: float,
-     *     boxes: list<array{
-     *         part: string, x: float, y: float, w: int, h: int, lines: list<string>, grade: int|null, seen: bool, on: bool,
-     *         debris: array{number: int, do: DebrisAct, past: bool}|null,
-     *     }>,
-     *     lines: list<array{path: string, kind: string, says: string, filter: bool, on: bool}>,
-     * }
+     * @param list<Reached>|null $debris where debris went, in order; null: not asked for
      */
     public function of(
         Book $book,
@@ -46,7 +35,7 @@ final readonly class UnitMap
         bool $back = false,
         array $grades = [],
         ?array $debris = null,
-    ): array {
+    ): MapPicture {
         $edges = [];
         foreach ($book->carriers as $carrier) {
             if (null === $kind || $carrier->kind === $kind) {
@@ -69,7 +58,7 @@ final readonly class UnitMap
         );
         $number = [];
         foreach ($debris ?? [] as $i => $one) {
-            $number[$one['part']] = ['number' => $i + 1, 'do' => $one['do'], 'past' => $one['past']];
+            $number[$one->part] = new DebrisThere($i + 1, $one->do, $one->past);
         }
         $reached = null !== $debris
             ? array_column($debris, 'part')
@@ -77,34 +66,40 @@ final readonly class UnitMap
         $boxes = [];
         foreach ($rows as $part => $words) {
             $height = Graphviz::boxHeight(\count($words) - 1);
-            $boxes[] = [
-                'part' => $part, 'x' => $placed->boxes[$part]['x'] - Graphviz::BOX_WIDTH / 2,
-                'y' => $placed->boxes[$part]['y'] - $height / 2,
-                'w' => Graphviz::BOX_WIDTH, 'h' => $height, 'lines' => $words, 'grade' => $grades[$part] ?? null,
-                'seen' => isset($grades[$part]), 'on' => null === $reached
-                    || \in_array($part, $reached, true), 'debris' => $number[$part] ?? null,
-            ];
+            $boxes[] = new MapBox(
+                $part,
+                $placed->boxes[$part]['x'] - Graphviz::BOX_WIDTH / 2,
+                $placed->boxes[$part]['y'] - $height / 2,
+                Graphviz::BOX_WIDTH,
+                $height,
+                $words,
+                $grades[$part] ?? null,
+                isset($grades[$part]),
+                null === $reached
+                    || \in_array($part, $reached, true),
+                $number[$part] ?? null,
+            );
         }
         $lines = [];
         foreach ($edges as $edge => $carriers) {
             [$a, $b] = self::ends($edge);
-            $lines[] = [
-                'path' => $placed->paths[$edge] ?? '', 'kind' => $carriers[0]->kind->value, 'says' => self::says($book, $carriers),
-                'filter' => [] !== array_filter($carriers, static fn (Carrier $carrier): bool => '' !== $carrier->filter),
-                'on' => null === $reached || (\in_array($a, $reached, true) && \in_array($b, $reached, true)),
-            ];
+            $lines[] = new MapLine(
+                $placed->paths[$edge] ?? '',
+                $carriers[0]->kind->value,
+                self::says($book, $carriers),
+                [] !== array_filter($carriers, static fn (Carrier $carrier): bool => '' !== $carrier->filter),
+                null === $reached || (\in_array($a, $reached, true) && \in_array($b, $reached, true)),
+            );
         }
 
-        return ['width' => $placed->width, 'height' => $placed->height, 'boxes' => $boxes, 'lines' => $lines];
+        return new MapPicture($placed->width, $placed->height, $boxes, $lines);
     }
 
     /**
      * A part with what stands around it, for a picture where no photo is: what the oil, the drive or a touch joins to it.
-     *
-     * @return array{height: int, boxes: list<array{x: int, y: int, name: string, own: bool}>, lines: list<array{d: string, arrow: bool}>}
      */
     #[AsTwigFunction('around_part')]
-    public function around(Book $book, string $part): array
+    public function around(Book $book, string $part): AroundPicture
     {
         $sides = ['in' => [], 'out' => []];
         foreach ($book->carriers as $carrier) {
@@ -117,27 +112,27 @@ final readonly class UnitMap
         $rows = max(1, min(5, max(\count($sides['in']), \count($sides['out']))));
         $height = 20 + 44 * $rows;
         $middle = intdiv($height, 2) - 15;
-        $boxes = [['x' => 195, 'y' => $middle, 'name' => self::wrapped($book->parts[$part]->short ?? $part)[0], 'own' => true]];
+        $boxes = [new AroundBox(195, $middle, self::wrapped($book->parts[$part]->short ?? $part)[0], true)];
         $lines = [];
         foreach ($sides as $side => $parts) {
             foreach (\array_slice(array_keys($parts), 0, 5) as $i => $other) {
                 $y = 10 + 44 * $i + intdiv(44 * ($rows - min(5, \count($parts))), 2);
-                $boxes[] = [
-                    'x' => 'in' === $side ? 5 : 385,
-                    'y' => $y,
-                    'name' => self::wrapped($book->parts[$other]->short ?? $other)[0],
-                    'own' => false,
-                ];
-                $lines[] = [
-                    'd' => 'in' === $side
+                $boxes[] = new AroundBox(
+                    'in' === $side ? 5 : 385,
+                    $y,
+                    self::wrapped($book->parts[$other]->short ?? $other)[0],
+                    false,
+                );
+                $lines[] = new AroundLine(
+                    'in' === $side
                         ? \sprintf('M155 %d L195 %d', $y + 15, $middle + 15)
                         : \sprintf('M345 %d L385 %d', $middle + 15, $y + 15),
-                    'arrow' => $parts[$other],
-                ];
+                    $parts[$other],
+                );
             }
         }
 
-        return ['height' => $height, 'boxes' => $boxes, 'lines' => $lines];
+        return new AroundPicture($height, $boxes, $lines);
     }
 
     /** @return array{string, string} */

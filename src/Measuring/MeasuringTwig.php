@@ -36,34 +36,29 @@ final readonly class MeasuringTwig
 
     /**
      * Positions (0 to 240) on the scale picture: the worst place with its guard band, the others as they lie.
-     *
-     * @return array{
-     *     value: float, left: float, right: float, others: list<float>, min: float|null, max: float|null, new: float|null,
-     *     width: float,
-     * }
      */
     #[AsTwigFunction('scale_of')]
-    public function scale(FieldAssessment $field): array
+    public function scale(FieldAssessment $field): ScalePicture
     {
         $assessment = $field->atWorst();
         [$low, $high] = $field->scale();
         $x = static fn (float $si): float => round(($si - $low) / ($high - $low) * self::WIDTH, 2);
         $limits = $assessment->limits;
 
-        return [
-            'value' => $x($assessment->mean),
-            'left' => $x($assessment->mean - $assessment->guard),
-            'right' => $x($assessment->mean + $assessment->guard),
-            'others' => array_values(
+        return new ScalePicture(
+            $x($assessment->mean),
+            $x($assessment->mean - $assessment->guard),
+            $x($assessment->mean + $assessment->guard),
+            array_values(
                 array_map(
                     static fn (JudgedPlace $one): float => $x($one->assessment->mean),
                     array_filter($field->places, static fn (JudgedPlace $one): bool => $one !== $field->worst),
                 )
             ),
-            'min' => null === $limits->min ? null : $x($limits->min->si),
-            'max' => null === $limits->max ? null : $x($limits->max->si),
-            'new' => null === $limits->new ? null : $x($limits->new->si),
-            'width' => self::WIDTH,
-        ];
+            null === $limits->min ? null : $x($limits->min->si),
+            null === $limits->max ? null : $x($limits->max->si),
+            null === $limits->new ? null : $x($limits->new->si),
+            self::WIDTH,
+        );
     }
 }

@@ -46,13 +46,13 @@ final readonly class CaseParts
         return null;
     }
 
-    /** @return array{previous: string|null, next: string|null} neighbours of a part in strip order */
-    public function neighbours(string $part): array
+    /** @return Neighbours neighbours of a part in strip order */
+    public function neighbours(string $part): Neighbours
     {
         $keys = array_keys($this->views);
         $at = array_search($part, $keys, true);
 
-        return ['previous' => false === $at ? null : $keys[$at - 1] ?? null, 'next' => false === $at ? null : $keys[$at + 1] ?? null];
+        return new Neighbours(false === $at ? null : $keys[$at - 1] ?? null, false === $at ? null : $keys[$at + 1] ?? null);
     }
 
     /** @return list<string> pictures that are wanted of a part and missing, in words */

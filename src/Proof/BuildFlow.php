@@ -63,21 +63,24 @@ final readonly class BuildFlow
         return $held;
     }
 
-    /** @return list<array{found: FoundGap, from: string}> the gaps that it is worked out with, each with where it is from */
+    /** @return list<GapAsBuilt> the gaps that it is worked out with, each with where it is from */
     public function gaps(CaseFile $case): array
     {
         $book = $this->shelf->book($case->family);
         $built = new AsBuilt($book, $this->measures->sources($case), $this->plays($case), $this->renewed($case));
 
-        return array_map(static function (LeakRoute $route) use ($built, $book): array {
+        return array_map(static function (LeakRoute $route) use ($built, $book): GapAsBuilt {
             $found = FoundGap::of($route, $built, $book->fieldName(...));
             $references = Expression::of(trim($route->found, '{}'))->references();
 
-            return ['found' => $found, 'from' => match (true) {
-                !$found->isKnown() => [] === array_filter($references, $built->isRenewed(...)) ? 'not read, counted as new' : 'as new',
-                [] !== array_filter($references, $built->isRead(...)) => 'read in the build',
-                default => 'went back in as found',
-            }];
+            return new GapAsBuilt(
+                $found,
+                match (true) {
+                    !$found->isKnown() => [] === array_filter($references, $built->isRenewed(...)) ? 'not read, counted as new' : 'as new',
+                    [] !== array_filter($references, $built->isRead(...)) => 'read in the build',
+                    default => 'went back in as found',
+                },
+            );
         }, $book->leaks->routes ?? []);
     }
 
@@ -93,7 +96,7 @@ final readonly class BuildFlow
                 [
                     'found-paths' => implode(
                         ';',
-                        array_map(static fn (array $one): string => $one['found']->paths(true), $this->gaps($case)),
+                        array_map(static fn (GapAsBuilt $one): string => $one->found->paths(true), $this->gaps($case)),
                     ),
                 ] + $asked->typed,
             );
@@ -104,11 +107,11 @@ final readonly class BuildFlow
     {
         $plays = [];
         foreach ($this->build->sheet($case) as $row) {
-            $typed = $row['done'] && '' !== $row['step']->reads
-                ? $row['records'][\count($row['records']) - 1]->typed['readings'] ?? ''
+            $typed = $row->done && '' !== $row->step->reads
+                ? $row->records[\count($row->records) - 1]->typed['readings'] ?? ''
                 : '';
             if (\is_string($typed) && '' !== $typed) {
-                $plays[$row['step']->reads] = array_map(trim(...), explode(';', trim($typed, '; ')));
+                $plays[$row->step->reads] = array_map(trim(...), explode(';', trim($typed, '; ')));
             }
         }
 

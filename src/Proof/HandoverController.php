@@ -41,7 +41,7 @@ final class HandoverController extends AbstractController
         $handover = $this->desk->handover($case) ?? $this->desk->draft($case);
         $typed = (string) $request->request->get('watch', '');
         $watch = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed);
-        $open = array_filter($this->desk->sheet($case), static fn (array $row): bool => ProofEntry::PASSED !== $row['outcome']);
+        $open = array_filter($this->desk->sheet($case), static fn (ProofRow $row): bool => ProofEntry::PASSED !== $row->outcome);
         $despite = self::text($request, 'despite', 1000);
         [$handover->checks, $handover->stop, $handover->byWhom] = [
             self::text($request, 'check', 4000),

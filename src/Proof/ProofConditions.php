@@ -16,15 +16,15 @@ final readonly class ProofConditions implements Conditions
 
     public function steps(CaseFile $case): array
     {
-        return array_map(static fn (array $row): string => $row['item']->title, $this->proof->sheet($case));
+        return array_map(static fn (ProofRow $row): string => $row->item->title, $this->proof->sheet($case));
     }
 
     public function missed(CaseFile $case): array
     {
         $missed = [];
         foreach ($this->proof->sheet($case) as $row) {
-            if (ProofEntry::MISSED === $row['outcome']) {
-                $missed[$row['item']->title] = $row['records'][\count($row['records']) - 1]->id;
+            if (ProofEntry::MISSED === $row->outcome) {
+                $missed[$row->item->title] = $row->records[\count($row->records) - 1]->id;
             }
         }
 

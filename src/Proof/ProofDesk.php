@@ -37,9 +37,7 @@ final readonly class ProofDesk
     }
 
     /**
-     * @return list<array{
-     *     item: ProofItem, records: list<ProofRecord>, outcome: string, soak: Soak|null,
-     * }> outcome: of the last entry; empty: none yet
+     * @return list<ProofRow> outcome: of the last entry; empty: none yet
      */
     public function sheet(CaseFile $case): array
     {
@@ -56,16 +54,16 @@ final readonly class ProofDesk
             $case->complaints->getValues(),
         );
 
-        return array_map(static function (ProofItem $item) use ($records): array {
+        return array_map(static function (ProofItem $item) use ($records): ProofRow {
             $own = $records[$item->key] ?? [];
             $last = $own[\count($own) - 1] ?? null;
 
-            return [
-                'item' => $item,
-                'records' => $own,
-                'outcome' => $last->outcome ?? '',
-                'soak' => ProofEntry::BEGUN === $last?->outcome ? new Soak($last->madeAt, $item->minutes) : null,
-            ];
+            return new ProofRow(
+                $item,
+                $own,
+                $last->outcome ?? '',
+                ProofEntry::BEGUN === $last?->outcome ? new Soak($last->madeAt, $item->minutes) : null,
+            );
         }, ProofPlan::of($book, $complaints));
     }
 
@@ -80,11 +78,11 @@ final readonly class ProofDesk
     {
         $sheet = $this->sheet($case);
         $row = array_values(
-            array_filter($sheet, static fn (array $row): bool => $row['item']->key === $key)
+            array_filter($sheet, static fn (ProofRow $row): bool => $row->item->key === $key)
         )[0] ?? throw ProofError::noSuchStep();
         $record = new ProofRecord($case, $key, $outcome, $typed['words'], $who);
         $judged = [];
-        foreach (ProofEntry::BEGUN === $outcome ? [] : $row['item']->reads as $i => $read) {
+        foreach (ProofEntry::BEGUN === $outcome ? [] : $row->item->reads as $i => $read) {
             [$value, $speed] = array_map(
                 static fn (mixed $one): string => \is_string($one) ? mb_substr(trim($one), 0, 400) : '',
                 [$typed['read'][$i] ?? '', $typed['speed'][$i] ?? ''],
@@ -103,9 +101,9 @@ final readonly class ProofDesk
         }
         $first = $sheet[0];
         ProofEntry::allow(
-            $row['item'],
-            $first['item']->key === $key || ProofEntry::PASSED === $first['outcome'] ? null : $first['item'],
-            $row['soak'],
+            $row->item,
+            $first->item->key === $key || ProofEntry::PASSED === $first->outcome ? null : $first->item,
+            $row->soak,
             $outcome,
             $typed['words'],
             $judged,

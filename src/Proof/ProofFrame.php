@@ -9,6 +9,7 @@ use App\Intake\Frame\CaseFrame;
 use App\Intake\Frame\FramePart;
 use App\Intake\Frame\WalkStop;
 use App\Repair\Build\BuildDesk;
+use App\Repair\Build\BuildRow;
 use Japhrex\Core\Proof\ProofEntry;
 use Symfony\Component\DependencyInjection\Attribute\AsTaggedItem;
 
@@ -29,12 +30,12 @@ final readonly class ProofFrame implements FramePart
     private function unproved(CaseFile $case): int
     {
         $sheet = $this->proof->sheet($case);
-        $begun = array_filter($sheet, static fn (array $row): bool => '' !== $row['outcome']);
-        $toBuild = array_filter($this->build->sheet($case), static fn (array $row): bool => !$row['done']);
+        $begun = array_filter($sheet, static fn (ProofRow $row): bool => '' !== $row->outcome);
+        $toBuild = array_filter($this->build->sheet($case), static fn (BuildRow $row): bool => !$row->done);
         if ($this->standings->isOut($case) || ([] === $begun && [] !== $toBuild)) {
             return $this->standings->missedOf($case);
         }
 
-        return \count(array_filter($sheet, static fn (array $row): bool => ProofEntry::PASSED !== $row['outcome']));
+        return \count(array_filter($sheet, static fn (ProofRow $row): bool => ProofEntry::PASSED !== $row->outcome));
     }
 }

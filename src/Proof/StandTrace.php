@@ -25,9 +25,7 @@ final readonly class StandTrace
     }
 
     /**
-     * @return list<array{
-     *     name: string, scale: string, peaks: string, mean: string, band: string,
-     * }> paths in a box of 900 by 110; scale: from its lower to its upper end
+     * @return list<DrawnStrip> paths in a box of 900 by 110; scale: from its lower to its upper end
      */
     #[AsTwigFunction('stand_trace')]
     public function of(Trace $run): array
@@ -53,24 +51,25 @@ final readonly class StandTrace
             );
             $x = static fn (float $t): float => round(self::WIDTH * $t / ($run->seconds ?: 1.0), 1);
             $times = array_column($run->drawn, 't');
-            $strips[] = [
-                'name' => $name, 'scale' => $this->scale($bottom, $top, $channel),
-                'peaks' => self::between(
+            $strips[] = new DrawnStrip(
+                $name,
+                $this->scale($bottom, $top, $channel),
+                self::between(
                     $times,
                     array_map(static fn (array $point): array => [$point['low'][$name], $point['high'][$name]], $run->drawn),
                     $x,
                     $scale,
                 ),
-                'mean' => self::line($run, $name, $x, $scale),
-                'band' => self::between($times, $band, $x, $scale),
-            ];
+                self::line($run, $name, $x, $scale),
+                self::between($times, $band, $x, $scale),
+            );
         }
 
         return $strips;
     }
 
     /**
-     * @return list<array{name: string, value: string, expected: string}> what the stand shows now, and between which flows it should lie
+     * @return list<ChannelNow> what the stand shows now, and between which flows it should lie
      */
     #[AsTwigFunction('stand_now')]
     public function now(Trace $run): array
@@ -80,13 +79,13 @@ final readonly class StandTrace
             $value = $run->now()[$channel->value] ?? null;
             if (null !== $value) {
                 $band = Channel::Flow === $channel ? $run->expectedNow() : null;
-                $shown[] = [
-                    'name' => $channel->value,
-                    'value' => $this->show($value, $channel),
-                    'expected' => null === $band
+                $shown[] = new ChannelNow(
+                    $channel->value,
+                    $this->show($value, $channel),
+                    null === $band
                         ? ''
                         : \sprintf('%s to %s expected', $this->show($band[0], $channel), $this->show($band[1], $channel)),
-                ];
+                );
             }
         }
 

@@ -6,6 +6,7 @@ namespace App\Proof;
 
 use App\Proof\Repository\HandoverRepository;
 use App\Repair\OwnRecord;
+use Japhrex\Core\Repair\RepairRun;
 
 use function Symfony\Component\Clock\now;
 
@@ -21,10 +22,10 @@ final readonly class WentOut implements OwnRecord
         $now = now();
 
         return array_map(
-            static fn (array $row): array => [
-                'days' => (($row['back'] ?? $now)->getTimestamp() - $row['gone']->getTimestamp()) / 86400,
-                'back' => null !== $row['back'],
-            ],
+            static fn (GoneRepair $row): RepairRun => new RepairRun(
+                (($row->back ?? $now)->getTimestamp() - $row->gone->getTimestamp()) / 86400,
+                null !== $row->back,
+            ),
             $this->handovers->gone($family),
         );
     }

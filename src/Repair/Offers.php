@@ -92,8 +92,8 @@ final readonly class Offers
         return $this->desk->unpriced($case);
     }
 
-    /** @return array{story: string, photos: list<Photo>} a first draft to be read over */
-    public function suggested(CaseFile $case): array
+    /** @return SuggestedStory a first draft to be read over */
+    public function suggested(CaseFile $case): SuggestedStory
     {
         $verdict = $this->signing->current($case);
         $lines = [];
@@ -102,7 +102,7 @@ final readonly class Offers
         }
         $lines[] = $verdict->leavesOpen() ? $verdict->atRisk : '';
 
-        return ['story' => trim(implode("\n\n", array_filter($lines))), 'photos' => $this->photos->byStage($case, 24)];
+        return new SuggestedStory(trim(implode("\n\n", array_filter($lines))), $this->photos->byStage($case, 24));
     }
 
     /** @return list<string> a complaint and what it came from, in plain sentences */

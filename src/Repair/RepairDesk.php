@@ -22,6 +22,7 @@ use App\Repair\Repository\RepairOptionRepository;
 use App\Repair\Repository\ShopRatesRepository;
 use App\Verdict\Signing;
 use Japhrex\Core\Chain\Ground\Reach;
+use Japhrex\Core\Chain\Ground\Reached;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Measuring\Verdict;
 use Japhrex\Core\Quantity\Dimension;
@@ -146,23 +147,21 @@ final readonly class RepairDesk
     }
 
     /**
-     * @return list<array{
-     *     what: string, target: string, read: string, in: string,
-     * }> parts that are chosen by a play, as the build sheet has them; read and in: empty while it is not set
+     * @return list<ChosenByPlay> parts that are chosen by a play, as the build sheet has them; read and in: empty while it is not set
      */
     public function selective(CaseFile $case): array
     {
         $chosen = [];
         foreach ($this->build->sheet($case) as $row) {
-            if (BuildKind::Play === $row['step']->kind) {
-                $typed = $row['done'] ? $row['records'][\count($row['records']) - 1]->typed : [];
+            if (BuildKind::Play === $row->step->kind) {
+                $typed = $row->done ? $row->records[\count($row->records) - 1]->typed : [];
                 $word = static fn (string $name): string => \is_string($typed[$name] ?? null) ? $typed[$name] : '';
-                $chosen[] = [
-                    'what' => $row['step']->title,
-                    'target' => $row['step']->value,
-                    'read' => $word('readings'),
-                    'in' => $word('present'),
-                ];
+                $chosen[] = new ChosenByPlay(
+                    $row->step->title,
+                    $row->step->value,
+                    $word('readings'),
+                    $word('present'),
+                );
             }
         }
 
@@ -188,7 +187,7 @@ final readonly class RepairDesk
             $this->rates(),
             array_values($this->prices($case)),
             [...$this->undecided($case, $plan), ...$this->decisions->provisional($case)],
-            array_values(array_filter(Reach::after($book, $this->engine->ground($case)), static fn (array $one): bool => !$one['past'])),
+            array_values(array_filter(Reach::after($book, $this->engine->ground($case)), static fn (Reached $one): bool => !$one->past)),
         );
     }
 
@@ -196,15 +195,13 @@ final readonly class RepairDesk
      * What a comeback costs the shop, without tax: what was spent on it at the bench, and the repair as it was.
      *
      * @param int $minutes spent so far
-     *
-     * @return array{spent: Money, low: Money, high: Money}
      */
-    public function comebackCosts(CaseFile $case, int $minutes): array
+    public function comebackCosts(CaseFile $case, int $minutes): ComebackCosts
     {
         $rates = $this->rates();
         $all = Estimate::of($this->draft($case)->lines(OptionKind::AsItWas), $rates->hour->currency, $rates->tax, $rates->hoursADay);
 
-        return ['spent' => $rates->labour($minutes / 60), 'low' => $all->low, 'high' => $all->high];
+        return new ComebackCosts($rates->labour($minutes / 60), $all->low, $all->high);
     }
 
     /** An option with all that can be worked out; whoever offers it reads it over. */

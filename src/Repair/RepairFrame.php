@@ -9,6 +9,7 @@ use App\Intake\Frame\CaseFrame;
 use App\Intake\Frame\FramePart;
 use App\Intake\Frame\WalkStop;
 use App\Repair\Build\BuildDesk;
+use App\Repair\Build\BuildRow;
 use App\Repair\Repository\OfferRepository;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\AsTaggedItem;
@@ -44,7 +45,7 @@ final readonly class RepairFrame implements FramePart
     private function ahead(CaseFile $case): int
     {
         $sheet = $this->build->sheet($case);
-        $done = \count(array_filter($sheet, static fn (array $row): bool => $row['done']));
+        $done = \count(array_filter($sheet, static fn (BuildRow $row): bool => $row->done));
 
         return 0 === $done ? 0 : \count($sheet) - $done;
     }

@@ -82,7 +82,7 @@ final class AfterSigningTest extends SignedCaseTestCase
         self::assertArrayHasKey('front-block', $decisions->standing($case = $this->fresh($case)));
 
         self::em()->persist(
-            new ProofRecord($case, self::service(ProofDesk::class)->sheet($case)[1]['item']->key, 'missed', 'short when hot', 'test bench')
+            new ProofRecord($case, self::service(ProofDesk::class)->sheet($case)[1]->item->key, 'missed', 'short when hot', 'test bench')
         );
         self::em()->flush();
         self::assertSame(

@@ -116,7 +116,7 @@ final class CaseFiguresTest extends AppTestCase
         $checked = $check();
         self::assertSame(WearPattern::HotIdle, $checked?->judgement?->pattern);
         self::assertTrue($checked->judgement->atLeast, 'three paths are not measured, they can only add');
-        self::assertTrue($checked->fits[0]['fit']?->explains);
+        self::assertTrue($checked->fits[0]->fit?->explains);
         // 0.265 mm shared by four gaps.
         self::assertStringContainsString('slot:30 mm,0.06625 mm,10 mm x4', $checked->asked->typed['found-paths']);
         $this->signIn(Role::Viewer);

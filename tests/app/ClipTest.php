@@ -149,10 +149,10 @@ final class ClipTest extends AppTestCase
     {
         $case = $this->aCase();
         $clip = self::take($case, $this->file(self::silence(3)));
-        $before = \count(self::service(PhotoCheck::class)->run()['lost']);
+        $before = \count(self::service(PhotoCheck::class)->run()->lost);
         $path = $_SERVER['JAPHREX_STORE'].'/clips/'.substr($clip->hash, 0, 2).'/'.$clip->hash;
         file_put_contents($path, 'x');
-        $lost = self::service(PhotoCheck::class)->run()['lost'];
+        $lost = self::service(PhotoCheck::class)->run()->lost;
         self::assertCount($before + 1, $lost);
         self::assertStringContainsString('damaged: '.$clip->hash.', in '.$case->number, implode("\n", $lost));
         unlink($path);

@@ -40,7 +40,7 @@ final class FigurePicturesTest extends AppTestCase
         $pictures = self::service(Drawings::class)->plot($this->ask($name, $typed));
         self::assertNotSame([], $pictures);
 
-        return $pictures[0]['data'];
+        return $pictures[0]->data;
     }
 
     public function testTheAxesOfAPlotEndAtRoundNumbersAndHoldEveryPoint(): void
@@ -145,7 +145,7 @@ final class FigurePicturesTest extends AppTestCase
             $person->units = $units;
             self::em()->flush();
             foreach (self::service(Drawings::class)->plot($this->ask($name, [])) as $picture) {
-                $laid = $picture['data']['laid'];
+                $laid = $picture->data['laid'];
                 self::assertIsArray($laid);
                 foreach ($laid['lines'] as $line) {
                     preg_match_all('/([\d.]+) ([\d.]+)/', $line['path'], $points, \PREG_SET_ORDER);

@@ -9,6 +9,9 @@ use App\Books\BookShelf;
 use App\Chain\ChainNode;
 use App\Evidence\Finding;
 use App\Evidence\RecordFinding;
+use App\Library\MapBox;
+use App\Library\MapLine;
+use App\Library\MapPicture;
 use App\Library\UnitMap;
 use App\Measuring\CaseMeasures;
 use App\Measuring\Reading;
@@ -92,8 +95,8 @@ final class LibraryTest extends AppTestCase
     public function testOilIsFollowedOnwardAndBack(): void
     {
         $book = self::service(BookShelf::class)->book('external-gear-pump');
-        $on = static fn (array $map): array => array_column(
-            array_filter($map['boxes'], static fn (array $box): bool => $box['on']),
+        $on = static fn (MapPicture $map): array => array_column(
+            array_filter($map->boxes, static fn (MapBox $box): bool => $box->on),
             'part',
         );
         $map = self::service(UnitMap::class);
@@ -104,11 +107,11 @@ final class LibraryTest extends AppTestCase
             $on($map->of($book, CarrierKind::Oil, 'suction-fitting', back: true)),
         );
         $filtered = array_filter(
-            $map->of(self::service(BookShelf::class)->book('axial-piston-pump-single'), CarrierKind::Oil)['lines'],
-            static fn (array $line): bool => $line['filter'],
+            $map->of(self::service(BookShelf::class)->book('axial-piston-pump-single'), CarrierKind::Oil)->lines,
+            static fn (MapLine $line): bool => $line->filter,
         );
         self::assertCount(1, $filtered);
-        self::assertStringContainsString('25 µm mesh (passed by: a torn or missing element)', array_values($filtered)[0]['says']);
+        self::assertStringContainsString('25 µm mesh (passed by: a torn or missing element)', array_values($filtered)[0]->says);
     }
 
     public function testTheMapOfACaseWearsItsGrades(): void

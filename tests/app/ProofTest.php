@@ -33,7 +33,7 @@ final class ProofTest extends AppTestCase
     {
         $keys = [];
         foreach (self::service(ProofDesk::class)->sheet($this->fresh($case)) as $row) {
-            $keys[$row['item']->title] = $row['item']->key;
+            $keys[$row->item->title] = $row->item->key;
         }
 
         return $keys;

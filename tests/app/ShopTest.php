@@ -134,7 +134,7 @@ final class ShopTest extends AppTestCase
     {
         $board = $this->parts($this->aCase());
         self::assertSame(['previous' => null, 'next' => 'suction-fitting'], $board->neighbours('suction-strainer'));
-        self::assertNull($board->neighbours('shaft-seal')['next']);
+        self::assertNull($board->neighbours('shaft-seal')->next);
     }
 
     public function testTheDemoShopHasACaseInEveryFamilyAndGoesIntoAnEmptyDatabaseOnly(): void

@@ -16,6 +16,7 @@ use App\Verdict\Explained;
 use App\Verdict\Missing;
 use App\Verdict\Signing;
 use App\Verdict\Verdict;
+use App\Verdict\Warranty\JudgedAnswer;
 use App\Verdict\Warranty\Policies;
 use App\Verdict\Warranty\PolicyText;
 use App\Verdict\Warranty\ShopPolicy;
@@ -148,16 +149,16 @@ final class TwoOriginsTest extends AppTestCase
         $each = self::service(Policies::class)->each($case);
         self::assertSame(
             [Standing::NotCovered, Standing::Covered],
-            array_map(static fn (array $one): Standing => $one['judged'][0]->standing(), $each),
+            array_map(static fn (JudgedAnswer $one): Standing => $one->judged[0]->standing(), $each),
         );
-        $claim = self::service(Claims::class)->draft($case, $each[1]['judged'][0], 'clerk', $each[1]['for']?->own());
+        $claim = self::service(Claims::class)->draft($case, $each[1]->judged[0], 'clerk', $each[1]->for?->own());
         self::assertStringContainsString(
             "Complaint: A puddle under the shaft.\nDamage chain: seal lip cut by its maker, then",
             $claim->statement,
         );
         self::assertStringNotContainsString('winch', $claim->statement);
         self::assertStringNotContainsString('Sand', $claim->statement);
-        $about = $each[1]['for']?->about();
+        $about = $each[1]->for?->about();
         $told = self::service(ChainStory::class);
         $story = self::service(Environment::class)->render(
             'report/_story.html.twig',
@@ -167,7 +168,7 @@ final class TwoOriginsTest extends AppTestCase
         self::assertStringNotContainsString('Sand let in', $story);
 
         // The customer reads both, in plain sentences.
-        $told = self::service(Offers::class)->suggested($case)['story'];
+        $told = self::service(Offers::class)->suggested($case)->story;
         self::assertStringContainsString(
             'You told us: “The winch creeps”. What started it: sand let in at the hose. After that the front bearing block got '
                 ."grooves at the running face. That is what you noticed.\n\nSand cut the block.",

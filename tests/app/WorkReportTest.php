@@ -37,7 +37,7 @@ final class WorkReportTest extends SignedCaseTestCase
         self::assertStringContainsString('revision 1', $first->body, 'it names the failure report that it follows');
 
         $case = $this->fresh($case);
-        $item = self::service(ProofDesk::class)->sheet($case)[0]['item'];
+        $item = self::service(ProofDesk::class)->sheet($case)[0]->item;
         self::em()->persist(new ProofRecord($case, $item->key, 'missed', 'turned the wrong way', 'test bench'));
         self::em()->flush();
         $page = $this->browser->request('GET', "/cases/{$case->number}/work-report")->text();

@@ -16,7 +16,7 @@ final class Reach
     /**
      * Of what was seen broken, flaked, smeared or burnt; a filter that broke holds nothing.
      *
-     * @return list<array{part: string, from: string, do: DebrisAct, past: bool}>
+     * @return list<Reached>
      */
     public static function after(Book $book, Ground $ground): array
     {
@@ -37,9 +37,7 @@ final class Reach
      * @param list<string> $from parts that let debris go
      * @param list<string> $open parts whose filter is torn, bypassed or missing
      *
-     * @return list<array{
-     *     part: string, from: string, do: DebrisAct, past: bool,
-     * }> in the order in which the oil passes; past: beyond a filter that held
+     * @return list<Reached> in the order in which the oil passes; past: beyond a filter that held
      */
     public static function of(Book $book, array $from, array $open = []): array
     {
@@ -48,16 +46,16 @@ final class Reach
         $next = array_map(static fn (string $part): array => [$part, $part, false], $from);
         for ($i = 0; $i < \count($next); ++$i) {
             [$part, $before, $past] = $next[$i];
-            if (isset($reached[$part]) && (!$reached[$part]['past'] || $past)) {
+            if (isset($reached[$part]) && (!$reached[$part]->past || $past)) {
                 continue;
             }
             $again = isset($reached[$part]);
-            $reached[$part] = [
-                'part' => $part,
-                'from' => $before,
-                'do' => DebrisAct::at($book->parts[$part]->cleaning, $past),
-                'past' => $past,
-            ];
+            $reached[$part] = new Reached(
+                $part,
+                $before,
+                DebrisAct::at($book->parts[$part]->cleaning, $past),
+                $past,
+            );
             foreach ($again && $past ? [] : $places->neighbours(CarrierKind::Oil, $part) as $other => $filter) {
                 $next[] = [$other, $part, $past || ($filter && !\in_array($part, $open, true))];
             }

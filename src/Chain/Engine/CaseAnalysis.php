@@ -11,7 +11,6 @@ use App\Chain\Theory;
 use App\Intake\CaseFile;
 use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\BaseRates;
-use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Grounding;
 use Symfony\Contracts\Cache\CacheInterface;
@@ -76,11 +75,11 @@ final readonly class CaseAnalysis
         });
     }
 
-    /** @return list<array{theory: Theory, answer: Candidate|null}> */
+    /** @return list<AnsweredTheory> */
     public function theories(CaseFile $case, Analysis $analysis): array
     {
         return array_map(
-            static fn (Theory $one): array => ['theory' => $one, 'answer' => $analysis->theory($one->spot)],
+            static fn (Theory $one): AnsweredTheory => new AnsweredTheory($one, $analysis->theory($one->spot)),
             $this->theories->ofCase($case),
         );
     }

@@ -17,6 +17,7 @@ use Japhrex\Core\Chain\Ground\Answering;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Reach;
+use Japhrex\Core\Chain\Ground\Reached;
 
 /**
  * What the engine says of a case, in words: for the report, and to be kept with the signature.
@@ -82,18 +83,18 @@ final readonly class Opinion
             'undetermined' => Analysis::isUndetermined($candidates),
             'single' => Analysis::singleStory($candidates)?->origin->name,
             'complaints' => self::complaints($ground, $told),
-            'theories' => array_map(fn (array $one): array => [
-                'words' => $one['theory']->words, 'by' => $one['theory']->byWhom,
-                'answer' => null === $one['answer']
+            'theories' => array_map(fn (AnsweredTheory $one): array => [
+                'words' => $one->theory->words, 'by' => $one->theory->byWhom,
+                'answer' => null === $one->answer
                     ? 'The book knows no such condition any more.'
-                    : Answering::sentence($ground, $one['answer'], $candidates[0] ?? null, $one['theory']->stands, $one['theory']->because),
-                'figures' => null === $one['answer'] ? [] : $this->figures($kept, $one['answer']),
+                    : Answering::sentence($ground, $one->answer, $candidates[0] ?? null, $one->theory->stands, $one->theory->because),
+                'figures' => null === $one->answer ? [] : $this->figures($kept, $one->answer),
             ], $this->analysis->theories($case, $analysis)),
             'reach' => array_map(
-                static fn (array $one): array => [
-                    'part' => $book->parts[$one['part']]->name,
-                    'do' => $one['do']->words(),
-                    'done' => $done[$one['part']] ?? '',
+                static fn (Reached $one): array => [
+                    'part' => $book->parts[$one->part]->name,
+                    'do' => $one->do->words(),
+                    'done' => $done[$one->part] ?? '',
                 ],
                 Reach::after($book, $ground),
             ),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Proof\Repository;
 
 use App\Intake\CaseFile;
+use App\Proof\GoneRepair;
 use App\Proof\Handover;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
@@ -43,13 +44,11 @@ final class HandoverRepository extends ServiceEntityRepository
     }
 
     /**
-     * @return list<array{
-     *     gone: \DateTimeImmutable, back: \DateTimeImmutable|null,
-     * }> repairs of the family that went out, each with the day on which it came back
+     * @return list<GoneRepair> repairs of the family that went out, each with the day on which it came back
      */
     public function gone(string $family): array
     {
-        /** @var list<array{gone: \DateTimeImmutable, back: \DateTimeImmutable|null}> $rows */
+        /** @var list<GoneRepair> $rows */
         $rows = $this->createQueryBuilder('h')->select('h.goneAt AS gone', 'c.madeAt AS back')->join('h.case', 'o')
             ->leftJoin(CaseFile::class, 'c', 'WITH', 'c.comebackOf = o')->where('o.family = :family')->andWhere('h.goneAt IS NOT NULL')
             ->orderBy('h.goneAt')->setParameter('family', $family)->getQuery()->getArrayResult();

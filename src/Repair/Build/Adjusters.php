@@ -27,7 +27,7 @@ final readonly class Adjusters
     ) {
     }
 
-    /** @return list<array{place: string, name: string, found: string, left: string}> */
+    /** @return list<AdjusterRow> */
     public function of(CaseFile $case): array
     {
         $found = [];
@@ -37,12 +37,12 @@ final readonly class Adjusters
         $book = $this->shelf->book($case->family);
         $rows = [];
         foreach ($found as $place => $typed) {
-            $rows[] = [
-                'place' => (string) $place,
-                'name' => $book->fieldName((string) $place),
-                'found' => (string) $typed,
-                'left' => $this->leftAt($case, (string) $place),
-            ];
+            $rows[] = new AdjusterRow(
+                (string) $place,
+                $book->fieldName((string) $place),
+                (string) $typed,
+                $this->leftAt($case, (string) $place),
+            );
         }
 
         return $rows;

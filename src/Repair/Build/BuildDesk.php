@@ -17,7 +17,7 @@ final readonly class BuildDesk
     {
     }
 
-    /** @return list<array{step: BuildStep, records: list<BuildRecord>, done: bool}> in order, with every attempt */
+    /** @return list<BuildRow> in order, with every attempt */
     public function sheet(CaseFile $case): array
     {
         $records = [];
@@ -25,23 +25,23 @@ final readonly class BuildDesk
             $records[$record->step][] = $record;
         }
 
-        return array_map(static function (BuildStep $step) use ($records): array {
+        return array_map(static function (BuildStep $step) use ($records): BuildRow {
             $own = $records[$step->key] ?? [];
 
-            return ['step' => $step, 'records' => $own, 'done' => [] !== $own && !$own[\count($own) - 1]->stopped];
+            return new BuildRow($step, $own, [] !== $own && !$own[\count($own) - 1]->stopped);
         }, BuildSheet::of($this->shelf->book($case->family)));
     }
 
     /**
      * The step that is in hand: the first that is not done. What is stopped stops all after it.
      *
-     * @param list<array{step: BuildStep, records: list<BuildRecord>, done: bool}> $sheet
+     * @param list<BuildRow> $sheet
      */
     public static function next(array $sheet): ?BuildStep
     {
         foreach ($sheet as $row) {
-            if (!$row['done']) {
-                return $row['step'];
+            if (!$row->done) {
+                return $row->step;
             }
         }
 

@@ -9,9 +9,11 @@ use App\Evidence\Photo;
 use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Proof\ProofDesk;
+use App\Proof\ProofRow;
 use App\Proof\Repository\StandRecordingRepository;
 use App\Repair\Build\Adjusters;
 use App\Repair\Build\BuildDesk;
+use App\Repair\Build\BuildRow;
 use App\Repair\Decisions;
 use App\Repair\RepairDesk;
 use App\Verdict\Signing;
@@ -46,8 +48,8 @@ final readonly class WorkText
             'build' => $build, 'proof' => $proof, 'recordings' => $this->recordings->ofCase($case),
             'handover' => $this->proof->handover($case),
             'open' => [
-                'build' => \count(array_filter($build, static fn (array $row): bool => !$row['done'])),
-                'proof' => \count(array_filter($proof, static fn (array $row): bool => 'passed' !== $row['outcome'])),
+                'build' => \count(array_filter($build, static fn (BuildRow $row): bool => !$row->done)),
+                'proof' => \count(array_filter($proof, static fn (ProofRow $row): bool => 'passed' !== $row->outcome)),
             ],
             'photos' => $this->photos($case),
         ]);
@@ -56,8 +58,8 @@ final readonly class WorkText
     /** Is there any work that it could tell of? */
     public function hasWork(CaseFile $case): bool
     {
-        return [] !== array_filter($this->build->sheet($case), static fn (array $row): bool => [] !== $row['records'])
-            || [] !== array_filter($this->proof->sheet($case), static fn (array $row): bool => [] !== $row['records'])
+        return [] !== array_filter($this->build->sheet($case), static fn (BuildRow $row): bool => [] !== $row->records)
+            || [] !== array_filter($this->proof->sheet($case), static fn (ProofRow $row): bool => [] !== $row->records)
             || null !== $this->proof->handover($case);
     }
 

@@ -46,15 +46,15 @@ final readonly class Verification
             }
         }
         $photos = $this->photos->run();
-        $said['counts']['photos and clips'] = $photos['photos'];
-        foreach ($photos['lost'] as $lost) {
+        $said['counts']['photos and clips'] = $photos->photos;
+        foreach ($photos->lost as $lost) {
             preg_match_all('/[A-Z]{2}-\d{2}-\d{4,}/', $lost, $cases);
             $said['wrong'][] = ['what' => 'photo or clip '.$lost, 'cases' => $cases[0]];
         }
-        $said['orphaned'] = $photos['orphaned'];
+        $said['orphaned'] = $photos->orphaned;
         $night = $this->heads->join();
         $this->files->write('trail/'.date('Y-m-d-His').'.json', json_encode($night, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT));
-        $said['digest'] = $night['digest'];
+        $said['digest'] = $night->digest;
         $this->files->write(self::SAID, json_encode($said, \JSON_THROW_ON_ERROR));
 
         return $said;

@@ -14,11 +14,10 @@ use App\Intake\CaseFile;
 use App\Teardown\Repository\StepRecordRepository;
 use App\Teardown\StepRecord;
 use App\Verdict\Repository\VerdictRepository;
-use App\Verdict\Verdict;
 use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Damage\FindingKind;
-use Japhrex\Core\Verdict\Comeback;
+use Japhrex\Core\Verdict\Comeback as Differences;
 
 /** The records of the earlier repair beside this case. */
 final readonly class ComebackSheet
@@ -34,13 +33,8 @@ final readonly class ComebackSheet
     ) {
     }
 
-    /**
-     * @return array{
-     *     verdict: Verdict|null, rows: list<array{part: string, then: int|null, became: Disposition|null, now: int|null}>,
-     *     points: list<array{parts: list<string>, says: string}>, minutes: int,
-     * }|null null: it is no comeback
-     */
-    public function of(CaseFile $case): ?array
+    /** Null: it is no comeback. */
+    public function of(CaseFile $case): ?Comeback
     {
         $earlier = $case->comebackOf;
         if (null === $earlier) {
@@ -51,22 +45,22 @@ final readonly class ComebackSheet
         $rows = [];
         foreach ($book->partsInStripOrder() as $part) {
             if (($then[$part->key] ?? 0) > 0 || ($now[$part->key] ?? 0) > 0) {
-                $rows[] = [
-                    'part' => $part->key,
-                    'then' => $then[$part->key] ?? null,
-                    'became' => $became[$part->key] ?? null,
-                    'now' => $now[$part->key] ?? null,
-                ];
+                $rows[] = new ComebackRow(
+                    $part->key,
+                    $then[$part->key] ?? null,
+                    $became[$part->key] ?? null,
+                    $now[$part->key] ?? null,
+                );
             }
         }
         $minutes = array_sum(array_map(static fn (StepRecord $step): int => $step->minutes ?? 0, $this->steps->ofCase($case)));
 
-        return [
-            'verdict' => $this->verdicts->last($earlier),
-            'rows' => $rows,
-            'points' => Comeback::notDealtWith($then, $became, $now, $earlier->family === $case->family ? $this->uncleaned($earlier) : []),
-            'minutes' => $minutes,
-        ];
+        return new Comeback(
+            $this->verdicts->last($earlier),
+            $rows,
+            Differences::notDealtWith($then, $became, $now, $earlier->family === $case->family ? $this->uncleaned($earlier) : []),
+            $minutes,
+        );
     }
 
     /** @return array<string, int> part => worst grade */

@@ -60,16 +60,14 @@ final readonly class Policies
     }
 
     /**
-     * @return list<array{
-     *     for: Explained|null, judged: list<Judgement>,
-     * }> the policies for each answer of the verdict; null: there is none yet
+     * @return list<JudgedAnswer> the policies for each answer of the verdict; null: there is none yet
      */
     public function each(CaseFile $case): array
     {
         $verdict = $this->verdicts->last($case);
 
         return array_map(
-            fn (?Explained $one): array => ['for' => $one, 'judged' => $this->of($case, $one)],
+            fn (?Explained $one): JudgedAnswer => new JudgedAnswer($one, $this->of($case, $one)),
             $verdict?->explained() ?? [null],
         );
     }

@@ -6,6 +6,7 @@ namespace App\Verdict\Warranty;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Books\TextFault;
 use App\Platform\ShopError;
 use App\Verdict\Repository\ShopPolicyRepository;
 use Doctrine\ORM\EntityManagerInterface;
@@ -54,7 +55,7 @@ final class PoliciesController extends AbstractController
         }
         $problems = $this->text->problems($text);
         if ([] === $problems && !isset($this->text->content($text)['policy'])) {
-            $problems = [['line' => 1, 'message' => 'policy: the name by which it is known here is missing.']];
+            $problems = [new TextFault(1, 'policy: the name by which it is known here is missing.')];
         }
         if ([] !== $problems) {
             return $this->page($text, $problems);
@@ -88,7 +89,7 @@ final class PoliciesController extends AbstractController
         $this->em->flush();
     }
 
-    /** @param list<array{line: int, message: string}> $problems */
+    /** @param list<TextFault> $problems */
     private function page(string $text, array $problems = []): Response
     {
         return $this->render(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Verdict\Warranty;
 
 use App\Books\BookFiles;
+use App\Books\TextFault;
 use Symfony\Component\Yaml\Yaml;
 
 /** A policy as text: what is wrong with it, and what it holds. */
@@ -14,7 +15,7 @@ final readonly class PolicyText
     {
     }
 
-    /** @return list<array{line: int, message: string}> */
+    /** @return list<TextFault> */
     public function problems(string $text): array
     {
         return (new BookFiles($this->schemas))->problemsIn(self::plain($text));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Repair;
 
 use Japhrex\Core\Chain\Ground\DebrisAct;
+use Japhrex\Core\Chain\Ground\Reached;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookFactory;
@@ -48,7 +49,7 @@ final class RepairTest extends TestCase
             new Rates(Money::parse('64.00 EUR'), 1900),
             $prices,
             $undecided,
-            [['part' => 'body', 'do' => DebrisAct::TakeApart]],
+            [new Reached('body', 'suction-strainer', DebrisAct::TakeApart, false)],
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Repair;
 
 use Japhrex\Core\Repair\KitCheck;
+use Japhrex\Core\Repair\RepairRun;
 use Japhrex\Core\Repair\Returned;
 use PHPUnit\Framework\TestCase;
 
@@ -19,8 +20,8 @@ final class ReturnedTest extends TestCase
     {
         return Returned::says(
             [
-                ...array_map(static fn (float $days): array => ['days' => $days, 'back' => true], $back),
-                ...array_map(static fn (float $days): array => ['days' => $days, 'back' => false], $runs),
+                ...array_map(static fn (float $days): RepairRun => new RepairRun($days, true), $back),
+                ...array_map(static fn (float $days): RepairRun => new RepairRun($days, false), $runs),
             ]
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Verdict;
 
 use Japhrex\Core\Damage\Disposition;
+use Japhrex\Core\Repair\PartsRemark;
 use Japhrex\Core\Verdict\Comeback;
 use PHPUnit\Framework\TestCase;
 
@@ -13,7 +14,7 @@ final class ComebackTest extends TestCase
 {
     public function testWhatWentBackInAndWhatWasNewAndWhatNobodySaw(): void
     {
-        $said = array_map(static fn (array $one): string => implode('+', $one['parts']).' '.$one['says'], Comeback::notDealtWith(
+        $said = array_map(static fn (PartsRemark $one): string => implode('+', $one->parts).' '.$one->says, Comeback::notDealtWith(
             ['front-block' => 3, 'gears' => 1, 'strainer' => 3, 'seal' => 0],
             ['front-block' => Disposition::Replace, 'gears' => Disposition::Reuse, 'seal' => Disposition::AlwaysReplace],
             ['front-block' => 2, 'gears' => 3, 'shaft' => 2, 'seal' => 1],

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain;
+
+use App\Evidence\Photo;
+
+/** A box of the chain in its place, pixels. */
+final readonly class DrawnNode
+{
+    /**
+     * @param float $x left edge
+     * @param float $y upper edge
+     * @param list<string> $lines its name in rows
+     * @param string $place in words; empty: none
+     * @param string $says its small line
+     */
+    public function __construct(
+        public ChainNode $node,
+        public float $x,
+        public float $y,
+        public int $w,
+        public int $h,
+        public array $lines,
+        public string $place,
+        public string $says,
+        public ?Photo $photo,
+    ) {
+    }
+}

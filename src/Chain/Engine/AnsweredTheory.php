@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain\Engine;
+
+use App\Chain\Theory;
+use Japhrex\Core\Chain\Ground\Candidate;
+
+/** What somebody thinks it was, with the candidate that means it. */
+final readonly class AnsweredTheory
+{
+    public function __construct(public Theory $theory, public ?Candidate $answer)
+    {
+    }
+}
