@@ -29,8 +29,8 @@ final readonly class PlainWords
         }
         [, $kind, $key] = $parts;
         $told = match ($kind) {
-            'origin' => $this->vocabulary->origins[$key]['told'] ?? null,
-            'state' => $this->vocabulary->states[$key]['told'] ?? null,
+            'origin' => $this->vocabulary->origins[$key]->told ?? null,
+            'state' => $this->vocabulary->states[$key]->told ?? null,
             'damage' => isset($parts[3]) ? $this->ofDamage($key, $parts[3]) : null,
             default => null,
         };
@@ -46,8 +46,8 @@ final readonly class PlainWords
     public function of(?string $spot, string $name): string
     {
         $key = explode('@', explode(':', $spot ?? '', 2)[1] ?? '')[0];
-        $given = $this->vocabulary->origins[$key]['name']
-            ?? $this->vocabulary->states[$key]['name']
+        $given = $this->vocabulary->origins[$key]->name
+            ?? $this->vocabulary->states[$key]->name
             ?? $this->modes->get($key)->name
             ?? null;
         $isEngines = null !== $given && ($name === $given || str_starts_with($name, $given.', '));

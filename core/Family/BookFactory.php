@@ -102,7 +102,7 @@ final readonly class BookFactory
         }
         foreach ($data->named('choices') as $key => $choice) {
             $sides = array_map(
-                static fn (Data $side): array => ['name' => $side->text('name'), 'reason' => $side->text('reason')],
+                static fn (Data $side): SchoolSide => new SchoolSide($side->text('name'), $side->text('reason')),
                 $choice->named('sides'),
             );
             $choices[$key] = new SchoolChoice($key, $choice->text('question'), $sides);

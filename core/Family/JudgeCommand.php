@@ -13,6 +13,7 @@ use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\QuantityError;
 use Japhrex\Core\Quantity\Units;
 use Japhrex\Core\Repair\BoundByLimits;
+use Japhrex\Core\Repair\JudgedField;
 
 /**
  * `japhrex judge …` without its terminal: the verdict of a field of a book on readings, as the application would give it.
@@ -249,7 +250,7 @@ final readonly class JudgeCommand
         $part = $book->parts[explode('/', $reference)[0]];
         $bound = BoundByLimits::of(
             $part,
-            [['field' => $readings->field, 'service' => $judged, 'rebuild' => $rebuild, 'form' => $readings->form()?->judged]],
+            [new JudgedField($readings->field, $judged, $rebuild, $readings->form()?->judged)],
         );
 
         return [

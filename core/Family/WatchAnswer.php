@@ -19,21 +19,21 @@ enum WatchAnswer
     case Open;
 
     /**
-     * @param list<array{surface: string|null, kind: FindingKind}> $finds on the part of the weak place
+     * @param list<SeenFinding> $finds on the part of the weak place
      *
      * @return array{self, int|null} with which of the finds answers it; null: none does alone
      */
     public static function to(Watch $watch, array $finds): array
     {
         $surface = explode('/', $watch->place, 2)[1] ?? null;
-        $there = static fn (array $find): bool => null === $surface || $find['surface'] === $surface;
+        $there = static fn (SeenFinding $find): bool => null === $surface || $find->surface === $surface;
         foreach ($finds as $i => $find) {
-            if (FindingKind::Damage === $find['kind'] && ($there($find) || null === $find['surface'])) {
+            if (FindingKind::Damage === $find->kind && ($there($find) || null === $find->surface)) {
                 return [self::Found, $i];
             }
         }
         foreach ($finds as $i => $find) {
-            if (\in_array($find['kind'], [FindingKind::Clean, FindingKind::Normal], true) && ($there($find) || null === $find['surface'])) {
+            if (\in_array($find->kind, [FindingKind::Clean, FindingKind::Normal], true) && ($there($find) || null === $find->surface)) {
                 return [self::Clean, $i];
             }
         }

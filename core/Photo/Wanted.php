@@ -16,7 +16,7 @@ final class Wanted
     /**
      * What is missing of one part, in words.
      *
-     * @param list<array{place: string, grade: int, name: string, shown: bool}> $findings damage found on it; shown: by a mark in a picture
+     * @param list<SeenDamage> $findings damage found on it; shown: by a mark in a picture
      * @param array<string, bool> $has stage (as-found, cleaned) => is there a picture?
      * @param callable(string): bool $photographed is there any picture of another part?
      *
@@ -40,8 +40,8 @@ final class Wanted
             }
         }
         foreach ($findings as $finding) {
-            if ($finding['grade'] >= self::CLOSE_FROM && !$finding['shown']) {
-                $wanted[] = \sprintf('close up and marked: %s, grade %d', lcfirst($finding['name']), $finding['grade']);
+            if ($finding->grade >= self::CLOSE_FROM && !$finding->shown) {
+                $wanted[] = \sprintf('close up and marked: %s, grade %d', lcfirst($finding->name), $finding->grade);
             }
         }
 

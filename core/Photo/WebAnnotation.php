@@ -19,12 +19,18 @@ final class WebAnnotation
      * @param string $id of the mark
      * @param string $source what it is drawn on, such as `urn:sha256:…`
      * @param list<array{float, float}> $points shares of width and height
-     * @param array{mode: string|null, grade: int, note: string, by: string, at: string} $said
      *
      * @return array<string, mixed>
      */
-    public static function written(string $id, string $source, MarkShape $shape, array $points, int $width, int $height, array $said): array
-    {
+    public static function written(
+        string $id,
+        string $source,
+        MarkShape $shape,
+        array $points,
+        int $width,
+        int $height,
+        SaidOfMark $said,
+    ): array {
         $pixel = static fn (array $p): string => self::number($p[0] * $width).','.self::number($p[1] * $height);
         $element = match ($shape) {
             MarkShape::Point => vsprintf('<circle cx="%s" cy="%s" r="1"/>', explode(',', $pixel($points[0]))),
@@ -46,16 +52,16 @@ final class WebAnnotation
             'id' => 'urn:uuid:'.$id,
             'type' => 'Annotation',
             'motivation' => 'describing',
-            'created' => $said['at'],
-            'creator' => ['type' => 'Person', 'name' => $said['by']],
+            'created' => $said->at,
+            'creator' => ['type' => 'Person', 'name' => $said->by],
             'body' => array_values(array_filter([
-                null === $said['mode'] ? null : ['type' => 'TextualBody', 'purpose' => 'classifying', 'value' => $said['mode']],
-                ['type' => 'TextualBody', 'purpose' => 'assessing', 'format' => 'text/plain', 'value' => 'grade '.$said['grade']],
-                '' === $said['note'] ? null : [
+                null === $said->mode ? null : ['type' => 'TextualBody', 'purpose' => 'classifying', 'value' => $said->mode],
+                ['type' => 'TextualBody', 'purpose' => 'assessing', 'format' => 'text/plain', 'value' => 'grade '.$said->grade],
+                '' === $said->note ? null : [
                     'type' => 'TextualBody',
                     'purpose' => 'describing',
                     'format' => 'text/plain',
-                    'value' => $said['note'],
+                    'value' => $said->note,
                 ],
             ])),
             'target' => ['source' => $source, 'selector' => MarkShape::Box === $shape
@@ -80,11 +86,9 @@ final class WebAnnotation
     /**
      * @param array<mixed> $annotation
      *
-     * @return array{shape: MarkShape, points: list<array{float, float}>, mode: string|null, grade: int, note: string}
-     *
      * @throws PhotoError naming what cannot be read
      */
-    public static function read(array $annotation, int $width, int $height): array
+    public static function read(array $annotation, int $width, int $height): ReadMark
     {
         $target = \is_array($annotation['target'] ?? null) ? $annotation['target'] : [];
         $selector = \is_array($target['selector'] ?? null) ? $target['selector'] : [];
@@ -103,13 +107,13 @@ final class WebAnnotation
         }
         $grade = 1 === preg_match('/^grade ([0-4])$/', $said['assessing'], $m) ? (int) $m[1] : 0;
         try {
-            return [
-                'shape' => $shape,
-                'points' => $shape->points($points),
-                'mode' => '' === $said['classifying'] ? null : $said['classifying'],
-                'grade' => $grade,
-                'note' => $said['describing'],
-            ];
+            return new ReadMark(
+                $shape,
+                $shape->points($points),
+                '' === $said['classifying'] ? null : $said['classifying'],
+                $grade,
+                $said['describing'],
+            );
         } catch (MarkError $error) {
             throw new PhotoError($error->getMessage(), 0, $error);
         }

@@ -16,7 +16,7 @@ final class ProofPlan
     private const OVERNIGHT = 480;
 
     /**
-     * @param list<array{name: string, conditions: string}> $complaints
+     * @param list<ToldComplaint> $complaints
      *
      * @return list<ProofItem>
      */
@@ -38,8 +38,8 @@ final class ProofPlan
         foreach ($complaints as $i => $complaint) {
             $items[] = new ProofItem(
                 'complaint-'.$i,
-                'The complaint’s own conditions: '.lcfirst($complaint['name']).(
-                    '' === $complaint['conditions'] ? '' : ', '.$complaint['conditions']
+                'The complaint’s own conditions: '.lcfirst($complaint->name).(
+                    '' === $complaint->conditions ? '' : ', '.$complaint->conditions
                 ),
                 'It is gone. A cold spin proves nothing about a hot complaint.',
                 complaint: true,

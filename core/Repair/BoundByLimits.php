@@ -8,8 +8,6 @@ use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Family\Field;
 use Japhrex\Core\Family\Part;
 use Japhrex\Core\Family\Reuse;
-use Japhrex\Core\Measuring\Assessment;
-use Japhrex\Core\Measuring\FieldAssessment;
 use Japhrex\Core\Measuring\Verdict;
 
 /**
@@ -27,26 +25,26 @@ final readonly class BoundByLimits
     }
 
     /**
-     * @param iterable<array{field: Field, service: FieldAssessment|null, rebuild: FieldAssessment|null, form?: Assessment|null}> $measured
+     * @param iterable<JudgedField> $measured
      */
     public static function of(Part $part, iterable $measured): self
     {
         $stops = Reuse::Never === $part->reuse ? [trim('it is never reused. '.$part->reuseWhy)] : [];
         $asks = [];
         foreach ($measured as $one) {
-            $name = lcfirst($one['field']->name);
-            if ($one['field']->hardStop && Verdict::Outside === $one['service']?->verdict) {
-                $stops[] = $name.' is '.self::ofLimit($one['service']->says(), 'its limit').', and that limit is a hard stop.';
+            $name = lcfirst($one->field->name);
+            if ($one->field->hardStop && Verdict::Outside === $one->service?->verdict) {
+                $stops[] = $name.' is '.self::ofLimit($one->service->says(), 'its limit').', and that limit is a hard stop.';
             }
             $says = array_filter([
-                self::binds($one['service']?->verdict) ? self::ofLimit($one['service']?->says(), 'its limit') : null,
-                self::binds($one['rebuild']?->verdict) ? self::ofLimit($one['rebuild']?->says(), 'the rebuild limit') : null,
-                self::binds(($one['form'] ?? null)?->verdict)
-                    ? 'in its form '.self::ofLimit(($one['form'] ?? null)?->verdict->value, 'its limit')
+                self::binds($one->service?->verdict) ? self::ofLimit($one->service?->says(), 'its limit') : null,
+                self::binds($one->rebuild?->verdict) ? self::ofLimit($one->rebuild?->says(), 'the rebuild limit') : null,
+                self::binds(($one->form ?? null)?->verdict)
+                    ? 'in its form '.self::ofLimit(($one->form ?? null)?->verdict->value, 'its limit')
                     : null,
             ]);
             if ([] !== $says) {
-                $asks[$one['field']->key] = $name.' is '.implode(', ', $says);
+                $asks[$one->field->key] = $name.' is '.implode(', ', $says);
             }
         }
 

@@ -29,16 +29,14 @@ final class KitCheck
      * @param list<string> $planned parts that the plan renews
      * @param array<string, string> $ticks part => used or left
      *
-     * @return array{
-     *     open: list<string>, unplanned: list<string>, left: list<string>,
-     * } not ticked yet; used though nobody planned it; left over though it was planned
+     * @return KitState not ticked yet; used though nobody planned it; left over though it was planned
      */
-    public static function of(array $planned, array $ticks): array
+    public static function of(array $planned, array $ticks): KitState
     {
-        return [
-            'open' => array_values(array_diff($planned, array_keys($ticks))),
-            'unplanned' => array_values(array_diff(array_keys($ticks, self::USED, true), $planned)),
-            'left' => array_values(array_intersect(array_keys($ticks, self::LEFT, true), $planned)),
-        ];
+        return new KitState(
+            array_values(array_diff($planned, array_keys($ticks))),
+            array_values(array_diff(array_keys($ticks, self::USED, true), $planned)),
+            array_values(array_intersect(array_keys($ticks, self::LEFT, true), $planned)),
+        );
     }
 }

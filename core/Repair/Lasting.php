@@ -13,9 +13,9 @@ final class Lasting
      * @param float $service hours, or kilometres, that the unit has run
      * @param array<string, float> $used part that goes back in => share of its wear that is used, 0 to 1
      *
-     * @return array{part: string, left: float}|null the part that is worn out first; null: nothing that was measured is worn
+     * @return WornPart|null the part that is worn out first; null: nothing that was measured is worn
      */
-    public static function of(float $service, array $used): ?array
+    public static function of(float $service, array $used): ?WornPart
     {
         $worn = array_filter($used, static fn (float $share): bool => $share > 0.0);
         if ([] === $worn || $service <= 0.0) {
@@ -24,7 +24,7 @@ final class Lasting
         arsort($worn);
         $part = (string) array_key_first($worn);
 
-        return ['part' => $part, 'left' => max(0.0, $service * (1.0 - $worn[$part]) / $worn[$part])];
+        return new WornPart($part, max(0.0, $service * (1.0 - $worn[$part]) / $worn[$part]));
     }
 
     /**
@@ -41,11 +41,11 @@ final class Lasting
 
         return match (true) {
             null === $last => '',
-            $last['left'] < 0.02 * $hours => \sprintf('%s goes back in at its limit: no length can be promised.', $name($last['part'])),
+            $last->left < 0.02 * $hours => \sprintf('%s goes back in at its limit: no length can be promised.', $name($last->part)),
             default => \sprintf(
                 'About %s h by wear: %s goes back in and reaches its limit first.',
-                number_format(round($last['left'], -1), 0, '.', ' '),
-                lcfirst($name($last['part'])),
+                number_format(round($last->left, -1), 0, '.', ' '),
+                lcfirst($name($last->part)),
             ),
         };
     }

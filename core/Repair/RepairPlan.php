@@ -17,9 +17,7 @@ final readonly class RepairPlan
      * @param array<string, Disposition> $decided part => what becomes of it; those of the book's that nobody decided are in it
      * @param list<string> $byTheBook parts that the book replaces and that nobody has decided of
      * @param list<PartsRemark> $warnings
-     * @param list<array{
-     *     kit: Kit, used: list<string>, left: list<string>,
-     * }> $kits that serve: parts used of each, and parts left over on purpose
+     * @param list<KitUse> $kits that serve: parts used of each, and parts left over on purpose
      * @param list<string> $loose parts that are replaced and are in none of these kits
      */
     private function __construct(
@@ -49,7 +47,7 @@ final readonly class RepairPlan
             $byTheBook,
             [...self::pairs($book, $all), ...self::against($book, $decided)],
             $kits,
-            array_values(array_diff($new, ...array_map(static fn (array $one): array => $one['kit']->parts, $kits))),
+            array_values(array_diff($new, ...array_map(static fn (KitUse $one): array => $one->kit->parts, $kits))),
         );
     }
 
@@ -128,7 +126,7 @@ final readonly class RepairPlan
      *
      * @param list<string> $new
      *
-     * @return list<array{kit: Kit, used: list<string>, left: list<string>}>
+     * @return list<KitUse>
      */
     private static function kits(Book $book, array $new): array
     {
@@ -136,7 +134,7 @@ final readonly class RepairPlan
         foreach ($book->upkeep->kits as $kit) {
             $used = array_values(array_intersect($kit->parts, $new));
             if (2 * \count($used) >= \count($kit->parts)) {
-                $kits[] = ['kit' => $kit, 'used' => $used, 'left' => array_values(array_diff($kit->parts, $used))];
+                $kits[] = new KitUse($kit, $used, array_values(array_diff($kit->parts, $used)));
             }
         }
 

@@ -93,10 +93,10 @@ final readonly class ChainPage
         foreach (match ($node->kind) {
             NodeKind::Origin => $vocabulary->origins, NodeKind::State => $vocabulary->states, default => [],
         } as $key => $one) {
-            if ('unit' === $one['spread']) {
-                $spots[$one['name']] = Spot::idOf($node->kind->value, $key, null);
+            if ('unit' === $one->spread) {
+                $spots[$one->name] = Spot::idOf($node->kind->value, $key, null);
             } elseif (null !== $part) {
-                $spots[$one['name'].', '.lcfirst($part->name)] = Spot::idOf($node->kind->value, $key, $part->key);
+                $spots[$one->name.', '.lcfirst($part->name)] = Spot::idOf($node->kind->value, $key, $part->key);
             }
         }
         if (

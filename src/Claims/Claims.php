@@ -112,7 +112,8 @@ final readonly class Claims
                 $open[] = new OpenClaim($claim, $left[0] ?? null);
             }
         }
-        usort($open, static fn (OpenClaim $a, OpenClaim $b): int => ($a->next->by ?? now('+10 years')) <=> ($b->next->by ?? now('+10 years')));
+        $by = static fn (OpenClaim $one): \DateTimeImmutable => $one->next->by ?? now('+10 years');
+        usort($open, static fn (OpenClaim $a, OpenClaim $b): int => $by($a) <=> $by($b));
 
         return $open;
     }

@@ -12,6 +12,7 @@ use App\Intake\CaseGate;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Photo\PhotoError;
+use Japhrex\Core\Photo\SaidOfMark;
 use Japhrex\Core\Photo\WebAnnotation;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -36,10 +37,15 @@ final class AnnotationsController extends AbstractController
         $picture = $photo->picture;
         [$items, $of] = [[], 'urn:sha256:'.$picture->hash];
         foreach ($photo->marks as $mark) {
-            $items[] = WebAnnotation::written((string) $mark->id, $of, $mark->shape, $mark->points, $picture->width, $picture->height, [
-                'mode' => $mark->mode, 'grade' => $mark->grade, 'note' => $mark->note, 'by' => $mark->byWhom,
-                'at' => $mark->madeAt->format(\DATE_ATOM),
-            ]);
+            $items[] = WebAnnotation::written(
+                (string) $mark->id,
+                $of,
+                $mark->shape,
+                $mark->points,
+                $picture->width,
+                $picture->height,
+                new SaidOfMark($mark->mode, $mark->grade, $mark->note, $mark->byWhom, $mark->madeAt->format(\DATE_ATOM)),
+            );
         }
         $response = new JsonResponse([
             '@context' => 'http://www.w3.org/ns/anno.jsonld',
@@ -79,17 +85,17 @@ final class AnnotationsController extends AbstractController
         try {
             foreach ($items as $item) {
                 $mark = WebAnnotation::read(\is_array($item) ? $item : [], $photo->picture->width, $photo->picture->height);
-                $points = array_map(static fn (array $p): array => [round($p[0], 6), round($p[1], 6)], $mark['points']);
-                $mode = $shelf->modes()->get($mark['mode'] ?? '')?->key;
-                if (!\in_array(serialize([$mark['shape'], $points, $mode, $mark['grade'], $mark['note']]), $there, true)) {
+                $points = array_map(static fn (array $p): array => [round($p[0], 6), round($p[1], 6)], $mark->points);
+                $mode = $shelf->modes()->get($mark->mode ?? '')?->key;
+                if (!\in_array(serialize([$mark->shape, $points, $mode, $mark->grade, $mark->note]), $there, true)) {
                     $this->em->persist(
                         new Mark(
                             $photo,
-                            $mark['shape'],
+                            $mark->shape,
                             $points,
                             $mode,
-                            $mark['grade'],
-                            mb_substr($mark['note'], 0, 300),
+                            $mark->grade,
+                            mb_substr($mark->note, 0, 300),
                             $person->get()->name,
                         )
                     );

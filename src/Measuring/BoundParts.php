@@ -8,6 +8,7 @@ use App\Books\BookShelf;
 use App\Evidence\PartLimits;
 use App\Intake\CaseFile;
 use Japhrex\Core\Repair\BoundByLimits;
+use Japhrex\Core\Repair\JudgedField;
 
 /** What the limits of a case let become of its parts. */
 final readonly class BoundParts implements PartLimits
@@ -25,12 +26,12 @@ final readonly class BoundParts implements PartLimits
                 $bound[$part] = BoundByLimits::of(
                     $book->parts[$part],
                     array_map(
-                        static fn (Measured $one): array => [
-                            'field' => $one->field,
-                            'service' => $one->assessment(),
-                            'rebuild' => $one->rebuild,
-                            'form' => $one->form?->judged,
-                        ],
+                        static fn (Measured $one): JudgedField => new JudgedField(
+                            $one->field,
+                            $one->assessment(),
+                            $one->rebuild,
+                            $one->form?->judged,
+                        ),
                         array_values($measured),
                     ),
                 );

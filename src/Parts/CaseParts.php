@@ -7,6 +7,7 @@ namespace App\Parts;
 use App\Evidence\Finding;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
+use Japhrex\Core\Photo\SeenDamage;
 use Japhrex\Core\Photo\Wanted;
 
 /** The parts of a case in strip order, with everything that is known of each. */
@@ -66,12 +67,12 @@ final readonly class CaseParts
         foreach ($view->photos as $photo) {
             $has[$photo->stage->value] = true;
         }
-        $findings = array_map(fn (Finding $finding): array => [
-            'place' => $finding->place(),
-            'grade' => $finding->rampGrade(),
-            'name' => $this->modes->get($finding->mode)->name ?? 'damage',
-            'shown' => \in_array((string) $finding->id, $this->shown, true),
-        ], array_values(array_filter($view->findings, static fn (Finding $finding): bool => $finding->kind->needsACause())));
+        $findings = array_map(fn (Finding $finding): SeenDamage => new SeenDamage(
+            $finding->place(),
+            $finding->rampGrade(),
+            $this->modes->get($finding->mode)->name ?? 'damage',
+            \in_array((string) $finding->id, $this->shown, true),
+        ), array_values(array_filter($view->findings, static fn (Finding $finding): bool => $finding->kind->needsACause())));
 
         return Wanted::ofPart($this->book, $part, $findings, $has, fn (string $other): bool => [] !== ($this->views[$other]->photos ?? []));
     }

@@ -18,6 +18,7 @@ use Japhrex\Core\Proof\ProofItem;
 use Japhrex\Core\Proof\ProofPlan;
 use Japhrex\Core\Proof\ProofReading;
 use Japhrex\Core\Proof\Soak;
+use Japhrex\Core\Proof\ToldComplaint;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Repair\Outside;
@@ -47,10 +48,10 @@ final readonly class ProofDesk
             $records[$record->item][] = $record;
         }
         $complaints = array_map(
-            static fn (Complaint $one): array => [
-                'name' => $book->complaints[$one->what]->name ?? $one->what,
-                'conditions' => $one->conditions(),
-            ],
+            static fn (Complaint $one): ToldComplaint => new ToldComplaint(
+                $book->complaints[$one->what]->name ?? $one->what,
+                $one->conditions(),
+            ),
             $case->complaints->getValues(),
         );
 

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Japhrex\Tests\stories;
 
 use Japhrex\Core\Chain\Ground\Analysis;
+use Japhrex\Core\Chain\Ground\ComplaintFact;
 use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\Grounding;
 use Japhrex\Core\Chain\Ground\Look;
+use Japhrex\Core\Chain\Ground\LookFact;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\ModeCatalogue;
@@ -94,9 +96,9 @@ final class Stories
      */
     private static function tell(Grounding $grounding, Book $book, array $story, bool $andLooks): array
     {
-        $looks = array_map(static fn (string $seen): array => self::look(trim($seen), $book), explode(';', $story['seen']));
+        $looks = array_map(static fn (string $seen): LookFact => self::look(trim($seen), $book), explode(';', $story['seen']));
         foreach (array_filter(explode(' ', $story['clean'])) as $part) {
-            $looks[] = ['part' => $part, 'surface' => null, 'mode' => null, 'grade' => 0];
+            $looks[] = new LookFact($part, null, null, 0);
             isset($book->parts[$part]) || throw new \DomainException("{$story['name']}: {$book->key} has no part $part.");
         }
         isset($book->complaints[$story['complaint']])
@@ -125,13 +127,13 @@ final class Stories
     /**
      * Where the engine ranks a look at the part that decides, when nobody has looked at it yet.
      *
-     * @param list<array{part: string, surface: string|null, mode: string|null, grade: int}> $looks
+     * @param list<LookFact> $looks
      * @param array{name: string, complaint: string, when: When, comeback?: bool, decisive: string} $story
      */
     private static function decisive(Grounding $grounding, Book $book, array $looks, array $story): int
     {
-        $part = self::look($story['decisive'].' 1', $book)['part'];
-        $without = array_values(array_filter($looks, static fn (array $look): bool => $look['part'] !== $part));
+        $part = self::look($story['decisive'].' 1', $book)->part;
+        $without = array_values(array_filter($looks, static fn (LookFact $look): bool => $look->part !== $part));
         $looks = Analysis::of(
             $grounding->of(self::facts($story, $without)),
             LookTime::minutes($book, self::off($book, array_column($without, 'part'))),
@@ -143,18 +145,18 @@ final class Stories
 
     /**
      * @param array{name: string, complaint: string, when: When, comeback?: bool, ...} $story
-     * @param list<array{part: string, surface: string|null, mode: string|null, grade: int}> $looks
+     * @param list<LookFact> $looks
      */
     private static function facts(array $story, array $looks): Facts
     {
         $when = $story['when'];
-        $complaint = [
-            'key' => $story['complaint'],
-            'sudden' => isset($when['onset']) ? 'sudden' === $when['onset'] : null,
-            'hot' => $when['hot'] ?? null,
-            'fast' => $when['fast'] ?? null,
-            'loaded' => $when['loaded'] ?? null,
-        ];
+        $complaint = new ComplaintFact(
+            $story['complaint'],
+            isset($when['onset']) ? 'sudden' === $when['onset'] : null,
+            $when['hot'] ?? null,
+            $when['fast'] ?? null,
+            $when['loaded'] ?? null,
+        );
 
         return new Facts(
             $looks,
@@ -185,8 +187,7 @@ final class Stories
         return array_values(array_unique([...$off, ...$seen]));
     }
 
-    /** @return array{part: string, surface: string|null, mode: string|null, grade: int} */
-    private static function look(string $text, Book $book): array
+    private static function look(string $text, Book $book): LookFact
     {
         [$place, $mode, $grade] = explode(' ', $text) + ['', '', '1'];
         [$part, $surface] = explode('/', $place) + [1 => null];
@@ -196,6 +197,6 @@ final class Stories
 
         $made = \array_slice(explode(' ', $text), 3);
 
-        return ['part' => $part, 'surface' => $surface, 'mode' => $mode, 'grade' => (int) $grade, 'made' => DebrisKind::of($made)];
+        return new LookFact(part: $part, surface: $surface, mode: $mode, grade: (int) $grade, made: DebrisKind::of($made));
     }
 }

@@ -119,9 +119,7 @@ final readonly class Analysis
      *
      * @param list<Candidate> $candidates the likeliest first
      *
-     * @return list<array{
-     *     other: Candidate, look: Spot|null, first: float, second: float,
-     * }> with what to look for, and how surely each would leave it
+     * @return list<ToldAsWell> with what to look for, and how surely each would leave it
      */
     public function toldAsWell(array $candidates): array
     {
@@ -144,12 +142,12 @@ final readonly class Analysis
                     [$look, $apart] = [$spot, $by];
                 }
             }
-            $told[] = [
-                'other' => $other,
-                'look' => $look,
-                'first' => null === $look ? 0.0 : $one[$look->id()],
-                'second' => null === $look ? 0.0 : $two[$look->id()],
-            ];
+            $told[] = new ToldAsWell(
+                $other,
+                $look,
+                null === $look ? 0.0 : $one[$look->id()],
+                null === $look ? 0.0 : $two[$look->id()],
+            );
         }
 
         return $told;

@@ -29,7 +29,7 @@ final readonly class BaseRates
     {
         $book = [];
         foreach ($vocabulary->origins as $origin) {
-            $book[$origin['kind']->value] = ($book[$origin['kind']->value] ?? 0.0) + $origin['prior'];
+            $book[$origin->kind->value] = ($book[$origin->kind->value] ?? 0.0) + $origin->prior;
         }
         $all = array_sum($book);
 

@@ -19,7 +19,7 @@ final class Circumstances
         $evidence = [];
         foreach ($facts->complaints as $complaint) {
             foreach (['hot' => ['cold', 'hot'], 'fast' => ['slow', 'fast'], 'loaded' => ['empty', 'loaded']] as $field => $words) {
-                $is = $complaint[$field] ?? null;
+                $is = $complaint->{$field};
                 foreach (null === $is ? [] : $weights->circumstances[$words[(int) $is]] as [$spot, $ifFalse, $ifTrue, $said]) {
                     $evidence[] = new Evidence($spot, $ifFalse, $ifTrue, $said);
                 }

@@ -17,8 +17,6 @@ use Japhrex\Core\Measuring\Verdict;
 
 /**
  * Writes the network of a book for a case: every mechanism wherever its rules hold, then what was seen. The same input, the same network.
- *
- * @phpstan-import-type LookFact from Facts
  */
 final class Grounding
 {
@@ -173,20 +171,20 @@ final class Grounding
         if (null === $known) {
             return [];
         }
-        $at = 'part' === $known['spread'] && null !== $place ? Places::partOf($place) : null;
-        $leak = isset($known['prior'], $known['kind'])
+        $at = 'part' === $known->spread && null !== $place ? Places::partOf($place) : null;
+        $leak = isset($known->prior, $known->kind)
             ? min(
                 0.5,
-                $known['prior'] * ($this->rates?->factor($known['kind']) ?? 1.0) * Circumstances::factor(
+                $known->prior * ($this->rates?->factor($known->kind) ?? 1.0) * Circumstances::factor(
                     $this->facts,
                     $this->weights,
-                    $known['kind'],
-                    'part' === $known['spread'],
+                    $known->kind,
+                    'part' === $known->spread,
                 ),
             )
-            : ('part' === $known['spread'] ? $this->weights->partState : $this->weights->state);
+            : ('part' === $known->spread ? $this->weights->partState : $this->weights->state);
 
-        return [$make($term->key, $at, $known['name'].(null === $at ? '' : ', '.$this->placeName($at)), $leak)];
+        return [$make($term->key, $at, $known->name.(null === $at ? '' : ', '.$this->placeName($at)), $leak)];
     }
 
     private function found(string $mode): float
@@ -213,15 +211,15 @@ final class Grounding
     {
         $seen = [];
         foreach ($facts->looks as $look) {
-            $damaged = null !== $look['mode'] && $look['grade'] > 0;
+            $damaged = null !== $look->mode && $look->grade > 0;
             $places = $this->placesOf($look);
             if (!$damaged) {
                 continue;
             }
             // The paste of ordinary wear says nothing of debris that cuts.
-            if (['paste'] !== array_map(static fn (DebrisKind $kind): string => $kind->value, $look['made'] ?? [])) {
-                $id = $this->sighted((string) $look['mode'], $look['part'], $places);
-                $seen[$id] = new Evidence($id, $this->weights->falselySeen, 1.0, \sprintf('seen, grade %d', $look['grade']));
+            if (['paste'] !== array_map(static fn (DebrisKind $kind): string => $kind->value, $look->made)) {
+                $id = $this->sighted((string) $look->mode, $look->part, $places);
+                $seen[$id] = new Evidence($id, $this->weights->falselySeen, 1.0, \sprintf('seen, grade %d', $look->grade));
             }
             $seen = $this->made($look) + $seen;
         }
@@ -232,9 +230,9 @@ final class Grounding
                 foreach ($this->spots as $id => $spot) {
                     if (
                         'damage' === $spot->kind
-                            && ($spot->place === $place || (null === $look['surface'] && $spot->place === $look['part']))
+                            && ($spot->place === $place || (null === $look->surface && $spot->place === $look->part))
                             && !isset($seen[$id])
-                            && 0 === $look['grade']
+                            && 0 === $look->grade
                     ) {
                         $seen[$id] = new Evidence($id, 1.0, 1.0 - $spot->found, 'looked, not there');
                     }
@@ -242,12 +240,12 @@ final class Grounding
             }
         }
         foreach ($facts->complaints as $complaint) {
-            $id = Spot::idOf('complaint', $complaint['key'], null);
+            $id = Spot::idOf('complaint', $complaint->key, null);
             $this->spots[$id] ??= new Spot(
                 'complaint',
-                $complaint['key'],
+                $complaint->key,
                 null,
-                $this->book->complaints[$complaint['key']]->name ?? $complaint['key'],
+                $this->book->complaints[$complaint->key]->name ?? $complaint->key,
                 $this->weights->state,
             );
             $seen[$id] = new Evidence($id, $this->weights->complaint, 1.0, 'complained of');
@@ -266,15 +264,15 @@ final class Grounding
         }
         $read = [];
         foreach ($facts->readings as $reading) {
-            $id = Spot::idOf('damage', 'worn', $reading['part']);
-            $likely = match ($reading['verdict']) {
+            $id = Spot::idOf('damage', 'worn', $reading->part);
+            $likely = match ($reading->verdict) {
                 Verdict::Outside => [0.02, 1.0],
                 Verdict::Within => [1.0, 0.1],
                 default => [0.6, 1.0],
             };
             // The worst of a part's readings counts, and any of them before a look.
             if (isset($this->spots[$id]) && (!isset($read[$id]) || $likely[0] < $read[$id]->ifFalse)) {
-                $read[$id] = new Evidence($id, $likely[0], $likely[1], lcfirst($reading['name']).' '.$reading['verdict']->value);
+                $read[$id] = new Evidence($id, $likely[0], $likely[1], lcfirst($reading->name).' '.$reading->verdict->value);
             }
         }
         $seen = $read + $seen;
@@ -286,17 +284,15 @@ final class Grounding
     /**
      * What debris is made of speaks for the parts that it left, and what is not in it for those that it did not.
      *
-     * @param LookFact $look
-     *
      * @return array<string, Evidence>
      */
-    private function made(array $look): array
+    private function made(LookFact $look): array
     {
         $seen = [];
-        foreach ([] === ($look['made'] ?? []) ? [] : DebrisKind::cases() as $kind) {
-            $id = null === $kind->condition() ? '' : Spot::idOf('damage', $kind->condition(), $look['part']);
+        foreach ([] === $look->made ? [] : DebrisKind::cases() as $kind) {
+            $id = null === $kind->condition() ? '' : Spot::idOf('damage', $kind->condition(), $look->part);
             if (isset($this->spots[$id])) {
-                $seen[$id] = \in_array($kind, $look['made'] ?? [], true)
+                $seen[$id] = \in_array($kind, $look->made, true)
                     ? new Evidence($id, $this->weights->falselySeen, 1.0, lcfirst($kind->label()).' in it')
                     : new Evidence($id, 1.0, 1.0 - $this->spots[$id]->found, 'not in it');
             }
@@ -310,22 +306,18 @@ final class Grounding
     {
         $orders = $facts->orders;
         foreach ($facts->looks as $look) {
-            if (null !== ($look['order'] ?? null) && null !== $look['mode']) {
-                $orders[$this->sighted($look['mode'], $look['part'], $this->placesOf($look))] = $look['order'];
+            if (null !== $look->order && null !== $look->mode) {
+                $orders[$this->sighted($look->mode, $look->part, $this->placesOf($look))] = $look->order;
             }
         }
 
         return $orders;
     }
 
-    /**
-     * @param LookFact $look
-     *
-     * @return list<string>
-     */
-    private function placesOf(array $look): array
+    /** @return list<string> */
+    private function placesOf(LookFact $look): array
     {
-        return null === $look['surface'] ? $this->places->of($look['part']) : [$look['part'].'/'.$look['surface']];
+        return null === $look->surface ? $this->places->of($look->part) : [$look->part.'/'.$look->surface];
     }
 
     /**

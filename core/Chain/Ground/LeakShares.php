@@ -44,7 +44,7 @@ final class LeakShares
     private static function weight(Spot $spot, Vocabulary $vocabulary, Places $places): float
     {
         $weight = 1.0;
-        foreach ('origin' === $spot->kind ? $vocabulary->origins[$spot->key]['more'] : [] as [$where, $times]) {
+        foreach ('origin' === $spot->kind ? $vocabulary->origins[$spot->key]->more : [] as [$where, $times]) {
             $weight *= \in_array($spot->part(), $places->where($where), true) ? $times : 1.0;
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Japhrex\Core\Chain\Ground;
 
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
-use Japhrex\Core\Chain\OriginKind;
 
 /** Candidates that the analyst's chain does not name, likely enough beside what it names, and that nothing excludes. */
 final class Rivals
@@ -41,7 +40,7 @@ final class Rivals
     /**
      * The candidates that an analyst's origins mean: by the condition they were made of, else the likeliest of their kind at their part.
      *
-     * @param list<array{spot: string|null, kind: OriginKind|null, place: string|null}> $origins
+     * @param list<NamedOrigin> $origins
      * @param list<Candidate> $candidates the likeliest first
      * @param list<string> $known ids of all conditions
      *
@@ -50,15 +49,15 @@ final class Rivals
     public static function named(array $origins, array $candidates, Vocabulary $vocabulary, array $known): array
     {
         $named = [];
-        foreach ($origins as ['spot' => $spot, 'kind' => $kind, 'place' => $place]) {
-            if (null !== $spot && \in_array($spot, $known, true)) {
-                $named[] = $spot;
+        foreach ($origins as $origin) {
+            if (null !== $origin->spot && \in_array($origin->spot, $known, true)) {
+                $named[] = $origin->spot;
                 continue;
             }
-            $part = null === $place ? null : explode('/', $place)[0];
+            $part = null === $origin->place ? null : explode('/', $origin->place)[0];
             foreach ($candidates as $one) {
                 if (
-                    $vocabulary->origins[$one->origin->key]['kind'] === $kind
+                    $vocabulary->origins[$one->origin->key]->kind === $origin->kind
                         && (null === $one->origin->part() || null === $part || $part === $one->origin->part())
                 ) {
                     $named[] = $one->origin->id();

@@ -48,31 +48,31 @@ final class MechanismFactory
     {
         $states = $origins = [];
         foreach ($data->named('states') as $key => $state) {
-            $states[$key] = [
-                'name' => $state->text('name'),
-                'told' => $state->text('told'),
-                'spread' => $state->textOrNull('spread') ?? 'unit',
-            ];
+            $states[$key] = new StateWords(
+                $state->text('name'),
+                $state->text('told'),
+                $state->textOrNull('spread') ?? 'unit',
+            );
         }
         foreach ($data->named('origins') as $key => $origin) {
             $kind = OriginKind::tryFrom($origin->text('kind')) ?? throw new BookError(
                 'there is no such kind of origin.',
                 "origins/$key/kind",
             );
-            $origins[$key] = [
-                'name' => $origin->text('name'),
-                'told' => $origin->text('told'),
-                'spread' => $origin->textOrNull('spread') ?? 'unit',
-                'kind' => $kind,
-                'prior' => $this->chance($origin->text('prior'), "origins/$key/prior"),
-                'more' => array_map(
+            $origins[$key] = new OriginWords(
+                $origin->text('name'),
+                $origin->text('told'),
+                $origin->textOrNull('spread') ?? 'unit',
+                $kind,
+                $this->chance($origin->text('prior'), "origins/$key/prior"),
+                array_map(
                     fn (Data $more): array => [
                         Where::of($more->text('on'), "origins/$key/more"),
                         $this->times($more->text('times'), "origins/$key/more"),
                     ],
                     $origin->maps('more'),
                 ),
-            ];
+            );
         }
         $numbers = fn (string $name): array => array_map(fn (string $value): float => $this->chance($value, $name), $data->words($name));
 

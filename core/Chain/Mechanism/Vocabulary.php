@@ -4,18 +4,12 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Chain\Mechanism;
 
-use Japhrex\Core\Chain\OriginKind;
-
 /** The conditions that mechanisms speak of, beside the damage modes and the complaints of a book. */
 final readonly class Vocabulary
 {
     /**
-     * @param array<string, array{
-     *     name: string, told: string, spread: string,
-     * }> $states told: as a customer is told, `{part}` for its part; spread: `unit`, one for the whole, or `part`
-     * @param array<string, array{
-     *     name: string, told: string, spread: string, kind: OriginKind, prior: float, more: list<array{Where, float}>,
-     * }> $origins more: parts that are so many times likelier than others
+     * @param array<string, StateWords> $states
+     * @param array<string, OriginWords> $origins
      * @param array<string, float> $leaks damage mode => chance of it without any cause that is known
      * @param array<string, float> $found damage mode => chance that a plain look finds it where it is
      * @param list<string> $ofPart damage modes that are of a part as a whole, not of one of its faces

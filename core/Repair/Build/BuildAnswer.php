@@ -63,8 +63,8 @@ final readonly class BuildAnswer
     private static function fit(BuildStep $step, array $counts, array $facings, array $mates, bool $photo): self
     {
         foreach ($step->facings as $facing) {
-            if (!\in_array($facing['part'], $facings, true)) {
-                throw BuildError::facing($facing['right']);
+            if (!\in_array($facing->part, $facings, true)) {
+                throw BuildError::facing($facing->right);
             }
         }
         foreach ($step->mates as $i => $mate) {

@@ -106,7 +106,7 @@ final class BuildSheet
         foreach ($step->removes as $key) {
             $facing = $book->part($key)?->facing;
             if (null !== $facing) {
-                $facings[] = ['part' => $key, 'right' => $facing->right, 'see' => $facing->see, 'wrong' => $facing->wrong];
+                $facings[] = new FacingAsked($key, $facing->right, $facing->see, $facing->wrong);
             }
         }
         $mates = array_values(

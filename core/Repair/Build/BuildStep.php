@@ -13,7 +13,7 @@ final readonly class BuildStep
     /**
      * @param string $value the target as the book writes it
      * @param list<string> $parts that go in
-     * @param list<array{part: string, right: string, see: string, wrong: string}> $facings
+     * @param list<FacingAsked> $facings
      * @param list<string> $mates which parts stay together, in words
      * @param list<Count> $counts that have to be in
      * @param Window|null $window of a play, in metres

@@ -13,7 +13,7 @@ use Japhrex\Core\Verdict\Policy\Edition;
 final readonly class ClaimSum
 {
     /**
-     * @param list<array{cover: Cover, amount: Money, paid: bool}> $lines paid: does the policy pay for such a thing?
+     * @param list<ClaimLine> $lines paid: does the policy pay for such a thing?
      * @param Money|null $deductible what the holder carries
      * @param Money $total never below nothing
      */
@@ -41,16 +41,16 @@ final readonly class ClaimSum
             if ($amount->minor < 0) {
                 throw CostError::belowNothing(ucfirst($cover->value));
             }
-            $lines[] = ['cover' => $cover, 'amount' => $amount, 'paid' => \in_array($cover, $edition->covers, true)];
+            $lines[] = new ClaimLine($cover, $amount, \in_array($cover, $edition->covers, true));
         }
         if ([] === $lines) {
             throw CostError::none();
         }
         $deductible = null === $edition->deductible ? null : Money::parse($edition->deductible);
-        $total = Money::ofMinor(0, $lines[0]['amount']->currency);
+        $total = Money::ofMinor(0, $lines[0]->amount->currency);
         foreach ($lines as $line) {
-            $sum = $total->plus($line['amount']);
-            $total = $line['paid'] ? $sum : $total;
+            $sum = $total->plus($line->amount);
+            $total = $line->paid ? $sum : $total;
         }
         if (null !== $deductible) {
             $left = $total->plus(Money::ofMinor(-$deductible->minor, $deductible->currency));

@@ -17,7 +17,10 @@ use App\Intake\UnderLoad;
 use App\Intake\Warmth;
 use App\Measuring\CaseMeasures;
 use App\Teardown\StripBench;
+use Japhrex\Core\Chain\Ground\ComplaintFact;
 use Japhrex\Core\Chain\Ground\Facts;
+use Japhrex\Core\Chain\Ground\LookFact;
+use Japhrex\Core\Chain\Ground\ReadingFact;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Measuring\Verdict;
 use Japhrex\Core\Quantity\Dimension;
@@ -47,14 +50,14 @@ final readonly class CaseFacts
             $damage = FindingKind::Damage === $finding->kind;
             // Normal running is a look that found no damage; what we did, and what is an old scar, says nothing about the cause.
             if ($damage || FindingKind::Clean === $finding->kind || FindingKind::Normal === $finding->kind) {
-                $looks[] = [
-                    'part' => $finding->part,
-                    'surface' => $finding->surface,
-                    'mode' => $damage ? $finding->mode : null,
-                    'grade' => $damage ? $finding->grade : 0,
-                    'order' => $orderOf[(string) $finding->id] ?? null,
-                    'made' => $finding->debris(),
-                ];
+                $looks[] = new LookFact(
+                    $finding->part,
+                    $finding->surface,
+                    $damage ? $finding->mode : null,
+                    $damage ? $finding->grade : 0,
+                    $orderOf[(string) $finding->id] ?? null,
+                    $finding->debris(),
+                );
             }
         }
         $readings = [];
@@ -62,7 +65,7 @@ final readonly class CaseFacts
             foreach ($fields as $one) {
                 $assessment = $one->assessment();
                 if (null !== $assessment && Verdict::Open !== $assessment->verdict) {
-                    $readings[] = ['part' => $part, 'name' => $one->field->name, 'verdict' => $assessment->verdict];
+                    $readings[] = new ReadingFact($part, $one->field->name, $assessment->verdict);
                 }
             }
         }
@@ -85,22 +88,21 @@ final readonly class CaseFacts
         );
     }
 
-    /** @return array{key: string, sudden: bool|null, hot: bool|null, fast: bool|null, loaded: bool|null} */
-    private static function complaint(Complaint $complaint): array
+    private static function complaint(Complaint $complaint): ComplaintFact
     {
-        return [
-            'key' => $complaint->what,
-            'sudden' => null === $complaint->onset ? null : Onset::Sudden === $complaint->onset,
-            'hot' => match ($complaint->warmth) {
+        return new ComplaintFact(
+            $complaint->what,
+            null === $complaint->onset ? null : Onset::Sudden === $complaint->onset,
+            match ($complaint->warmth) {
                 Warmth::Hot => true, Warmth::Cold => false, default => null,
             },
-            'fast' => match ($complaint->atSpeed) {
+            match ($complaint->atSpeed) {
                 AtSpeed::Working => true, AtSpeed::Idle => false, default => null,
             },
-            'loaded' => match ($complaint->underLoad) {
+            match ($complaint->underLoad) {
                 UnderLoad::Loaded => true, UnderLoad::Empty => false, default => null,
             },
-        ];
+        );
     }
 
     /** Hours of service; null where it is not known, or said as a distance. */

@@ -12,6 +12,7 @@ use Japhrex\Core\Chain\ClosureProblem;
 use Japhrex\Core\Chain\ClosureRule;
 use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\Candidate;
+use Japhrex\Core\Chain\Ground\NamedOrigin;
 use Japhrex\Core\Chain\Ground\Rivals;
 use Japhrex\Core\Chain\NodeKind;
 
@@ -52,7 +53,7 @@ final readonly class Closure
         }
         $named = Rivals::named(
             array_map(
-                static fn (ChainNode $node): array => ['spot' => $node->spot, 'kind' => $node->origin, 'place' => $node->place],
+                static fn (ChainNode $node): NamedOrigin => new NamedOrigin($node->spot, $node->origin, $node->place),
                 $origins,
             ),
             $candidates,

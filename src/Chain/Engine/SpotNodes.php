@@ -42,7 +42,7 @@ final class SpotNodes
 
     public function name(Spot $spot): string
     {
-        return 'state:debris' === self::key($spot) ? $this->shelf->mechanismBook()->vocabulary->states['debris']['name'] : $spot->name;
+        return 'state:debris' === self::key($spot) ? $this->shelf->mechanismBook()->vocabulary->states['debris']->name : $spot->name;
     }
 
     public function find(Spot $spot): ?ChainNode
@@ -80,7 +80,7 @@ final class SpotNodes
         $node->name = mb_substr(null !== $complaint ? $this->chains->complaintName($this->case, $complaint) : $this->name($spot), 0, 160);
         $node->place = 'state:debris' === $node->spot ? null : $finding?->place() ?? $spot->place;
         if ('origin' === $spot->kind) {
-            $node->origin = $this->shelf->mechanismBook()->vocabulary->origins[$spot->key]['kind'];
+            $node->origin = $this->shelf->mechanismBook()->vocabulary->origins[$spot->key]->kind;
         } elseif (null === $finding && 'damage' === $spot->kind) {
             $node->evidence = 'Proposed by the engine; nobody has looked for it yet.';
         }

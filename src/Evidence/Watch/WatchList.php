@@ -9,6 +9,7 @@ use App\Evidence\Finding;
 use App\Evidence\Repository\FindingRepository;
 use App\Evidence\Repository\WatchTickRepository;
 use App\Intake\CaseFile;
+use Japhrex\Core\Family\SeenFinding;
 use Japhrex\Core\Family\WatchAnswer;
 
 /** The watch list of a case: every known weak place of its family with what was found there. */
@@ -34,7 +35,7 @@ final readonly class WatchList
             if ('' === $part || $of === $part) {
                 [$answer, $by] = WatchAnswer::to(
                     $watch,
-                    array_map(static fn (Finding $one): array => ['surface' => $one->surface, 'kind' => $one->kind], $finds[$of] ?? []),
+                    array_map(static fn (Finding $one): SeenFinding => new SeenFinding($one->surface, $one->kind), $finds[$of] ?? []),
                 );
                 $finding = null === $by ? null : $finds[$of][$by];
                 $list[] = new Watched(

@@ -6,6 +6,7 @@ namespace Japhrex\Tests\core\Family;
 
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Damage\ModeCatalogue;
+use Japhrex\Core\Family\SeenFinding;
 use Japhrex\Core\Family\Watch;
 use Japhrex\Core\Family\WatchAnswer;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -41,7 +42,7 @@ final class WatchAnswerTest extends TestCase
         $watch = new Watch('w', $place, 'what', 'tell', []);
         self::assertSame(
             $expected,
-            WatchAnswer::to($watch, array_map(static fn (array $find): array => ['surface' => $find[0], 'kind' => $find[1]], $finds))[0],
+            WatchAnswer::to($watch, array_map(static fn (array $find): SeenFinding => new SeenFinding($find[0], $find[1]), $finds))[0],
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\core\Photo;
 
+use Japhrex\Core\Photo\SeenDamage;
 use Japhrex\Core\Photo\Stroke;
 use Japhrex\Core\Photo\Wanted;
 use Japhrex\Core\Teardown\InHand;
@@ -20,7 +21,7 @@ final class WantedAndInHandTest extends TestCase
             Wanted::ofPart(
                 SmallBook::with(),
                 'barrel',
-                [['place' => 'barrel/bore', 'grade' => 1, 'name' => 'Polishing', 'shown' => false]],
+                [new SeenDamage('barrel/bore', 1, 'Polishing', false)],
                 ['as-found' => true],
                 static fn (): bool => false,
             ),
@@ -29,12 +30,12 @@ final class WantedAndInHandTest extends TestCase
 
     public function testADamagedFaceIsWantedCleanedCloseUpAndWithItsMate(): void
     {
-        $scored = [['place' => 'barrel/bore', 'grade' => 3, 'name' => 'Scoring', 'shown' => false]];
+        $scored = [new SeenDamage('barrel/bore', 3, 'Scoring', false)];
         self::assertSame(
             ['cleaned', 'its mate, plunger', 'close up and marked: scoring, grade 3'],
             Wanted::ofPart(SmallBook::with(), 'barrel', $scored, ['as-found' => true], static fn (): bool => false),
         );
-        $scored[0]['shown'] = true;
+        $scored = [new SeenDamage('barrel/bore', 3, 'Scoring', true)];
         self::assertSame(
             [],
             Wanted::ofPart(

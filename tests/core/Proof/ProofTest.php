@@ -10,6 +10,7 @@ use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Proof\ProofItem;
 use Japhrex\Core\Proof\ProofPlan;
 use Japhrex\Core\Proof\Soak;
+use Japhrex\Core\Proof\ToldComplaint;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Yaml\Yaml;
 
@@ -24,7 +25,7 @@ final class ProofTest extends TestCase
             $books = (new BookTypes($content))->books();
             $plan = ProofPlan::of(
                 (new BookFactory())->book(array_values($books)[0]),
-                [['name' => 'Low flow', 'conditions' => 'only hot after 20 min, at idle']],
+                [new ToldComplaint('Low flow', 'only hot after 20 min, at idle')],
             );
             self::assertMatchesRegularExpression('/direction|bump/i', $plan[0]->title, $key);
             $last = $plan[\count($plan) - 1];

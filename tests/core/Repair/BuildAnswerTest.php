@@ -9,17 +9,16 @@ use Japhrex\Core\Measuring\Window;
 use Japhrex\Core\Repair\Build\BuildAnswer;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Build\BuildStep;
+use Japhrex\Core\Repair\Build\FacingAsked;
 use PHPUnit\Framework\TestCase;
 
 /** What somebody signs of a step of the build: done, stopped, or not yet to be signed. */
 final class BuildAnswerTest extends TestCase
 {
-    private const FACING = [
-        'part' => 'block',
-        'right' => 'Relief side toward the pressure port.',
-        'see' => '',
-        'wrong' => 'It pumps nothing.',
-    ];
+    private static function facing(): FacingAsked
+    {
+        return new FacingAsked('block', 'Relief side toward the pressure port.', '', 'It pumps nothing.');
+    }
 
     /** @param array<string, mixed> $typed */
     private static function answer(BuildStep $step, array $typed, bool $photo = false): BuildAnswer
@@ -48,7 +47,7 @@ final class BuildAnswerTest extends TestCase
 
     public function testAFacingIsTickedAndSignedWithAPicture(): void
     {
-        $fit = new BuildStep('fit-block', BuildKind::Fit, 'Block in', parts: ['block'], facings: [self::FACING]);
+        $fit = new BuildStep('fit-block', BuildKind::Fit, 'Block in', parts: ['block'], facings: [self::facing()]);
         $this->refused('Relief side toward the pressure port', $fit, []);
         $this->refused('signed with a picture', $fit, ['facings' => ['block']]);
         self::assertTrue(self::answer($fit, ['facings' => ['block']], true)->done);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Repair;
 
 use Japhrex\Core\Repair\KitCheck;
+use Japhrex\Core\Repair\KitState;
 use Japhrex\Core\Repair\RepairRun;
 use Japhrex\Core\Repair\Returned;
 use PHPUnit\Framework\TestCase;
@@ -48,8 +49,8 @@ final class ReturnedTest extends TestCase
     {
         KitCheck::allow('shaft-seal', KitCheck::USED, '', ['shaft-seal']);
         KitCheck::allow('lip', KitCheck::LEFT, '', ['shaft-seal']);
-        self::assertSame(
-            ['open' => ['cap'], 'unplanned' => ['key'], 'left' => ['shaft-seal']],
+        self::assertEquals(
+            new KitState(['cap'], ['key'], ['shaft-seal']),
             KitCheck::of(['shaft-seal', 'cap', 'ring'], ['shaft-seal' => 'left', 'ring' => 'used', 'key' => 'used', 'lip' => 'left']),
         );
         $this->expectExceptionMessage('why is it left over');

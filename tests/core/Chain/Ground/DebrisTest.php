@@ -8,6 +8,7 @@ use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Grounding;
+use Japhrex\Core\Chain\Ground\LookFact;
 use Japhrex\Core\Chain\Ground\Places;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Damage\DebrisKind;
@@ -36,8 +37,8 @@ final class DebrisTest extends TestCase
         );
         \assert($mechanisms instanceof MechanismBook);
         $looks = [
-            ['part' => 'suction-strainer', 'surface' => 'mesh', 'mode' => 'debris', 'grade' => 3, 'made' => $made],
-            ['part' => 'front-block', 'surface' => 'face', 'mode' => 'scoring', 'grade' => 3],
+            new LookFact(part: 'suction-strainer', surface: 'mesh', mode: 'debris', grade: 3, made: $made),
+            new LookFact('front-block', 'face', 'scoring', 3),
         ];
 
         return (

@@ -7,12 +7,15 @@ namespace Japhrex\Tests\core\Chain\Ground;
 use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\BaseRates;
 use Japhrex\Core\Chain\Ground\Candidate;
+use Japhrex\Core\Chain\Ground\ComplaintFact;
 use Japhrex\Core\Chain\Ground\DebrisAct;
 use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Grounding;
 use Japhrex\Core\Chain\Ground\Look;
+use Japhrex\Core\Chain\Ground\LookFact;
 use Japhrex\Core\Chain\Ground\Reach;
+use Japhrex\Core\Chain\Ground\ReadingFact;
 use Japhrex\Core\Chain\Ground\Tie;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Chain\OriginKind;
@@ -27,11 +30,7 @@ use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Yaml\Yaml;
 
-/**
- * A book and a case as a network: where mechanisms hold, what evidence weighs, and which origin the finds speak for.
- *
- * @phpstan-import-type LookFact from Facts
- */
+/** A book and a case as a network: where mechanisms hold, what evidence weighs, and which origin the finds speak for. */
 #[Group('slow')]
 final class GroundingTest extends TestCase
 {
@@ -67,10 +66,10 @@ final class GroundingTest extends TestCase
         $mechanisms = self::mechanisms();
         $facts = new Facts(
             array_map(
-                static fn (array $look): array => ['part' => $look[0], 'surface' => $look[1], 'mode' => $look[2], 'grade' => $look[3]],
+                static fn (array $look): LookFact => new LookFact($look[0], $look[1], $look[2], $look[3]),
                 $looks,
             ),
-            null === $complaint ? [] : [['key' => $complaint]],
+            null === $complaint ? [] : [new ComplaintFact($complaint)],
             [], $comeback,
         );
 
@@ -200,14 +199,14 @@ final class GroundingTest extends TestCase
             $mechanisms->vocabulary,
         );
         $of = static fn (Verdict $verdict): bool => $grounding->of(
-            new Facts([], [], [['part' => 'body', 'name' => 'Side clearance', 'verdict' => $verdict]])
+            new Facts([], [], [new ReadingFact('body', 'Side clearance', $verdict)])
         )->seen['damage:worn@body']->speaksFor();
         self::assertTrue($of(Verdict::Outside));
         self::assertFalse($of(Verdict::Within));
         $worn = static fn (Verdict ...$verdicts): float => $grounding->of(new Facts(
-            [['part' => 'body', 'surface' => null, 'mode' => null, 'grade' => 0]], [],
+            [new LookFact('body', null, null, 0)], [],
             array_map(
-                static fn (Verdict $one): array => ['part' => 'body', 'name' => 'Side clearance', 'verdict' => $one],
+                static fn (Verdict $one): ReadingFact => new ReadingFact('body', 'Side clearance', $one),
                 array_values($verdicts),
             ),
         ))->seen['damage:worn@body']->ifTrue;
@@ -252,7 +251,7 @@ final class GroundingTest extends TestCase
             $grounding->of(
                 new Facts(
                     [],
-                    array_map(static fn (?bool $one): array => ['key' => 'low-flow', 'sudden' => $one], array_values($sudden)),
+                    array_map(static fn (?bool $one): ComplaintFact => new ComplaintFact('low-flow', $one), array_values($sudden)),
                     [],
                 )
             )->seen['origin:wear-out'] ?? null
@@ -355,7 +354,7 @@ final class GroundingTest extends TestCase
     {
         $mechanisms = self::mechanisms();
         $looks = array_map(
-            static fn (array $look): array => ['part' => $look[0], 'surface' => $look[1], 'mode' => $look[2], 'grade' => $look[3]],
+            static fn (array $look): LookFact => new LookFact($look[0], $look[1], $look[2], $look[3]),
             self::scored(),
         );
 
@@ -388,7 +387,7 @@ final class GroundingTest extends TestCase
                 && str_starts_with($tie->from, 'damage:scoring'),
         );
         self::assertNotSame([], $between($plain));
-        $looks = [['part' => 'front-block', 'surface' => 'face', 'mode' => 'scoring', 'grade' => 3, 'order' => 5]];
+        $looks = [new LookFact('front-block', 'face', 'scoring', 3, 5)];
         $ordered = self::grounded(['looks' => $looks, 'orders' => ['state:leakage' => 2]]);
         self::assertSame([], $between($ordered));
         self::assertStringContainsString('the effect (number 2) would be older than its cause (number 5)', implode(' ', $ordered->barred));
@@ -407,13 +406,13 @@ final class GroundingTest extends TestCase
         );
         self::assertContains('damage:scoring@front-block/face', $story([]));
         $late = array_map(
-            static fn (array $look): array => [
-                'part' => $look[0],
-                'surface' => $look[1],
-                'mode' => $look[2],
-                'grade' => $look[3],
-                'order' => 'scoring' === $look[2] ? 1 : null,
-            ],
+            static fn (array $look): LookFact => new LookFact(
+                $look[0],
+                $look[1],
+                $look[2],
+                $look[3],
+                'scoring' === $look[2] ? 1 : null,
+            ),
             self::scored(),
         );
         $debris = array_fill_keys(

@@ -7,10 +7,13 @@ namespace Japhrex\Tests\core\Chain\Ground;
 use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Circumstances;
+use Japhrex\Core\Chain\Ground\ComplaintFact;
 use Japhrex\Core\Chain\Ground\Evidence;
 use Japhrex\Core\Chain\Ground\Facts;
+use Japhrex\Core\Chain\Ground\NamedOrigin;
 use Japhrex\Core\Chain\Ground\Rivals;
 use Japhrex\Core\Chain\Ground\Spot;
+use Japhrex\Core\Chain\Mechanism\OriginWords;
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
 use Japhrex\Core\Chain\Mechanism\Weights;
 use Japhrex\Core\Chain\OriginKind;
@@ -83,14 +86,7 @@ final class RivalsTest extends TestCase
         $vocabulary = new Vocabulary(
             [],
             array_map(
-                static fn (OriginKind $kind): array => [
-                    'name' => 'x',
-                    'told' => 'x',
-                    'spread' => 'part',
-                    'kind' => $kind,
-                    'prior' => 0.1,
-                    'more' => [],
-                ],
+                static fn (OriginKind $kind): OriginWords => new OriginWords('x', 'x', 'part', $kind, 0.1, []),
                 $kinds,
             ),
             [],
@@ -100,7 +96,7 @@ final class RivalsTest extends TestCase
             self::weights(),
         );
         $means = static fn (?string $spot, ?OriginKind $kind, ?string $place): array => Rivals::named(
-            [['spot' => $spot, 'kind' => $kind, 'place' => $place]],
+            [new NamedOrigin($spot, $kind, $place)],
             $candidates,
             $vocabulary,
             ['origin:dirt'],
@@ -123,20 +119,20 @@ final class RivalsTest extends TestCase
 
     public function testThinOilLeaksAndThickOilStarves(): void
     {
-        $said = static function (array $complaint): array {
+        $said = static function (?bool ...$when): array {
             $told = [];
-            foreach (Circumstances::evidence(new Facts([], [['key' => 'low-flow'] + $complaint], []), self::weights()) as $one) {
+            foreach (Circumstances::evidence(new Facts([], [new ComplaintFact('low-flow', ...$when)], []), self::weights()) as $one) {
                 $told[$one->spot] = $one->speaksFor();
             }
 
             return $told;
         };
-        self::assertSame(['state:leakage' => true], $said(['hot' => true]));
-        self::assertSame(['state:leakage' => false, 'state:starved' => true], $said(['hot' => false]));
-        self::assertSame(['state:leakage' => true], $said(['fast' => false]), 'at idle the pump makes little and the gap lets as much by');
-        self::assertTrue($said(['fast' => true])['state:starved'], 'a suction starves at speed');
-        self::assertSame(['state:leakage' => true], $said(['loaded' => true]), 'the gap lets by with the pressure');
-        self::assertSame([], $said([]), 'nobody said');
+        self::assertSame(['state:leakage' => true], $said(hot: true));
+        self::assertSame(['state:leakage' => false, 'state:starved' => true], $said(hot: false));
+        self::assertSame(['state:leakage' => true], $said(fast: false), 'at idle the pump makes little and the gap lets as much by');
+        self::assertTrue($said(fast: true)['state:starved'], 'a suction starves at speed');
+        self::assertSame(['state:leakage' => true], $said(loaded: true), 'the gap lets by with the pressure');
+        self::assertSame([], $said(), 'nobody said');
     }
 
     public function testTwoCircumstancesOfOneConditionCountTogether(): void

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain\Ground;
+
+use Japhrex\Core\Damage\DebrisKind;
+
+/** What a look at a part found, or found not to be there. */
+final readonly class LookFact
+{
+    /**
+     * @param ?string $surface null: the whole part
+     * @param ?string $mode null, or grade 0: looked, not there
+     * @param ?int $order happened as number, 1 is first
+     * @param list<DebrisKind> $made what debris is of; empty: not told
+     */
+    public function __construct(
+        public string $part,
+        public ?string $surface,
+        public ?string $mode,
+        public int $grade,
+        public ?int $order = null,
+        public array $made = [],
+    ) {
+    }
+}
