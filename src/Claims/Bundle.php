@@ -13,6 +13,7 @@ use App\Platform\StoredFiles;
 use App\Verdict\Warranty\Custody;
 use Japhrex\Core\Chain\Exchange\JsonForm;
 use Japhrex\Core\Photo\PlaceTakenOut;
+use Japhrex\Core\Verdict\Claim\ClaimLine;
 use Japhrex\Core\Verdict\Policy\Line;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
 use Twig\Environment;
@@ -130,10 +131,10 @@ final readonly class Bundle
                 $judged->lines ?? [],
             ),
             'costs' => array_map(
-                static fn (array $line): array => [
-                    'of' => $line['cover']->value,
-                    'amount' => $line['amount']->format(),
-                    'paid-by-policy' => $line['paid'],
+                static fn (ClaimLine $line): array => [
+                    'of' => $line->cover->value,
+                    'amount' => $line->amount->format(),
+                    'paid-by-policy' => $line->paid,
                 ],
                 $sum->lines ?? [],
             ),

@@ -23,37 +23,34 @@ final readonly class PhotoCheck
     ) {
     }
 
-    /**
-     * @return PhotoCheckResult lost: missing or damaged, with the cases that hold it
-     */
     public function run(): PhotoCheckResult
     {
-        $said = new PhotoCheckResult(date('j M Y H:i'), 0, [], []);
-        $known = [];
+        $photos = 0;
+        $known = $lost = $orphaned = [];
         foreach ($this->pictures->each() as $picture) {
-            ++$said['photos'];
+            ++$photos;
             $known[$picture->hash] = true;
             $state = $this->stored->state('photos', $picture->hash);
             if (null !== $state) {
-                $said['lost'][] = \sprintf('%s: %s, in %s', $state, $picture->hash, implode(', ', $this->cases($picture)) ?: 'no case');
+                $lost[] = \sprintf('%s: %s, in %s', $state, $picture->hash, implode(', ', $this->cases($picture)) ?: 'no case');
             }
             $this->em->detach($picture);
         }
         foreach ($this->clips->each() as $clip) {
-            ++$said['photos'];
+            ++$photos;
             $known[$clip->hash] = true;
             $state = $this->stored->state(ClipIntake::AREA, $clip->hash);
             if (null !== $state) {
-                $said['lost'][] = \sprintf('%s: %s, in %s', $state, $clip->hash, $clip->case->number);
+                $lost[] = \sprintf('%s: %s, in %s', $state, $clip->hash, $clip->case->number);
             }
         }
         foreach ([...$this->stored->hashes('photos'), ...$this->stored->hashes(ClipIntake::AREA)] as $hash) {
             if (!isset($known[$hash])) {
-                $said['orphaned'][] = 'orphaned: '.$hash.', no record speaks of it';
+                $orphaned[] = 'orphaned: '.$hash.', no record speaks of it';
             }
         }
 
-        return $said;
+        return new PhotoCheckResult(date('j M Y H:i'), $photos, $lost, $orphaned);
     }
 
     /** @return list<string> */

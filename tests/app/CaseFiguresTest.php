@@ -7,6 +7,7 @@ namespace Japhrex\Tests\app;
 use App\Account\Role;
 use App\Evidence\PartRecord;
 use App\Figures\KeptFigure;
+use App\Figures\TrendPoint;
 use App\Figures\WearCheck;
 use App\Figures\WearTrends;
 use App\Intake\AtSpeed;
@@ -184,7 +185,7 @@ final class CaseFiguresTest extends AppTestCase
         self::em()->flush();
         $told = $trend($back);
         self::assertEqualsWithDelta(400.0, $told?->asked->outcome?->results()['left']->value, 1e-6);
-        self::assertSame([['case' => $case->number, 'service' => '1000 h', 'size' => '37.600 mm']], $told?->points);
+        self::assertEquals([new TrendPoint($case->number, '1000 h', '37.600 mm')], $told?->points);
         $back->serviceSinceNew = '';
         self::assertNull($trend($back));
         $this->signIn(Role::Viewer);

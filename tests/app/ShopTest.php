@@ -19,6 +19,7 @@ use App\Intake\Frame\CaseFrame;
 use App\Intake\Frame\CaseFrames;
 use App\Measuring\Reading;
 use App\Parts\CaseParts;
+use App\Parts\Neighbours;
 use App\Parts\PartViews;
 use App\Proof\ProofDesk;
 use App\Repair\Build\BuildDesk;
@@ -133,7 +134,7 @@ final class ShopTest extends AppTestCase
     public function testNeighboursFollowTheStripOrder(): void
     {
         $board = $this->parts($this->aCase());
-        self::assertSame(['previous' => null, 'next' => 'suction-fitting'], $board->neighbours('suction-strainer'));
+        self::assertEquals(new Neighbours(null, 'suction-fitting'), $board->neighbours('suction-strainer'));
         self::assertNull($board->neighbours('shaft-seal')->next);
     }
 

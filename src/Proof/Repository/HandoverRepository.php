@@ -48,11 +48,11 @@ final class HandoverRepository extends ServiceEntityRepository
      */
     public function gone(string $family): array
     {
-        /** @var list<GoneRepair> $rows */
+        /** @var list<array{gone: \DateTimeImmutable, back: \DateTimeImmutable|null}> $rows */
         $rows = $this->createQueryBuilder('h')->select('h.goneAt AS gone', 'c.madeAt AS back')->join('h.case', 'o')
             ->leftJoin(CaseFile::class, 'c', 'WITH', 'c.comebackOf = o')->where('o.family = :family')->andWhere('h.goneAt IS NOT NULL')
             ->orderBy('h.goneAt')->setParameter('family', $family)->getQuery()->getArrayResult();
 
-        return $rows;
+        return array_map(static fn (array $row): GoneRepair => new GoneRepair($row['gone'], $row['back']), $rows);
     }
 }
