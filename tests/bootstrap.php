@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
-// The core's tests need nothing; the application's are given their database by ./japhrex test.
+// The core's tests need nothing; the application's are given their database by ./japhrex test, which makes the container anew when
+// anything that it is made of has changed: without the tools of debugging they take two thirds of the time.
 $_SERVER['APP_ENV'] = $_ENV['APP_ENV'] = 'test';
-$_SERVER['APP_DEBUG'] = $_ENV['APP_DEBUG'] = '1';
+$_SERVER['APP_DEBUG'] = $_ENV['APP_DEBUG'] = '0';
 $_SERVER['APP_SECRET'] ??= $_ENV['APP_SECRET'] = 'test';
 
 // Several processes at once: each has a database and a store of its own.

@@ -49,9 +49,19 @@ test_migrations() {
   echo "in step with the entities"
 }
 
+# The container of the tests is kept until something that goes into it changes.
+fresh_container() {
+  local cache=var/cache/test
+  if [ -f "$cache/.made" ] && [ -z "$(find src core config templates books composer.json -newer "$cache/.made" -print -quit)" ]; then return 0; fi
+  rm -rf "$cache"
+  APP_ENV=test APP_DEBUG=0 APP_SECRET=test DATABASE_URL=$(app_database_url japhrex_test) quietly php bin/console cache:warmup
+  touch "$cache/.made"
+}
+
 # test_app [options of PHPUnit, or one file]
 test_app() {
   step "Application, on two databases"
+  fresh_container
   local lane suite=(--testsuite app)
   for lane in 1 2; do clone_database japhrex_test "japhrex_test_$lane"; done
   case "${1:-}" in *.php) suite=() ;; esac
