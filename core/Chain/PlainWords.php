@@ -43,7 +43,7 @@ final readonly class PlainWords
      *
      * @param string|null $spot the condition of the network that it means
      */
-    public function of(?string $spot, string $name): string
+    public function say(?string $spot, string $name): string
     {
         $key = explode('@', explode(':', $spot ?? '', 2)[1] ?? '')[0];
         $given = $this->vocabulary->origins[$key]->name

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Core\Damage;
 
 use Japhrex\Core\Measuring\FieldAssessment;
-use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Measuring\LimitVerdict;
 
 /**
  * A grade proposed from what is known of a part, with its arithmetic: each thing known gives a grade, the worst counts, and the
@@ -49,7 +49,7 @@ final readonly class GradeProposal
             }
         }
         foreach ($readings as $name => $reading) {
-            if (Verdict::Outside === $reading->verdict) {
+            if (LimitVerdict::Outside === $reading->verdict) {
                 $grades[] = [3, $name.('' === $reading->worst->place ? '' : ' at '.$reading->worst->place).' beyond its limit'];
             } elseif (null !== $reading->wearUsed && $reading->wearUsed >= 0.5) {
                 $grades[] = [2, \sprintf('%s has used %.0f %% of its wear', $name, 100 * $reading->wearUsed)];

@@ -8,7 +8,7 @@ namespace Japhrex\Core\Family;
 final readonly class BookDepth
 {
     /** @return array<string, int> what => how many */
-    public function of(Book $book): array
+    public function depthOf(Book $book): array
     {
         $count = static fn (callable $of): int => (int) array_sum(array_map($of, array_values($book->parts)));
         $surfaces = $count(static fn (Part $part): int => \count($part->surfaces));

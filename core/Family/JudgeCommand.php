@@ -7,8 +7,8 @@ namespace Japhrex\Core\Family;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Measuring\FieldAssessment;
 use Japhrex\Core\Measuring\JudgedPlace;
+use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Measuring\PlaceSize;
-use Japhrex\Core\Measuring\Verdict;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\QuantityError;
 use Japhrex\Core\Quantity\Units;
@@ -210,15 +210,15 @@ final readonly class JudgeCommand
     private function withoutLimit(FieldReadings $readings): array
     {
         return [
-            'verdict' => Verdict::Open->value, 'place' => '',
+            'verdict' => LimitVerdict::Open->value, 'place' => '',
             'places' => array_map(
                 static fn (PlaceSize $one): array => ['place' => $one->place] + self::size($one->size->x, $readings) + [
-                    'verdict' => Verdict::Open->value,
+                    'verdict' => LimitVerdict::Open->value,
                 ],
                 $readings->sizes(),
             ),
             'unread' => $readings->unread(), 'worst' => null, 'wear-used' => null, 'form' => $this->form($readings),
-            'rebuild' => Verdict::Open->value,
+            'rebuild' => LimitVerdict::Open->value,
             'decisions' => ['needs-reason' => [], 'refused' => []], 'notes' => ['No limit is known. '.$readings->field->whyNoLimit],
         ];
     }

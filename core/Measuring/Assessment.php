@@ -15,7 +15,7 @@ final readonly class Assessment
         public float $guard,
         public float $conformity,
         public ?float $wearUsed,
-        public Verdict $verdict,
+        public LimitVerdict $verdict,
         public array $notes = [],
     ) {
     }

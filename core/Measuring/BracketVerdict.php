@@ -42,7 +42,7 @@ final readonly class BracketVerdict
         $inside = max(0.0, min($stops->si, $limits->high()) - max($passes->si, $limits->low())) / $width;
         $verdict = $limits->verdict($x, $guard);
         $notes = [];
-        if (Verdict::Undecided === $verdict) {
+        if (LimitVerdict::Undecided === $verdict) {
             $notes[] = \sprintf(
                 'Undecided: a pair of gauges closer together, or one micrometer reading, would settle it; %s apart they span the limit.',
                 Sizes::show($width, $limits->dimension),

@@ -15,7 +15,7 @@ final readonly class FieldAssessment
     public JudgedPlace $worst;
 
     /** Open while places are unread and none lies outside. */
-    public Verdict $verdict;
+    public LimitVerdict $verdict;
 
     /** The largest of all places; null where no share of wear can be told. */
     public ?float $wearUsed;
@@ -33,7 +33,8 @@ final readonly class FieldAssessment
             }
         }
         $this->worst = $worst;
-        $this->verdict = [] !== $unread && Verdict::Outside !== $worst->assessment->verdict ? Verdict::Open : $worst->assessment->verdict;
+        $found = $worst->assessment->verdict;
+        $this->verdict = [] !== $unread && LimitVerdict::Outside !== $found ? LimitVerdict::Open : $found;
         $shares = array_filter(
             array_map(static fn (JudgedPlace $one): ?float => $one->assessment->wearUsed, $places),
             static fn (?float $share): bool => null !== $share,
@@ -53,7 +54,7 @@ final readonly class FieldAssessment
         return array_values(
             array_map(
                 static fn (JudgedPlace $one): string => $one->place,
-                array_filter($this->places, static fn (JudgedPlace $one): bool => Verdict::Outside === $one->assessment->verdict),
+                array_filter($this->places, static fn (JudgedPlace $one): bool => LimitVerdict::Outside === $one->assessment->verdict),
             )
         );
     }
@@ -62,14 +63,14 @@ final readonly class FieldAssessment
     public function says(): string
     {
         return match (true) {
-            Verdict::Open === $this->verdict => 'open: not read at '.self::listed($this->unread),
-            Verdict::Outside === $this->verdict
+            LimitVerdict::Open === $this->verdict => 'open: not read at '.self::listed($this->unread),
+            LimitVerdict::Outside === $this->verdict
                 && \count($this->places) > 1
                 && \count($this->outside()) === \count($this->places) => \count($this->places) > 2
                 ? 'outside at every place'
                 : 'outside at both places',
-            Verdict::Outside === $this->verdict && \count($this->outside()) > 1 => 'outside at '.self::listed($this->outside()),
-            '' === $this->worst->place || Verdict::Within === $this->verdict => $this->verdict->value,
+            LimitVerdict::Outside === $this->verdict && \count($this->outside()) > 1 => 'outside at '.self::listed($this->outside()),
+            '' === $this->worst->place || LimitVerdict::Within === $this->verdict => $this->verdict->value,
             default => $this->verdict->value.' at '.$this->worst->place,
         };
     }
@@ -83,7 +84,7 @@ final readonly class FieldAssessment
                 $notes[] = '' === $one->place || \count($this->places) < 2 ? $note : ucfirst($one->place).': '.lcfirst($note);
             }
         }
-        if ([] !== $this->unread && Verdict::Open !== $this->verdict) {
+        if ([] !== $this->unread && LimitVerdict::Open !== $this->verdict) {
             $notes[] = 'Not read at '.self::listed($this->unread).'.';
         }
 

@@ -15,7 +15,7 @@ final readonly class JudgedPlace
     public function severity(): int
     {
         return match ($this->assessment->verdict) {
-            Verdict::Outside => 2, Verdict::Undecided => 1, default => 0,
+            LimitVerdict::Outside => 2, LimitVerdict::Undecided => 1, default => 0,
         };
     }
 

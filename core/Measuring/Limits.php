@@ -90,12 +90,12 @@ final readonly class Limits
             || !Quantity::atMost($x, $this->high() + $guard, $this->dimension);
     }
 
-    public function verdict(float $x, float $guard): Verdict
+    public function verdict(float $x, float $guard): LimitVerdict
     {
         return match (true) {
-            $this->hold($x, $guard) => Verdict::Within,
-            $this->excluded($x, $guard) => Verdict::Outside,
-            default => Verdict::Undecided,
+            $this->hold($x, $guard) => LimitVerdict::Within,
+            $this->excluded($x, $guard) => LimitVerdict::Outside,
+            default => LimitVerdict::Undecided,
         };
     }
 

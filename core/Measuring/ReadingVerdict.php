@@ -37,7 +37,7 @@ final readonly class ReadingVerdict
         [$u, $student] = $this->uncertainty($gauge, $scatter, $n);
         $guard = $student->quantile($this->confidence) * $u;
         $verdict = $limits->verdict($x, $guard);
-        $notes = Verdict::Undecided === $verdict ? [$this->whatWouldSettle($limits, $x, $gauge, $scatter, $n)] : [];
+        $notes = LimitVerdict::Undecided === $verdict ? [$this->whatWouldSettle($limits, $x, $gauge, $scatter, $n)] : [];
         if ($limits->newIsTheLimit($x)) {
             $notes[] = 'The size when new is the limit: no share of wear can be told.';
         }
@@ -72,7 +72,7 @@ final readonly class ReadingVerdict
     {
         $guard = StudentT::normal()->quantile($this->confidence) * $size->u;
         $verdict = $limits->verdict($size->x, $guard);
-        $notes = Verdict::Undecided === $verdict
+        $notes = LimitVerdict::Undecided === $verdict
             ? ['Undecided: readings with less uncertainty behind it would settle it, or the size read directly.']
             : [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Proof;
 
-use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Measuring\LimitVerdict;
 
 /** What may be written of a step of the proof: its clock begun, passed, or missed. */
 final class ProofEntry
@@ -29,7 +29,7 @@ final class ProofEntry
         array $readings,
         \DateTimeImmutable $now,
     ): void {
-        $outside = array_filter($readings, static fn (ProofReading $one): bool => Verdict::Outside === $one->verdict);
+        $outside = array_filter($readings, static fn (ProofReading $one): bool => LimitVerdict::Outside === $one->verdict);
         $says = match (true) {
             !\in_array($outcome, [self::BEGUN, self::PASSED, self::MISSED], true) => 'Passed, or missed?',
             null !== $before

@@ -10,9 +10,9 @@ use Japhrex\Core\Figure\FigureRegistry;
 use Japhrex\Core\Measuring\Assessment;
 use Japhrex\Core\Measuring\Gauging;
 use Japhrex\Core\Measuring\Limits;
+use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Measuring\ReadingVerdict;
 use Japhrex\Core\Measuring\Size;
-use Japhrex\Core\Measuring\Verdict;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
@@ -20,7 +20,7 @@ use Japhrex\Core\Quantity\QuantityError;
 /** A value read in the proof, judged with what the stand's gauge does not know. */
 final readonly class ProofReading
 {
-    private function __construct(public Verdict $verdict, public string $says)
+    private function __construct(public LimitVerdict $verdict, public string $says)
     {
     }
 
@@ -55,9 +55,9 @@ final readonly class ProofReading
         return new self($assessed->verdict, \sprintf('%s: %s, %s asked: %s.', $read->what, $value, $read->asks(), match (
             $assessed->verdict
         ) {
-            Verdict::Within => 'held',
-            Verdict::Outside => 'not held',
-            Verdict::Undecided, Verdict::Open => 'too near to tell with this gauge',
+            LimitVerdict::Within => 'held',
+            LimitVerdict::Outside => 'not held',
+            LimitVerdict::Undecided, LimitVerdict::Open => 'too near to tell with this gauge',
         }));
     }
 
@@ -118,7 +118,7 @@ final readonly class ProofReading
         $off = \is_array($off) ? $off : [];
 
         return new self(
-            [] === $off ? Verdict::Within : Verdict::Outside,
+            [] === $off ? LimitVerdict::Within : LimitVerdict::Outside,
             \sprintf(
                 '%s: %s of %s, %s asked: %s.',
                 $read->what,

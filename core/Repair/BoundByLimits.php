@@ -8,7 +8,7 @@ use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Family\Field;
 use Japhrex\Core\Family\Part;
 use Japhrex\Core\Family\Reuse;
-use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Measuring\LimitVerdict;
 
 /**
  * How limits bind what may become of a part. What lies outside a limit, in service or in a rebuild, or too near to tell,
@@ -33,7 +33,7 @@ final readonly class BoundByLimits
         $asks = [];
         foreach ($measured as $one) {
             $name = lcfirst($one->field->name);
-            if ($one->field->hardStop && Verdict::Outside === $one->service?->verdict) {
+            if ($one->field->hardStop && LimitVerdict::Outside === $one->service?->verdict) {
                 $stops[] = $name.' is '.self::ofLimit($one->service->says(), 'its limit').', and that limit is a hard stop.';
             }
             $says = array_filter([
@@ -93,8 +93,8 @@ final readonly class BoundByLimits
         return [Disposition::Reuse, Disposition::CleanUp, Disposition::OneMoreRun];
     }
 
-    private static function binds(?Verdict $verdict): bool
+    private static function binds(?LimitVerdict $verdict): bool
     {
-        return Verdict::Outside === $verdict || Verdict::Undecided === $verdict;
+        return LimitVerdict::Outside === $verdict || LimitVerdict::Undecided === $verdict;
     }
 }

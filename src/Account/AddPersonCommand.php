@@ -18,7 +18,7 @@ use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 final class AddPersonCommand extends Command
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly UserPasswordHasherInterface $hasher,
         private readonly UserRepository $people,
         private readonly OurShop $shop,
@@ -55,8 +55,8 @@ final class AddPersonCommand extends Command
         $user->role = $role;
         $user->name = $name;
         $user->password = $this->hasher->hashPassword($user, \is_string($password) ? $password : '');
-        $this->em->persist($user);
-        $this->em->flush();
+        $this->entityManager->persist($user);
+        $this->entityManager->flush();
         $io->success(\sprintf('%s may sign in as %s.', $name, $role->label()));
 
         return Command::SUCCESS;

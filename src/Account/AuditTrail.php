@@ -27,27 +27,27 @@ final readonly class AuditTrail
 
     public function onFlush(OnFlushEventArgs $args): void
     {
-        $em = $args->getObjectManager();
-        $work = $em->getUnitOfWork();
+        $entityManager = $args->getObjectManager();
+        $work = $entityManager->getUnitOfWork();
         foreach ($work->getScheduledEntityInsertions() as $entity) {
-            $this->write($em, $entity, 'added', $work->getEntityChangeSet($entity));
+            $this->write($entityManager, $entity, 'added', $work->getEntityChangeSet($entity));
         }
         foreach ($work->getScheduledEntityUpdates() as $entity) {
-            $this->write($em, $entity, 'changed', $work->getEntityChangeSet($entity));
+            $this->write($entityManager, $entity, 'changed', $work->getEntityChangeSet($entity));
         }
         foreach ($work->getScheduledEntityDeletions() as $entity) {
             $gone = array_map(static fn (mixed $value): array => [$value, null], $work->getOriginalEntityData($entity));
-            $this->write($em, $entity, 'removed', $gone);
+            $this->write($entityManager, $entity, 'removed', $gone);
         }
     }
 
     /** @param array<string, mixed> $changes field => [before, after] */
-    private function write(EntityManagerInterface $em, object $entity, string $action, array $changes): void
+    private function write(EntityManagerInterface $entityManager, object $entity, string $action, array $changes): void
     {
         if (!$entity instanceof Audited || !isset($entity->id) || !$entity->id instanceof Uuid) {
             return;
         }
-        $metadata = $em->getClassMetadata(AuditEntry::class);
+        $metadata = $entityManager->getClassMetadata(AuditEntry::class);
         foreach ($changes as $field => $change) {
             if (
                 !\is_array($change)
@@ -72,8 +72,8 @@ final readonly class AuditTrail
                 $before,
                 $after,
             );
-            $em->persist($entry);
-            $em->getUnitOfWork()->computeChangeSet($metadata, $entry);
+            $entityManager->persist($entry);
+            $entityManager->getUnitOfWork()->computeChangeSet($metadata, $entry);
         }
     }
 

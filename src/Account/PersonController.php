@@ -18,10 +18,10 @@ final class PersonController extends AbstractController
     /** Changes the units in which this person reads; what was typed stays as typed. */
     #[Route('/units', name: 'units', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function units(Request $request, CurrentPerson $person, EntityManagerInterface $em): Response
+    public function units(Request $request, CurrentPerson $person, EntityManagerInterface $entityManager): Response
     {
         $person->get()->units = UnitSystem::Metric === $person->units() ? UnitSystem::Inch : UnitSystem::Metric;
-        $em->flush();
+        $entityManager->flush();
 
         return WayBack::of($request);
     }

@@ -15,7 +15,7 @@ final readonly class TrailHeads
     }
 
     /** @return TrailHead|null null for a case in which nothing was written yet */
-    public function of(Uuid $case): ?TrailHead
+    public function headOf(Uuid $case): ?TrailHead
     {
         $head = $this->database->fetchAssociative('SELECT seq, digest FROM trail_head WHERE scope = ?', [(string) $case]);
 

@@ -20,7 +20,7 @@ use Symfony\Component\Yaml\Yaml;
 final readonly class BookDesk
 {
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private BookShelf $shelf,
         private CurrentPerson $person,
         private string $schemas,
@@ -44,12 +44,12 @@ final readonly class BookDesk
         if ([] !== $problems) {
             return $problems;
         }
-        $this->em->wrapInTransaction(function () use ($book, $text, $content): void {
+        $this->entityManager->wrapInTransaction(function () use ($book, $text, $content): void {
             foreach ($this->ownBooks->inForce($book) as $before) {
                 $before->endedAt = now();
             }
-            $this->em->flush();
-            $this->em->persist(new ShopBook($book, $text, $content, $this->person->get()->name));
+            $this->entityManager->flush();
+            $this->entityManager->persist(new ShopBook($book, $text, $content, $this->person->get()->name));
         });
         foreach (array_keys($content) as $key) {
             $this->shelf->forget($key);
@@ -84,7 +84,7 @@ final readonly class BookDesk
                 $mechanisms = $this->shelf->mechanismBook()->with($book);
                 (
                     new Grounding($book, $this->shelf->modes(), $mechanisms->mechanisms, $mechanisms->vocabulary)
-                )->of(new Facts([], [], [], false));
+                )->ground(new Facts([], [], [], false));
             }
         } catch (\Throwable $error) {
             return [new TextFault(1, 'it cannot be used: '.$error->getMessage())];

@@ -38,7 +38,7 @@ final class BookShelf
     public function book(string $key): Book
     {
         try {
-            return $this->books[$key] ??= (new BookFactory())->book($this->contentOf($key))->inWords($this->words?->of($key) ?? []);
+            return $this->books[$key] ??= (new BookFactory())->book($this->contentOf($key))->inWords($this->words?->preferred($key) ?? []);
         } catch (BookError $error) {
             throw new ShopError(
                 \sprintf('The book "%s" cannot be read any more and is set aside: %s', $key, $error->getMessage()),

@@ -8,5 +8,5 @@ namespace App\Books;
 interface PreferredWords
 {
     /** @return array<string, string> part => the shop's word */
-    public function of(string $family): array;
+    public function preferred(string $family): array;
 }

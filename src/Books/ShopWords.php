@@ -12,7 +12,7 @@ final readonly class ShopWords implements PreferredWords
     {
     }
 
-    public function of(string $family): array
+    public function preferred(string $family): array
     {
         $words = [];
         foreach (

@@ -154,7 +154,7 @@ final readonly class CaseChain
             }
         }
         $run = $this->strip->run($case, $book);
-        $earlier = null === $case->comebackOf ? null : $this->earlier->of($case->comebackOf);
+        $earlier = null === $case->comebackOf ? null : $this->earlier->originOf($case->comebackOf);
 
         return (new ClosureCheck($book))->problems($this->chain($case), new ClosureCase(
             $complaints, $complaintNode, $findings, $inChain, $unseen, $earlier, '' !== trim($case->earlierOriginDealt),

@@ -23,7 +23,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class ChainController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly CaseChain $chains,
         private readonly ChainNodeRepository $nodes,
@@ -86,7 +86,7 @@ final class ChainController extends AbstractController
     #[Route('/cases/{number}/chain/nodes/{id}', name: 'chain_node', methods: ['POST'])]
     public function node(string $number, ChainNode $node, Request $request): Response
     {
-        $case = $this->mine($number, $node->case);
+        $case = $this->mustBelong($number, $node->case);
         $name = ChainPage::formName($node);
         $form = $this->page->nodeForm($name, $node);
         $form->handleRequest($request);
@@ -98,14 +98,14 @@ final class ChainController extends AbstractController
     #[IsCsrfTokenValid('act')]
     public function removeNode(string $number, ChainNode $node): Response
     {
-        $case = $this->mine($number, $node->case);
+        $case = $this->mustBelong($number, $node->case);
         foreach ($this->chains->links($case) as $link) {
             if ($link->from === $node || $link->to === $node) {
-                $this->em->remove($link);
+                $this->entityManager->remove($link);
             }
         }
-        $this->em->remove($node);
-        $this->em->flush();
+        $this->entityManager->remove($node);
+        $this->entityManager->flush();
 
         return $this->back($case);
     }
@@ -124,7 +124,7 @@ final class ChainController extends AbstractController
             return $this->page->show($case, dealt: $typed);
         }
         $case->earlierOriginDealt = $typed;
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->back($case);
     }
@@ -141,7 +141,7 @@ final class ChainController extends AbstractController
         return $this->redirectToRoute('chain', ['number' => $case->number], Response::HTTP_SEE_OTHER);
     }
 
-    private function mine(string $number, CaseFile $owner): CaseFile
+    private function mustBelong(string $number, CaseFile $owner): CaseFile
     {
         $case = $this->gate->open($number, Permission::ANALYSE);
 

@@ -22,7 +22,7 @@ final readonly class ChainDrawing
      * @param list<Proposal> $proposals links that would come, drawn faint
      * @param list<Complaint>|null $about only what leads to these complaints; null: all of it
      */
-    public function of(CaseFile $case, array $proposals = [], ?array $about = null): DrawnChain
+    public function draw(CaseFile $case, array $proposals = [], ?array $about = null): DrawnChain
     {
         $book = $this->shelf->book($case->family);
         $mechanisms = $this->shelf->mechanisms($case->family);

@@ -53,7 +53,7 @@ final readonly class ChainPage
             'modes' => $this->shelf->modes(),
             'mechanisms' => $this->shelf->mechanisms($case->family),
             'nodes' => $nodes,
-            'drawing' => $this->drawing->of($case),
+            'drawing' => $this->drawing->draw($case),
             'problems' => $this->chains->problems($case),
             'links' => $this->chains->links($case),
             'waiting' => $waiting,
@@ -63,7 +63,7 @@ final readonly class ChainPage
             'origin' => ($submitted['origin'] ?? $this->nodeForm('origin', new ChainNode($case, NodeKind::Origin)))->createView(),
             'state' => ($submitted['state'] ?? $this->nodeForm('state', new ChainNode($case, NodeKind::State)))->createView(),
             'link' => ($submitted['link'] ?? $this->linkForm(new ChainLink($case)))->createView(),
-            'earlier' => null === $case->comebackOf ? null : $this->earlierOrigin->of($case->comebackOf),
+            'earlier' => null === $case->comebackOf ? null : $this->earlierOrigin->originOf($case->comebackOf),
             'dealt' => $dealt ?? $case->earlierOriginDealt,
             'opened' => array_key_first($submitted),
         ], [] === $submitted && null === $dealt ? 200 : 422);

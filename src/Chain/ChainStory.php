@@ -14,7 +14,7 @@ use Japhrex\Core\Chain\Link;
 use Japhrex\Core\Chain\Narrative;
 use Japhrex\Core\Chain\Node;
 use Japhrex\Core\Chain\PlainWords;
-use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Measuring\LimitVerdict;
 
 /** The analyst's chain as a story to be read: the origin, then what it did, step by step, each with its photo and number. */
 final readonly class ChainStory
@@ -28,7 +28,7 @@ final readonly class ChainStory
      *
      * @return list<StoryStep>
      */
-    public function of(CaseFile $case, ?array $about = null): array
+    public function tell(CaseFile $case, ?array $about = null): array
     {
         $nodes = [];
         foreach ($this->chains->nodes($case) as $node) {
@@ -39,7 +39,7 @@ final readonly class ChainStory
             $why[(string) $link->id] = $link->why;
         }
         $mechanisms = $this->shelf->mechanisms($case->family);
-        $measures = $this->measures->of($case);
+        $measures = $this->measures->measuredIn($case);
         $steps = [];
         foreach (Narrative::of($this->chains->chain($case, $about)) as $step) {
             $node = $nodes[$step->node->id];
@@ -59,7 +59,7 @@ final readonly class ChainStory
                 array_values(
                     array_filter(
                         $measures[$part ?? ''] ?? [],
-                        static fn (Measured $one): bool => Verdict::Outside === $one->assessment()?->verdict,
+                        static fn (Measured $one): bool => LimitVerdict::Outside === $one->assessment()?->verdict,
                     )
                 ),
             );
@@ -120,6 +120,6 @@ final readonly class ChainStory
     {
         return (
             null === $node->finding?->mode ? null : $words->ofDamage($node->finding->mode, $node->finding->place())
-        ) ?? $words->of($node->spot, $node->name);
+        ) ?? $words->say($node->spot, $node->name);
     }
 }

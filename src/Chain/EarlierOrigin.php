@@ -10,5 +10,5 @@ use App\Intake\CaseFile;
 interface EarlierOrigin
 {
     /** Null when it was never signed. */
-    public function of(CaseFile $earlier): ?string;
+    public function originOf(CaseFile $earlier): ?string;
 }

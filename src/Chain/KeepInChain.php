@@ -11,15 +11,15 @@ use Doctrine\ORM\EntityManagerInterface;
 /** The one way in for a condition or a link of the analyst's chain that a hand sets: it says who, and moves the case on. */
 final readonly class KeepInChain
 {
-    public function __construct(private EntityManagerInterface $em, private CurrentPerson $person)
+    public function __construct(private EntityManagerInterface $entityManager, private CurrentPerson $person)
     {
     }
 
     public function __invoke(ChainNode|ChainLink $one): void
     {
         $one->byWhom = $this->person->get()->name;
-        $this->em->persist($one);
+        $this->entityManager->persist($one);
         $one->case->moveTo(Stage::Chain);
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 }

@@ -20,7 +20,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class LinksController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly ChainLinkRepository $links,
         private readonly ChainPage $page,
@@ -54,14 +54,14 @@ final class LinksController extends AbstractController
     #[IsCsrfTokenValid('act')]
     public function removeLink(string $number, ChainLink $link): Response
     {
-        $case = $this->mine($number, $link);
-        $this->em->remove($link);
-        $this->em->flush();
+        $case = $this->mustBelong($number, $link);
+        $this->entityManager->remove($link);
+        $this->entityManager->flush();
 
         return $this->back($case);
     }
 
-    private function mine(string $number, ChainLink $link): CaseFile
+    private function mustBelong(string $number, ChainLink $link): CaseFile
     {
         $case = $this->gate->open($number, Permission::ANALYSE);
 

@@ -14,7 +14,7 @@ use App\Verdict\Warranty\Custody;
 use Japhrex\Core\Chain\Exchange\JsonForm;
 use Japhrex\Core\Photo\PlaceTakenOut;
 use Japhrex\Core\Verdict\Claim\ClaimLine;
-use Japhrex\Core\Verdict\Policy\Line;
+use Japhrex\Core\Verdict\Policy\ClauseLine;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
 use Twig\Environment;
 
@@ -67,10 +67,10 @@ final readonly class Bundle
                 \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
             )."\n",
             'readings.csv' => $this->readings($claim),
-            'chain.json' => JsonForm::write($this->documents->of($claim->case, $this->claims->about($claim)->about())),
+            'chain.json' => JsonForm::write($this->documents->write($claim->case, $this->claims->about($claim)->about())),
             'chain.svg' => $this->twig->render(
                 'chain/export.svg.twig',
-                ['drawing' => $this->drawing->of($claim->case, about: $this->claims->about($claim)->about())],
+                ['drawing' => $this->drawing->draw($claim->case, about: $this->claims->about($claim)->about())],
             ),
         ];
         foreach ($texts as $name => $text) {
@@ -122,7 +122,7 @@ final readonly class Bundle
             ],
             'statement' => $claim->statement,
             'clauses' => array_map(
-                static fn (Line $line): array => [
+                static fn (ClauseLine $line): array => [
                     'clause' => $line->clause,
                     'standing' => $line->standing->value,
                     'fact' => $line->fact,
@@ -168,7 +168,7 @@ final readonly class Bundle
     private function readings(Claim $claim): string
     {
         $rows = [];
-        foreach (array_merge(...array_map(array_values(...), array_values($this->measures->of($claim->case)))) as $one) {
+        foreach (array_merge(...array_map(array_values(...), array_values($this->measures->measuredIn($claim->case)))) as $one) {
             if (null !== $one->reading) {
                 $rows[] = self::row($one);
             }

@@ -32,7 +32,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class ClaimController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly Claims $claims,
         private readonly CurrentPerson $person,
@@ -65,8 +65,8 @@ final class ClaimController extends AbstractController
             'That policy is not in force for this unit. Choose one of those on the warranty page.',
             422,
         );
-        $this->em->persist($claim = $this->claims->draft($case, $judged, $this->person->get()->name, $about?->own()));
-        $this->em->flush();
+        $this->entityManager->persist($claim = $this->claims->draft($case, $judged, $this->person->get()->name, $about?->own()));
+        $this->entityManager->flush();
 
         return $this->to($claim);
     }
@@ -90,7 +90,7 @@ final class ClaimController extends AbstractController
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($claim, $form, 422);
         }
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $answer->saved($request, $claim->case, $this->page->form($claim), 'claim', ['nr' => (string) $nr]);
     }
@@ -121,7 +121,7 @@ final class ClaimController extends AbstractController
         $move = new ClaimMove($claim, $step, $this->person->get()->name);
         $move->papers = $papers;
         $claim->answerBy = self::day($typed['answerBy']);
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->to($claim);
     }

@@ -32,7 +32,7 @@ final readonly class ClaimText
      *
      * @return string HTML
      */
-    public function of(ClaimPapers $papers, array $photos): string
+    public function write(ClaimPapers $papers, array $photos): string
     {
         $claim = $papers->claim;
         $case = $claim->case;
@@ -48,10 +48,10 @@ final readonly class ClaimText
             'sum' => $this->claims->sum($claim),
             'missing' => $this->claims->missing($claim),
             'parts' => $this->claims->parts($case),
-            'views' => $this->parts->of($case),
-            'drawing' => $this->drawing->of($case, about: $for->about()),
+            'views' => $this->parts->partsOf($case),
+            'drawing' => $this->drawing->draw($case, about: $for->about()),
             'paths' => $this->story->paths($case, $for->about()),
-            'story' => $this->story->of($case, $for->about()),
+            'story' => $this->story->tell($case, $for->about()),
             'photos' => $photos,
             'base' => $papers->base,
             'assets' => 'file://'.$this->projectDir.'/assets',

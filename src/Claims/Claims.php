@@ -35,7 +35,7 @@ final readonly class Claims
     }
 
     /** @return list<Claim> */
-    public function of(CaseFile $case): array
+    public function ofCase(CaseFile $case): array
     {
         return $this->claims->ofCase($case);
     }
@@ -43,7 +43,7 @@ final readonly class Claims
     /** A new draft, with the statement that the case gives. */
     public function draft(CaseFile $case, Judgement $judged, string $who, ?Complaint $about = null): Claim
     {
-        $claim = new Claim($case, \count($this->of($case)) + 1, $judged->policy->key, $who);
+        $claim = new Claim($case, \count($this->ofCase($case)) + 1, $judged->policy->key, $who);
         $claim->addressee = $judged->policy->maker ?: $judged->policy->name;
         $claim->complaint = $about;
         $claim->statement = $this->statement($claim);
@@ -145,14 +145,14 @@ final readonly class Claims
     /** @return array<string, list<Custody>> parts that were put aside or sent, with where they are */
     public function parts(CaseFile $case): array
     {
-        return $this->custodies->of($case);
+        return $this->custodies->byPart($case);
     }
 
     /** The first day on which a part was sent in. */
     private function returned(CaseFile $case): ?\DateTimeImmutable
     {
         $days = [];
-        foreach ($this->custodies->of($case) as $entries) {
+        foreach ($this->custodies->byPart($case) as $entries) {
             foreach ($entries as $one) {
                 if (Whereabouts::Sent === $one->what) {
                     $days[] = $one->day;

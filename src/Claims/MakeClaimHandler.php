@@ -19,7 +19,7 @@ use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 final readonly class MakeClaimHandler
 {
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private PaperMaker $maker,
         private ShownPictures $shown,
         private StoredFiles $stored,
@@ -45,7 +45,7 @@ final readonly class MakeClaimHandler
             file_put_contents($folder.'/'.$photo->id.'.jpg', $this->shown->open($photo->picture->hash, PictureSize::Screen));
         }
         $this->maker->step($papers, 48, 'writing the claim');
-        $html = $this->text->of($papers, $photos);
+        $html = $this->text->write($papers, $photos);
         $this->maker->step($papers, 60, 'setting the pages');
         $target = $folder.'/claim.pdf';
         $this->pdf->make($html, $folder, $target);
@@ -55,6 +55,6 @@ final readonly class MakeClaimHandler
         $this->maker->step($papers, 95, 'storing them');
         $papers->bundled($this->stored->keep('claims', $bundle), $bundle);
         $papers->kept($this->stored->keep('claims', $target), $target);
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 }

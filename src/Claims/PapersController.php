@@ -24,7 +24,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class PapersController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly Claims $claims,
         private readonly ClaimRepository $claimRepository,
@@ -51,8 +51,8 @@ final class PapersController extends AbstractController
         $papers = new ClaimPapers($claim, $request->getSchemeAndHttpHost(), $person->get()->name);
         $papers->version = $claim->version;
         $papers->withPlaces = 'yes' === $request->request->get('places');
-        $this->em->persist($papers);
-        $this->em->flush();
+        $this->entityManager->persist($papers);
+        $this->entityManager->flush();
         $bus->dispatch(new MakeClaim($papers->id));
 
         return $this->redirectToRoute('claim', ['number' => $claim->case->number, 'nr' => $nr], Response::HTTP_SEE_OTHER);

@@ -23,7 +23,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class WarrantyController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly Policies $policies,
         private readonly FormFactoryInterface $forms,
         private readonly CaseGate $gate,
@@ -51,8 +51,8 @@ final class WarrantyController extends AbstractController
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, $form, 422);
         }
-        $this->em->persist($facts);
-        $this->em->flush();
+        $this->entityManager->persist($facts);
+        $this->entityManager->flush();
 
         return $answer->saved($request, $case, $this->form($facts), 'warranty');
     }

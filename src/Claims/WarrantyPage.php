@@ -33,14 +33,14 @@ final readonly class WarrantyPage
     /** @param FormInterface<mixed> $form of the facts that the policies ask for */
     public function show(CaseFile $case, FormInterface $form, int $status = Response::HTTP_OK): Response
     {
-        $comeback = $this->comebacks->of($case);
+        $comeback = $this->comebacks->compare($case);
 
         return $this->pages->show($case, 'claims/warranty.html.twig', [
             'form' => $form->createView(),
             'whereabouts' => Whereabouts::cases(),
             'warranties' => $this->policies->each($case),
             'claims' => $this->claims->ofCase($case),
-            'custody' => $this->custodies->of($case),
+            'custody' => $this->custodies->byPart($case),
             'comeback' => $comeback,
             'handover' => null === $case->comebackOf ? null : $this->handovers->ofCase($case->comebackOf),
             'costs' => null === $comeback ? null : $this->repair->comebackCosts($case, $comeback->minutes),

@@ -16,7 +16,7 @@ use Doctrine\ORM\EntityManagerInterface;
 final readonly class DemoClaims
 {
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private FigureDesk $desk,
         private CaseFigures $figures,
         private WearCheck $wear,
@@ -34,7 +34,7 @@ final readonly class DemoClaims
             /** @var array{figure: string, part: string, typed?: array<string, string>, remark: string} $one */
             // The complaint check is asked with what the case itself knows.
             $asked = !isset($one['typed'])
-                ? $this->wear->of($case)->asked ?? throw new \LogicException('This family has no leak paths.')
+                ? $this->wear->check($case)->asked ?? throw new \LogicException('This family has no leak paths.')
                 : $this->desk->ask(
                     $this->desk->card($one['figure']) ?? throw new \LogicException("There is no figure {$one['figure']}."),
                     $one['typed'],
@@ -45,11 +45,11 @@ final readonly class DemoClaims
             /** @var array{words: string, means: string, stands?: bool, because?: string} $one */
             $theory = new Theory($case, $one['words'], $one['means'], $who);
             [$theory->stands, $theory->because] = [$one['stands'] ?? null, $one['because'] ?? ''];
-            $this->em->persist($theory);
+            $this->entityManager->persist($theory);
         }
         foreach ($refusals as $one) {
             /** @var array{subject: string, name: string, reason: string} $one */
-            $this->em->persist(new Refusal($case, $one['subject'], $one['name'], $one['reason'], $who));
+            $this->entityManager->persist(new Refusal($case, $one['subject'], $one['name'], $one['reason'], $who));
         }
     }
 }

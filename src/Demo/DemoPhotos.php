@@ -28,7 +28,7 @@ final readonly class DemoPhotos
     use DemoRows;
 
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private PhotoIntake $intake,
         private ClipIntake $clips,
         private PhotoRulers $rulers,
@@ -60,7 +60,7 @@ final readonly class DemoPhotos
             $photo->byWhom = $by;
             foreach (self::rows($one, 'marks') as $mark) {
                 $shape = MarkShape::from(self::word($mark, 'shape'));
-                $this->em->persist(
+                $this->entityManager->persist(
                     new Mark(
                         $photo,
                         $shape,
@@ -75,7 +75,7 @@ final readonly class DemoPhotos
             if (isset($one['reference']) && \is_array($one['reference'])) {
                 /** @var Row $example */
                 $example = $one['reference'];
-                $this->em->persist(
+                $this->entityManager->persist(
                     new Reference(
                         $photo,
                         (int) self::word($example, 'grade'),
@@ -112,7 +112,7 @@ final readonly class DemoPhotos
     {
         $kind = MeasureKind::from(self::word($row, 'kind'));
         $points = PhotoRulers::shares((string) json_encode($row['points']));
-        $this->em->persist(
+        $this->entityManager->persist(
             new PhotoMeasure(
                 $photo,
                 $kind,

@@ -39,7 +39,7 @@ use Symfony\Component\Messenger\MessageBusInterface;
 final readonly class DemoRepairs
 {
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private BookShelf $shelf,
         private RepairDesk $desk,
         private Offers $offers,
@@ -69,9 +69,9 @@ final readonly class DemoRepairs
             throw new \LogicException('The price list of the demo is wrong: '.$faults[0]);
         }
         foreach ($prices as $price) {
-            $this->em->persist(new PriceRow('Vintrey and Halvorsund, autumn', $price, $who));
+            $this->entityManager->persist(new PriceRow('Vintrey and Halvorsund, autumn', $price, $who));
         }
-        $this->em->persist(new ShopRates('64.00 EUR', 1900, 6.0, $who));
+        $this->entityManager->persist(new ShopRates('64.00 EUR', 1900, 6.0, $who));
     }
 
     /** @param list<array{name: string, expanded: array<string, string>}> $rows */
@@ -80,7 +80,7 @@ final readonly class DemoRepairs
         foreach ($rows as $row) {
             $stand = new TestStand($row['name']);
             $stand->expanded = $row['expanded'];
-            $this->em->persist($stand);
+            $this->entityManager->persist($stand);
         }
     }
 
@@ -110,31 +110,31 @@ final readonly class DemoRepairs
             [$record->withWhom, $record->says] = [$step->two ? $row['with'] : '', null === $play ? [] : [$play.', as wanted.']];
             $record->typed = null === $play ? [] : ['readings' => $play];
             $record->madeAt = $at = $at->modify('+6 minutes');
-            $this->em->persist($record);
+            $this->entityManager->persist($record);
         }
         foreach ($this->desk->plan($case)->bought() as $part) {
-            $this->em->persist($tick = new KitTick($case, $part, KitCheck::USED, '', $who));
+            $this->entityManager->persist($tick = new KitTick($case, $part, KitCheck::USED, '', $who));
             $tick->madeAt = $at;
         }
-        $this->em->flush();
+        $this->entityManager->flush();
         $stand = $this->stands->byName()[0] ?? null;
         foreach ($this->proofs->sheet($case) as $i => $one) {
             $said = (array) ($row['proof'][$i] ?? 'as expected');
             if ($one->item->minutes > 0) {
-                $this->em->persist($begun = new ProofRecord($case, $one->item->key, ProofEntry::BEGUN, '', $who));
+                $this->entityManager->persist($begun = new ProofRecord($case, $one->item->key, ProofEntry::BEGUN, '', $who));
                 $begun->madeAt = $at = $at->modify('+3 minutes');
-                $this->em->flush();
+                $this->entityManager->flush();
             }
             $typed = [
                 'words' => (string) array_shift($said),
                 'read' => array_map(static fn (string $one): string => explode(' at ', $one)[0], $said),
                 'speed' => array_map(static fn (string $one): string => explode(' at ', $one)[1] ?? '', $said),
             ];
-            $this->em->persist(
+            $this->entityManager->persist(
                 $record = $this->proofs->entry($case, $one->item->key, $row['missed'][$i] ?? ProofEntry::PASSED, $typed, $stand, $who)
             );
             $record->madeAt = $at = $at->modify('+'.($one->item->minutes + 12).' minutes');
-            $this->em->flush();
+            $this->entityManager->flush();
         }
         if (isset($row['run'])) {
             $this->stand->take($case, $this->projectDir.'/demo/runs/'.$row['run'], $row['run'], $who, $stand)->madeAt = $at;
@@ -147,16 +147,16 @@ final readonly class DemoRepairs
             $row['despite'] ?? '',
         ];
         $handover->checks = trim($handover->checks."\n".($row['checks'] ?? ''));
-        $this->em->persist($handover);
-        $this->em->flush();
+        $this->entityManager->persist($handover);
+        $this->entityManager->flush();
     }
 
     /** Whoever built and proved a unit that went out signs for it. */
     public function signWork(CaseFile $case, User $who): void
     {
         if (null !== $this->proofs->handover($case)) {
-            $this->em->persist($report = new WorkReport($case, 1, $who, $this->work->of($case)));
-            $this->em->flush();
+            $this->entityManager->persist($report = new WorkReport($case, 1, $who, $this->work->write($case)));
+            $this->entityManager->flush();
             $this->bus->dispatch(new MakeWorkReport($report->id));
         }
     }
@@ -175,9 +175,9 @@ final readonly class DemoRepairs
          */
         $options = $row['options'];
         foreach ($options as $kind) {
-            $this->em->persist($this->desk->option($case, OptionKind::from($kind), $who));
+            $this->entityManager->persist($this->desk->option($case, OptionKind::from($kind), $who));
         }
-        $this->em->flush();
+        $this->entityManager->flush();
         $suggested = $this->offers->suggested($case);
         $photos = array_map(static fn (Photo $photo): string => (string) $photo->id, \array_slice($suggested->photos, 2, 3));
         $offer = $this->offers->make(
@@ -194,7 +194,7 @@ final readonly class DemoRepairs
             $this->offers->answer($offer, $row['chosen'], $row['name'] ?? '', $row['words'] ?? '');
             $offer->answeredAt = now('-'.($row['days'] - 1).' days');
         }
-        $this->em->flush();
+        $this->entityManager->flush();
         $this->bus->dispatch(new MakeOffer($offer->id));
     }
 }

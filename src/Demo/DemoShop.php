@@ -64,7 +64,7 @@ final class DemoShop
     private array $cases = [];
 
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly UserPasswordHasherInterface $hasher,
         private readonly CaseNumbers $numbers,
         private readonly OurShop $shop,
@@ -107,7 +107,7 @@ final class DemoShop
         foreach ($shop['people'] as $row) {
             $person = new User($row['username'], $row['name'], Role::from($row['role']));
             $person->password = $this->hasher->hashPassword($person, self::PASSWORD);
-            $this->em->persist($this->people[$row['username']] = $person);
+            $this->entityManager->persist($this->people[$row['username']] = $person);
         }
         foreach ($shop['gauges'] as $row) {
             $gauge = new Gauge(
@@ -124,12 +124,12 @@ final class DemoShop
                 $row['bench'] ?? '',
             ];
             $gauge->calibrationDue = new \DateTimeImmutable('@'.$row['due']);
-            $this->em->persist($this->gauges[$row['name']] = $gauge);
+            $this->entityManager->persist($this->gauges[$row['name']] = $gauge);
         }
         $this->warranties->policies($shop['policies'], $this->people['analyst']->name);
         $this->repairs->prices($this->people['desk']->name);
         $this->repairs->stands($shop['stands']);
-        $this->em->flush();
+        $this->entityManager->flush();
         foreach ($shop['cases'] as $row) {
             $this->case($row);
         }
@@ -149,11 +149,11 @@ final class DemoShop
         if (null !== $case->arrival) {
             self::fill($case->arrival, self::row($row, 'arrival'));
         }
-        $this->em->persist($case);
+        $this->entityManager->persist($case);
         $complaints = [];
         foreach (self::rows($row, 'complaints') as $one) {
             self::fill($complaints[] = $complaint = new Complaint($case), $one);
-            $this->em->persist($complaint);
+            $this->entityManager->persist($complaint);
             $case->complaints->add($complaint);
         }
         $said = [];
@@ -162,10 +162,10 @@ final class DemoShop
             $statement->contradicts = $said[$one['against'] ?? -1] ?? null;
             unset($one['against']);
             self::fill($statement, $one);
-            $this->em->persist($statement);
+            $this->entityManager->persist($statement);
         }
         $this->bench($case, $row, $day->modify('+1 hour'));
-        $this->em->flush();
+        $this->entityManager->flush();
         $this->photos->add($case, self::rows($row, 'photos'), $this->people['bench']->name);
         $this->photos->addClips($case, self::rows($row, 'clips'), $this->people['bench']->name);
         $findings = $this->findings($case, $row, $day->modify('+2 hours'));
@@ -180,12 +180,12 @@ final class DemoShop
             $this->people['analyst']->name,
         );
         $case->stage = Stage::Signed === Stage::from(self::word($row, 'stage')) ? Stage::Verdict : Stage::from(self::word($row, 'stage'));
-        $this->em->flush();
+        $this->entityManager->flush();
         $this->verdict($case, self::row($row, 'verdict'), $nodes);
         $this->warranties->claim($case, self::row($row, 'claim'), $this->people['desk']->name);
         $this->repairs->offer($case, self::row($row, 'offer'), $this->people['desk']->name);
         $this->repairs->build($case, self::row($row, 'build'), $this->people['bench']->name);
-        $this->em->flush();
+        $this->entityManager->flush();
         $this->repairs->signWork($case, $this->people['bench']);
     }
 
@@ -197,14 +197,14 @@ final class DemoShop
             self::fill($record, (array) $step + ['state' => StepState::Done->value]);
             $record->byWhom = $this->people['bench']->name;
             $record->at = $record->madeAt = $at = $at->modify('+7 minutes');
-            $this->em->persist($record);
+            $this->entityManager->persist($record);
         }
         foreach (self::row($row, 'parts') as $key => $part) {
             $part = (array) $part;
             $part['dispositionReason'] = $part['reason'] ?? '';
             unset($part['reason']);
             self::fill($record = new PartRecord($case, $key), $part);
-            $this->em->persist($record);
+            $this->entityManager->persist($record);
         }
         foreach (self::row($row, 'readings') as $key => $one) {
             $one = (array) $one;
@@ -217,7 +217,7 @@ final class DemoShop
             $reading->zero = self::word($one, 'zero');
             $reading->byWhom = $this->people['bench']->name;
             $reading->at = $at = $at->modify('+2 minutes');
-            $this->em->persist($reading);
+            $this->entityManager->persist($reading);
         }
     }
 
@@ -250,14 +250,14 @@ final class DemoShop
             self::fill($finding, $one);
             $finding->byWhom = $this->people['bench']->name;
             $finding->madeAt = $at = $at->modify('+1 minute');
-            $this->em->persist($findings[$key] = $finding);
+            $this->entityManager->persist($findings[$key] = $finding);
         }
 
         $seen = array_map(static fn (Finding $finding): string => $finding->part, $findings);
         foreach (isset($row['finished']) ? array_diff(array_keys($this->shelf->book($case->family)->parts), $seen) : [] as $part) {
             $finding = new Finding($case, $part);
             [$finding->kind, $finding->byWhom, $finding->madeAt] = [FindingKind::Clean, $this->people['bench']->name, $at];
-            $this->em->persist($finding);
+            $this->entityManager->persist($finding);
         }
 
         return $findings;
@@ -295,7 +295,7 @@ final class DemoShop
                     ? ($this->shelf->modes()->get($finding->mode)->name ?? 'Damage').', '.lcfirst($book->placeName($finding->place()))
                     : $book->complaints[$complaint->what ?? '']->name ?? '';
             }
-            $this->em->persist($nodes[$key] = $node);
+            $this->entityManager->persist($nodes[$key] = $node);
         }
         foreach (\is_array($row['links'] ?? null) ? $row['links'] : [] as $one) {
             /** @var array{string, string, string, string|null, string} $one */
@@ -304,7 +304,7 @@ final class DemoShop
             $link->carrier = null === $one[3] ? null : \Japhrex\Core\Family\CarrierKind::from($one[3]);
             $link->why = $one[4];
             $link->byWhom = $this->people['analyst']->name;
-            $this->em->persist($link);
+            $this->entityManager->persist($link);
         }
 
         return $nodes;
@@ -328,19 +328,19 @@ final class DemoShop
         $this->signing->sign($verdict, $this->people['analyst']);
         $this->signing->second($verdict, $this->people['second']);
         $report = new Report($case, $verdict, $this->people['analyst']->name);
-        $this->em->persist($report);
-        $this->em->flush();
+        $this->entityManager->persist($report);
+        $this->entityManager->flush();
         $this->bus->dispatch(new MakeReport($report->id));
     }
 
     /** Why parts go back in although a limit speaks against it: the reasons are given for what the limits ask. */
     private function reasons(CaseFile $case): void
     {
-        $bound = $this->bound->of($case);
+        $bound = $this->bound->boundOf($case);
         foreach ($this->records->ofCase($case) as $record) {
             $record->reasoned($record->despite, $bound[$record->part], $this->people['analyst']->name);
         }
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 
     /**
@@ -353,7 +353,7 @@ final class DemoShop
     private function despite(CaseFile $case, array $reasons): array
     {
         $despite = $open = [];
-        foreach ($this->closure->of($case) as $problem) {
+        foreach ($this->closure->problemsOf($case) as $problem) {
             $reason = self::word($reasons, $problem->rule->value);
             if ('' !== $reason) {
                 $despite[] = ['point' => $problem->message, 'reason' => $reason];

@@ -32,7 +32,7 @@ final readonly class DemoWarranties
     private const BASE = 'http://ostrey-quay.invalid';
 
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private PolicyText $text,
         private Claims $claims,
         private Policies $policies,
@@ -50,7 +50,7 @@ final readonly class DemoWarranties
                 throw new \LogicException('A policy of the demo is wrong: '.$problems[0]->message);
             }
             $content = $this->text->content($text);
-            $this->em->persist(new ShopPolicy(\is_string($content['policy']) ? $content['policy'] : '', $text, $content, $who));
+            $this->entityManager->persist(new ShopPolicy(\is_string($content['policy']) ? $content['policy'] : '', $text, $content, $who));
         }
     }
 
@@ -67,7 +67,7 @@ final readonly class DemoWarranties
                 \is_int($value) ? self::day($value) : YesNo::from(\is_string($value) ? $value : ''),
             );
         }
-        $this->em->persist($facts);
+        $this->entityManager->persist($facts);
     }
 
     /** @param list<array<string, mixed>> $rows */
@@ -75,7 +75,7 @@ final readonly class DemoWarranties
     {
         foreach ($rows as $row) {
             /** @var array{part: string, what: string, days: int, place: string} $row */
-            $this->em->persist(
+            $this->entityManager->persist(
                 new Custody($case, $row['part'], Whereabouts::from($row['what']), self::day($row['days']), $row['place'], $who)
             );
         }
@@ -104,8 +104,8 @@ final readonly class DemoWarranties
         );
         [$claim->addressee, $claim->costs, $claim->answers] = [$row['addressee'], $row['costs'], $row['answers'] ?? []];
         $claim->madeAt = self::day($row['moves'][0]['days']);
-        $this->em->persist($claim);
-        $this->em->persist($papers = new ClaimPapers($claim, self::BASE, $who));
+        $this->entityManager->persist($claim);
+        $this->entityManager->persist($papers = new ClaimPapers($claim, self::BASE, $who));
         foreach ($row['moves'] as $one) {
             $move = new ClaimMove(
                 $claim,
@@ -119,9 +119,9 @@ final readonly class DemoWarranties
             );
             $move->papers = ClaimState::Sent === $move->state ? $papers : null;
         }
-        $this->em->flush();
+        $this->entityManager->flush();
         $papers->version = $claim->version;
-        $this->em->flush();
+        $this->entityManager->flush();
         $this->bus->dispatch(new MakeClaim($papers->id));
     }
 

@@ -26,7 +26,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 /** Marks in and out: as W3C Web Annotations, and burnt into a copy of the picture. */
 final class AnnotationsController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly CaseGate $gate)
+    public function __construct(private readonly EntityManagerInterface $entityManager, private readonly CaseGate $gate)
     {
     }
 
@@ -88,7 +88,7 @@ final class AnnotationsController extends AbstractController
                 $points = array_map(static fn (array $p): array => [round($p[0], 6), round($p[1], 6)], $mark->points);
                 $mode = $shelf->modes()->get($mark->mode ?? '')?->key;
                 if (!\in_array(serialize([$mark->shape, $points, $mode, $mark->grade, $mark->note]), $there, true)) {
-                    $this->em->persist(
+                    $this->entityManager->persist(
                         new Mark(
                             $photo,
                             $mark->shape,
@@ -104,7 +104,7 @@ final class AnnotationsController extends AbstractController
         } catch (PhotoError $error) {
             throw new ShopError($error->getMessage(), 422, $error);
         }
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id], Response::HTTP_SEE_OTHER);
     }
@@ -115,7 +115,7 @@ final class AnnotationsController extends AbstractController
     {
         $this->mustBelong($this->gate->find($number), $photo);
 
-        return new Response($copies->of($photo, $request->query->has('position')), headers: [
+        return new Response($copies->draw($photo, $request->query->has('position')), headers: [
             'Content-Type' => 'image/jpeg',
             'Content-Disposition' => HeaderUtils::makeDisposition(
                 'attachment',

@@ -35,8 +35,8 @@ final readonly class ArrivalPictures implements ArrivalEvidence
             'photos' => $photos,
             'clips' => $this->clips->ofWholeUnit($case),
             'wanted' => Wanted::ofArrival(\count($arrival), [] !== $tag),
-            'carried' => $this->carried->of($case),
-            'weak' => $this->watch->of($case),
+            'carried' => $this->carried->carriedInto($case),
+            'weak' => $this->watch->answered($case),
         ];
     }
 

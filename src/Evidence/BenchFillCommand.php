@@ -19,7 +19,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 final class BenchFillCommand extends Command
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly BookShelf $shelf,
         private readonly FilesystemOperator $files,
         private readonly string $projectDir,
@@ -44,8 +44,8 @@ final class BenchFillCommand extends Command
             foreach ([PictureSize::Thumb, PictureSize::Screen] as $size) {
                 $this->files->write(\sprintf('derived/%d/%s/%s.jpg', $size->value, substr($hash, 0, 2), $hash), $jpeg);
             }
-            $this->em->persist($picture = new Picture($hash, 'image/jpeg', \strlen($jpeg), 1280, 960, null));
-            $this->em->persist(
+            $this->entityManager->persist($picture = new Picture($hash, 'image/jpeg', \strlen($jpeg), 1280, 960, null));
+            $this->entityManager->persist(
                 new Photo(
                     $case,
                     $picture,
@@ -55,7 +55,7 @@ final class BenchFillCommand extends Command
                 )
             );
         }
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return Command::SUCCESS;
     }

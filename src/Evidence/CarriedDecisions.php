@@ -17,7 +17,7 @@ final readonly class CarriedDecisions
     }
 
     /** @return array<string, PartRecord> by part; only where the last decision on the part was one more run */
-    public function of(CaseFile $case): array
+    public function carriedInto(CaseFile $case): array
     {
         $last = [];
         foreach ($this->cases->earlier($case->serial, $case) as $before) {

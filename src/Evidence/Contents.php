@@ -16,7 +16,7 @@ final readonly class Contents
     }
 
     /** @return list<ContentRow> */
-    public function of(CaseFile $case): array
+    public function rowsOf(CaseFile $case): array
     {
         $checks = [];
         foreach ($this->contentChecks->ofCase($case) as $check) {

@@ -26,7 +26,7 @@ final class ContentsController extends AbstractController
         Request $request,
         CaseGate $gate,
         Contents $contents,
-        EntityManagerInterface $em,
+        EntityManagerInterface $entityManager,
         CurrentPerson $person,
         RecordFinding $record,
     ): Response {
@@ -34,7 +34,7 @@ final class ContentsController extends AbstractController
         [$part, $what] = [(string) $request->request->get('part', ''), (string) $request->request->get('what', '')];
         $found = mb_substr(trim((string) $request->request->get('found', '')), 0, 200);
         $differs = 'yes' === $request->request->get('differs');
-        foreach ($contents->of($case) as $one) {
+        foreach ($contents->rowsOf($case) as $one) {
             if ($one->content->part !== $part || $one->content->what !== $what) {
                 continue;
             }
@@ -44,7 +44,7 @@ final class ContentsController extends AbstractController
             $check = $one->check ?? new ContentCheck($case, $part, $what);
             $news = $differs && (!$check->differs || $check->found !== $found);
             [$check->found, $check->differs, $check->byWhom] = [$found, $differs, $person->get()->name];
-            $em->persist($check);
+            $entityManager->persist($check);
             if ($news) {
                 $finding = new Finding($case, $part);
                 [$finding->kind, $finding->mode, $finding->grade] = [FindingKind::Damage, 'assembly-fault', 2];
@@ -56,7 +56,7 @@ final class ContentsController extends AbstractController
                 );
                 $record($finding, $person->get()->name);
             }
-            $em->flush();
+            $entityManager->flush();
 
             return $this->redirectToRoute('parts', ['number' => $case->number, '_fragment' => 'contents'], Response::HTTP_SEE_OTHER);
         }

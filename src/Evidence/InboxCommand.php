@@ -14,7 +14,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('app:inbox', 'Takes pictures from the inbox folder into the trays of their cases')]
 final class InboxCommand extends Command
 {
-    public function __construct(private readonly Inbox $inbox, private readonly EntityManagerInterface $em)
+    public function __construct(private readonly Inbox $inbox, private readonly EntityManagerInterface $entityManager)
     {
         parent::__construct();
     }
@@ -32,7 +32,7 @@ final class InboxCommand extends Command
             if ($swept->taken + $swept->refused > 0) {
                 $output->writeln(\sprintf('%d taken, %d refused.', $swept->taken, $swept->refused));
             }
-            $this->em->clear();
+            $this->entityManager->clear();
         } while (time() < $until && 0 === sleep(2));
 
         return Command::SUCCESS;

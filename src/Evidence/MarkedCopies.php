@@ -20,7 +20,7 @@ final readonly class MarkedCopies
      *
      * @return string a JPEG in the size of the original, without what the camera wrote into it
      */
-    public function of(Photo $photo, bool $position = false): string
+    public function draw(Photo $photo, bool $position = false): string
     {
         $draft = sys_get_temp_dir().'/japhrex-'.bin2hex(random_bytes(8));
         $original = $this->stored->copyOut('photos', $photo->picture->hash);

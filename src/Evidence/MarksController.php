@@ -26,7 +26,7 @@ use Symfony\Component\Uid\Uuid;
 final class MarksController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly FindingRepository $findings,
@@ -53,7 +53,7 @@ final class MarksController extends AbstractController
         if ($grade < 0 || $grade > 4) {
             throw new ShopError('A grade is from 0 to 4.');
         }
-        $this->em->persist(
+        $this->entityManager->persist(
             new Mark(
                 $photo,
                 $shape,
@@ -65,7 +65,7 @@ final class MarksController extends AbstractController
                 $this->finding($photo, (string) $request->request->get('finding', '')),
             )
         );
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id], Response::HTTP_SEE_OTHER);
     }
@@ -80,8 +80,8 @@ final class MarksController extends AbstractController
     public function removeMark(string $number, Mark $mark): Response
     {
         $case = $this->mustBelong($this->gate->open($number, Permission::BENCH), $mark->photo);
-        $this->em->remove($mark);
-        $this->em->flush();
+        $this->entityManager->remove($mark);
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $mark->photo->id], Response::HTTP_SEE_OTHER);
     }

@@ -26,7 +26,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class MeasuresController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly PhotoRulers $rulers,
         private readonly PhotoPixels $pixels,
@@ -42,7 +42,7 @@ final class MeasuresController extends AbstractController
         $kind = (string) $request->request->get('ruler', '');
         try {
             if ('find' === $kind) {
-                $raster = $this->pixels->of($photo->picture->hash, PhotoRulers::SEARCHED);
+                $raster = $this->pixels->read($photo->picture->hash, PhotoRulers::SEARCHED);
                 $target = (new TargetFinder())->find($raster) ?? throw new PhotoError(
                     'Our card is not to be found in this picture: all four squares must be in it, sharp and not covered. Draw a '
                         .'known length instead, or set the corners of a square.'
@@ -67,7 +67,7 @@ final class MeasuresController extends AbstractController
         } catch (PhotoError|QuantityError $error) {
             throw new ShopError($error->getMessage(), 422, $error);
         }
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->back($case, $photo);
     }
@@ -89,7 +89,7 @@ final class MeasuresController extends AbstractController
         } catch (PhotoError $error) {
             throw new ShopError($error->getMessage(), 422, $error);
         }
-        $this->em->persist(
+        $this->entityManager->persist(
             new PhotoMeasure(
                 $photo,
                 $kind,
@@ -100,7 +100,7 @@ final class MeasuresController extends AbstractController
                 $this->person->get()->name,
             )
         );
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->back($case, $photo);
     }
@@ -110,8 +110,8 @@ final class MeasuresController extends AbstractController
     public function remove(string $number, PhotoMeasure $measure): Response
     {
         $case = $this->own($number, $measure->photo);
-        $this->em->remove($measure);
-        $this->em->flush();
+        $this->entityManager->remove($measure);
+        $this->entityManager->flush();
 
         return $this->back($case, $measure->photo);
     }
@@ -123,7 +123,7 @@ final class MeasuresController extends AbstractController
     {
         $this->own($number, $photo);
         try {
-            $told = $hints->of(
+            $told = $hints->hintsFor(
                 $photo,
                 PhotoRulers::shares((string) $request->request->get('points', '[]')),
                 PhotoRulers::shares((string) $request->request->get('inside', '[]')),

@@ -15,9 +15,9 @@ final readonly class OpenDecisions
     }
 
     /** @return array<string, string> part => why its decision does not stand */
-    public function of(CaseFile $case): array
+    public function openIn(CaseFile $case): array
     {
-        $bound = $this->bound->of($case);
+        $bound = $this->bound->boundOf($case);
         $open = [];
         foreach ($this->records->ofCase($case) as $record) {
             $open[$record->part] = isset($bound[$record->part]) ? $record->against($bound[$record->part]) : null;

@@ -11,5 +11,5 @@ use Japhrex\Core\Repair\BoundByLimits;
 interface PartLimits
 {
     /** @return array<string, BoundByLimits> by part, for every part of the book */
-    public function of(CaseFile $case): array;
+    public function boundOf(CaseFile $case): array;
 }

@@ -32,7 +32,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class PhoneController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly PhonePasses $passes,
         private readonly BookShelf $shelf,
         private readonly string $phoneAddress,
@@ -63,7 +63,7 @@ final class PhoneController extends AbstractController
             'part' => $this->shelf->book($case->family)->part(
                 (string) ($request->request->get('part') ?? $request->query->get('part', ''))
             ),
-            'passes' => $this->passes->of($case),
+            'passes' => $this->passes->holdingNow($case),
             'alone' => \in_array(parse_url($address, \PHP_URL_HOST), ['127.0.0.1', 'localhost', '[::1]'], true),
         ]);
     }
@@ -77,7 +77,7 @@ final class PhoneController extends AbstractController
             throw $this->createNotFoundException();
         }
         $pass->revokedAt = now();
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('phone', ['number' => $case->number], Response::HTTP_SEE_OTHER);
     }
@@ -150,7 +150,7 @@ final class PhoneController extends AbstractController
             return new JsonResponse(['error' => $error->getMessage()], 422);
         }
         $one->byWhom = mb_substr('phone of '.$pass->byWhom, 0, 80);
-        $this->em->flush();
+        $this->entityManager->flush();
         $hints = $one instanceof Photo ? $one->hints : [];
         if (\in_array('application/json', $request->getAcceptableContentTypes(), true)) {
             return new JsonResponse(['taken' => [(string) $one->id], 'refused' => [], 'hints' => $hints], 201);

@@ -14,7 +14,7 @@ use function Symfony\Component\Clock\now;
 /** Hands out passes for phones, and looks whether one holds. */
 final readonly class PhonePasses
 {
-    public function __construct(private EntityManagerInterface $em, private PhonePassRepository $passes)
+    public function __construct(private EntityManagerInterface $entityManager, private PhonePassRepository $passes)
     {
     }
 
@@ -22,8 +22,8 @@ final readonly class PhonePasses
     public function make(CaseFile $case, string $byWhom): string
     {
         $token = bin2hex(random_bytes(20));
-        $this->em->persist(new PhonePass($case, PhonePass::hash($token), $byWhom));
-        $this->em->flush();
+        $this->entityManager->persist(new PhonePass($case, PhonePass::hash($token), $byWhom));
+        $this->entityManager->flush();
 
         return $token;
     }
@@ -44,7 +44,7 @@ final readonly class PhonePasses
     }
 
     /** @return list<PhonePass> that hold now */
-    public function of(CaseFile $case): array
+    public function holdingNow(CaseFile $case): array
     {
         $now = now();
 

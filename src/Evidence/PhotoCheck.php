@@ -15,7 +15,7 @@ use Doctrine\ORM\EntityManagerInterface;
 final readonly class PhotoCheck
 {
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private StoredFiles $stored,
         private PhotoRepository $photos,
         private PictureRepository $pictures,
@@ -34,7 +34,7 @@ final readonly class PhotoCheck
             if (null !== $state) {
                 $lost[] = \sprintf('%s: %s, in %s', $state, $picture->hash, implode(', ', $this->cases($picture)) ?: 'no case');
             }
-            $this->em->detach($picture);
+            $this->entityManager->detach($picture);
         }
         foreach ($this->clips->each() as $clip) {
             ++$photos;

@@ -30,7 +30,7 @@ use Symfony\Component\Uid\Uuid;
 final class PhotoController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly ClipRepository $clips,
@@ -82,7 +82,7 @@ final class PhotoController extends AbstractController
                 $refused[] = ['name' => $file->getClientOriginalName(), 'message' => $error->getMessage()];
             }
         }
-        $this->em->flush();
+        $this->entityManager->flush();
         '' === $upload || $partial->drop($upload);
         if (\in_array('application/json', $request->getAcceptableContentTypes(), true)) {
             return new JsonResponse(
@@ -158,7 +158,7 @@ final class PhotoController extends AbstractController
         $photo->part = $this->shelf->book($case->family)->part((string) $request->request->get('part', ''))?->key;
         $photo->stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? $photo->stage;
         $photo->caption = $typed;
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id], Response::HTTP_SEE_OTHER);
     }
@@ -169,8 +169,8 @@ final class PhotoController extends AbstractController
     {
         $case = $this->mustBelong($this->gate->open($number, Permission::BENCH), $photo);
         $part = $photo->part;
-        $this->em->remove($photo);
-        $this->em->flush();
+        $this->entityManager->remove($photo);
+        $this->entityManager->flush();
 
         return $this->redirect($this->back($case, $part), Response::HTTP_SEE_OTHER);
     }

@@ -21,7 +21,7 @@ use League\Flysystem\FilesystemException;
 final readonly class PhotoIntake
 {
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private StoredFiles $stored,
         private PictureTool $tool,
         private ShownPictures $shown,
@@ -52,11 +52,11 @@ final readonly class PhotoIntake
         $hash = StoredFiles::sha256($file);
         // The same picture sent twice at the same moment: the second waits, and finds the first.
         $lock = hexdec(substr($hash, 0, 15));
-        $this->em->getConnection()->executeStatement('SELECT pg_advisory_lock(?)', [$lock]);
+        $this->entityManager->getConnection()->executeStatement('SELECT pg_advisory_lock(?)', [$lock]);
         try {
             return $this->note($file, $name, $hash, $facts, $case, $part, $stage);
         } finally {
-            $this->em->getConnection()->executeStatement('SELECT pg_advisory_unlock(?)', [$lock]);
+            $this->entityManager->getConnection()->executeStatement('SELECT pg_advisory_unlock(?)', [$lock]);
         }
     }
 
@@ -100,9 +100,9 @@ final readonly class PhotoIntake
             $this->asksScale($case, $part, $stage),
             null !== $card,
         )->hints;
-        $this->em->persist($picture);
-        $this->em->persist($photo);
-        $this->em->flush();
+        $this->entityManager->persist($picture);
+        $this->entityManager->persist($photo);
+        $this->entityManager->flush();
 
         return $photo;
     }

@@ -15,7 +15,7 @@ final readonly class PhotoPixels
     {
     }
 
-    public function of(string $hash, int $side, bool $colour = false): Raster
+    public function read(string $hash, int $side, bool $colour = false): Raster
     {
         $original = $this->stored->copyOut('photos', $hash);
         try {

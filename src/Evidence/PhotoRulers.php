@@ -19,7 +19,7 @@ final readonly class PhotoRulers
     /** Longest side of the raster that is searched for the card. */
     public const SEARCHED = 800;
 
-    public function of(Photo $photo): ?Ruler
+    public function rulerOf(Photo $photo): ?Ruler
     {
         $ruler = $photo->ruler;
         if (null === $ruler) {
@@ -36,7 +36,7 @@ final readonly class PhotoRulers
 
     public function measuring(Photo $photo): Measuring
     {
-        $ruler = $this->of($photo);
+        $ruler = $this->rulerOf($photo);
         $searched = max($photo->picture->width, $photo->picture->height) / self::SEARCHED;
 
         return 'card' === ($photo->ruler['kind'] ?? '')
@@ -64,7 +64,7 @@ final readonly class PhotoRulers
         $before = $photo->ruler;
         $photo->ruler = ['kind' => $kind, 'points' => $points, 'width' => $width, 'height' => $height, 'by' => $by];
         try {
-            $this->of($photo);
+            $this->rulerOf($photo);
         } catch (PhotoError $error) {
             $photo->ruler = $before;
             throw $error;
@@ -88,7 +88,7 @@ final readonly class PhotoRulers
     /** Millimetres a pixel of the original in the middle of a region; null without a ruler. */
     public function mmPerPixel(Photo $photo, Point $at): ?float
     {
-        $ruler = $this->of($photo);
+        $ruler = $this->rulerOf($photo);
 
         return null === $ruler ? null : Measuring::mmPerPixel($ruler, $at);
     }

@@ -13,8 +13,10 @@ use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 final readonly class RecordFinding
 {
     /** @param iterable<AfterFinding> $after */
-    public function __construct(private EntityManagerInterface $em, #[AutowireIterator(AfterFinding::TAG)] private iterable $after)
-    {
+    public function __construct(
+        private EntityManagerInterface $entityManager,
+        #[AutowireIterator(AfterFinding::TAG)] private iterable $after,
+    ) {
     }
 
     /** @param Stage $work what is being worked on: the case moves on to it */
@@ -24,10 +26,10 @@ final readonly class RecordFinding
         $finding->grade = FindingKind::Damage === $finding->kind ? $finding->grade : 0;
         $finding->byWhom = mb_substr($who, 0, 80);
         $finding->case->moveTo($work);
-        $this->em->persist($finding);
+        $this->entityManager->persist($finding);
         foreach ($this->after as $one) {
             $one->found($finding);
         }
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 }

@@ -21,7 +21,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The reference collection: what good parts and each grade look like, out of the shop's own cases. */
 final class ReferenceController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly ReferenceRepository $references)
+    public function __construct(private readonly EntityManagerInterface $entityManager, private readonly ReferenceRepository $references)
     {
     }
 
@@ -65,8 +65,8 @@ final class ReferenceController extends AbstractController
             mb_substr(trim((string) $request->request->get('words', '')), 0, 300),
             $person->get()->name,
         ];
-        $this->em->persist($one);
-        $this->em->flush();
+        $this->entityManager->persist($one);
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id], Response::HTTP_SEE_OTHER);
     }
@@ -76,8 +76,8 @@ final class ReferenceController extends AbstractController
     #[IsGranted(Permission::ANALYSE)]
     public function remove(Reference $one): Response
     {
-        $this->em->remove($one);
-        $this->em->flush();
+        $this->entityManager->remove($one);
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('library_reference', status: Response::HTTP_SEE_OTHER);
     }

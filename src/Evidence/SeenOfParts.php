@@ -21,10 +21,10 @@ final readonly class SeenOfParts implements SeenParts
     ) {
     }
 
-    public function of(CaseFile $case): array
+    public function seenOf(CaseFile $case): array
     {
         $grades = $this->findings->grades([$case])[(string) $case->id] ?? [];
-        $carried = $this->carried->of($case);
+        $carried = $this->carried->carriedInto($case);
         $photos = $this->photos->sortedByPart($case);
         $seen = [];
         foreach ($this->shelf->book($case->family)->parts as $key => $part) {

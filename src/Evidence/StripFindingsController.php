@@ -26,7 +26,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class StripFindingsController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly CurrentPerson $person,
@@ -85,7 +85,7 @@ final class StripFindingsController extends AbstractController
                         0,
                         4000,
                     );
-                    $this->em->flush();
+                    $this->entityManager->flush();
 
                     return $this->redirectToRoute('strip', ['number' => $case->number, 'step' => $step], Response::HTTP_SEE_OTHER);
                 }

@@ -8,7 +8,7 @@ use Japhrex\Core\Photo\Outline;
 use Japhrex\Core\Photo\PhotoError;
 use Japhrex\Core\Photo\Point;
 use Japhrex\Core\Photo\Raster;
-use Japhrex\Core\Photo\Surface;
+use Japhrex\Core\Photo\SurfaceLook;
 use Japhrex\Core\Photo\TemperColour;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
@@ -29,15 +29,15 @@ final readonly class SurfaceHints
      *
      * @return list<array{string, string}> what is said, and why
      */
-    public function of(Photo $photo, array $region, array $neutral, string $running): array
+    public function hintsFor(Photo $photo, array $region, array $neutral, string $running): array
     {
         if (\count($region) < 3) {
             throw new PhotoError('Draw the outline of the region first.');
         }
-        $picture = $this->pixels->of($photo->picture->hash, self::SIDE, true);
+        $picture = $this->pixels->read($photo->picture->hash, self::SIDE, true);
         $perRaster = $photo->picture->width / $picture->width;
         $mm = $this->rulers->mmPerPixel($photo, Outline::centre($this->rulers->pixels($photo, $region)));
-        $surface = Surface::of($picture, self::on($picture, $region), null === $mm ? null : $mm * $perRaster);
+        $surface = SurfaceLook::of($picture, self::on($picture, $region), null === $mm ? null : $mm * $perRaster);
         $told = [];
         if ($surface->isSmooth) {
             $told[] = [
@@ -57,7 +57,7 @@ final readonly class SurfaceHints
             if ('' !== trim($running)) {
                 $off = $surface->against(Quantity::parse($running, Dimension::Angle)->in('deg'));
                 $told[] = [
-                    \sprintf('They stand %.0f° off the direction of running: %s.', $off, Surface::madeBy($off)),
+                    \sprintf('They stand %.0f° off the direction of running: %s.', $off, SurfaceLook::madeBy($off)),
                     'Direction of running as typed.',
                 ];
             }
@@ -76,8 +76,8 @@ final readonly class SurfaceHints
         }
         if (\count($neutral) >= 3) {
             $colour = TemperColour::of(
-                Surface::meanColour($picture, self::on($picture, $region)),
-                Surface::meanColour($picture, self::on($picture, $neutral)),
+                SurfaceLook::meanColour($picture, self::on($picture, $region)),
+                SurfaceLook::meanColour($picture, self::on($picture, $neutral)),
             );
             $told[] = [
                 null === $colour->fromCelsius

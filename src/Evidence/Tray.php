@@ -25,7 +25,7 @@ final readonly class Tray
     }
 
     /** @return list<TrayRow> by the time they were taken */
-    public function of(CaseFile $case): array
+    public function lying(CaseFile $case): array
     {
         $book = $this->shelf->book($case->family);
         $closed = array_map(static fn ($record): \DateTimeImmutable => $record->at, $this->strip->records($case));

@@ -20,7 +20,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class TrayController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly Tray $tray,
@@ -34,7 +34,7 @@ final class TrayController extends AbstractController
         $undo = $request->getSession()->get('tray-'.$case->number);
 
         return $pages->show($case, 'evidence/tray.html.twig', [
-            'lying' => $this->tray->of($case),
+            'lying' => $this->tray->lying($case),
             'undo' => \is_array($undo) ? \count($undo) : 0,
             'folder' => $inbox->folder($case->number),
         ]);
@@ -55,13 +55,13 @@ final class TrayController extends AbstractController
             foreach ($photos as $photo) {
                 $photo->clockAhead = max(-720, min(720, $request->request->getInt('ahead')));
             }
-            $this->em->flush();
+            $this->entityManager->flush();
 
             return $this->redirectToRoute('tray', ['number' => $case->number], Response::HTTP_SEE_OTHER);
         }
         $stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? PhotoStage::AsFound;
         $proposed = [];
-        foreach ($this->tray->of($case) as $one) {
+        foreach ($this->tray->lying($case) as $one) {
             $proposed[(string) $one->photo->id] = $one->part?->key;
         }
         $asProposed = $request->request->has('as-proposed');
@@ -77,7 +77,7 @@ final class TrayController extends AbstractController
                 $sorted[] = (string) $photo->id;
             }
         }
-        $this->em->flush();
+        $this->entityManager->flush();
         $request->getSession()->set('tray-'.$case->number, $sorted);
 
         return $this->redirectToRoute('tray', ['number' => $case->number], Response::HTTP_SEE_OTHER);
@@ -93,7 +93,7 @@ final class TrayController extends AbstractController
         foreach ($this->tray->photos($case, \is_array($ids) ? array_values(array_filter($ids, is_string(...))) : []) as $photo) {
             [$photo->part, $photo->stage] = [null, PhotoStage::Unsorted];
         }
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('tray', ['number' => $case->number], Response::HTTP_SEE_OTHER);
     }

@@ -21,7 +21,7 @@ final readonly class WearStrips
      *
      * @return array<string, list<WearCell>> by case id, in strip order
      */
-    public function of(array $cases): array
+    public function stripsOf(array $cases): array
     {
         $grades = $this->findings->grades($cases);
         $strips = [];

@@ -17,7 +17,7 @@ use Japhrex\Core\Figure\Result;
 final readonly class CaseFigures
 {
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private BookShelf $shelf,
         private CaseMeasures $measures,
         private Filler $filler,
@@ -55,8 +55,8 @@ final readonly class CaseFigures
             array_map(static fn (Result $result): array => $result->asData(), $asked->outcome?->results() ?? []),
             $asked->outcome?->notes() ?? [], $remark, $who,
         );
-        $this->em->persist($kept);
-        $this->em->flush();
+        $this->entityManager->persist($kept);
+        $this->entityManager->flush();
 
         return $kept;
     }

@@ -76,14 +76,14 @@ final class CaseFiguresController extends AbstractController
 
     #[Route('/cases/{number}/kept-figures/{id}/remove', name: 'kept_figure_remove', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function remove(string $number, KeptFigure $kept, EntityManagerInterface $em): Response
+    public function remove(string $number, KeptFigure $kept, EntityManagerInterface $entityManager): Response
     {
         $case = $this->gate->open($number, Permission::BENCH);
         if ($kept->case !== $case) {
             throw new ShopError('That figure belongs to another case.', 404);
         }
-        $em->remove($kept);
-        $em->flush();
+        $entityManager->remove($kept);
+        $entityManager->flush();
 
         return '' === $kept->part
             ? $this->redirectToRoute('wear', ['number' => $case->number], Response::HTTP_SEE_OTHER)
@@ -94,7 +94,7 @@ final class CaseFiguresController extends AbstractController
     public function wear(string $number, WearCheck $check, Drawings $drawings, KeptFigureRepository $kept, CasePages $pages): Response
     {
         $case = $this->gate->find($number);
-        $checked = $check->of($case) ?? throw new ShopError(
+        $checked = $check->check($case) ?? throw new ShopError(
             'The book of this family has no leak paths, so that wear cannot be set against the complaint here.',
             404,
         );

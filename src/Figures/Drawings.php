@@ -34,10 +34,10 @@ final readonly class Drawings
     public function plot(Asked $asked): array
     {
         $pictures = [];
-        foreach ($this->plots->of($asked) as $plot) {
+        foreach ($this->plots->plotsOf($asked) as $plot) {
             $pictures[] = new Drawing('figures/_plot.svg.twig', ['plot' => $plot, 'laid' => $plot->laid()]);
         }
 
-        return [...$pictures, ...$this->pictures->of($asked)];
+        return [...$pictures, ...$this->pictures->picturesOf($asked)];
     }
 }

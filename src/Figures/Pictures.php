@@ -16,7 +16,7 @@ final readonly class Pictures
     }
 
     /** @return list<Drawing> */
-    public function of(Asked $asked): array
+    public function picturesOf(Asked $asked): array
     {
         $outcome = $asked->outcome;
         $inputs = $asked->inputs;

@@ -30,7 +30,7 @@ final readonly class Plots
     }
 
     /** @return list<Plot> */
-    public function of(Asked $asked): array
+    public function plotsOf(Asked $asked): array
     {
         if (null === $asked->outcome || null === $asked->inputs) {
             return [];

@@ -35,7 +35,7 @@ final readonly class WearCheck
     }
 
     /** Null for a family without leak paths in its book. */
-    public function of(CaseFile $case): ?WearChecked
+    public function check(CaseFile $case): ?WearChecked
     {
         $book = $this->shelf->book($case->family);
         $card = $this->desk->card('complaint-check');
@@ -75,7 +75,7 @@ final readonly class WearCheck
     /** @return array<string, mixed>|null what is kept when the case is signed; null when nothing was measured for it */
     public function asData(CaseFile $case): ?array
     {
-        $checked = $this->of($case);
+        $checked = $this->check($case);
         if (null === $checked || 0 === $checked->known() || null === $checked->asked->outcome) {
             return null;
         }

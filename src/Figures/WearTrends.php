@@ -36,7 +36,7 @@ final readonly class WearTrends
     }
 
     /** Null without a reading, a size when new, a limit or the service of the part. */
-    public function of(CaseFile $case, Measured $now): ?WearTrend
+    public function trendOf(CaseFile $case, Measured $now): ?WearTrend
     {
         $limits = $now->limits;
         $card = $this->desk->card('wear-projection');

@@ -22,7 +22,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class IntakeController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly FormFactoryInterface $forms,
@@ -50,8 +50,8 @@ final class IntakeController extends AbstractController
             if ('comeback' === $request->request->get('earlier')) {
                 $case->comebackOf = $cases->earlier($case->serial)[0] ?? null;
             }
-            $this->em->persist($case);
-            $this->em->flush();
+            $this->entityManager->persist($case);
+            $this->entityManager->flush();
 
             return $this->redirectToRoute('intake', ['number' => $case->number], Response::HTTP_SEE_OTHER);
         }
@@ -88,7 +88,7 @@ final class IntakeController extends AbstractController
             return $this->page->show($case, ['unit' => $form]);
         }
         $case->settle();
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->answer->saved(
             $request,
@@ -107,7 +107,7 @@ final class IntakeController extends AbstractController
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, ['arrival' => $form]);
         }
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->answer->saved($request, $case, $this->forms->createNamed('arrival', ArrivalType::class, $case->arrival), 'intake');
     }
@@ -120,7 +120,7 @@ final class IntakeController extends AbstractController
         $case = $this->gate->open($number, Permission::TAKE_IN);
         $earlier = (string) $request->request->get('of', '');
         $case->comebackOf = '' === $earlier ? null : $this->gate->find($earlier);
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('intake', ['number' => $case->number], Response::HTTP_SEE_OTHER);
     }
@@ -131,7 +131,7 @@ final class IntakeController extends AbstractController
     {
         $case = $this->gate->open($number, Permission::PHOTOGRAPH);
         $case->holder = $person->get();
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('case', ['number' => $case->number], Response::HTTP_SEE_OTHER);
     }

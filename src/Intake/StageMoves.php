@@ -17,12 +17,12 @@ final readonly class StageMoves
 {
     public function __invoke(CaseFile $case, PostUpdateEventArgs $args): void
     {
-        $em = $args->getObjectManager();
-        if (!isset($em->getUnitOfWork()->getEntityChangeSet($case)['stage'])) {
+        $entityManager = $args->getObjectManager();
+        if (!isset($entityManager->getUnitOfWork()->getEntityChangeSet($case)['stage'])) {
             return;
         }
         $from = array_filter(Stage::cases(), static fn (Stage $stage): bool => $stage->mayMoveTo($case->stage));
-        $em->createQuery('UPDATE '.CaseFile::class.' c SET c.stage = :to WHERE c.id = :id AND c.stage IN (:from)')
+        $entityManager->createQuery('UPDATE '.CaseFile::class.' c SET c.stage = :to WHERE c.id = :id AND c.stage IN (:from)')
             ->execute(['to' => $case->stage, 'id' => $case->id, 'from' => array_values($from)]);
     }
 }

@@ -18,7 +18,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class ToldController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly FormFactoryInterface $forms,
         private readonly FormAnswer $answer,
@@ -36,8 +36,8 @@ final class ToldController extends AbstractController
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, ['complaint' => $form]);
         }
-        $this->em->persist($complaint);
-        $this->em->flush();
+        $this->entityManager->persist($complaint);
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('intake', ['number' => $case->number, '_fragment' => 'complaints'], Response::HTTP_SEE_OTHER);
     }
@@ -53,7 +53,7 @@ final class ToldController extends AbstractController
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, [$name => $form]);
         }
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->answer->saved($request, $case, $this->page->complaintForm($name, $complaint, $case), 'intake');
     }
@@ -64,8 +64,8 @@ final class ToldController extends AbstractController
     {
         $case = $this->gate->open($number, Permission::TAKE_IN);
         $this->mustBelong($complaint->case, $case);
-        $this->em->remove($complaint);
-        $this->em->flush();
+        $this->entityManager->remove($complaint);
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('intake', ['number' => $case->number, '_fragment' => 'complaints'], Response::HTTP_SEE_OTHER);
     }
@@ -80,8 +80,8 @@ final class ToldController extends AbstractController
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, ['statement' => $form]);
         }
-        $this->em->persist($statement);
-        $this->em->flush();
+        $this->entityManager->persist($statement);
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('intake', ['number' => $case->number, '_fragment' => 'statements'], Response::HTTP_SEE_OTHER);
     }

@@ -45,8 +45,8 @@ final class LibraryController extends AbstractController
     {
         return $this->render('library/book.html.twig', [
             'book' => $this->shelf->book($family),
-            'own' => $limits->of($family),
-            'picks' => $picks->of($family),
+            'own' => $limits->inForce($family),
+            'picks' => $picks->taken($family),
         ]);
     }
 
@@ -85,7 +85,7 @@ final class LibraryController extends AbstractController
                 'from' => $from,
                 'back' => $back,
                 'whole' => 'whole' === $request->query->get('size'),
-                'map' => $map->of($book, $kind, $from, $back, $grades, $debris),
+                'map' => $map->draw($book, $kind, $from, $back, $grades, $debris),
             ],
         );
     }

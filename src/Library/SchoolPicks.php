@@ -15,7 +15,7 @@ final readonly class SchoolPicks
     }
 
     /** @return array<string, SchoolPick> by choice */
-    public function of(string $family, ?CaseFile $case = null): array
+    public function taken(string $family, ?CaseFile $case = null): array
     {
         $picks = [];
         foreach ($this->picks->taken($family, $case) as $pick) {

@@ -24,7 +24,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class ShopWaysController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly BookShelf $shelf,
         private readonly CurrentPerson $person,
         private readonly ShopWordRepository $words,
@@ -42,14 +42,14 @@ final class ShopWaysController extends AbstractController
         $kept = $this->words->ofPart($family, $part);
         if ('' === $word) {
             if (null !== $kept) {
-                $this->em->remove($kept);
+                $this->entityManager->remove($kept);
             }
         } else {
             $kept ??= new ShopWord($family, $part, $word);
             $kept->word = $word;
-            $this->em->persist($kept);
+            $this->entityManager->persist($kept);
         }
-        $this->em->flush();
+        $this->entityManager->flush();
         $this->shelf->forget($family);
 
         return $this->redirectToRoute('library_book', ['family' => $family, '_fragment' => $part], Response::HTTP_SEE_OTHER);
@@ -68,8 +68,8 @@ final class ShopWaysController extends AbstractController
         $case = '' === $number ? null : $gate->open($number, Permission::ANALYSE);
         $pick = $this->picks->one($family, $choice, $case) ?? new SchoolPick($family, $choice, $case);
         [$pick->side, $pick->byWhom] = [$side, $this->person->get()->name];
-        $this->em->persist($pick);
-        $this->em->flush();
+        $this->entityManager->persist($pick);
+        $this->entityManager->flush();
 
         return null === $case
             ? $this->redirectToRoute('library_book', ['family' => $family, '_fragment' => 'repair'], Response::HTTP_SEE_OTHER)

@@ -28,7 +28,7 @@ final readonly class UnitMap
      * @param array<string, int|null> $grades by part
      * @param list<Reached>|null $debris where debris went, in order; null: not asked for
      */
-    public function of(
+    public function draw(
         Book $book,
         ?CarrierKind $kind,
         string $from = '',

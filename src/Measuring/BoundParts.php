@@ -17,11 +17,11 @@ final readonly class BoundParts implements PartLimits
     {
     }
 
-    public function of(CaseFile $case): array
+    public function boundOf(CaseFile $case): array
     {
         $book = $this->shelf->book($case->family);
         $bound = [];
-        foreach ($this->measures->of($case) + array_fill_keys(array_keys($book->parts), []) as $part => $measured) {
+        foreach ($this->measures->measuredIn($case) + array_fill_keys(array_keys($book->parts), []) as $part => $measured) {
             if (isset($book->parts[$part])) {
                 $bound[$part] = BoundByLimits::of(
                     $book->parts[$part],

@@ -33,7 +33,7 @@ final readonly class CaseMeasures
     }
 
     /** @return array<string, array<string, Measured>> by part and field, for every field of the book */
-    public function of(CaseFile $case): array
+    public function measuredIn(CaseFile $case): array
     {
         $book = $this->shelf->book($case->family);
         $readings = $this->readings($case);
@@ -42,13 +42,13 @@ final readonly class CaseMeasures
             $choices[$choice->part.'/'.$choice->field] = $choice;
         }
         $asFound = $this->asFound($case);
-        $own = $this->shop->of($case->family, $case->signedAt);
+        $own = $this->shop->inForce($case->family, $case->signedAt);
         $duties = [];
         foreach ($this->records->ofCase($case) as $record) {
             $duties[$record->part] = $record->duty;
         }
         $sources = $this->sources($case, $readings);
-        $signed = $this->signed->of($case);
+        $signed = $this->signed->verdictsAsSigned($case);
         $measured = [];
         foreach ($book->parts as $part) {
             foreach ($part->fields as $key => $field) {

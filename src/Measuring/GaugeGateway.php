@@ -32,7 +32,7 @@ final class GaugeGateway extends AbstractController
     private const STREAM = 55;
 
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly Connection $database,
         private readonly GaugeShotRepository $shots,
     ) {
@@ -62,8 +62,8 @@ final class GaugeGateway extends AbstractController
         }
         // What nobody took within an hour is of no use to anybody.
         $this->shots->forgetBefore(now('-1 hour'));
-        $this->em->persist(new GaugeShot($gauge, trim($value), 'low' === ($sent['battery'] ?? null)));
-        $this->em->flush();
+        $this->entityManager->persist(new GaugeShot($gauge, trim($value), 'low' === ($sent['battery'] ?? null)));
+        $this->entityManager->flush();
 
         return new JsonResponse(['gauge' => $gauge->name, 'bench' => $gauge->bench], 201);
     }

@@ -31,7 +31,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class GaugesController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly FormFactoryInterface $forms,
         private readonly ZeroCheckRepository $zeros,
         private readonly GaugeRepository $gauges,
@@ -74,8 +74,8 @@ final class GaugesController extends AbstractController
         } catch (QuantityError $error) {
             throw new ShopError($error->getMessage(), 422);
         }
-        $this->em->persist(new ZeroCheck($gauge, mb_substr($typed, 0, 40), $person->get()->name));
-        $this->em->flush();
+        $this->entityManager->persist(new ZeroCheck($gauge, mb_substr($typed, 0, 40), $person->get()->name));
+        $this->entityManager->flush();
 
         return WayBack::of($request, $this->generateUrl('gauges'));
     }
@@ -91,7 +91,7 @@ final class GaugesController extends AbstractController
         }
         $token = DeviceToken::make();
         $gauge->tokenHash = DeviceToken::hash($token);
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->page([], [(string) $gauge->id => $token]);
     }
@@ -103,8 +103,8 @@ final class GaugesController extends AbstractController
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page([$name => $form]);
         }
-        $this->em->persist($gauge);
-        $this->em->flush();
+        $this->entityManager->persist($gauge);
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('gauges', [], Response::HTTP_SEE_OTHER);
     }

@@ -21,7 +21,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class LimitChoiceController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly CaseMeasures $measures,
@@ -42,13 +42,13 @@ final class LimitChoiceController extends AbstractController
         $choice = $this->limitChoices->ofField($case, $part, $field);
         if ('' === $chosen) {
             if (null !== $choice) {
-                $this->em->remove($choice);
+                $this->entityManager->remove($choice);
             }
         } else {
             if (
                 !\in_array(
                     $chosen,
-                    array_map(static fn (object $set): string => $set->key, $this->measures->of($case)[$part][$known->key]->sets),
+                    array_map(static fn (object $set): string => $set->key, $this->measures->measuredIn($case)[$part][$known->key]->sets),
                     true,
                 )
             ) {
@@ -59,9 +59,9 @@ final class LimitChoiceController extends AbstractController
             }
             $choice ??= new LimitChoice($case, $part, $field);
             [$choice->chosen, $choice->reason, $choice->byWhom] = [$chosen, $reason, $person->get()->name];
-            $this->em->persist($choice);
+            $this->entityManager->persist($choice);
         }
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('readings', ['number' => $case->number, '_fragment' => $part.'-'.$field], Response::HTTP_SEE_OTHER);
     }

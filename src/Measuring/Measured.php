@@ -11,8 +11,8 @@ use Japhrex\Core\Figure\Fill\Derived;
 use Japhrex\Core\Measuring\FieldAssessment;
 use Japhrex\Core\Measuring\FormSpread;
 use Japhrex\Core\Measuring\Limits;
+use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Measuring\Size;
-use Japhrex\Core\Measuring\Verdict;
 use Japhrex\Core\Quantity\Quantity;
 
 /** One field of a part in a case: what was read, what was worked out, against which limits. */
@@ -97,7 +97,7 @@ final readonly class Measured
         return null !== $this->signedAs && $this->signedAs !== ($this->verdict()->value ?? 'open');
     }
 
-    public function verdict(): ?Verdict
+    public function verdict(): ?LimitVerdict
     {
         return $this->assessment()?->verdict;
     }

@@ -21,7 +21,7 @@ final readonly class MeasuringSnapshot implements SnapshotPart
     public function snapshot(CaseFile $case): array
     {
         $readings = [];
-        foreach ($this->measures->of($case) as $fields) {
+        foreach ($this->measures->measuredIn($case) as $fields) {
             foreach ($fields as $one) {
                 // How an adjuster was left belongs to the build.
                 if (!$one->field->adjuster && (null !== $one->reading || [] !== ($one->derived->at ?? []))) {
@@ -33,7 +33,7 @@ final readonly class MeasuringSnapshot implements SnapshotPart
         return [
             'readings' => $readings,
             'limits-chosen' => Plain::all($this->limitChoices->ofCase($case)),
-            'shop-limits' => Plain::all(array_values($this->limits->of($case->family, $case->signedAt))),
+            'shop-limits' => Plain::all(array_values($this->limits->inForce($case->family, $case->signedAt))),
         ];
     }
 

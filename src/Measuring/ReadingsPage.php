@@ -33,8 +33,8 @@ final readonly class ReadingsPage
         $row = '' !== $at && $request->headers->has('HX-Request') && !$request->headers->has('HX-Boosted');
 
         return $this->pages->show($case, $row ? 'measuring/_saved.html.twig' : 'measuring/readings.html.twig', [
-            'measured' => $this->measures->of($case),
-            'carried' => $this->carried->of($case),
+            'measured' => $this->measures->measuredIn($case),
+            'carried' => $this->carried->carriedInto($case),
             'rack' => $this->rack,
             'zeros' => $this->zeros->holding(),
             'bench' => (string) $request->cookies->get('japhrex_bench', ''),

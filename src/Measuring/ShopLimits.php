@@ -18,7 +18,7 @@ final readonly class ShopLimits
      *
      * @return array<string, ShopLimit> by `part/field`
      */
-    public function of(string $family, ?\DateTimeImmutable $at = null): array
+    public function inForce(string $family, ?\DateTimeImmutable $at = null): array
     {
         $limits = [];
         foreach ($this->limits->ofFamily($family) as $limit) {

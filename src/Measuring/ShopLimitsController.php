@@ -32,7 +32,7 @@ final class ShopLimitsController extends AbstractController
         string $field,
         Request $request,
         BookShelf $shelf,
-        EntityManagerInterface $em,
+        EntityManagerInterface $entityManager,
         ShopLimitRepository $limits,
         CurrentPerson $person,
     ): Response {
@@ -62,12 +62,12 @@ final class ShopLimitsController extends AbstractController
             } catch (\DomainException $error) {
                 throw new ShopError($error->getMessage(), 422);
             }
-            $em->persist($next);
+            $entityManager->persist($next);
         }
         if (null !== $limit) {
             $limit->endedAt = $now;
         }
-        $em->flush();
+        $entityManager->flush();
 
         return $this->redirectToRoute('library_book', ['family' => $family, '_fragment' => $part], Response::HTTP_SEE_OTHER);
     }

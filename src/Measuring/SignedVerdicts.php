@@ -10,5 +10,5 @@ use App\Intake\CaseFile;
 interface SignedVerdicts
 {
     /** @return array<string, string> verdict by `part/field`; none while the case is open */
-    public function of(CaseFile $case): array;
+    public function verdictsAsSigned(CaseFile $case): array;
 }

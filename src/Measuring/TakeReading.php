@@ -16,8 +16,11 @@ use Japhrex\Core\Family\Part;
 /** The one way in for a reading, whoever takes it: the sheet, a gauge, a phone, a measure in a photo, the demo. */
 final readonly class TakeReading
 {
-    public function __construct(private EntityManagerInterface $em, private ReadingRepository $readings, private ZeroCheckRepository $zeros)
-    {
+    public function __construct(
+        private EntityManagerInterface $entityManager,
+        private ReadingRepository $readings,
+        private ZeroCheckRepository $zeros,
+    ) {
     }
 
     /**
@@ -47,8 +50,8 @@ final readonly class TakeReading
         $reading = $this->readings->ofField($case, $part, $field->key);
         if ([] === $entry->typed) {
             if (null !== $reading) {
-                $this->em->remove($reading);
-                $this->em->flush();
+                $this->entityManager->remove($reading);
+                $this->entityManager->flush();
             }
 
             return;
@@ -60,7 +63,7 @@ final readonly class TakeReading
             $reading->take($entry->typed, $entry->places, $who);
             $reading->takenWith($entry->gauge, $zero ?? $this->holding($entry));
             if (null !== $entry->gauge && null !== $zero) {
-                $this->em->persist(new ZeroCheck($entry->gauge, $zero, $who));
+                $this->entityManager->persist(new ZeroCheck($entry->gauge, $zero, $who));
             }
         }
         $reading->note = $entry->note;
@@ -104,8 +107,8 @@ final readonly class TakeReading
 
     private function keep(Reading $reading): void
     {
-        $this->em->persist($reading);
+        $this->entityManager->persist($reading);
         $reading->case->moveTo(Stage::Parts);
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 }

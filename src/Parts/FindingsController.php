@@ -23,7 +23,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class FindingsController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly CurrentPerson $person,
         private readonly RecordFinding $recordFinding,
@@ -43,7 +43,7 @@ final class FindingsController extends AbstractController
     #[Route('/cases/{number}/findings/{id}', name: 'finding_save', methods: ['POST'])]
     public function changeFinding(string $number, Finding $finding, Request $request): Response
     {
-        $case = $this->mine($number, $finding);
+        $case = $this->mustBelong($number, $finding);
 
         return $this->saveFinding($case, $this->page->part($case, $finding->part), $finding, $request, PartPage::formName($finding));
     }
@@ -52,9 +52,9 @@ final class FindingsController extends AbstractController
     #[IsCsrfTokenValid('act')]
     public function removeFinding(string $number, Finding $finding): Response
     {
-        $case = $this->mine($number, $finding);
-        $this->em->remove($finding);
-        $this->em->flush();
+        $case = $this->mustBelong($number, $finding);
+        $this->entityManager->remove($finding);
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $finding->part], Response::HTTP_SEE_OTHER);
     }
@@ -87,7 +87,7 @@ final class FindingsController extends AbstractController
         return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part->key], Response::HTTP_SEE_OTHER);
     }
 
-    private function mine(string $number, Finding $finding): CaseFile
+    private function mustBelong(string $number, Finding $finding): CaseFile
     {
         $case = $this->gate->open($number, Permission::BENCH);
 

@@ -61,7 +61,7 @@ final readonly class PartPage
             'edit' => $edit,
             'add' => ($findings['finding'] ?? $this->findingForm('finding', new Finding($case, $part->key), $part))->createView(),
             'stages' => PhotoStage::cases(),
-        ] + $this->sight->of($case, $part), $record->isSubmitted() || [] !== $findings ? 422 : 200);
+        ] + $this->sight->gather($case, $part), $record->isSubmitted() || [] !== $findings ? 422 : 200);
     }
 
     public function record(CaseFile $case, Part $part): PartRecord
@@ -79,7 +79,7 @@ final readonly class PartPage
             [
                 'part' => $part,
                 'decides' => $this->may->isGranted(Permission::ANALYSE),
-                'bound' => $this->may->isGranted(Permission::ANALYSE) ? $this->bound->of($record->case)[$part->key] : null,
+                'bound' => $this->may->isGranted(Permission::ANALYSE) ? $this->bound->boundOf($record->case)[$part->key] : null,
                 'conditions' => array_values(
                     array_unique(array_filter([...HangsOn::choices($this->conditions->steps($record->case)), $record->hangsOn]))
                 ),

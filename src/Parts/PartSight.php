@@ -23,17 +23,17 @@ final readonly class PartSight
     }
 
     /** @return array<string, mixed> */
-    public function of(CaseFile $case, Part $part): array
+    public function gather(CaseFile $case, Part $part): array
     {
-        $parts = $this->parts->of($case);
+        $parts = $this->parts->partsOf($case);
         $view = $parts->views[$part->key];
 
         return [
             'parts' => $parts,
             'view' => $view,
-            'trends' => array_map(fn (Measured $one) => $this->trends->of($case, $one), $view->measured),
+            'trends' => array_map(fn (Measured $one) => $this->trends->trendOf($case, $one), $view->measured),
             'kept' => $this->figures->ofPart($case, $part->key),
-            'weak' => $this->watch->of($case, $part->key),
+            'weak' => $this->watch->answered($case, $part->key),
         ];
     }
 }

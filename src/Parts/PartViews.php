@@ -36,7 +36,7 @@ final class PartViews implements ResetInterface
     ) {
     }
 
-    public function of(CaseFile $case): CaseParts
+    public function partsOf(CaseFile $case): CaseParts
     {
         return $this->read[(string) $case->id] ??= $this->read($case);
     }
@@ -68,7 +68,7 @@ final class PartViews implements ResetInterface
         }
         $off = $this->strip->run($case, $book)->partsOff();
         [$photos, $clips] = [$this->photos->sortedByPart($case), $this->clips->sortedByPart($case)];
-        [$measured, $carried] = [$this->measures->of($case), $this->carried->of($case)];
+        [$measured, $carried] = [$this->measures->measuredIn($case), $this->carried->carriedInto($case)];
         $views = [];
         foreach ($book->partsInStripOrder() as $part) {
             $views[$part->key] = new PartView(

@@ -25,7 +25,7 @@ use Symfony\Component\Routing\Attribute\Route;
 final class PartsController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly CurrentPerson $person,
@@ -40,7 +40,7 @@ final class PartsController extends AbstractController
         $case = $this->gate->find($number);
         $words = trim((string) $request->query->get('find', ''));
 
-        return $pages->show($case, 'parts/parts.html.twig', $view->of($case) + [
+        return $pages->show($case, 'parts/parts.html.twig', $view->gather($case) + [
             'words' => $words,
             'found' => '' === $words
                 ? null
@@ -69,9 +69,9 @@ final class PartsController extends AbstractController
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, $part, record: $form);
         }
-        $this->em->persist($record);
+        $this->entityManager->persist($record);
         $case->moveTo(Stage::Parts);
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $answer->saved($request, $case, $this->page->recordForm($record, $part), 'part', ['part' => $part->key]);
     }
@@ -87,7 +87,7 @@ final class PartsController extends AbstractController
         if (!$form->has('disposition')) {
             return;
         }
-        $bound = $this->bound->of($record->case)[$part->key];
+        $bound = $this->bound->boundOf($record->case)[$part->key];
         if ($said !== $record->despite || '' === $record->despite) {
             $record->reasoned($record->despite, $bound, $this->person->get()->name);
         }

@@ -22,7 +22,7 @@ final readonly class PartsFrame implements FramePart
         // What is signed is closed: nothing in it asks for work any more.
         $atHand = $frame->case->isSigned()
             ? []
-            : array_filter($this->parts->of($frame->case)->views, static fn (PartView $view): bool => $view->isAtHand());
+            : array_filter($this->parts->partsOf($frame->case)->views, static fn (PartView $view): bool => $view->isAtHand());
         $looks = array_filter($atHand, static fn (PartView $view): bool => [] !== array_diff($view->open(), [$view->readingsSaid()]));
         $readings = array_sum(array_map(static fn (PartView $view): int => $view->readingsOpen(), $atHand));
         $frame->add(new WalkStop('parts', 'Parts', \count($looks), 'parts with open work'));

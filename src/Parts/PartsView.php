@@ -23,14 +23,14 @@ final readonly class PartsView
     }
 
     /** @return array<string, mixed> */
-    public function of(CaseFile $case): array
+    public function gather(CaseFile $case): array
     {
         return [
-            'parts' => $this->parts->of($case),
+            'parts' => $this->parts->partsOf($case),
             'run' => $this->strip->run($case, $this->shelf->book($case->family)),
-            'contents' => $this->contents->of($case),
-            'ours' => $this->picks->of($case->family),
-            'used' => $this->picks->of($case->family, $case),
+            'contents' => $this->contents->rowsOf($case),
+            'ours' => $this->picks->taken($case->family),
+            'used' => $this->picks->taken($case->family, $case),
         ];
     }
 }

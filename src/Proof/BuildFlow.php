@@ -86,7 +86,7 @@ final readonly class BuildFlow
 
     private function asked(CaseFile $case): ?\App\Figures\Asked
     {
-        $asked = $this->wear->of($case)?->asked;
+        $asked = $this->wear->check($case)?->asked;
 
         // Where nobody can know how a part lies, the way that leaks most: the stand is not held to more than it can give.
         return null === $asked

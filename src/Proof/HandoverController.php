@@ -24,7 +24,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class HandoverController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly ProofDesk $desk,
         private readonly CurrentPerson $person,
@@ -55,16 +55,16 @@ final class HandoverController extends AbstractController
             }
             ProofEntry::goesOut($handover->checks, $handover->stop, \count($open), $despite);
         } catch (\DomainException $e) {
-            if ($this->em->contains($handover)) {
-                $this->em->detach($handover);
+            if ($this->entityManager->contains($handover)) {
+                $this->entityManager->detach($handover);
             }
 
             return $this->page->show($case, ['key' => 'handover', 'refused' => $e->getMessage(), 'despite' => $despite], $handover);
         }
         $handover->despite = $despite;
         $handover->goneAt ??= now();
-        $this->em->persist($handover);
-        $this->em->flush();
+        $this->entityManager->persist($handover);
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => 'handover'], Response::HTTP_SEE_OTHER);
     }

@@ -21,7 +21,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class ProofController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly ProofDesk $desk,
         private readonly CurrentPerson $person,
@@ -66,8 +66,8 @@ final class ProofController extends AbstractController
         } catch (\DomainException $e) {
             return $this->page->show($case, ['refused' => $e->getMessage()] + $typed);
         }
-        $this->em->persist($record);
-        $this->em->flush();
+        $this->entityManager->persist($record);
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => $key], Response::HTTP_SEE_OTHER);
     }

@@ -22,7 +22,7 @@ final readonly class ProofFrame implements FramePart
 
     public function frame(CaseFrame $frame): void
     {
-        $frame->stand($this->standings->of([$frame->case])[(string) $frame->case->id]);
+        $frame->stand($this->standings->wordsFor([$frame->case])[(string) $frame->case->id]);
         $frame->add(new WalkStop('proof', 'Proof', $this->unproved($frame->case), 'steps not passed'));
     }
 

@@ -30,13 +30,13 @@ final readonly class ProofPage
     public function show(CaseFile $case, array $typed = [], ?Handover $handover = null): Response
     {
         $known = $this->desk->handover($case);
-        $run = $this->live->of($case);
+        $run = $this->live->runOf($case);
         $gaps = $this->flow->gaps($case);
-        $checked = $this->wear->of($case);
+        $checked = $this->wear->check($case);
 
         return $this->pages->show($case, 'proof/proof.html.twig', [
             'sheet' => $this->desk->sheet($case),
-            'recordings' => $this->recordings->of($case),
+            'recordings' => $this->recordings->recordingsOf($case),
             'known' => $known,
             'handover' => $handover ?? $known ?? $this->desk->draft($case),
             'typed' => $typed,

@@ -20,7 +20,7 @@ final readonly class Stand
     public const POINTS = 480;
 
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private StoredFiles $stored,
         private BuildFlow $flow,
         private StandRecordingRepository $recordings,
@@ -48,14 +48,14 @@ final readonly class Stand
         if (null !== $expected) {
             [$recording->expected, $recording->judged] = [$expected->along($recording->drawn), $expected->judge($recording->drawn)];
         }
-        $this->em->persist($recording);
-        $this->em->flush();
+        $this->entityManager->persist($recording);
+        $this->entityManager->flush();
 
         return $recording;
     }
 
     /** @return list<StandRecording> the last first */
-    public function of(CaseFile $case): array
+    public function recordingsOf(CaseFile $case): array
     {
         return $this->recordings->newestFirst($case, 6);
     }

@@ -28,7 +28,7 @@ final readonly class StandTrace
      * @return list<DrawnStrip> paths in a box of 900 by 110; scale: from its lower to its upper end
      */
     #[AsTwigFunction('stand_trace')]
-    public function of(Trace $run): array
+    public function draw(Trace $run): array
     {
         $strips = [];
         foreach (Channel::cases() as $channel) {

@@ -22,7 +22,7 @@ final readonly class Standings implements Gone
      *
      * @return array<string, string> by case id
      */
-    public function of(array $cases): array
+    public function wordsFor(array $cases): array
     {
         [$out, $missed] = [$this->out($cases), $this->missed($cases)];
         $words = [];

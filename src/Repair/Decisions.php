@@ -21,7 +21,7 @@ use Symfony\Component\Uid\Uuid;
 final readonly class Decisions
 {
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private BoundParts $bound,
         private Conditions $conditions,
         private CurrentPerson $person,
@@ -54,7 +54,7 @@ final readonly class Decisions
     /** @return array<string, string> part => why its decision does not stand */
     public function refused(CaseFile $case): array
     {
-        $bound = $this->bound->of($case);
+        $bound = $this->bound->boundOf($case);
         $missed = $this->conditions->missed($case);
 
         return array_filter(
@@ -98,7 +98,7 @@ final readonly class Decisions
     /** @throws ShopError if a limit speaks against it and no reason is given */
     public function decide(CaseFile $case, string $part, Disposition $disposition, string $reason, string $despite, string $hangsOn): void
     {
-        $bound = $this->bound->of($case)[$part] ?? throw new ShopError('The book has no such part.', 404);
+        $bound = $this->bound->boundOf($case)[$part] ?? throw new ShopError('The book has no such part.', 404);
         $decision = $case->isSigned() ? new PartDecision($case, $part, $this->person->get()->name) : $this->records->ofPart($case, $part);
         if ('' === trim($reason) && Disposition::AlwaysReplace !== $disposition) {
             throw new ShopError('Why? One line that still makes sense in a year.', 422);
@@ -118,7 +118,7 @@ final readonly class Decisions
         $decision->disposition = $disposition;
         [$decision->dispositionReason, $decision->hangsOn] = [mb_substr(trim($reason), 0, 2000), mb_substr(trim($hangsOn), 0, 200)];
         $decision->reasoned(mb_substr($despite, 0, 2000), $bound, $this->person->get()->name);
-        $this->em->persist($decision);
-        $this->em->flush();
+        $this->entityManager->persist($decision);
+        $this->entityManager->flush();
     }
 }

@@ -24,7 +24,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class KitController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly RepairDesk $desk,
@@ -51,8 +51,8 @@ final class KitController extends AbstractController
         } catch (KitError $e) {
             return $this->page->show($case, ['part' => $part, 'refused' => $e->getMessage()]);
         }
-        $this->em->persist(new KitTick($case, $part, $state, $why, $this->person->get()->name));
-        $this->em->flush();
+        $this->entityManager->persist(new KitTick($case, $part, $state, $why, $this->person->get()->name));
+        $this->entityManager->flush();
 
         return $this->to($case, 'kit');
     }

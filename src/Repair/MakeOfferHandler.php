@@ -19,7 +19,7 @@ use Twig\Environment;
 final readonly class MakeOfferHandler
 {
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private ShownPictures $shown,
         private StoredFiles $stored,
         private PdfTool $pdf,
@@ -58,6 +58,6 @@ final readonly class MakeOfferHandler
             $folder.'/offer.pdf',
         );
         $offer->pdf = $this->stored->keep('offers', $folder.'/offer.pdf');
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 }

@@ -27,7 +27,7 @@ final class OfferController extends AbstractController
     private const LONGEST = 90;
 
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly Offers $offers,
     ) {
@@ -92,7 +92,7 @@ final class OfferController extends AbstractController
             throw new ShopError('That offer is of another case.', 404);
         }
         $offer->revokedAt ??= now();
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('repair', ['number' => $number, '_fragment' => 'offers'], Response::HTTP_SEE_OTHER);
     }

@@ -31,7 +31,7 @@ use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 final readonly class Offers
 {
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private RepairDesk $desk,
         private Signing $signing,
         private ChainStory $story,
@@ -44,7 +44,7 @@ final readonly class Offers
     }
 
     /** @return list<Offer> the last first */
-    public function of(CaseFile $case): array
+    public function newestFirst(CaseFile $case): array
     {
         return $this->offers->newestFirst($case);
     }
@@ -178,8 +178,8 @@ final readonly class Offers
         foreach ($questions as $question) {
             new OfferQuestion($offer, $question);
         }
-        $this->em->persist($offer);
-        $this->em->flush();
+        $this->entityManager->persist($offer);
+        $this->entityManager->flush();
 
         return $offer;
     }
@@ -219,7 +219,7 @@ final readonly class Offers
                 '' === $words ? '' : ' '.$words,
             ),
         );
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 
     /** An answer to a question becomes a statement. */
@@ -234,7 +234,7 @@ final readonly class Offers
             '' === $name ? $question->offer->case->customer : $name,
             \sprintf('Asked “%s”: %s', $question->question, $words),
         );
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 
     private function state(Offer $offer, string $who, string $words): void
@@ -246,6 +246,6 @@ final readonly class Offers
             SourceKind::FirstHand,
         ];
         $statement->afterwards = $offer->case->isSigned();
-        $this->em->persist($statement);
+        $this->entityManager->persist($statement);
     }
 }

@@ -32,7 +32,7 @@ final class PricesController extends AbstractController
     private const LARGEST = 2_000_000;
 
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly BookShelf $shelf,
         private readonly RepairDesk $desk,
         private readonly CurrentPerson $person,
@@ -71,10 +71,10 @@ final class PricesController extends AbstractController
         if ([] !== $faults) {
             return $this->page($faults, $name);
         }
-        $this->em->wrapInTransaction(function () use ($name, $prices): void {
+        $this->entityManager->wrapInTransaction(function () use ($name, $prices): void {
             $this->prices->drop($name);
             foreach ($prices as $price) {
-                $this->em->persist(new PriceRow($name, $price, $this->person->get()->name));
+                $this->entityManager->persist(new PriceRow($name, $price, $this->person->get()->name));
             }
         });
         $this->addFlash('kept', \sprintf('%d prices taken.', \count($prices)));
@@ -102,8 +102,8 @@ final class PricesController extends AbstractController
         } catch (RatesError|MoneyError $e) {
             return $this->page([$e->getMessage()], typed: $typed);
         }
-        $this->em->persist(new ShopRates($rates->hour->format(), $rates->tax, $rates->hoursADay, $this->person->get()->name));
-        $this->em->flush();
+        $this->entityManager->persist(new ShopRates($rates->hour->format(), $rates->tax, $rates->hoursADay, $this->person->get()->name));
+        $this->entityManager->flush();
         $back = 'settings' === $request->request->get('back') ? 'settings' : 'prices';
 
         return $this->redirectToRoute($back, status: Response::HTTP_SEE_OTHER);

@@ -31,7 +31,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class RepairController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly RepairDesk $desk,
         private readonly CurrentPerson $person,
@@ -61,8 +61,8 @@ final class RepairController extends AbstractController
                 422,
             );
         }
-        $this->em->persist($this->desk->option($case, $kind, $this->person->get()->name));
-        $this->em->flush();
+        $this->entityManager->persist($this->desk->option($case, $kind, $this->person->get()->name));
+        $this->entityManager->flush();
 
         return $this->to($case, $kind->value);
     }
@@ -91,13 +91,13 @@ final class RepairController extends AbstractController
             [$option->life, $option->risk, $option->outside] = array_values($texts);
             $option->estimate($this->desk->rates());
         } catch (\DomainException $e) {
-            $this->em->refresh($option);
+            $this->entityManager->refresh($option);
             $this->addFlash('refused', $e->getMessage());
 
             return $this->page->show($case, ['kind' => $kind->value, 'lines' => array_values($rows)] + $texts);
         }
         $option->byWhom = $this->person->get()->name;
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->to($case, $kind->value);
     }
@@ -110,8 +110,8 @@ final class RepairController extends AbstractController
         $case = $this->gate->find($number);
         $option = $this->options->ofKind($case, $kind);
         if (null !== $option) {
-            $this->em->remove($option);
-            $this->em->flush();
+            $this->entityManager->remove($option);
+            $this->entityManager->flush();
         }
 
         return $this->to($case, 'options');

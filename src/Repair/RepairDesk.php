@@ -24,7 +24,7 @@ use App\Verdict\Signing;
 use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Chain\Ground\Reached;
 use Japhrex\Core\Damage\Disposition;
-use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Quantity\Quantity;
@@ -256,10 +256,10 @@ final readonly class RepairDesk
         $book = $this->shelf->book($case->family);
         $kept = $this->plan($case)->kept();
         $used = [];
-        foreach ($this->measures->of($case) as $part => $fields) {
+        foreach ($this->measures->measuredIn($case) as $part => $fields) {
             foreach (\in_array($part, $kept, true) ? $fields : [] as $one) {
                 // What is beyond its limit and goes back in all the same is a fit that other parts put right.
-                $share = Verdict::Outside === $one->assessment()?->verdict ? null : $one->assessment()?->wearUsed;
+                $share = LimitVerdict::Outside === $one->assessment()?->verdict ? null : $one->assessment()?->wearUsed;
                 $used[$part] = max($used[$part] ?? 0.0, $share ?? 0.0);
             }
         }

@@ -40,7 +40,7 @@ final readonly class RepairPage
         $plan = $this->desk->plan($case);
         $draft = $this->desk->draft($case);
         $options = $links = [];
-        foreach ($offers = $this->offers->of($case) as $offer) {
+        foreach ($offers = $this->offers->newestFirst($case) as $offer) {
             $links[(string) $offer->id] = $this->offers->link($offer);
         }
         foreach (OptionKind::cases() as $kind) {
@@ -56,7 +56,7 @@ final readonly class RepairPage
         return $this->pages->show($case, 'repair/repair.html.twig', [
             'plan' => $plan,
             'records' => $this->desk->records($case), 'refused' => $this->decisions->refused($case),
-            'bound' => $this->bound->of($case), 'dispositions' => Disposition::cases(),
+            'bound' => $this->bound->boundOf($case), 'dispositions' => Disposition::cases(),
             'conditions' => HangsOn::choices($this->conditions->steps($case)), 'prices' => $this->desk->prices($case),
             'undecided' => $this->desk->undecided($case, $plan),
             'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'options' => $options, 'rates' => $rates,

@@ -19,7 +19,7 @@ use Twig\Environment;
 final readonly class MakeReportHandler
 {
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private PaperMaker $maker,
         private ReportText $text,
         private ShownPictures $shown,
@@ -54,7 +54,7 @@ final readonly class MakeReportHandler
         $html = $this->twig->render('report/pdf.html.twig', [
             'case' => $report->case,
             'verdict' => $verdict,
-            'text' => $verdict->reportText() ?? $this->text->of($report->case, $verdict),
+            'text' => $verdict->reportText() ?? $this->text->write($report->case, $verdict),
             'assets' => 'file://'.$this->projectDir.'/assets',
             'made' => $verdict->secondAt ?? $report->madeAt,
             'bywhom' => $verdict->secondBy->name ?? $report->byWhom,
@@ -64,6 +64,6 @@ final readonly class MakeReportHandler
         $this->pdf->make($html, $folder, $target);
         $this->maker->step($report, 95, 'storing it');
         $report->kept($this->stored->keep('reports', $target), $target);
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 }

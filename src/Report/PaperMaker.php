@@ -10,7 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Makes a paper step by step in a folder of its own. Each step can be done again, so that a worker that dies loses nothing. */
 final readonly class PaperMaker
 {
-    public function __construct(private EntityManagerInterface $em)
+    public function __construct(private EntityManagerInterface $entityManager)
     {
     }
 
@@ -29,13 +29,13 @@ final readonly class PaperMaker
             WorkFolder::during(static fn (string $folder) => $make($paper, $folder));
         } catch (\Throwable $error) {
             $paper->failed($error);
-            $this->em->flush();
+            $this->entityManager->flush();
         }
     }
 
     public function step(Paper $paper, int $percent, string $doing): void
     {
         $paper->step($percent, $doing);
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 }

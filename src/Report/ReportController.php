@@ -25,7 +25,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class ReportController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly ReportRepository $reports,
@@ -45,7 +45,7 @@ final class ReportController extends AbstractController
             'verdict' => $verdict,
             'signed' => $signed,
             'reports' => $this->reports->newestFirst($case, 8),
-        ] + ('' === $signed ? $view->of($case) : []));
+        ] + ('' === $signed ? $view->gather($case) : []));
     }
 
     #[Route('/cases/{number}/report', name: 'report_make', methods: ['POST'])]
@@ -55,9 +55,9 @@ final class ReportController extends AbstractController
     {
         $case = $this->gate->find($number);
         $verdict = $signing->current($case);
-        $report = new Report($case, $this->em->contains($verdict) ? $verdict : null, $person->get()->name);
-        $this->em->persist($report);
-        $this->em->flush();
+        $report = new Report($case, $this->entityManager->contains($verdict) ? $verdict : null, $person->get()->name);
+        $this->entityManager->persist($report);
+        $this->entityManager->flush();
         $bus->dispatch(new MakeReport($report->id));
 
         return $this->redirectToRoute('report', ['number' => $case->number], Response::HTTP_SEE_OTHER);

@@ -16,7 +16,7 @@ use Symfony\Component\Messenger\MessageBusInterface;
 final readonly class ReportOfTheSigning
 {
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private MessageBusInterface $bus,
         private ReportRepository $reports,
         private VerdictRepository $verdicts,
@@ -30,8 +30,8 @@ final readonly class ReportOfTheSigning
             return;
         }
         $report = new Report($verdict->case, $verdict, $verdict->secondBy->name ?? '');
-        $this->em->persist($report);
-        $this->em->flush();
+        $this->entityManager->persist($report);
+        $this->entityManager->flush();
         $this->bus->dispatch(new MakeReport($report->id));
     }
 }

@@ -24,14 +24,14 @@ final readonly class ReportText implements SignedText
     ) {
     }
 
-    public function of(CaseFile $case, Verdict $verdict): array
+    public function write(CaseFile $case, Verdict $verdict): array
     {
         $with = [
             'case' => $case, 'verdict' => $verdict, 'book' => $this->shelf->book(
                 $case->family
             ), 'modes' => $this->shelf->modes(), 'print' => true,
             'photos' => $this->photos($case), 'clips' => $this->clips->ofCase($case),
-        ] + $this->view->of($case);
+        ] + $this->view->gather($case);
 
         return [
             'body' => $this->twig->render('report/_body.html.twig', $with),

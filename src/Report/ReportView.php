@@ -42,28 +42,28 @@ final readonly class ReportView
     }
 
     /** @return array<string, mixed> */
-    public function of(CaseFile $case): array
+    public function gather(CaseFile $case): array
     {
         $figures = $this->figures->ofCase($case);
         // It speaks in the report only when the analyst kept it as evidence.
         $isAsked = [] !== array_filter($figures, static fn (KeptFigure $kept): bool => 'complaint-check' === $kept->figure);
-        $checked = $isAsked ? $this->wear->of($case) : null;
+        $checked = $isAsked ? $this->wear->check($case) : null;
         $checked = 0 === $checked?->known() || null === $checked?->judgement ? null : $checked;
 
         return [
-            'parts' => $this->parts->of($case),
+            'parts' => $this->parts->partsOf($case),
             'open' => $this->open($case),
-            'drawing' => $this->drawing->of($case),
+            'drawing' => $this->drawing->draw($case),
             'paths' => $this->story->paths($case),
-            'story' => $this->story->of($case),
-            'engine' => $this->engine->of($case),
-            'weak' => $this->watch->of($case),
+            'story' => $this->story->tell($case),
+            'engine' => $this->engine->opinionOn($case),
+            'weak' => $this->watch->answered($case),
             'figures' => $figures,
             'checked' => $checked,
             'plots' => null === $checked ? [] : $this->drawings->plot($checked->asked),
             'warranties' => $this->policies->each($case),
-            'custody' => $this->custodies->of($case),
-            'head' => $this->trail->of($case->id),
+            'custody' => $this->custodies->byPart($case),
+            'head' => $this->trail->headOf($case->id),
         ];
     }
 
@@ -75,6 +75,6 @@ final readonly class ReportView
                 $this->chains->problems($case),
                 static fn (ClosureProblem $problem): bool => $problem->rule->isOnlyProvisional(),
             ))
-            : $this->closure->of($case);
+            : $this->closure->problemsOf($case);
     }
 }

@@ -31,7 +31,7 @@ final class FloorController extends AbstractController
             return $this->redirectToRoute('case', ['number' => $cases[0]->number]);
         }
 
-        return $this->render('shop/floor.html.twig', $view->of($cases, $words));
+        return $this->render('shop/floor.html.twig', $view->gather($cases, $words));
     }
 
     /** A case by its number alone leads to where its work stands. */
@@ -40,7 +40,7 @@ final class FloorController extends AbstractController
     {
         $case = $gate->find($number);
 
-        return $this->redirectToRoute($frames->of($case)->next(), ['number' => $case->number]);
+        return $this->redirectToRoute($frames->frameOf($case)->next(), ['number' => $case->number]);
     }
 
     /** The next thing left open anywhere in the case, after what is in hand. */
@@ -49,8 +49,8 @@ final class FloorController extends AbstractController
     {
         $case = $gate->find($number);
         $inHand = (string) $request->query->get('part', '');
-        $part = $parts->of($case)->nextOpen('' === $inHand ? null : $inHand);
-        $stage = $frames->of($case)->next();
+        $part = $parts->partsOf($case)->nextOpen('' === $inHand ? null : $inHand);
+        $stage = $frames->frameOf($case)->next();
 
         return null !== $part && ('' !== $inHand || 'parts' === $stage) && !$case->isSigned()
             ? $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part])

@@ -31,14 +31,14 @@ final readonly class FloorView
      *
      * @return array<string, mixed>
      */
-    public function of(array $cases, string $words): array
+    public function gather(array $cases, string $words): array
     {
         return [
             'cases' => $cases,
             'words' => $words,
             'shelf' => $this->shelf,
-            'strips' => $this->strips->of($cases),
-            'stands' => $this->standings->of($cases),
+            'strips' => $this->strips->stripsOf($cases),
+            'stands' => $this->standings->wordsFor($cases),
             'wrong' => $this->verification->alarms(),
             'claimsDue' => '' === $words ? $this->claims->due() : [],
             'watchDue' => '' === $words ? $this->proof->due() : [],

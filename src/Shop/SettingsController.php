@@ -29,7 +29,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class SettingsController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly OurShop $shop,
         private readonly StoredFiles $stored,
         #[Autowire(service: 'cache.messenger.restart_workers_signal')]
@@ -46,7 +46,7 @@ final class SettingsController extends AbstractController
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $this->takeLogo($settings, $form);
-            $this->em->flush();
+            $this->entityManager->flush();
             $this->restartWorkers();
             $this->addFlash('kept', 'Kept. It holds from now on; what was signed stays as it was signed.');
 
@@ -54,7 +54,7 @@ final class SettingsController extends AbstractController
         }
         if ($form->isSubmitted()) {
             // What did not hold is shown in its field, and nowhere else.
-            $this->em->detach($settings);
+            $this->entityManager->detach($settings);
             $this->shop->reset();
         }
 

@@ -10,5 +10,5 @@ use App\Intake\CaseFile;
 interface SeenParts
 {
     /** @return array<string, SeenPart> by part, for every part of the book */
-    public function of(CaseFile $case): array;
+    public function seenOf(CaseFile $case): array;
 }

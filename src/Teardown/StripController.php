@@ -26,7 +26,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class StripController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly StripBench $bench,
@@ -107,8 +107,8 @@ final class StripController extends AbstractController
         $record->byWhom = $person->get()->name;
         $record->at = now();
         $case->moveTo(Stage::Strip);
-        $this->em->persist($record);
-        $this->em->flush();
+        $this->entityManager->persist($record);
+        $this->entityManager->flush();
 
         return $this->redirectToRoute(
             'strip',
@@ -126,8 +126,8 @@ final class StripController extends AbstractController
         $case = $this->gate->open($number, Permission::BENCH);
         $record = $this->bench->records($case)[$step] ?? null;
         if (null !== $record) {
-            $this->em->remove($record);
-            $this->em->flush();
+            $this->entityManager->remove($record);
+            $this->entityManager->flush();
         }
 
         return $this->redirectToRoute('strip', ['number' => $case->number, 'step' => $step], Response::HTTP_SEE_OTHER);

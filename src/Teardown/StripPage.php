@@ -37,7 +37,7 @@ final readonly class StripPage
 
         return $this->pages->show($case, 'teardown/strip.html.twig', [
             'run' => $this->bench->run($case, $this->shelf->book($case->family)),
-            'seenParts' => $this->seen->of($case),
+            'seenParts' => $this->seen->seenOf($case),
             'records' => $records,
             'seen' => StripBench::fingerprint($records),
             'mine' => $record->version ?? 0,
@@ -55,7 +55,7 @@ final readonly class StripPage
 
         return $this->pages->show($case, 'teardown/state.html.twig', [
             'run' => $this->bench->run($case, $this->shelf->book($case->family)),
-            'seenParts' => $this->seen->of($case),
+            'seenParts' => $this->seen->seenOf($case),
             'records' => $records,
             'status' => $status,
             'seen' => StripBench::fingerprint($records),

@@ -21,7 +21,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class AnswersController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly Signing $signing,
         private readonly VerdictPage $page,
@@ -41,11 +41,11 @@ final class AnswersController extends AbstractController
         }
         if (!$answer->isEmpty()) {
             $verdict->own->contains($answer) || $verdict->own->add($answer);
-            $this->em->persist($verdict);
+            $this->entityManager->persist($verdict);
         } else {
             $verdict->own->removeElement($answer);
         }
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $saved->saved($request, $verdict->case, $this->page->ownForm($answer), 'verdict');
     }
@@ -60,7 +60,7 @@ final class AnswersController extends AbstractController
         $answer = $verdict->ownOf($complaint);
         if (null !== $answer) {
             $verdict->own->removeElement($answer);
-            $this->em->flush();
+            $this->entityManager->flush();
         }
 
         return $this->redirectToRoute('verdict', ['number' => $number, '_fragment' => 'own'], Response::HTTP_SEE_OTHER);

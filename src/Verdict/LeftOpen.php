@@ -23,7 +23,7 @@ final readonly class LeftOpen
     {
         $despite = [];
         $missing = 0;
-        foreach ($this->closure->of($case) as $problem) {
+        foreach ($this->closure->problemsOf($case) as $problem) {
             $typed = $reasons[$problem->key()] ?? null;
             $reason = \is_string($typed) ? mb_substr(trim($typed), 0, 500) : '';
             if ('' !== $reason) {

@@ -18,7 +18,7 @@ final readonly class Missing
     }
 
     /** @return list<string> in words that follow "missing:" */
-    public function of(Verdict $verdict): array
+    public function missingFrom(Verdict $verdict): array
     {
         $all = $verdict->explained();
         $missing = $verdict->case->complaints->isEmpty() ? ['a complaint (see Intake)'] : [];
@@ -88,7 +88,7 @@ final readonly class Missing
     private function againstLimits(CaseFile $case): array
     {
         $book = $this->shelf->book($case->family);
-        $open = $this->decisions->of($case);
+        $open = $this->decisions->openIn($case);
 
         return array_map(
             static fn (string $part, string $why): string => \sprintf(

@@ -20,7 +20,7 @@ final readonly class SignedEngine implements SignedOpinion
     {
     }
 
-    public function of(CaseFile $case): ?array
+    public function opinionAsSigned(CaseFile $case): ?array
     {
         /** @var OpinionData|null $signed */
         $signed = $case->isSigned() ? $this->verdicts->last($case)?->snapshot['engine'] ?? null : null;

@@ -14,7 +14,7 @@ final readonly class SignedOrigin implements EarlierOrigin
     {
     }
 
-    public function of(CaseFile $earlier): ?string
+    public function originOf(CaseFile $earlier): ?string
     {
         foreach ($this->verdicts->revisions($earlier) as $verdict) {
             if ($verdict->isSigned()) {

@@ -14,7 +14,7 @@ final readonly class SignedReadings implements SignedVerdicts
     {
     }
 
-    public function of(CaseFile $case): array
+    public function verdictsAsSigned(CaseFile $case): array
     {
         if (!$case->isSigned()) {
             return [];

@@ -10,5 +10,5 @@ use App\Intake\CaseFile;
 interface SignedText
 {
     /** @return array{body: string, plates: string} HTML; pictures by the key of their photo */
-    public function of(CaseFile $case, Verdict $verdict): array;
+    public function write(CaseFile $case, Verdict $verdict): array;
 }

@@ -23,7 +23,7 @@ use function Symfony\Component\Clock\now;
 final readonly class Signing
 {
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private Snapshot $snapshot,
         private CaseChain $chains,
         private Missing $missing,
@@ -36,8 +36,8 @@ final readonly class Signing
     /** A verdict as it is written, before anybody signs it. */
     public function keep(Verdict $verdict): void
     {
-        $this->em->persist($verdict);
-        $this->em->flush();
+        $this->entityManager->persist($verdict);
+        $this->entityManager->flush();
     }
 
     /** The verdict being worked on or, when the case is signed, the one that counts. */
@@ -67,14 +67,14 @@ final readonly class Signing
         [$answer->shares, $answer->sharesFor] = [$shares, [] === $shares ? '' : $this->chains->chain($answer->case)->hash()];
         // Who carries most is who carries it, in a word.
         $answer->responsibility = [] === $shares ? $answer->responsibility : Responsibility::from($shares[0]['who']);
-        $this->em->persist($answer);
-        $this->em->flush();
+        $this->entityManager->persist($answer);
+        $this->entityManager->flush();
     }
 
     /** @throws ShopError saying what is missing */
     public function sign(Verdict $verdict, User $user): void
     {
-        $missing = $this->missing->of($verdict);
+        $missing = $this->missing->missingFrom($verdict);
         if ([] !== $missing) {
             throw new ShopError('It cannot be signed yet. Missing: '.implode('; ', $missing).'.', 409);
         }
@@ -82,22 +82,22 @@ final readonly class Signing
             throw new ShopError('It is signed already and waits for the second person.', 409);
         }
         $verdict->case->moveTo(Stage::Verdict);
-        $this->em->persist($verdict);
+        $this->entityManager->persist($verdict);
         // What is signed is what is stored.
-        $this->em->flush();
-        $document = $this->snapshot->of($verdict->case, $verdict);
+        $this->entityManager->flush();
+        $document = $this->snapshot->take($verdict->case, $verdict);
         [$verdict->signedBy, $verdict->signedAt, $verdict->voided] = [$user, now(), ''];
         [$verdict->snapshot, $verdict->snapshotHash] = [
             $document + ['engine' => $this->opinion->now($verdict->case)],
             Snapshot::hash($document),
         ];
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 
     /** @return list<string> what is no more as it was signed first, in words; none: the second signs the same */
     public function changedSince(Verdict $verdict): array
     {
-        $now = $this->snapshot->of($verdict->case, $verdict);
+        $now = $this->snapshot->take($verdict->case, $verdict);
 
         return !$verdict->awaitsSecond() || Snapshot::hash($now) === $verdict->snapshotHash
             ? []
@@ -111,7 +111,7 @@ final readonly class Signing
             throw new ShopError('There is no first signature to take back.', 409);
         }
         $verdict->void('');
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 
     /**
@@ -130,7 +130,7 @@ final readonly class Signing
         $changed = $this->changedSince($verdict);
         if ([] !== $changed) {
             $verdict->void(\sprintf('changed since: %s.', implode(', ', $changed)));
-            $this->em->flush();
+            $this->entityManager->flush();
             throw new ShopError(
                 \sprintf(
                     'Nothing is signed. Since the first signature this has changed: %s. The first person signs anew.',
@@ -142,10 +142,10 @@ final readonly class Signing
         [$verdict->secondBy, $verdict->secondAt] = [$user, now()];
         $verdict->case->moveTo(Stage::Signed);
         $verdict->case->signedAt = $verdict->secondAt;
-        $report = $this->text->of($verdict->case, $verdict);
+        $report = $this->text->write($verdict->case, $verdict);
         $verdict->snapshot = ($verdict->snapshot ?? []) + ['report' => $report];
         $verdict->reportHash = self::hashOf($report);
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 
     /** @param array{body: string, plates: string} $report */
@@ -167,8 +167,8 @@ final readonly class Signing
         $next = $signed->next(mb_substr(trim($because), 0, 2000));
         $case->moveTo(Stage::Verdict);
         $case->signedAt = null;
-        $this->em->persist($next);
-        $this->em->flush();
+        $this->entityManager->persist($next);
+        $this->entityManager->flush();
 
         return $next;
     }

@@ -27,7 +27,7 @@ final readonly class Snapshot
     }
 
     /** @return array<string, mixed> */
-    public function of(CaseFile $case, Verdict $verdict): array
+    public function take(CaseFile $case, Verdict $verdict): array
     {
         $document = ['version' => self::VERSION];
         foreach ($this->parts as $part) {

@@ -27,8 +27,8 @@ final readonly class VoidFirstSignature
 
     public function onFlush(OnFlushEventArgs $args): void
     {
-        $em = $args->getObjectManager();
-        $work = $em->getUnitOfWork();
+        $entityManager = $args->getObjectManager();
+        $work = $entityManager->getUnitOfWork();
         $touched = [];
         foreach (
             [
@@ -45,7 +45,7 @@ final readonly class VoidFirstSignature
         }
         foreach ($touched as [$case, $what]) {
             if (null !== $case) {
-                $this->void($em, $case, $what);
+                $this->void($entityManager, $case, $what);
             }
         }
     }
@@ -61,13 +61,13 @@ final readonly class VoidFirstSignature
         return $thing instanceof CaseFile ? $thing->id : $thing->auditCase();
     }
 
-    private function void(EntityManagerInterface $em, Uuid $case, string $what): void
+    private function void(EntityManagerInterface $entityManager, Uuid $case, string $what): void
     {
-        $verdict = $em->getRepository(Verdict::class)->findOneBy(['case' => $case, 'secondAt' => null]);
+        $verdict = $entityManager->getRepository(Verdict::class)->findOneBy(['case' => $case, 'secondAt' => null]);
         if (null === $verdict || !$verdict->awaitsSecond()) {
             return;
         }
         $verdict->void(\sprintf('%s by %s, %s.', $what, $this->person->name(), now()->format('j M Y H:i')));
-        $em->getUnitOfWork()->computeChangeSet($em->getClassMetadata(Verdict::class), $verdict);
+        $entityManager->getUnitOfWork()->computeChangeSet($entityManager->getClassMetadata(Verdict::class), $verdict);
     }
 }

@@ -88,7 +88,7 @@ final class CaseFiguresTest extends AppTestCase
         }
         $this->browser->request('GET', '/cases/'.$case->number.'/history');
         self::assertStringContainsString('Figure tip-clearance', $this->said());
-        $snapshot = self::service(Snapshot::class)->of($case = $this->fresh($case), self::service(Signing::class)->current($case));
+        $snapshot = self::service(Snapshot::class)->take($case = $this->fresh($case), self::service(Signing::class)->current($case));
         self::assertSame('tip-clearance', $snapshot['figures'][0]['figure'] ?? null);
         self::assertSame(303, $this->act($case, 'kept-figures/'.$kept->id.'/remove', [], 'readings'));
         self::assertCount(
@@ -110,7 +110,7 @@ final class CaseFiguresTest extends AppTestCase
         self::em()->persist($complaint);
         $case->complaints->add($complaint);
         self::em()->flush();
-        $check = fn () => self::service(WearCheck::class)->of($this->fresh($case));
+        $check = fn () => self::service(WearCheck::class)->check($this->fresh($case));
         self::assertSame(0, $check()?->known());
         self::assertNull($check()->judgement?->pattern, 'nothing was measured: nothing is judged');
         $this->reading($this->fresh($case), 'body/side-clearance', '0.26 mm', '0.27 mm');
@@ -137,7 +137,7 @@ final class CaseFiguresTest extends AppTestCase
         self::assertStringContainsString('exactly where the pump as found fails', $this->said());
         self::assertSame(
             'complaint-check',
-            self::service(Snapshot::class)->of(
+            self::service(Snapshot::class)->take(
                 $case = $this->fresh($case),
                 self::service(Signing::class)->current($case),
             )['figures'][0]['figure'] ?? null,
@@ -157,9 +157,9 @@ final class CaseFiguresTest extends AppTestCase
         $case = $this->pump('WT 1');
         $case->serviceSinceNew = '1000 h';
         $this->reading($case, 'relief-spring/free-length', '37.60 mm');
-        $trend = static fn (CaseFile $of) => self::service(WearTrends::class)->of(
+        $trend = static fn (CaseFile $of) => self::service(WearTrends::class)->trendOf(
             $of,
-            self::service(CaseMeasures::class)->of($of)['relief-spring']['free-length'],
+            self::service(CaseMeasures::class)->measuredIn($of)['relief-spring']['free-length'],
         );
         $told = $trend($case);
         // 0.4 of 0.8 mm in 1000 h: as much again is left; the band of ±1.96·0.0029 mm keeps it near.

@@ -21,7 +21,7 @@ use Japhrex\Core\Chain\NodeKind;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\CarrierKind;
-use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Measuring\LimitVerdict;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Filesystem\Filesystem;
 
@@ -100,14 +100,14 @@ final class LibraryTest extends AppTestCase
             'part',
         );
         $map = self::service(UnitMap::class);
-        $reached = $on($map->of($book, CarrierKind::Oil, 'suction-strainer'));
+        $reached = $on($map->draw($book, CarrierKind::Oil, 'suction-strainer'));
         self::assertContains('front-block', $reached);
         self::assertEqualsCanonicalizing(
             ['suction-strainer', 'suction-fitting'],
-            $on($map->of($book, CarrierKind::Oil, 'suction-fitting', back: true)),
+            $on($map->draw($book, CarrierKind::Oil, 'suction-fitting', back: true)),
         );
         $filtered = array_filter(
-            $map->of(self::service(BookShelf::class)->book('axial-piston-pump-single'), CarrierKind::Oil)->lines,
+            $map->draw(self::service(BookShelf::class)->book('axial-piston-pump-single'), CarrierKind::Oil)->lines,
             static fn (MapLine $line): bool => $line->filter,
         );
         self::assertCount(1, $filtered);
@@ -135,10 +135,10 @@ final class LibraryTest extends AppTestCase
         self::em()->persist($reading);
         self::em()->flush();
         $this->signIn(Role::Analyst);
-        $verdict = fn (): ?Verdict => self::service(CaseMeasures::class)->of(
+        $verdict = fn (): ?LimitVerdict => self::service(CaseMeasures::class)->measuredIn(
             $this->fresh($case)
         )['relief-spring']['free-length']->verdict();
-        self::assertSame(Verdict::Within, $verdict());
+        self::assertSame(LimitVerdict::Within, $verdict());
         $enter = function (array $limit): int {
             $this->browser->request(
                 'POST',
@@ -151,13 +151,13 @@ final class LibraryTest extends AppTestCase
         self::assertSame(422, $enter(['min' => '37.6 bar', 'source' => 'manual, page 12']));
         self::assertSame(422, $enter(['min' => '37.6 mm', 'source' => '']), 'a limit without its source');
         self::assertSame(303, $enter(['min' => '37.6 mm', 'source' => 'manual, page 12']));
-        self::assertSame(Verdict::Outside, $verdict());
+        self::assertSame(LimitVerdict::Outside, $verdict());
         $this->browser->request('GET', '/cases/'.$case->number.'/readings');
         self::assertStringContainsString('manual, page 12', $this->said());
         self::assertStringContainsString('The sources disagree', $this->said());
         // Looser than the book's: both show, and the book's counts until an analyst chooses.
         self::assertSame(303, $enter(['min' => '36 mm', 'source' => 'manual, page 12']));
-        self::assertSame(Verdict::Within, $verdict());
+        self::assertSame(LimitVerdict::Within, $verdict());
         $this->browser->request('GET', '/library/external-gear-pump');
         self::assertStringContainsString('ours min 36.000 mm', (string) preg_replace('/\s+/', ' ', $this->said()));
         // A case that was signed meanwhile keeps the limits of its day.
@@ -169,13 +169,13 @@ final class LibraryTest extends AppTestCase
         $signed->signedAt = new \DateTimeImmutable('-1 hour');
         self::em()->flush();
         self::assertSame(303, $enter(['min' => '37.9 mm', 'source' => 'manual, next edition']));
-        self::assertSame(Verdict::Within, $verdict());
+        self::assertSame(LimitVerdict::Within, $verdict());
         $signed = $this->fresh($case);
         // Only a new revision opens it again.
         self::em()->persist(new CaseVerdict($signed, 1));
         $signed->signedAt = null;
         self::em()->flush();
-        self::assertSame(Verdict::Outside, $verdict());
+        self::assertSame(LimitVerdict::Outside, $verdict());
         self::assertSame(303, $enter(['min' => '', 'source' => '']));
         $this->browser->request('GET', '/cases/'.$case->number.'/readings');
         self::assertStringNotContainsString('manual, page 12', $this->said());

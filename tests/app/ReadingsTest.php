@@ -16,7 +16,7 @@ use App\Measuring\ZeroCheck;
 use App\Teardown\StepRecord;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Family\Method;
-use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Measuring\LimitVerdict;
 
 /** The readings sheet: places, zero checks, disputed limits, sizes worked out, adjusters, one more run. */
 final class ReadingsTest extends AppTestCase
@@ -68,7 +68,7 @@ final class ReadingsTest extends AppTestCase
 
     private function measured(CaseFile $case, string $part, string $field): Measured
     {
-        return self::service(CaseMeasures::class)->of($case)[$part][$field];
+        return self::service(CaseMeasures::class)->measuredIn($case)[$part][$field];
     }
 
     public function testReadingsByPlaceKeepTheirPlacesAndGiveTheForm(): void
@@ -217,7 +217,7 @@ final class ReadingsTest extends AppTestCase
         self::em()->persist($choice);
         $this->reading($case, 'body', 'side-clearance', ['0.14 mm', '0.15 mm']);
         self::assertNull($this->measured($case, 'body', 'side-clearance')->choice);
-        self::assertSame(Verdict::Outside, $this->measured($case, 'body', 'side-clearance')->verdict());
+        self::assertSame(LimitVerdict::Outside, $this->measured($case, 'body', 'side-clearance')->verdict());
         $case->duty = 'auxiliary';
         self::assertSame('auxiliary', $this->measured($case, 'body', 'side-clearance')->choice?->chosen);
     }
@@ -243,7 +243,7 @@ final class ReadingsTest extends AppTestCase
         // Between the two sources: 19.955 and 19.965 mm.
         $this->reading($case, 'drive-gear', 'journal', ['19.960 mm', '19.960 mm']);
         $this->signIn(Role::Analyst);
-        self::assertSame(Verdict::Outside, $this->measured($case, 'drive-gear', 'journal')->verdict());
+        self::assertSame(LimitVerdict::Outside, $this->measured($case, 'drive-gear', 'journal')->verdict());
         $this->browser->request('GET', '/cases/'.$case->number.'/readings');
         self::assertStringContainsString('The sources disagree', $this->said());
         $choose = fn (string $reason, string $chosen = 'book'): int => $this->act(
@@ -255,7 +255,7 @@ final class ReadingsTest extends AppTestCase
         self::assertSame(422, $choose(' '));
         self::assertSame(404, $choose('x', 'nobody'));
         self::assertSame(303, $choose('not our warranty'));
-        self::assertSame(Verdict::Within, $this->measured($case, 'drive-gear', 'journal')->verdict());
+        self::assertSame(LimitVerdict::Within, $this->measured($case, 'drive-gear', 'journal')->verdict());
         self::assertSame(303, $choose('', ''));
         self::assertCount(0, self::em()->getRepository(LimitChoice::class)->findBy(['case' => $case]));
         $this->signIn(Role::Bench);
@@ -266,14 +266,14 @@ final class ReadingsTest extends AppTestCase
     {
         $case = $this->aCase();
         $this->reading($case, 'body', 'side-clearance', ['0.14 mm', '0.15 mm']);
-        self::assertSame(Verdict::Outside, $this->measured($case, 'body', 'side-clearance')->verdict());
+        self::assertSame(LimitVerdict::Outside, $this->measured($case, 'body', 'side-clearance')->verdict());
         $this->signIn(Role::Desk);
         self::assertSame(303, $this->send('/cases/'.$case->number.'/intake', '/intake/unit', ['unit[duty]' => 'auxiliary']));
-        self::assertSame(Verdict::Within, $this->measured($this->fresh($case), 'body', 'side-clearance')->verdict());
+        self::assertSame(LimitVerdict::Within, $this->measured($this->fresh($case), 'body', 'side-clearance')->verdict());
         // A stage with a duty of its own.
         $this->signIn(Role::Bench);
         self::assertSame(303, $this->send('/cases/'.$case->number.'/parts/body', '/parts/body', ['part[duty]' => 'work']));
-        self::assertSame(Verdict::Outside, $this->measured($this->fresh($case), 'body', 'side-clearance')->verdict());
+        self::assertSame(LimitVerdict::Outside, $this->measured($this->fresh($case), 'body', 'side-clearance')->verdict());
         self::assertCount(
             0,
             $this->browser->request('GET', '/cases/'.$case->number.'/parts/rear-cover')->filter('[name="part[duty]"]'),
@@ -294,7 +294,7 @@ final class ReadingsTest extends AppTestCase
         // 74.06 − 2·23.93 − 25.98 = 0.22 mm; four readings of 0.01 mm steps: u = √4·0.01/√12.
         self::assertEqualsWithDelta(0.22e-3, $one->derived?->size?->x, 1e-9);
         self::assertEqualsWithDelta(2 * 0.01e-3 / sqrt(12), $one->derived?->size?->u, 1e-10);
-        self::assertSame(Verdict::Outside, $one->verdict());
+        self::assertSame(LimitVerdict::Outside, $one->verdict());
         self::assertTrue($one->isOpen(), 'the feeler is still wanted: two methods for one clearance');
         $this->reading($case, 'body', 'side-clearance', ['0.22 mm', '0.23 mm']);
         self::assertFalse($this->measured($case, 'body', 'side-clearance')->disagrees());

@@ -31,7 +31,7 @@ use App\Verdict\Signing;
 use App\Verdict\Snapshot;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\Count;
-use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Teardown\StepState;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;
@@ -44,12 +44,12 @@ final class ShopTest extends AppTestCase
 
     private function frame(CaseFile $case): CaseFrame
     {
-        return self::service(CaseFrames::class)->of($case);
+        return self::service(CaseFrames::class)->frameOf($case);
     }
 
     private function parts(CaseFile $case): CaseParts
     {
-        return self::service(PartViews::class)->of($case);
+        return self::service(PartViews::class)->partsOf($case);
     }
 
     private function looked(CaseFile $case, string $part, FindingKind $kind, int $grade = 0): void
@@ -96,7 +96,7 @@ final class ShopTest extends AppTestCase
         $board = $this->parts($case);
         self::assertSame(3, $board->views['body']->grade());
         self::assertSame(0, $board->views['dowels']->grade());
-        $strip = self::service(WearStrips::class)->of([$case])[(string) $case->id];
+        $strip = self::service(WearStrips::class)->stripsOf([$case])[(string) $case->id];
         self::assertSame(
             [3, 0],
             array_values(
@@ -127,7 +127,7 @@ final class ShopTest extends AppTestCase
         self::em()->flush();
         $spring = $this->parts($case)->views['relief-spring'];
         self::assertSame(0, $this->frame($case)->walk()['readings']->open);
-        self::assertSame(Verdict::Outside, $spring->measured['free-length']->verdict());
+        self::assertSame(LimitVerdict::Outside, $spring->measured['free-length']->verdict());
         self::assertSame(['photo', 'decide'], $spring->open());
     }
 

@@ -124,9 +124,9 @@ final class TwoOriginsTest extends AppTestCase
         $verdict = self::service(Signing::class)->current($case);
         self::assertSame(
             ['a way in the chain from “Sand let in at the hose” to “Leak at the shaft”, or an origin of its own for that complaint'],
-            $missing->of($verdict),
+            $missing->missingFrom($verdict),
         );
-        self::assertSame([], $missing->of($this->answered($case)));
+        self::assertSame([], $missing->missingFrom($this->answered($case)));
     }
 
     public function testEachComplaintIsAnsweredByItsOwnOriginOnEveryPaper(): void
@@ -162,7 +162,7 @@ final class TwoOriginsTest extends AppTestCase
         $told = self::service(ChainStory::class);
         $story = self::service(Environment::class)->render(
             'report/_story.html.twig',
-            ['case' => $case, 'print' => true, 'paths' => $told->paths($case, $about), 'story' => $told->of($case, $about)],
+            ['case' => $case, 'print' => true, 'paths' => $told->paths($case, $about), 'story' => $told->tell($case, $about)],
         );
         self::assertStringContainsString('Seal lip cut', $story);
         self::assertStringNotContainsString('Sand let in', $story);

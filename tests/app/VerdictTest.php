@@ -188,9 +188,9 @@ final class VerdictTest extends AppTestCase
         $verdict = new Verdict($this->judged(), 1);
         [$verdict->causeNotFound, $verdict->responsibility, $verdict->statement] = [true, Responsibility::Undetermined, 'Not found.'];
         $signing = self::service(Signing::class);
-        self::assertSame(['what stays at risk'], self::service(Missing::class)->of($verdict));
+        self::assertSame(['what stays at risk'], self::service(Missing::class)->missingFrom($verdict));
         $verdict->atRisk = 'It may come back.';
-        self::assertSame([], self::service(Missing::class)->of($verdict));
+        self::assertSame([], self::service(Missing::class)->missingFrom($verdict));
     }
 
     public function testASecondPairOfEyesIsSomebodyElseAndThenTheCaseIsFrozen(): void
@@ -349,7 +349,7 @@ final class VerdictTest extends AppTestCase
         $this->signed($this->judged());
         $case = $this->fresh($case);
         $verdict = $signing->current($case);
-        self::assertSame($digest, Snapshot::hash(self::service(Snapshot::class)->of($case, $verdict)));
+        self::assertSame($digest, Snapshot::hash(self::service(Snapshot::class)->take($case, $verdict)));
         $signing->second($verdict, $this->person(Role::Analyst, 'second'));
         self::assertTrue($verdict->isSigned());
         self::assertSame($digest, $verdict->snapshotHash);

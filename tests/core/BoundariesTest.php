@@ -17,7 +17,7 @@ use Japhrex\Core\Measuring\Assessment;
 use Japhrex\Core\Measuring\FieldAssessment;
 use Japhrex\Core\Measuring\JudgedPlace;
 use Japhrex\Core\Measuring\Limits;
-use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Proof\ExpectedFlow;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
@@ -81,7 +81,7 @@ final class BoundariesTest extends TestCase
             [
                 new JudgedPlace(
                     '',
-                    new Assessment(new Limits(self::mm(24), self::mm(23.94), null), 0.0239, 1e-6, 1e-6, 0.5, $share, Verdict::Within),
+                    new Assessment(new Limits(self::mm(24), self::mm(23.94), null), 0.0239, 1e-6, 1e-6, 0.5, $share, LimitVerdict::Within),
                 ),
             ]
         );

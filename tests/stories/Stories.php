@@ -103,7 +103,7 @@ final class Stories
         }
         isset($book->complaints[$story['complaint']])
             || throw new \DomainException("{$story['name']}: no complaint {$story['complaint']}.");
-        $candidates = Analysis::of($grounding->of(self::facts($story, $looks)))->candidates(400);
+        $candidates = Analysis::of($grounding->ground(self::facts($story, $looks)))->candidates(400);
         $true = explode(' ', $story['origin']);
         $rank = 0;
         foreach ($candidates as $i => $one) {
@@ -135,7 +135,7 @@ final class Stories
         $part = self::look($story['decisive'].' 1', $book)->part;
         $without = array_values(array_filter($looks, static fn (LookFact $look): bool => $look->part !== $part));
         $looks = Analysis::of(
-            $grounding->of(self::facts($story, $without)),
+            $grounding->ground(self::facts($story, $without)),
             LookTime::minutes($book, self::off($book, array_column($without, 'part'))),
         )->looks;
         $place = array_search($part, array_map(static fn (Look $look): string => $look->part, $looks), true);

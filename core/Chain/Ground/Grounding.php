@@ -13,7 +13,7 @@ use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\CarrierKind;
-use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Measuring\LimitVerdict;
 
 /**
  * Writes the network of a book for a case: every mechanism wherever its rules hold, then what was seen. The same input, the same network.
@@ -22,7 +22,7 @@ final class Grounding
 {
     private readonly Weights $weights;
 
-    private readonly Places $places;
+    private readonly CarrierPlaces $places;
 
     /** @var array<string, Spot> */
     private array $spots = [];
@@ -43,11 +43,11 @@ final class Grounding
         private readonly Vocabulary $vocabulary,
         private readonly ?BaseRates $rates = null,
     ) {
-        $this->places = new Places($book);
+        $this->places = new CarrierPlaces($book);
         $this->weights = $vocabulary->weights;
     }
 
-    public function of(Facts $facts): Ground
+    public function ground(Facts $facts): Ground
     {
         [$this->spots, $this->ties, $this->facts] = [[], [], $facts];
         foreach ($this->mechanisms as $mechanism) {
@@ -86,10 +86,10 @@ final class Grounding
     /** @return list<array{string, string, bool}> ids of the conditions that a term means at a place, by which carrier, and past a filter */
     private function reached(Term $term, string $place): array
     {
-        $part = Places::partOf($place);
+        $part = CarrierPlaces::partOf($place);
         $surfaces = array_map(
             static fn (string $one): array => [$one, '', false],
-            str_contains($place, '/') ? [$place] : $this->places->of($part),
+            str_contains($place, '/') ? [$place] : $this->places->facesOf($part),
         );
         $found = match ($term->relation) {
             // Of the unit as a whole, unless there is one of it in each part.
@@ -153,8 +153,8 @@ final class Grounding
                 return [];
             }
             $places = $this->isOfPart($term->key)
-                ? [Places::partOf($place)]
-                : (str_contains($place, '/') ? [$place] : $this->places->of($place));
+                ? [CarrierPlaces::partOf($place)]
+                : (str_contains($place, '/') ? [$place] : $this->places->facesOf($place));
             $name = $this->modes->get($term->key)->name ?? $this->vocabulary->extra[$term->key] ?? $term->key;
 
             return array_map(
@@ -171,7 +171,7 @@ final class Grounding
         if (null === $known) {
             return [];
         }
-        $at = 'part' === $known->spread && null !== $place ? Places::partOf($place) : null;
+        $at = 'part' === $known->spread && null !== $place ? CarrierPlaces::partOf($place) : null;
         $leak = isset($known->prior, $known->kind)
             ? min(
                 0.5,
@@ -266,8 +266,8 @@ final class Grounding
         foreach ($facts->readings as $reading) {
             $id = Spot::idOf('damage', 'worn', $reading->part);
             $likely = match ($reading->verdict) {
-                Verdict::Outside => [0.02, 1.0],
-                Verdict::Within => [1.0, 0.1],
+                LimitVerdict::Outside => [0.02, 1.0],
+                LimitVerdict::Within => [1.0, 0.1],
                 default => [0.6, 1.0],
             };
             // The worst of a part's readings counts, and any of them before a look.
@@ -317,7 +317,7 @@ final class Grounding
     /** @return list<string> */
     private function placesOf(LookFact $look): array
     {
-        return null === $look->surface ? $this->places->of($look->part) : [$look->part.'/'.$look->surface];
+        return null === $look->surface ? $this->places->facesOf($look->part) : [$look->part.'/'.$look->surface];
     }
 
     /**

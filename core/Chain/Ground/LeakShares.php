@@ -17,7 +17,7 @@ final class LeakShares
      *
      * @return array<string, Spot>
      */
-    public static function of(array $spots, Vocabulary $vocabulary, Places $places): array
+    public static function of(array $spots, Vocabulary $vocabulary, CarrierPlaces $places): array
     {
         $weights = $sums = [];
         foreach ($spots as $id => $spot) {
@@ -41,7 +41,7 @@ final class LeakShares
         return $spots;
     }
 
-    private static function weight(Spot $spot, Vocabulary $vocabulary, Places $places): float
+    private static function weight(Spot $spot, Vocabulary $vocabulary, CarrierPlaces $places): float
     {
         $weight = 1.0;
         foreach ('origin' === $spot->kind ? $vocabulary->origins[$spot->key]->more : [] as [$where, $times]) {

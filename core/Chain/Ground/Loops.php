@@ -16,7 +16,7 @@ final class Loops
      *
      * @return array{list<Tie>, list<Tie>} what stays, and what was cut
      */
-    public static function cut(array $ties, array $spots, Places $places): array
+    public static function cut(array $ties, array $spots, CarrierPlaces $places): array
     {
         $ties = array_values($ties);
         $steps = $places->downstream();

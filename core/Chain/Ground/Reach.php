@@ -41,7 +41,7 @@ final class Reach
      */
     public static function of(Book $book, array $from, array $open = []): array
     {
-        $places = new Places($book);
+        $places = new CarrierPlaces($book);
         $reached = [];
         $next = array_map(static fn (string $part): array => [$part, $part, false], $from);
         for ($i = 0; $i < \count($next); ++$i) {

@@ -74,7 +74,7 @@ final class Exact
 
     public function answer(): Answer
     {
-        $weights = (new Weights($this->question, $this->tree, $this->base, $this->relevant, $this->posteriors))->of();
+        $weights = (new Weights($this->question, $this->tree, $this->base, $this->relevant, $this->posteriors))->weigh();
 
         return new Answer(
             Answer::EXACT,

@@ -26,7 +26,7 @@ final readonly class Weights
      *
      * @return array<int, array{for: array<int, float|null>, against: array<int, float|null>}>
      */
-    public function of(): array
+    public function weigh(): array
     {
         $origins = array_filter($this->question->network->origins(), fn (int $origin): bool => !isset($this->question->certain[$origin]));
         $for = $against = array_fill_keys($origins, []);

@@ -13,7 +13,7 @@ use Japhrex\Core\Figure\Input\Pairs;
 use Japhrex\Core\Figure\Inputs;
 use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Outcome;
-use Japhrex\Core\Measuring\Line;
+use Japhrex\Core\Measuring\Interpolation;
 use Japhrex\Core\Measuring\MeasuringError;
 use Japhrex\Core\Measuring\Sizes;
 use Japhrex\Core\Quantity\Dimension;
@@ -44,7 +44,7 @@ final readonly class PlasticGaugeFigure implements Figure
     public function compute(Inputs $inputs): Outcome
     {
         try {
-            $chart = new Line(
+            $chart = new Interpolation(
                 array_map(static fn (Pair $pair): array => [$pair->first->si, $pair->second->si], $inputs->items('chart', Pair::class))
             );
         } catch (MeasuringError $e) {

@@ -14,7 +14,7 @@ use Japhrex\Core\Figure\Inputs;
 use Japhrex\Core\Figure\Key;
 use Japhrex\Core\Figure\Outcome;
 use Japhrex\Core\Figure\Range;
-use Japhrex\Core\Measuring\Line;
+use Japhrex\Core\Measuring\Interpolation;
 use Japhrex\Core\Measuring\MeasuringError;
 use Japhrex\Core\Measuring\Sizes;
 use Japhrex\Core\Quantity\Dimension;
@@ -55,7 +55,7 @@ final readonly class PumpCurveFigure implements Figure
     {
         $n = $inputs->si('speed') / $inputs->si('rated-speed');
         try {
-            $curve = new Line(
+            $curve = new Interpolation(
                 array_map(
                     static fn (Pair $p): array => [$p->first->si * $n, $p->second->si * $n ** 2],
                     $inputs->items('curve', Pair::class),

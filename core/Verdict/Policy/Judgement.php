@@ -9,7 +9,7 @@ final readonly class Judgement
 {
     /**
      * @param Edition|null $edition that is in force for the unit; null: none, or not known which
-     * @param list<Line> $lines
+     * @param list<ClauseLine> $lines
      */
     public function __construct(public Policy $policy, public ?Edition $edition, public array $lines)
     {
@@ -18,7 +18,7 @@ final readonly class Judgement
     /** One clause that says no is enough; one that is open leaves all of it open. */
     public function standing(): Standing
     {
-        $said = array_map(static fn (Line $line): Standing => $line->standing, $this->lines);
+        $said = array_map(static fn (ClauseLine $line): Standing => $line->standing, $this->lines);
 
         return match (true) {
             \in_array(Standing::NotCovered, $said, true) => Standing::NotCovered,
@@ -32,8 +32,8 @@ final readonly class Judgement
     {
         return array_values(
             array_map(
-                static fn (Line $line): string => $line->fact,
-                array_filter($this->lines, static fn (Line $line): bool => Standing::Open === $line->standing),
+                static fn (ClauseLine $line): string => $line->fact,
+                array_filter($this->lines, static fn (ClauseLine $line): bool => Standing::Open === $line->standing),
             )
         );
     }

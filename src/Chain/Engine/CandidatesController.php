@@ -22,7 +22,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class CandidatesController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly CurrentPerson $person,
@@ -36,7 +36,7 @@ final class CandidatesController extends AbstractController
     {
         $case = $this->gate->find($number);
 
-        return $this->render('chain/_candidates.html.twig', $this->view->of($case, (string) $request->query->get('show', '')));
+        return $this->render('chain/_candidates.html.twig', $this->view->gather($case, (string) $request->query->get('show', '')));
     }
 
     /** A place that debris reached is dealt with, or is not after all. */
@@ -48,9 +48,9 @@ final class CandidatesController extends AbstractController
         $part = (string) $request->request->get('part', '');
         $known = $this->cleanings->ofPart($case, $part);
         if (null !== $known) {
-            $this->em->remove($known);
+            $this->entityManager->remove($known);
         } elseif (isset($this->shelf->book($case->family)->parts[$part])) {
-            $this->em->persist(new Cleaning($case, $part, $this->person->get()->name));
+            $this->entityManager->persist(new Cleaning($case, $part, $this->person->get()->name));
         }
 
         return $this->kept($case);
@@ -58,7 +58,7 @@ final class CandidatesController extends AbstractController
 
     private function kept(CaseFile $case): Response
     {
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('chain', ['number' => $case->number], Response::HTTP_SEE_OTHER);
     }

@@ -42,9 +42,9 @@ final readonly class CandidatesView
      *
      * @return array<string, mixed> what the part of the page shows
      */
-    public function of(CaseFile $case, string $asked): array
+    public function gather(CaseFile $case, string $asked): array
     {
-        $analysis = $this->analysis->of($case);
+        $analysis = $this->analysis->analysisOf($case);
         $all = $analysis->candidates(20);
         $told = Analysis::worthTelling(\array_slice($all, 0, 8));
         $shown = $this->shown($case, $all, $asked);
@@ -65,7 +65,7 @@ final readonly class CandidatesView
             'looks' => \array_slice($analysis->looks, 0, self::LOOKS),
             'shown' => $shown,
             'proposals' => $proposals,
-            'drawing' => [] === $proposals ? null : $this->drawing->of($case, $proposals),
+            'drawing' => [] === $proposals ? null : $this->drawing->draw($case, $proposals),
             'modes' => $this->shelf->modes(),
             'mechanisms' => $this->shelf->mechanisms($case->family),
             'rates' => $this->analysis->rates($case),
@@ -74,10 +74,10 @@ final readonly class CandidatesView
             'kept' => $this->kept->ofCase($case),
             'reach' => Reach::after($book, $analysis->ground),
             'cleaned' => $this->opinion->done($case),
-            'refusals' => $this->refusals->of($case),
+            'refusals' => $this->refusals->ofCase($case),
             'excluded' => $this->refusals->origins($case),
-            'leads' => $this->leads->of($case),
-            'problems' => $this->closure->of($case),
+            'leads' => $this->leads->ofCase($case),
+            'problems' => $this->closure->problemsOf($case),
         ];
     }
 

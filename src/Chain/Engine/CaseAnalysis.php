@@ -40,7 +40,7 @@ final readonly class CaseAnalysis
                 $mechanisms->vocabulary,
                 $this->rates($case),
             )
-        )->of($this->facts->of($case));
+        )->ground($this->facts->factsOf($case));
     }
 
     /** From the signed cases of the family, each time anew; the case itself does not speak for itself. */
@@ -56,9 +56,9 @@ final readonly class CaseAnalysis
     }
 
     /** Kept until something in the case, in its book or in the shop's base rates changes. */
-    public function of(CaseFile $case): Analysis
+    public function analysisOf(CaseFile $case): Analysis
     {
-        $facts = $this->facts->of($case);
+        $facts = $this->facts->factsOf($case);
         $minutes = $this->facts->minutes($case);
         // The book and the mechanisms with it: a shop changes its own, and the words it uses.
         $key = 'chain.'.hash(

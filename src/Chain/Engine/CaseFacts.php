@@ -22,7 +22,7 @@ use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\LookFact;
 use Japhrex\Core\Chain\Ground\ReadingFact;
 use Japhrex\Core\Damage\FindingKind;
-use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
@@ -42,7 +42,7 @@ final readonly class CaseFacts
     ) {
     }
 
-    public function of(CaseFile $case): Facts
+    public function factsOf(CaseFile $case): Facts
     {
         $looks = [];
         [$orders, $orderOf] = $this->orders($case);
@@ -61,10 +61,10 @@ final readonly class CaseFacts
             }
         }
         $readings = [];
-        foreach ($this->measures->of($case) as $part => $fields) {
+        foreach ($this->measures->measuredIn($case) as $part => $fields) {
             foreach ($fields as $one) {
                 $assessment = $one->assessment();
-                if (null !== $assessment && Verdict::Open !== $assessment->verdict) {
+                if (null !== $assessment && LimitVerdict::Open !== $assessment->verdict) {
                     $readings[] = new ReadingFact($part, $one->field->name, $assessment->verdict);
                 }
             }

@@ -31,7 +31,7 @@ final readonly class Closure
     }
 
     /** @return list<ClosureProblem> */
-    public function of(CaseFile $case): array
+    public function problemsOf(CaseFile $case): array
     {
         return [...$this->chains->problems($case), ...$this->alternatives($case)];
     }
@@ -46,7 +46,7 @@ final readonly class Closure
         if ([] === $origins) {
             return [];
         }
-        $analysis = $this->analysis->of($case);
+        $analysis = $this->analysis->analysisOf($case);
         $candidates = $analysis->candidates(20);
         if (Analysis::isUndetermined($candidates)) {
             return [];

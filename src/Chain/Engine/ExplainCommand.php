@@ -39,7 +39,7 @@ final class ExplainCommand extends Command
 
             return Command::FAILURE;
         }
-        $analysis = $this->analysis->of($case);
+        $analysis = $this->analysis->analysisOf($case);
         $ground = $analysis->ground;
         $mechanisms = $this->shelf->mechanisms($case->family);
         $why = static fn (Tie $tie): string => \sprintf(

@@ -14,12 +14,12 @@ use Japhrex\Core\Chain\Ground\Candidate;
 /** Which candidate led, since when, and what overturned the one before it: an earlier belief stays with its time. */
 final readonly class Leads
 {
-    public function __construct(private EntityManagerInterface $em, private LeadRepository $leads)
+    public function __construct(private EntityManagerInterface $entityManager, private LeadRepository $leads)
     {
     }
 
     /** @return list<Lead> the earliest first */
-    public function of(CaseFile $case): array
+    public function ofCase(CaseFile $case): array
     {
         return $this->leads->ofCase($case);
     }
@@ -31,12 +31,12 @@ final readonly class Leads
         if ($case->isSigned() || Analysis::isUndetermined($candidates)) {
             return;
         }
-        $leads = $this->of($case);
+        $leads = $this->ofCase($case);
         $last = [] === $leads ? null : $leads[\count($leads) - 1];
         if ($candidates[0]->origin->id() === $last?->spot) {
             return;
         }
-        $this->em->persist(
+        $this->entityManager->persist(
             new Lead(
                 $case,
                 $candidates[0]->origin->id(),
@@ -46,7 +46,7 @@ final readonly class Leads
                 array_keys($analysis->ground->seen),
             )
         );
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 
     /** The heaviest of what was seen since, in words. */

@@ -18,7 +18,7 @@ final readonly class NoteLeadHandler
     {
         $case = $this->cases->find($message->case);
         if (null !== $case && !$case->isSigned()) {
-            $this->leads->note($case, $this->analysis->of($case));
+            $this->leads->note($case, $this->analysis->analysisOf($case));
         }
     }
 }

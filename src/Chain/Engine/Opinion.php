@@ -51,15 +51,15 @@ final readonly class Opinion
      *
      * @return OpinionData
      */
-    public function of(CaseFile $case): array
+    public function opinionOn(CaseFile $case): array
     {
-        return $this->signed->of($case) ?? $this->now($case);
+        return $this->signed->opinionAsSigned($case) ?? $this->now($case);
     }
 
     /** @return OpinionData */
     public function now(CaseFile $case): array
     {
-        $analysis = $this->analysis->of($case);
+        $analysis = $this->analysis->analysisOf($case);
         $ground = $analysis->ground;
         $candidates = $analysis->candidates();
         $told = Analysis::worthTelling($candidates);
@@ -105,7 +105,7 @@ final readonly class Opinion
                     'because' => $one->because,
                     'at' => $one->madeAt->format(\DATE_ATOM),
                 ],
-                $this->leads->of($case),
+                $this->leads->ofCase($case),
             ),
             'refused' => array_map(
                 static fn (Refusal $one): array => [
@@ -114,7 +114,7 @@ final readonly class Opinion
                     'by' => $one->byWhom,
                     'at' => $one->madeAt->format(\DATE_ATOM),
                 ],
-                $this->refusals->of($case),
+                $this->refusals->ofCase($case),
             ),
             'conditions' => \count($ground->spots), 'seen' => \count($ground->seen), 'method' => $analysis->answer->method,
         ];

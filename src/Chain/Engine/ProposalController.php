@@ -27,7 +27,7 @@ final class ProposalController extends AbstractController
     public function __construct(
         private readonly CaseGate $gate,
         private readonly CaseAnalysis $analysis,
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly StoryTaker $taker,
         private readonly CurrentPerson $person,
         private readonly RefusalRepository $refusals,
@@ -40,7 +40,7 @@ final class ProposalController extends AbstractController
     public function take(string $number, Request $request): Response
     {
         $case = $this->gate->open($number, Permission::ANALYSE);
-        $analysis = $this->analysis->of($case);
+        $analysis = $this->analysis->analysisOf($case);
         $link = (string) $request->request->get('link', '');
         $ties = '' !== $link
             ? $this->ties($analysis, $link)
@@ -59,7 +59,7 @@ final class ProposalController extends AbstractController
     public function refuse(string $number, Request $request): Response
     {
         $case = $this->gate->open($number, Permission::ANALYSE);
-        $analysis = $this->analysis->of($case);
+        $analysis = $this->analysis->analysisOf($case);
         $subject = (string) $request->request->get('subject', '');
         $reason = self::text($request, 'reason', 1000);
         if ('' === $reason) {
@@ -70,7 +70,7 @@ final class ProposalController extends AbstractController
         $name = null !== $tie ? $spots[$tie->from]->name.' → '.$spots[$tie->to]->name : $this->candidate($analysis, $subject)->origin->name
             ?? throw new ShopError('What the finds speak for has changed meanwhile. Load the page again.', 409);
         if (null === $this->refusals->ofSubject($case, $subject)) {
-            $this->em->persist(new Refusal($case, $subject, mb_substr($name, 0, 400), $reason, $this->person->get()->name));
+            $this->entityManager->persist(new Refusal($case, $subject, mb_substr($name, 0, 400), $reason, $this->person->get()->name));
         }
 
         return $this->kept($case);
@@ -80,20 +80,20 @@ final class ProposalController extends AbstractController
     #[IsCsrfTokenValid('act')]
     public function unrefuse(string $number, Refusal $refusal): Response
     {
-        $case = $this->mine($number, $refusal);
-        $this->em->remove($refusal);
+        $case = $this->mustBelong($number, $refusal);
+        $this->entityManager->remove($refusal);
 
         return $this->kept($case);
     }
 
     private function kept(CaseFile $case): Response
     {
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('chain', ['number' => $case->number], Response::HTTP_SEE_OTHER);
     }
 
-    private function mine(string $number, Refusal $one): CaseFile
+    private function mustBelong(string $number, Refusal $one): CaseFile
     {
         $case = $this->gate->open($number, Permission::ANALYSE);
 

@@ -16,7 +16,7 @@ final readonly class Refusals
     }
 
     /** @return list<Refusal> */
-    public function of(CaseFile $case): array
+    public function ofCase(CaseFile $case): array
     {
         return $this->refusals->ofCase($case);
     }
@@ -37,7 +37,7 @@ final readonly class Refusals
     private function reasons(CaseFile $case, bool $links): array
     {
         $reasons = [];
-        foreach ($this->of($case) as $one) {
+        foreach ($this->ofCase($case) as $one) {
             if ($one->isOfALink() === $links) {
                 $reasons[$one->subject] = $one->reason;
             }

@@ -14,5 +14,5 @@ use App\Intake\CaseFile;
 interface SignedOpinion
 {
     /** @return OpinionData|null null: it is not signed */
-    public function of(CaseFile $case): ?array;
+    public function opinionAsSigned(CaseFile $case): ?array;
 }

@@ -25,7 +25,7 @@ final class SpotNodes
 
     public function __construct(
         private readonly CaseFile $case,
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         FindingRepository $findings,
         private readonly CaseChain $chains,
         private readonly BookShelf $shelf,
@@ -84,7 +84,7 @@ final class SpotNodes
         } elseif (null === $finding && 'damage' === $spot->kind) {
             $node->evidence = 'Proposed by the engine; nobody has looked for it yet.';
         }
-        $this->em->persist($node);
+        $this->entityManager->persist($node);
 
         return $this->nodes[] = $node;
     }

@@ -22,7 +22,7 @@ use Japhrex\Core\Family\CarrierKind;
 final readonly class StoryTaker
 {
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private CaseChain $chains,
         private BookShelf $shelf,
         private FindingRepository $findings,
@@ -32,7 +32,7 @@ final readonly class StoryTaker
     /** @param list<Tie> $ties */
     public function take(CaseFile $case, Ground $ground, array $ties, string $by): void
     {
-        $nodes = new SpotNodes($case, $this->em, $this->findings, $this->chains, $this->shelf);
+        $nodes = new SpotNodes($case, $this->entityManager, $this->findings, $this->chains, $this->shelf);
         $linked = $this->linked($case);
         foreach ($ties as $tie) {
             [$from, $to] = [$nodes->make($ground->spots[$tie->from], $by), $nodes->make($ground->spots[$tie->to], $by)];
@@ -49,10 +49,10 @@ final readonly class StoryTaker
                 $link->byWhom,
             ] = [$from, $to, $tie->mechanism, CarrierKind::tryFrom($tie->by), $by];
             $link->why = 'as the engine proposes it: '.($this->shelf->mechanisms($case->family)[$tie->mechanism]->tells ?? '');
-            $this->em->persist($link);
+            $this->entityManager->persist($link);
         }
         $case->moveTo(Stage::Chain);
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 
     /**
@@ -62,7 +62,7 @@ final readonly class StoryTaker
      */
     public function open(CaseFile $case, Ground $ground, Candidate $candidate): array
     {
-        $nodes = new SpotNodes($case, $this->em, $this->findings, $this->chains, $this->shelf);
+        $nodes = new SpotNodes($case, $this->entityManager, $this->findings, $this->chains, $this->shelf);
         $linked = $this->linked($case);
         $open = [];
         foreach ($candidate->story as $tie) {

@@ -21,7 +21,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class TheoriesController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly CaseAnalysis $analysis,
         private readonly CurrentPerson $person,
@@ -39,7 +39,7 @@ final class TheoriesController extends AbstractController
         if ('' === $words || 'origin' !== ($this->analysis->ground($case)->spots[$spot]->kind ?? '')) {
             throw new ShopError('A theory is said in words, and with the condition that it means: choose one.', 422);
         }
-        $this->em->persist(new Theory($case, $words, $spot, $this->person->get()->name));
+        $this->entityManager->persist(new Theory($case, $words, $spot, $this->person->get()->name));
 
         return $this->kept($case);
     }
@@ -49,7 +49,7 @@ final class TheoriesController extends AbstractController
     #[IsCsrfTokenValid('act')]
     public function settleTheory(string $number, Theory $theory, Request $request): Response
     {
-        $case = $this->mine($number, $theory);
+        $case = $this->mustBelong($number, $theory);
         $stands = match ($request->request->get('stands')) {
             'for' => true,
             'against' => false,
@@ -68,20 +68,20 @@ final class TheoriesController extends AbstractController
     #[IsCsrfTokenValid('act')]
     public function removeTheory(string $number, Theory $theory): Response
     {
-        $case = $this->mine($number, $theory);
-        $this->em->remove($theory);
+        $case = $this->mustBelong($number, $theory);
+        $this->entityManager->remove($theory);
 
         return $this->kept($case);
     }
 
     private function kept(CaseFile $case): Response
     {
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('chain', ['number' => $case->number], Response::HTTP_SEE_OTHER);
     }
 
-    private function mine(string $number, Theory $one): CaseFile
+    private function mustBelong(string $number, Theory $one): CaseFile
     {
         $case = $this->gate->open($number, Permission::ANALYSE);
 

@@ -26,12 +26,15 @@ use Japhrex\Core\Family\CarrierKind;
  */
 final readonly class CaseDocument
 {
-    public function __construct(private EntityManagerInterface $em, private CaseChain $chains, private FindingRepository $findings)
-    {
+    public function __construct(
+        private EntityManagerInterface $entityManager,
+        private CaseChain $chains,
+        private FindingRepository $findings,
+    ) {
     }
 
     /** @param list<Complaint>|null $about only what leads to these complaints; null: all of it */
-    public function of(CaseFile $case, ?array $about = null): ChainDocument
+    public function write(CaseFile $case, ?array $about = null): ChainDocument
     {
         $ids = $nodes = [];
         foreach ($this->chains->nodes($case, $about) as $i => $node) {
@@ -91,7 +94,7 @@ final readonly class CaseDocument
             $node->complaint = null === $row['complaint']
                 ? null
                 : $case->complaints->findFirst(static fn ($i, $one): bool => $one->what === $row['complaint']);
-            $this->em->persist($made[$row['id']] = $node);
+            $this->entityManager->persist($made[$row['id']] = $node);
         }
         foreach ($chain->links as $row) {
             $link = new ChainLink($case);
@@ -103,10 +106,10 @@ final readonly class CaseDocument
                 $row['by'],
             ];
             $link->carrier = null === $row['carrier'] ? null : CarrierKind::from($row['carrier']);
-            $this->em->persist($link);
+            $this->entityManager->persist($link);
         }
         $case->moveTo(Stage::Chain);
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 
     /**

@@ -41,10 +41,10 @@ final class ExchangeController extends AbstractController
     {
         $case = $this->gate->find($number);
         $content = match ($format) {
-            'svg' => $this->renderView('chain/export.svg.twig', ['drawing' => $drawing->of($case)]),
-            'dot' => GraphForms::dot($this->documents->of($case)),
-            'graphml' => GraphForms::graphMl($this->documents->of($case)),
-            default => JsonForm::write($this->documents->of($case)),
+            'svg' => $this->renderView('chain/export.svg.twig', ['drawing' => $drawing->draw($case)]),
+            'dot' => GraphForms::dot($this->documents->write($case)),
+            'graphml' => GraphForms::graphMl($this->documents->write($case)),
+            default => JsonForm::write($this->documents->write($case)),
         };
 
         return new Response(

@@ -29,7 +29,7 @@ use Symfony\Component\Uid\Uuid;
 final class ClipController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly PhotoRepository $photos,
@@ -76,7 +76,7 @@ final class ClipController extends AbstractController
         $clip->stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? $clip->stage;
         $finding = (string) $request->request->get('finding', '');
         $clip->finding = Uuid::isValid($finding) ? $this->findings->onePart($case, $clip->part, $finding) : null;
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('clip', ['number' => $case->number, 'id' => $clip->id], Response::HTTP_SEE_OTHER);
     }
@@ -87,8 +87,8 @@ final class ClipController extends AbstractController
     {
         $case = $this->mustBelong($this->gate->open($number, Permission::BENCH), $clip);
         $part = $clip->part;
-        $this->em->remove($clip);
-        $this->em->flush();
+        $this->entityManager->remove($clip);
+        $this->entityManager->flush();
 
         return $this->redirect(
             null === $part

@@ -19,7 +19,7 @@ final readonly class ClipIntake
     public const AREA = 'clips';
 
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private StoredFiles $stored,
         private ClipReader $reader,
         private CurrentPerson $person,
@@ -48,8 +48,8 @@ final readonly class ClipIntake
         $this->stored->keep(self::AREA, $file, $hash);
         $clip = new Clip($case, $hash, $bytes, $facts, $part, $stage, mb_substr(mb_scrub(basename(strtr($name, '\\', '/'))), 0, 255));
         $clip->byWhom = $this->person->orNull()->name ?? 'the program';
-        $this->em->persist($clip);
-        $this->em->flush();
+        $this->entityManager->persist($clip);
+        $this->entityManager->flush();
 
         return $clip;
     }

@@ -20,7 +20,7 @@ final readonly class WatchList
     }
 
     /** @return list<Watched> of one part where it is named */
-    public function of(CaseFile $case, string $part = ''): array
+    public function answered(CaseFile $case, string $part = ''): array
     {
         $ticks = $finds = [];
         foreach ($this->ticks->ofCase($case) as $tick) {

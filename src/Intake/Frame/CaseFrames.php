@@ -16,7 +16,7 @@ final readonly class CaseFrames
     {
     }
 
-    public function of(CaseFile $case): CaseFrame
+    public function frameOf(CaseFile $case): CaseFrame
     {
         $frame = new CaseFrame($case, $this->shelf->book($case->family));
         foreach ($this->parts as $part) {

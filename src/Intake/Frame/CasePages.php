@@ -18,7 +18,7 @@ final readonly class CasePages
     /** @param array<string, mixed> $with what the template shows; it has `case`, `book` and `frame` besides */
     public function show(CaseFile $case, string $template, array $with = [], int $status = Response::HTTP_OK): Response
     {
-        $frame = $this->frames->of($case);
+        $frame = $this->frames->frameOf($case);
 
         return new Response(
             $this->twig->render($template, ['case' => $case, 'book' => $frame->book, 'frame' => $frame] + $with),

@@ -75,7 +75,7 @@ final class LiveController extends AbstractController
     public function show(string $number): Response
     {
         $case = $this->gate->find($number);
-        $run = $this->live->of($case);
+        $run = $this->live->runOf($case);
 
         return null === $run
             ? new Response('', 200, ['HX-Refresh' => 'true'])
@@ -88,7 +88,7 @@ final class LiveController extends AbstractController
     public function end(string $number): Response
     {
         $case = $this->gate->find($number);
-        $run = $this->live->of($case) ?? throw new ShopError('The run has been ended already.', 409);
+        $run = $this->live->runOf($case) ?? throw new ShopError('The run has been ended already.', 409);
         if (null === $this->live->end($run, $this->person->get()->name)) {
             $this->addFlash(
                 'refused',

@@ -27,7 +27,7 @@ use function Symfony\Component\Clock\now;
 final readonly class LiveStand
 {
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private Stand $stand,
         private BuildFlow $flow,
         private TestStandRepository $stands,
@@ -42,7 +42,7 @@ final readonly class LiveStand
         return $this->stands->byName();
     }
 
-    public function of(CaseFile $case): ?LiveRun
+    public function runOf(CaseFile $case): ?LiveRun
     {
         return $this->runs->last($case);
     }
@@ -50,7 +50,7 @@ final readonly class LiveStand
     /** @throws ShopError if the stand is taken, or the case is on another one */
     public function begin(CaseFile $case, TestStand $stand, string $who): LiveRun
     {
-        $taken = $this->runs->on($stand) ?? $this->of($case);
+        $taken = $this->runs->on($stand) ?? $this->runOf($case);
         if (null !== $taken) {
             throw new ShopError(
                 \sprintf(
@@ -62,8 +62,8 @@ final readonly class LiveStand
                 409,
             );
         }
-        $this->em->persist($run = new LiveRun($case, $stand, $who));
-        $this->em->flush();
+        $this->entityManager->persist($run = new LiveRun($case, $stand, $who));
+        $this->entityManager->flush();
 
         return $run;
     }
@@ -77,13 +77,13 @@ final readonly class LiveStand
      */
     public function take(TestStand $stand, string $csv): ?LiveRun
     {
-        return $this->em->wrapInTransaction(function () use ($stand, $csv): ?LiveRun {
+        return $this->entityManager->wrapInTransaction(function () use ($stand, $csv): ?LiveRun {
             $run = $this->runs->on($stand);
             if (null === $run) {
                 return null;
             }
-            $this->em->lock($run, LockMode::PESSIMISTIC_WRITE);
-            $this->em->refresh($run);
+            $this->entityManager->lock($run, LockMode::PESSIMISTIC_WRITE);
+            $this->entityManager->refresh($run);
             $last = $this->lots->last($run);
             // An answer that was lost on its way: the stand sends the same once more.
             if (null !== $last && $last->lines === LiveRows::body($csv)) {
@@ -101,7 +101,8 @@ final readonly class LiveStand
                 $run->nrOfRows + \count($rows->times),
                 now(),
             ];
-            $this->em->persist(new LiveLot($run, 1 + ($last->number ?? 0), LiveRows::body($csv), LiveRows::points($rows, $run->firstRow)));
+            $lot = new LiveLot($run, 1 + ($last->number ?? 0), LiveRows::body($csv), LiveRows::points($rows, $run->firstRow));
+            $this->entityManager->persist($lot);
 
             return $run;
         });
@@ -147,8 +148,8 @@ final readonly class LiveStand
                 );
             });
         }
-        $this->em->remove($run);
-        $this->em->flush();
+        $this->entityManager->remove($run);
+        $this->entityManager->flush();
 
         return $recording;
     }

@@ -21,7 +21,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The shop's test stands: what their gauges do not know, and how they send. */
 final class StandsController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $em, private readonly TestStandRepository $stands)
+    public function __construct(private readonly EntityManagerInterface $entityManager, private readonly TestStandRepository $stands)
     {
     }
 
@@ -55,7 +55,7 @@ final class StandsController extends AbstractController
     {
         $token = DeviceToken::make();
         $stand->tokenHash = DeviceToken::hash($token);
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->page(tokens: [(string) $stand->id => $token]);
     }
@@ -86,8 +86,8 @@ final class StandsController extends AbstractController
         }
         $stand ??= new TestStand($name);
         [$stand->name, $stand->expanded] = [$name, $expanded];
-        $this->em->persist($stand);
-        $this->em->flush();
+        $this->entityManager->persist($stand);
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('stands', [], Response::HTTP_SEE_OTHER);
     }

@@ -19,7 +19,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class AdjusterController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly Adjusters $adjusters,
         private readonly BuildPage $page,
@@ -36,11 +36,11 @@ final class AdjusterController extends AbstractController
         $place = (string) $request->request->get('place', '');
         $left = mb_substr(trim((string) $request->request->get('left', '')), 0, 40);
         try {
-            $this->em->persist($this->adjusters->left($case, $place, $left, $person->get()->name));
+            $this->entityManager->persist($this->adjusters->left($case, $place, $left, $person->get()->name));
         } catch (\DomainException $e) {
             return $this->page->show($case, ['place' => $place, 'left' => $left, 'refused' => $e->getMessage()]);
         }
-        $this->em->flush();
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('build', ['number' => $case->number, '_fragment' => 'adjusters'], Response::HTTP_SEE_OTHER);
     }

@@ -28,7 +28,7 @@ final readonly class Adjusters
     }
 
     /** @return list<AdjusterRow> */
-    public function of(CaseFile $case): array
+    public function rows(CaseFile $case): array
     {
         $found = [];
         foreach ($this->steps->ofCase($case) as $record) {

@@ -28,7 +28,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class BuildController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BuildDesk $desk,
         private readonly RepairDesk $repair,
@@ -87,8 +87,8 @@ final class BuildController extends AbstractController
             $with,
             BuildKind::Fit === $step->kind ? $photo : null,
         ];
-        $this->em->persist($record);
-        $this->em->flush();
+        $this->entityManager->persist($record);
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('build', ['number' => $case->number, '_fragment' => 'in-hand'], Response::HTTP_SEE_OTHER);
     }

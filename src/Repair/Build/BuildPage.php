@@ -43,7 +43,7 @@ final readonly class BuildPage
             'next' => $next,
             'order' => $order,
             'typed' => $typed,
-            'adjusters' => $this->adjusters->of($case),
+            'adjusters' => $this->adjusters->rows($case),
             'decided' => $plan->decided,
             'open' => array_values(array_intersect($next->parts ?? [], $this->repair->undecided($case, $plan))),
             'hanging' => array_filter(array_map(static fn (object $one): string => $one->hangsOn, $this->repair->records($case))),

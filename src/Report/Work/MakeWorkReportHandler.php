@@ -18,7 +18,7 @@ use Twig\Environment;
 final readonly class MakeWorkReportHandler
 {
     public function __construct(
-        private EntityManagerInterface $em,
+        private EntityManagerInterface $entityManager,
         private PaperMaker $maker,
         private WorkText $text,
         private ShownPictures $shown,
@@ -53,6 +53,6 @@ final readonly class MakeWorkReportHandler
             $target,
         );
         $report->kept($this->stored->keep('work', $target), $target);
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 }

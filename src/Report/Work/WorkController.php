@@ -26,7 +26,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class WorkController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly WorkText $text,
         private readonly WorkReportRepository $workReports,
@@ -52,7 +52,7 @@ final class WorkController extends AbstractController
             return $this->page($case, 422);
         }
         $last = $this->signed($case)[0] ?? null;
-        $body = $this->text->of($case);
+        $body = $this->text->write($case);
         match (true) {
             !$this->text->hasWork($case) => throw new ShopError(
                 'There is no work yet that could be signed for: no step of the build, none of the proof.',
@@ -64,8 +64,8 @@ final class WorkController extends AbstractController
             ),
             default => null,
         };
-        $this->em->persist($report = new WorkReport($case, ($last->nr ?? 0) + 1, $person->get(), $body));
-        $this->em->flush();
+        $this->entityManager->persist($report = new WorkReport($case, ($last->nr ?? 0) + 1, $person->get(), $body));
+        $this->entityManager->flush();
         $bus->dispatch(new MakeWorkReport($report->id));
 
         return $this->redirectToRoute('work_report', ['number' => $case->number], Response::HTTP_SEE_OTHER);
@@ -96,7 +96,7 @@ final class WorkController extends AbstractController
 
     private function page(CaseFile $case, int $status = 200): Response
     {
-        $body = $this->text->of($case);
+        $body = $this->text->write($case);
         $signed = $this->signed($case);
         $shown = (string) preg_replace_callback(
             '~src="([0-9a-f-]{36})\.jpg"~',

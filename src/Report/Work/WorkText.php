@@ -36,7 +36,7 @@ final readonly class WorkText
     ) {
     }
 
-    public function of(CaseFile $case): string
+    public function write(CaseFile $case): string
     {
         $build = $this->build->sheet($case);
         $proof = $this->proof->sheet($case);
@@ -44,7 +44,7 @@ final readonly class WorkText
         return $this->twig->render('report/work/_body.html.twig', [
             'case' => $case, 'book' => $this->shelf->book($case->family), 'verdict' => $this->signing->current($case),
             'decisions' => $this->decisions->standing($case), 'refused' => $this->decisions->refused($case),
-            'ticks' => $this->repair->ticks($case), 'adjusters' => $this->adjusters->of($case),
+            'ticks' => $this->repair->ticks($case), 'adjusters' => $this->adjusters->rows($case),
             'build' => $build, 'proof' => $proof, 'recordings' => $this->recordings->ofCase($case),
             'handover' => $this->proof->handover($case),
             'open' => [

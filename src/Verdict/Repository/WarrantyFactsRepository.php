@@ -18,7 +18,7 @@ final class WarrantyFactsRepository extends ServiceEntityRepository
     }
 
     /** The facts of a case; new ones where nothing is known yet. */
-    public function of(CaseFile $case): WarrantyFacts
+    public function ofCase(CaseFile $case): WarrantyFacts
     {
         return $this->findOneBy(['case' => $case]) ?? new WarrantyFacts($case);
     }

@@ -34,7 +34,7 @@ final readonly class ComebackSheet
     }
 
     /** Null: it is no comeback. */
-    public function of(CaseFile $case): ?Comeback
+    public function compare(CaseFile $case): ?Comeback
     {
         $earlier = $case->comebackOf;
         if (null === $earlier) {

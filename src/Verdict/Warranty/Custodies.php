@@ -15,7 +15,7 @@ final readonly class Custodies
     }
 
     /** @return array<string, list<Custody>> by part, the earliest first */
-    public function of(CaseFile $case): array
+    public function byPart(CaseFile $case): array
     {
         $of = [];
         foreach ($this->custodies->byPart($case) as $one) {

@@ -25,7 +25,7 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class CustodyController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly CurrentPerson $person,
@@ -55,15 +55,15 @@ final class CustodyController extends AbstractController
         if (null !== $wrong || null === $what || false === $day) {
             throw new ShopError((string) $wrong, 422);
         }
-        $this->em->persist(new Custody($case, $part, $what, $day, $place, $this->person->get()->name));
-        $this->em->flush();
+        $this->entityManager->persist(new Custody($case, $part, $what, $day, $place, $this->person->get()->name));
+        $this->entityManager->flush();
 
         return $this->redirectToRoute('warranty', ['number' => $case->number, '_fragment' => 'custody'], Response::HTTP_SEE_OTHER);
     }
 
     private function follows(CaseFile $case, string $part, Whereabouts $what, \DateTimeImmutable $day): ?string
     {
-        $before = $this->custodies->of($case)[$part] ?? [];
+        $before = $this->custodies->byPart($case)[$part] ?? [];
         $last = [] === $before ? null : $before[\count($before) - 1];
 
         return $what->after($last?->what, $last?->day, $day);

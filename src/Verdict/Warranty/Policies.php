@@ -56,7 +56,7 @@ final readonly class Policies
 
     public function facts(CaseFile $case): WarrantyFacts
     {
-        return $this->facts->of($case);
+        return $this->facts->ofCase($case);
     }
 
     /**
@@ -67,7 +67,7 @@ final readonly class Policies
         $verdict = $this->verdicts->last($case);
 
         return array_map(
-            fn (?Explained $one): JudgedAnswer => new JudgedAnswer($one, $this->of($case, $one)),
+            fn (?Explained $one): JudgedAnswer => new JudgedAnswer($one, $this->judge($case, $one)),
             $verdict?->explained() ?? [null],
         );
     }
@@ -77,7 +77,7 @@ final readonly class Policies
      *
      * @return list<Judgement> of those policies that are for this unit
      */
-    public function of(CaseFile $case, ?Explained $about): array
+    public function judge(CaseFile $case, ?Explained $about): array
     {
         $facts = $this->facts($case);
         $judged = [];
@@ -94,7 +94,7 @@ final readonly class Policies
     /** What one policy says; null: it is in force no more, or not for this unit. */
     public function one(CaseFile $case, string $key, ?Explained $about): ?Judgement
     {
-        foreach ($this->of($case, $about) as $one) {
+        foreach ($this->judge($case, $about) as $one) {
             if ($one->policy->key === $key) {
                 return $one;
             }

@@ -27,7 +27,7 @@ final class PoliciesController extends AbstractController
     private const LARGEST = 100_000;
 
     public function __construct(
-        private readonly EntityManagerInterface $em,
+        private readonly EntityManagerInterface $entityManager,
         private readonly Policies $policies,
         private readonly PolicyText $text,
         private readonly CurrentPerson $person,
@@ -63,8 +63,8 @@ final class PoliciesController extends AbstractController
         $content = $this->text->content($text);
         $key = \is_string($content['policy']) ? $content['policy'] : '';
         $this->end($key);
-        $this->em->persist(new ShopPolicy($key, $text, $content, $this->person->get()->name));
-        $this->em->flush();
+        $this->entityManager->persist(new ShopPolicy($key, $text, $content, $this->person->get()->name));
+        $this->entityManager->flush();
         $this->addFlash('kept', 'The policy is in force.');
 
         return $this->redirectToRoute('policies', status: Response::HTTP_SEE_OTHER);
@@ -86,7 +86,7 @@ final class PoliciesController extends AbstractController
         if (null !== $before) {
             $before->endedAt = now();
         }
-        $this->em->flush();
+        $this->entityManager->flush();
     }
 
     /** @param list<TextFault> $problems */

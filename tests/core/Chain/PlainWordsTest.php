@@ -53,7 +53,7 @@ final class PlainWordsTest extends TestCase
     #[DataProvider('conditions')]
     public function testAConditionIsTold(?string $spot, string $name, string $told): void
     {
-        self::assertSame($told, self::words()->of($spot, $name));
+        self::assertSame($told, self::words()->say($spot, $name));
     }
 
     public function testWhatTheBooksHaveNoWordsForIsNull(): void

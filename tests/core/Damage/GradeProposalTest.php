@@ -10,14 +10,14 @@ use Japhrex\Core\Measuring\Assessment;
 use Japhrex\Core\Measuring\FieldAssessment;
 use Japhrex\Core\Measuring\JudgedPlace;
 use Japhrex\Core\Measuring\Limits;
-use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 use PHPUnit\Framework\TestCase;
 
 final class GradeProposalTest extends TestCase
 {
-    private static function read(Verdict $verdict, ?float $used): FieldAssessment
+    private static function read(LimitVerdict $verdict, ?float $used): FieldAssessment
     {
         $length = static fn (float $mm): Quantity => Quantity::of($mm, 'mm', Dimension::Length);
 
@@ -28,7 +28,7 @@ final class GradeProposalTest extends TestCase
 
     public function testTheWorstOfWhatIsKnownCountsAndTheArithmeticIsShown(): void
     {
-        $proposal = GradeProposal::of('scoring', Feel::Felt, 12.0, ['Block thickness' => self::read(Verdict::Outside, 1.4)]);
+        $proposal = GradeProposal::of('scoring', Feel::Felt, 12.0, ['Block thickness' => self::read(LimitVerdict::Outside, 1.4)]);
         self::assertSame(3, $proposal?->grade);
         self::assertSame(
             ['nail feels it: 2', '12 % of the face, from 10 % on: 2', 'Block thickness beyond its limit: 3'],
@@ -44,7 +44,7 @@ final class GradeProposalTest extends TestCase
 
     public function testHalfUsedWearIsModerateAndNothingKnownProposesNothing(): void
     {
-        self::assertSame(2, GradeProposal::of('', null, null, ['Bore' => self::read(Verdict::Within, 0.62)])?->grade);
-        self::assertNull(GradeProposal::of('scoring', null, null, ['Bore' => self::read(Verdict::Within, 0.2)]));
+        self::assertSame(2, GradeProposal::of('', null, null, ['Bore' => self::read(LimitVerdict::Within, 0.62)])?->grade);
+        self::assertNull(GradeProposal::of('scoring', null, null, ['Bore' => self::read(LimitVerdict::Within, 0.2)]));
     }
 }

@@ -8,8 +8,8 @@ use Japhrex\Core\Measuring\Assessment;
 use Japhrex\Core\Measuring\BracketVerdict;
 use Japhrex\Core\Measuring\Gauging;
 use Japhrex\Core\Measuring\Limits;
+use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Measuring\ReadingVerdict;
-use Japhrex\Core\Measuring\Verdict;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 use PHPUnit\Framework\TestCase;
@@ -46,7 +46,7 @@ final class ReadingVerdictTest extends TestCase
         $judged = self::judge([25.98], 26.0, 25.965, null, 0.01, 0.006);
         self::assertEqualsWithDelta(0.0041633320e-3, $judged->u, 1e-12);
         self::assertEqualsWithDelta(0.0068480717e-3, $judged->guard, 1e-11);
-        self::assertSame(Verdict::Within, $judged->verdict);
+        self::assertSame(LimitVerdict::Within, $judged->verdict);
     }
 
     public function testAZeroCheckIsTakenOffAndCountsAsASecondResolution(): void
@@ -67,7 +67,7 @@ final class ReadingVerdictTest extends TestCase
     public function testAReadingInsideTheGuardBandIsUndecidedAndSaysWhatWouldSettleIt(): void
     {
         $judged = self::judge([25.968], 26.0, 25.965, null, 0.01, 0.006);
-        self::assertSame(Verdict::Undecided, $judged->verdict);
+        self::assertSame(LimitVerdict::Undecided, $judged->verdict);
         self::assertStringContainsString('1.8 µm', $judged->notes[0]); // 0.003/1.644854
         self::assertStringContainsString('More readings alone cannot', $judged->notes[0]);
     }
@@ -75,15 +75,15 @@ final class ReadingVerdictTest extends TestCase
     public function testScatterNearALimitAsksForMoreReadings(): void
     {
         $judged = self::judge([10.00, 10.01, 10.02], null, 10.0, null);
-        self::assertSame(Verdict::Undecided, $judged->verdict);
+        self::assertSame(LimitVerdict::Undecided, $judged->verdict);
         // n = 5: s/√5 · t(4) = 0.0095 ≤ 0.01; n = 4: 0.0118 > 0.01 (by hand).
         self::assertStringContainsString('5 readings', $judged->notes[0]);
     }
 
     public function testExactlyAtTheLimitPlusGuardIsWithin(): void
     {
-        self::assertSame(Verdict::Within, self::judge([25.965], 26.0, 25.965, null)->verdict);
-        self::assertSame(Verdict::Outside, self::judge([25.9649], 26.0, 25.965, null)->verdict);
+        self::assertSame(LimitVerdict::Within, self::judge([25.965], 26.0, 25.965, null)->verdict);
+        self::assertSame(LimitVerdict::Outside, self::judge([25.9649], 26.0, 25.965, null)->verdict);
     }
 
     public function testWearUsedCountsTowardsTheLimitOnItsSide(): void
@@ -111,7 +111,7 @@ final class ReadingVerdictTest extends TestCase
         self::assertEqualsWithDelta(0.02e-3 / sqrt(12), $judged->u, 1e-12);
         self::assertEqualsWithDelta(0.009e-3, $judged->guard, 1e-12);
         self::assertEqualsWithDelta(0.75, $judged->conformity, 1e-9);
-        self::assertSame(Verdict::Undecided, $judged->verdict);
+        self::assertSame(LimitVerdict::Undecided, $judged->verdict);
     }
 
     public function testAFeelerThatStopsIsThickerThanTheOneThatGoes(): void

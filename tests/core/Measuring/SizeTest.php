@@ -7,9 +7,9 @@ namespace Japhrex\Tests\core\Measuring;
 use Japhrex\Core\Measuring\BracketVerdict;
 use Japhrex\Core\Measuring\Gauging;
 use Japhrex\Core\Measuring\Limits;
+use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Measuring\ReadingVerdict;
 use Japhrex\Core\Measuring\Size;
-use Japhrex\Core\Measuring\Verdict;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 use PHPUnit\Framework\TestCase;
@@ -45,16 +45,16 @@ final class SizeTest extends TestCase
     public function testASizeWorkedOutIsJudgedWithTheNormalGuardBand(): void
     {
         $limits = new Limits(self::mm(0.06), null, self::mm(0.11));
-        $judge = static fn (float $mm, float $u): Verdict => (new ReadingVerdict())->judgeSize(
+        $judge = static fn (float $mm, float $u): LimitVerdict => (new ReadingVerdict())->judgeSize(
             new Size($mm * 1e-3, $u * 1e-3),
             $limits,
         )->verdict;
         // 1.6449 · 0.005 = 0.0082 mm.
-        self::assertSame(Verdict::Within, $judge(0.1017, 0.005));
-        self::assertSame(Verdict::Undecided, $judge(0.1019, 0.005));
-        self::assertSame(Verdict::Undecided, $judge(0.1182, 0.005));
-        self::assertSame(Verdict::Outside, $judge(0.1183, 0.005));
-        self::assertSame(Verdict::Within, $judge(0.11, 0.0), 'known perfectly, the limit itself is allowed');
+        self::assertSame(LimitVerdict::Within, $judge(0.1017, 0.005));
+        self::assertSame(LimitVerdict::Undecided, $judge(0.1019, 0.005));
+        self::assertSame(LimitVerdict::Undecided, $judge(0.1182, 0.005));
+        self::assertSame(LimitVerdict::Outside, $judge(0.1183, 0.005));
+        self::assertSame(LimitVerdict::Within, $judge(0.11, 0.0), 'known perfectly, the limit itself is allowed');
         $assessment = (new ReadingVerdict())->judgeSize(new Size(0.085e-3, 0.005e-3), $limits);
         self::assertEqualsWithDelta(0.5, $assessment->wearUsed, 1e-9);
         // Φ(5) on the side of the limit.

@@ -8,7 +8,7 @@ use Japhrex\Core\Photo\PhotoError;
 use Japhrex\Core\Photo\PhotoQuality;
 use Japhrex\Core\Photo\Point;
 use Japhrex\Core\Photo\Raster;
-use Japhrex\Core\Photo\Surface;
+use Japhrex\Core\Photo\SurfaceLook;
 use Japhrex\Core\Photo\TemperColour;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -30,7 +30,7 @@ final class SurfaceTest extends TestCase
     public function testDirectionAndDensityOfScratchesAreRead(float $direction, float $every): void
     {
         $picture = Drawn::scratches($direction, $every, 12);
-        $surface = Surface::of($picture, Drawn::whole($picture), 0.02);
+        $surface = SurfaceLook::of($picture, Drawn::whole($picture), 0.02);
         self::assertTrue($surface->hasDirection());
         self::assertEqualsWithDelta(0, $surface->against($direction), 2, 'direction');
         self::assertEqualsWithDelta(1 / $every / 0.02, $surface->density, 0.12 / $every / 0.02, 'density');
@@ -47,7 +47,7 @@ final class SurfaceTest extends TestCase
             ] as $light
         ) {
             $picture = Drawn::of(200, 200, $light);
-            $surface = Surface::of($picture, Drawn::whole($picture));
+            $surface = SurfaceLook::of($picture, Drawn::whole($picture));
             self::assertTrue($surface->isSmooth);
             self::assertFalse($surface->hasDirection());
             self::assertSame(0.0, $surface->perPixel);
@@ -58,7 +58,7 @@ final class SurfaceTest extends TestCase
     {
         mt_srand(3);
         $picture = Drawn::of(200, 200, static fn (): float => mt_rand(60, 200));
-        $surface = Surface::of($picture, Drawn::whole($picture));
+        $surface = SurfaceLook::of($picture, Drawn::whole($picture));
         self::assertFalse($surface->isSmooth);
         self::assertFalse($surface->hasDirection());
     }
@@ -66,18 +66,18 @@ final class SurfaceTest extends TestCase
     public function testBrightAndDullArePartedAndTheirShareIsRight(): void
     {
         $patches = Drawn::of(200, 200, static fn (int $x, int $y): float => $x < 60 ? 205 : 90);
-        $surface = Surface::of($patches, [new Point(0, 0), new Point(200, 0), new Point(200, 200), new Point(0, 200)]);
+        $surface = SurfaceLook::of($patches, [new Point(0, 0), new Point(200, 0), new Point(200, 200), new Point(0, 200)]);
         self::assertTrue($surface->isParted());
         self::assertEqualsWithDelta(30, $surface->bright, 1);
         $even = Drawn::of(200, 200, static fn (int $x, int $y): float => 150 + 3 * sin($x / 5));
-        self::assertFalse(Surface::of($even, Drawn::whole($even))->isParted());
+        self::assertFalse(SurfaceLook::of($even, Drawn::whole($even))->isParted());
     }
 
     public function testARegionTooSmallIsRefused(): void
     {
         $this->expectException(PhotoError::class);
         $this->expectExceptionMessage('at least 20 by 20 pixels');
-        Surface::of(Drawn::scratches(0, 8), [new Point(5, 5), new Point(15, 5), new Point(15, 15)]);
+        SurfaceLook::of(Drawn::scratches(0, 8), [new Point(5, 5), new Point(15, 5), new Point(15, 15)]);
     }
 
     /** @return iterable<string, array{array{float, float, float}, string, int|null}> */
@@ -131,16 +131,16 @@ final class SurfaceTest extends TestCase
         $picture = new Raster(100, 40, str_repeat(str_repeat("\xc8\x0a\x0a", 50).str_repeat("\x0a\x0a\xc8", 50), 40), 3);
         self::assertSame(
             [10.0, 10.0, 200.0],
-            Surface::meanColour($picture, [new Point(60, 5), new Point(95, 5), new Point(95, 35), new Point(60, 35)]),
+            SurfaceLook::meanColour($picture, [new Point(60, 5), new Point(95, 5), new Point(95, 35), new Point(60, 35)]),
         );
         $this->expectExceptionMessage('too small');
-        Surface::meanColour($picture, [new Point(60.2, 5.2), new Point(60.4, 5.2), new Point(60.4, 5.4)]);
+        SurfaceLook::meanColour($picture, [new Point(60.2, 5.2), new Point(60.4, 5.2), new Point(60.4, 5.4)]);
     }
 
     public function testScratchesAlongTheRunningAreOfWhatRanThere(): void
     {
-        self::assertStringContainsString('ran there', Surface::madeBy(5));
-        self::assertStringContainsString('slanting', Surface::madeBy(45));
-        self::assertStringContainsString('across', Surface::madeBy(88));
+        self::assertStringContainsString('ran there', SurfaceLook::madeBy(5));
+        self::assertStringContainsString('slanting', SurfaceLook::madeBy(45));
+        self::assertStringContainsString('across', SurfaceLook::madeBy(88));
     }
 }

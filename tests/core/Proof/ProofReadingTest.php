@@ -6,7 +6,7 @@ namespace Japhrex\Tests\core\Proof;
 
 use Japhrex\Core\Family\ProofRead;
 use Japhrex\Core\Figure\FigureRegistry;
-use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Proof\ProofItem;
 use Japhrex\Core\Proof\ProofReading;
@@ -48,23 +48,23 @@ final class ProofReadingTest extends TestCase
 
     /**
      * @return iterable<string, array{
-     *     ProofRead, string, string, array<string, float>, Verdict,
+     *     ProofRead, string, string, array<string, float>, LimitVerdict,
      * }> by hand: the guard is 1.645·u, u = U/2 with the step's a/√12
      */
     public static function rows(): iterable
     {
-        yield 'well above' => [self::pressure(), '4.6 bar', '', [], Verdict::Within];
-        yield 'well under' => [self::pressure(), '3.2 bar', '', [], Verdict::Outside];
-        yield 'in another unit, 62 psi is 4.27 bar' => [self::pressure(), '62 psi', '', [], Verdict::Within];
+        yield 'well above' => [self::pressure(), '4.6 bar', '', [], LimitVerdict::Within];
+        yield 'well under' => [self::pressure(), '3.2 bar', '', [], LimitVerdict::Outside];
+        yield 'in another unit, 62 psi is 4.27 bar' => [self::pressure(), '62 psi', '', [], LimitVerdict::Within];
         // U = 0.5 bar: u = 0.25, guard 0.41 bar.
-        yield 'too near for this gauge' => [self::pressure(), '4.3 bar', '', ['pressure' => 0.5e5], Verdict::Undecided];
-        yield 'far enough for this gauge' => [self::pressure(), '4.5 bar', '', ['pressure' => 0.5e5], Verdict::Within];
+        yield 'too near for this gauge' => [self::pressure(), '4.3 bar', '', ['pressure' => 0.5e5], LimitVerdict::Undecided];
+        yield 'far enough for this gauge' => [self::pressure(), '4.5 bar', '', ['pressure' => 0.5e5], LimitVerdict::Within];
         // 28 cc times 1500 rpm is 42 L/min; 92 % of it 38.64 L/min.
-        yield 'a share that holds' => [self::flow(), '39.5 L/min', '1500 rpm', [], Verdict::Within];
-        yield 'a share that does not' => [self::flow(), '37.9 L/min', '1500 rpm', [], Verdict::Outside];
-        yield 'a share too near' => [self::flow(), '38.9 L/min', '1500 rpm', ['flow' => 0.8 / 60000], Verdict::Undecided];
-        yield 'at another speed' => [self::flow(), '26.0 L/min', '1000 rpm', [], Verdict::Within];
-        yield 'not above' => [new ProofRead('Body', 'temperature', '', '80 C', false, [], true), '86 C', '', [], Verdict::Outside];
+        yield 'a share that holds' => [self::flow(), '39.5 L/min', '1500 rpm', [], LimitVerdict::Within];
+        yield 'a share that does not' => [self::flow(), '37.9 L/min', '1500 rpm', [], LimitVerdict::Outside];
+        yield 'a share too near' => [self::flow(), '38.9 L/min', '1500 rpm', ['flow' => 0.8 / 60000], LimitVerdict::Undecided];
+        yield 'at another speed' => [self::flow(), '26.0 L/min', '1000 rpm', [], LimitVerdict::Within];
+        yield 'not above' => [new ProofRead('Body', 'temperature', '', '80 C', false, [], true), '86 C', '', [], LimitVerdict::Outside];
         // 100 bar times 76.5 L/min is 12.75 kW, over 0.85 is 15 kW; at 200 bar 38.3 L/min.
         $curve = new ProofRead(
             'Curve',
@@ -75,14 +75,19 @@ final class ProofReadingTest extends TestCase
             ['power' => '15 kW', 'overall' => '85 %', 'tolerance' => '5 %', 'regulates-from' => '90 bar'],
             true,
         );
-        yield 'on its curve' => [$curve, '60 bar@80 lpm;100 bar@76.5 lpm;200 bar@38.3 lpm', '', [], Verdict::Within];
-        yield 'off its curve' => [$curve, '100 bar@76.5 lpm;200 bar@44 lpm', '', [], Verdict::Outside];
+        yield 'on its curve' => [$curve, '60 bar@80 lpm;100 bar@76.5 lpm;200 bar@38.3 lpm', '', [], LimitVerdict::Within];
+        yield 'off its curve' => [$curve, '100 bar@76.5 lpm;200 bar@44 lpm', '', [], LimitVerdict::Outside];
     }
 
     /** @param array<string, float> $u */
     #[DataProvider('rows')]
-    public function testAValueIsHeldNotHeldOrTooNearToTell(ProofRead $read, string $typed, string $speed, array $u, Verdict $verdict): void
-    {
+    public function testAValueIsHeldNotHeldOrTooNearToTell(
+        ProofRead $read,
+        string $typed,
+        string $speed,
+        array $u,
+        LimitVerdict $verdict,
+    ): void {
         self::assertSame($verdict, self::judge($read, $typed, $speed, $u)->verdict);
     }
 

@@ -6,7 +6,7 @@ namespace Japhrex\Tests\core\Verdict;
 
 use Japhrex\Core\Chain\OriginKind;
 use Japhrex\Core\Verdict\Policy\ClaimFacts;
-use Japhrex\Core\Verdict\Policy\Line;
+use Japhrex\Core\Verdict\Policy\ClauseLine;
 use Japhrex\Core\Verdict\Policy\Policy;
 use Japhrex\Core\Verdict\Policy\PolicyError;
 use Japhrex\Core\Verdict\Policy\PolicyFactory;
@@ -113,9 +113,10 @@ final class PolicyTest extends TestCase
         self::assertSame(
             $standing,
             $judged->standing(),
-            implode('; ', array_map(static fn (Line $line): string => $line->clause.': '.$line->fact, $judged->lines)),
+            implode('; ', array_map(static fn (ClauseLine $line): string => $line->clause.': '.$line->fact, $judged->lines)),
         );
-        self::assertStringContainsString($fact, implode('; ', array_map(static fn (Line $line): string => $line->fact, $judged->lines)));
+        $facts = array_map(static fn (ClauseLine $line): string => $line->fact, $judged->lines);
+        self::assertStringContainsString($fact, implode('; ', $facts));
         self::assertSame(Standing::Open === $standing, [] !== $judged->missing() && Standing::NotCovered !== $standing);
     }
 
@@ -170,7 +171,7 @@ final class PolicyTest extends TestCase
                 'origin: leftover debris of an earlier failure',
                 'told on 21 Jul 2026, 1 day after it failed',
             ],
-            array_map(static fn (Line $line): string => $line->fact, PolicyRules::judge($own, $facts)->lines),
+            array_map(static fn (ClauseLine $line): string => $line->fact, PolicyRules::judge($own, $facts)->lines),
         );
     }
 

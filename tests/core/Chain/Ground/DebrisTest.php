@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Chain\Ground;
 
 use Japhrex\Core\Chain\Ground\Analysis;
+use Japhrex\Core\Chain\Ground\CarrierPlaces;
 use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Grounding;
 use Japhrex\Core\Chain\Ground\LookFact;
-use Japhrex\Core\Chain\Ground\Places;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\ModeCatalogue;
@@ -48,7 +48,7 @@ final class DebrisTest extends TestCase
                 $mechanisms->mechanisms,
                 $mechanisms->vocabulary,
             )
-        )->of(new Facts($looks, [], []));
+        )->ground(new Facts($looks, [], []));
     }
 
     /** @param list<DebrisKind> $made */
@@ -83,7 +83,7 @@ final class DebrisTest extends TestCase
 
     public function testMagnetsHoldSteelAndFiltersTheRest(): void
     {
-        $places = new Places(self::book('hydrostatic-transaxle'));
+        $places = new CarrierPlaces(self::book('hydrostatic-transaxle'));
         self::assertSame(['magnet'], $places->catches('gear-train', true), 'what the gears shed falls to the floor');
         self::assertNotContains('magnet', $places->catches('gear-train', false));
         self::assertContains('oil-filter', $places->catches('magnet', false), 'the suction filter comes after the magnet');

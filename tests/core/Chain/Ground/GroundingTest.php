@@ -24,7 +24,7 @@ use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookTypes;
-use Japhrex\Core\Measuring\Verdict;
+use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Teardown\LookTime;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
@@ -80,7 +80,7 @@ final class GroundingTest extends TestCase
                 $mechanisms->mechanisms,
                 $mechanisms->vocabulary,
             )
-        )->of($facts);
+        )->ground($facts);
     }
 
     /** @return list<Candidate> */
@@ -198,20 +198,20 @@ final class GroundingTest extends TestCase
             $mechanisms->mechanisms,
             $mechanisms->vocabulary,
         );
-        $of = static fn (Verdict $verdict): bool => $grounding->of(
+        $of = static fn (LimitVerdict $verdict): bool => $grounding->ground(
             new Facts([], [], [new ReadingFact('body', 'Side clearance', $verdict)])
         )->seen['damage:worn@body']->speaksFor();
-        self::assertTrue($of(Verdict::Outside));
-        self::assertFalse($of(Verdict::Within));
-        $worn = static fn (Verdict ...$verdicts): float => $grounding->of(new Facts(
+        self::assertTrue($of(LimitVerdict::Outside));
+        self::assertFalse($of(LimitVerdict::Within));
+        $worn = static fn (LimitVerdict ...$verdicts): float => $grounding->ground(new Facts(
             [new LookFact('body', null, null, 0)], [],
             array_map(
-                static fn (Verdict $one): ReadingFact => new ReadingFact('body', 'Side clearance', $one),
+                static fn (LimitVerdict $one): ReadingFact => new ReadingFact('body', 'Side clearance', $one),
                 array_values($verdicts),
             ),
         ))->seen['damage:worn@body']->ifTrue;
-        self::assertEqualsWithDelta(0.1, $worn(Verdict::Within), 1e-9, 'a gauge says more than a look');
-        self::assertEqualsWithDelta(1.0, $worn(Verdict::Within, Verdict::Outside), 1e-9, 'the worst reading counts');
+        self::assertEqualsWithDelta(0.1, $worn(LimitVerdict::Within), 1e-9, 'a gauge says more than a look');
+        self::assertEqualsWithDelta(1.0, $worn(LimitVerdict::Within, LimitVerdict::Outside), 1e-9, 'the worst reading counts');
     }
 
     public function testClosedCasesMoveTheBaseRatesAsABetaPriorDoes(): void
@@ -234,7 +234,7 @@ final class GroundingTest extends TestCase
                 $mechanisms->vocabulary,
                 $rates,
             )
-        )->of(new Facts([], [], []))->spots['origin:dirt-let-in']->leak;
+        )->ground(new Facts([], [], []))->spots['origin:dirt-let-in']->leak;
         self::assertEqualsWithDelta($prior(null) * $shop->factor(OriginKind::Contamination), $prior($shop), 1e-9);
     }
 
@@ -248,7 +248,7 @@ final class GroundingTest extends TestCase
             $mechanisms->vocabulary,
         );
         $told = static fn (?bool ...$sudden): ?bool => (
-            $grounding->of(
+            $grounding->ground(
                 new Facts(
                     [],
                     array_map(static fn (?bool $one): ComplaintFact => new ComplaintFact('low-flow', $one), array_values($sudden)),
@@ -365,7 +365,9 @@ final class GroundingTest extends TestCase
                 $mechanisms->mechanisms,
                 $mechanisms->vocabulary,
             )
-        )->of(new Facts($more['looks'] ?? $looks, [], [], false, $more['orders'] ?? [], $more['refused'] ?? [], $more['settled'] ?? []));
+        )->ground(
+            new Facts($more['looks'] ?? $looks, [], [], false, $more['orders'] ?? [], $more['refused'] ?? [], $more['settled'] ?? [])
+        );
     }
 
     public function testALinkThatWasRefusedIsNotThereAndSaysWhy(): void
@@ -485,7 +487,7 @@ final class GroundingTest extends TestCase
         self::assertSame('Not here', $own->mechanisms['abrasion']->name);
         $ground = (
             new Grounding($book, ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')), $own->mechanisms, $own->vocabulary)
-        )->of(new Facts([], [], []));
+        )->ground(new Facts([], [], []));
         $by = array_count_values(array_map(static fn (Tie $tie): string => $tie->mechanism, $ground->ties));
         self::assertArrayNotHasKey('abrasion', $by, 'without rules it does not work here');
         self::assertArrayHasKey('rusty-spring', $by);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Core\Measuring;
 
 /** What a reading, or the readings of a field at their places, say against the limits. */
-enum Verdict: string
+enum LimitVerdict: string
 {
     case Within = 'within';
     case Outside = 'outside';

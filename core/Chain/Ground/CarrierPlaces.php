@@ -11,7 +11,7 @@ use Japhrex\Core\Family\Debris;
 use Japhrex\Core\Family\Watch;
 
 /** The places of a book and what they are: which carriers they have, of what they are made, what lies beside them. */
-final class Places
+final class CarrierPlaces
 {
     /** Classes of material by the words that books use for it. */
     private const MATERIALS = [
@@ -132,7 +132,7 @@ final class Places
     }
 
     /** @return list<string> the places of a part */
-    public function of(string $part): array
+    public function facesOf(string $part): array
     {
         return $this->places[$part] ?? [$part];
     }
@@ -228,7 +228,7 @@ final class Places
         $mates = [];
         foreach ([$place, self::partOf($place)] as $own) {
             foreach ($this->next[CarrierKind::Touch->value][$own] ?? [] as [$other]) {
-                array_push($mates, ...str_contains($other, '/') ? [$other] : $this->of($other));
+                array_push($mates, ...str_contains($other, '/') ? [$other] : $this->facesOf($other));
             }
         }
 

@@ -8,7 +8,7 @@ namespace Japhrex\Core\Photo;
  * What the pixels of a marked region tell of the surface. A hint with its reasons, never a verdict: light, focus and
  * cleaning change it.
  */
-final readonly class Surface
+final readonly class SurfaceLook
 {
     /** Mean gradient below this, grey levels a pixel: smooth, or too soft to be read. */
     private const SMOOTH = 4.0;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Core\Measuring;
 
 /** Points joined by straight lines, read between its ends. */
-final readonly class Line
+final readonly class Interpolation
 {
     /** @var list<array{float, float}> by rising x */
     private array $points;
