@@ -72,8 +72,8 @@ class Claim implements Audited
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         public CaseFile $case,
         /** Counted within the case from 1. */
-        #[ORM\Column(type: 'smallint')]
-        public int $nr,
+        #[ORM\Column(name: 'nr', type: 'smallint')]
+        public int $ordinal,
         /** Key of the policy. */
         #[ORM\Column(length: 60)]
         public string $policy,
@@ -86,7 +86,7 @@ class Claim implements Audited
 
     public function number(): string
     {
-        return $this->case->number.'-C'.$this->nr;
+        return $this->case->number.'-C'.$this->ordinal;
     }
 
     public function state(): ClaimState
@@ -110,6 +110,6 @@ class Claim implements Audited
 
     public function auditName(): string
     {
-        return 'Claim '.$this->nr;
+        return 'Claim '.$this->ordinal;
     }
 }

@@ -71,17 +71,17 @@ final class ClaimController extends AbstractController
         return $this->to($claim);
     }
 
-    #[Route('/cases/{number}/claims/{nr}', name: 'claim', requirements: ['nr' => '\d+'], methods: ['GET'])]
-    public function show(string $number, int $nr): Response
+    #[Route('/cases/{number}/claims/{ordinal}', name: 'claim', requirements: ['ordinal' => '\d+'], methods: ['GET'])]
+    public function show(string $number, int $ordinal): Response
     {
-        return $this->page->show($this->find($number, $nr));
+        return $this->page->show($this->find($number, $ordinal));
     }
 
-    #[Route('/cases/{number}/claims/{nr}', name: 'claim_save', requirements: ['nr' => '\d+'], methods: ['POST'])]
+    #[Route('/cases/{number}/claims/{ordinal}', name: 'claim_save', requirements: ['ordinal' => '\d+'], methods: ['POST'])]
     #[IsGranted(Permission::CLAIM)]
-    public function save(string $number, int $nr, Request $request, FormAnswer $answer): Response
+    public function save(string $number, int $ordinal, Request $request, FormAnswer $answer): Response
     {
-        $claim = $this->find($number, $nr);
+        $claim = $this->find($number, $ordinal);
         if (!$claim->mayBeWritten()) {
             throw new ShopError(\sprintf('The claim is %s; what was sent stays as it was sent.', $claim->state()->label()), 409);
         }
@@ -92,15 +92,15 @@ final class ClaimController extends AbstractController
         }
         $this->entityManager->flush();
 
-        return $answer->saved($request, $claim->case, $this->page->form($claim), 'claim', ['nr' => (string) $nr]);
+        return $answer->saved($request, $claim->case, $this->page->form($claim), 'claim', ['ordinal' => (string) $ordinal]);
     }
 
-    #[Route('/cases/{number}/claims/{nr}/move', name: 'claim_move', requirements: ['nr' => '\d+'], methods: ['POST'])]
+    #[Route('/cases/{number}/claims/{ordinal}/move', name: 'claim_move', requirements: ['ordinal' => '\d+'], methods: ['POST'])]
     #[IsGranted(Permission::CLAIM)]
     #[IsCsrfTokenValid('act')]
-    public function move(string $number, int $nr, Request $request, ClaimSteps $steps): Response
+    public function move(string $number, int $ordinal, Request $request, ClaimSteps $steps): Response
     {
-        $claim = $this->find($number, $nr);
+        $claim = $this->find($number, $ordinal);
         $typed = array_map(
             static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 2000),
             ['state' => 'state', 'day' => 'day', 'words' => 'words', 'amount' => 'amount', 'answerBy' => 'answerBy'],
@@ -126,19 +126,19 @@ final class ClaimController extends AbstractController
         return $this->to($claim);
     }
 
-    private function find(string $number, int $nr): Claim
+    private function find(string $number, int $ordinal): Claim
     {
         $case = $this->gate->find($number);
 
-        return $this->claimRepository->numbered($case, $nr) ?? throw new ShopError(
-            \sprintf('Case %s has no claim %d.', $case->number, $nr),
+        return $this->claimRepository->numbered($case, $ordinal) ?? throw new ShopError(
+            \sprintf('Case %s has no claim %d.', $case->number, $ordinal),
             404,
         );
     }
 
     private function to(Claim $claim): Response
     {
-        return $this->redirectToRoute('claim', ['number' => $claim->case->number, 'nr' => $claim->nr], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('claim', ['number' => $claim->case->number, 'ordinal' => $claim->ordinal], Response::HTTP_SEE_OTHER);
     }
 
     private static function day(string $typed): ?\DateTimeImmutable

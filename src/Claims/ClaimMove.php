@@ -62,6 +62,6 @@ class ClaimMove implements Audited
 
     public function auditName(): string
     {
-        return 'Claim '.$this->claim->nr;
+        return 'Claim '.$this->claim->ordinal;
     }
 }

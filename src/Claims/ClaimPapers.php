@@ -60,7 +60,7 @@ class ClaimPapers implements AuditedInPart, Paper
 
     public function auditName(): string
     {
-        return 'Papers of claim '.$this->claim->nr;
+        return 'Papers of claim '.$this->claim->ordinal;
     }
 
     /** @param string $file that is kept under that hash */

@@ -31,12 +31,12 @@ final class PapersController extends AbstractController
     ) {
     }
 
-    #[Route('/cases/{number}/claims/{nr}/papers', name: 'claim_papers', requirements: ['nr' => '\d+'], methods: ['POST'])]
+    #[Route('/cases/{number}/claims/{ordinal}/papers', name: 'claim_papers', requirements: ['ordinal' => '\d+'], methods: ['POST'])]
     #[IsGranted(Permission::CLAIM)]
     #[IsCsrfTokenValid('act')]
-    public function make(string $number, int $nr, Request $request, MessageBusInterface $bus, CurrentPerson $person): Response
+    public function make(string $number, int $ordinal, Request $request, MessageBusInterface $bus, CurrentPerson $person): Response
     {
-        $claim = $this->claimRepository->numbered($this->gate->find($number), $nr) ?? throw new ShopError('There is no such claim.', 404);
+        $claim = $this->claimRepository->numbered($this->gate->find($number), $ordinal) ?? throw new ShopError('There is no such claim.', 404);
         try {
             $known = null !== $this->claims->sum($claim);
         } catch (\DomainException $e) {
@@ -55,7 +55,7 @@ final class PapersController extends AbstractController
         $this->entityManager->flush();
         $bus->dispatch(new MakeClaim($papers->id));
 
-        return $this->redirectToRoute('claim', ['number' => $claim->case->number, 'nr' => $nr], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('claim', ['number' => $claim->case->number, 'ordinal' => $ordinal], Response::HTTP_SEE_OTHER);
     }
 
     /** Where the making of them stands; asked again and again while they are made. */

@@ -37,7 +37,7 @@ final readonly class Stand
         $read = Recording::read((string) file_get_contents($file));
         $recording = new StandRecording($case, mb_substr($name, 0, 200), $this->stored->keep('recordings', $file), $who);
         [
-            $recording->nrOfRows,
+            $recording->rowCount,
             $recording->seconds,
             $recording->units,
             $recording->gaps,

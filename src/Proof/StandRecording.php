@@ -27,8 +27,8 @@ class StandRecording implements Audited
     use Identified;
     use OfACase;
 
-    #[ORM\Column]
-    public int $nrOfRows = 0;
+    #[ORM\Column(name: 'nr_of_rows')]
+    public int $rowCount = 0;
 
     #[ORM\Column]
     public float $seconds = 0.0;

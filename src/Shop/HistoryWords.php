@@ -10,7 +10,7 @@ final class HistoryWords
     /** Found, drawn or counted by the program; what people did stands in other fields. */
     public const INSIDE = [
         'bytes', 'clockAhead', 'content', 'digest', 'drawn', 'expected', 'flowU', 'formula', 'gaps', 'hash', 'height', 'hints',
-        'judged', 'nrOfRows', 'points', 'pdf', 'reportHash', 'ruler', 'seconds',
+        'judged', 'nrOfRows', 'rowCount', 'points', 'pdf', 'reportHash', 'ruler', 'seconds',
         'serialKey', 'sharesFor', 'snapshot', 'snapshotHash', 'spot', 'standard', 'subject', 'units', 'width',
     ];
 
@@ -18,7 +18,7 @@ final class HistoryWords
         'at' => 'taken at', 'atSpeed' => 'at which speed', 'byWhom' => 'by', 'withWhom' => 'with',
         'despite' => 'in spite of a limit, because', 'despiteBy' => 'reason given by', 'despiteFor' => 'what the limits said',
         'dispositionReason' => 'decided because', 'disposition' => 'what becomes of it', 'made' => 'made of', 'mode' => 'damage',
-        'madeAt' => 'at', 'name' => 'called', 'nr' => 'number', 'says' => 'found',
+        'madeAt' => 'at', 'name' => 'called', 'nr' => 'number', 'ordinal' => 'number', 'says' => 'found',
         'typed' => 'as typed', 'underLoad' => 'under load', 'what' => 'what', 'why' => 'because', 'stands' => 'does it stand',
         'to' => 'to', 'from' => 'from', 'extent' => 'how many of them', 'watch' => 'to be asked after on',
         'order' => 'happened as number',

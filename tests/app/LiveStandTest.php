@@ -61,7 +61,7 @@ final class LiveStandTest extends AppTestCase
         }
         self::assertSame(
             [201, 1200],
-            [$this->sent(implode('', $lots[11]))[0], self::em()->getRepository(LiveRun::class)->findOneBy([])?->nrOfRows],
+            [$this->sent(implode('', $lots[11]))[0], self::em()->getRepository(LiveRun::class)->findOneBy([])?->rowCount],
             'sent twice, counted once',
         );
         foreach (["5,40,70,50,1500\n" => 'step back in time', "200,x,70,50,1500\n" => '“x” is no number'] as $rows => $says) {
@@ -75,7 +75,7 @@ final class LiveStandTest extends AppTestCase
         self::assertSame(1, $live->filter('.band')->count());
         self::assertSame(303, $this->act($case, 'run/end', [], 'proof'));
         $kept = self::em()->getRepository(StandRecording::class)->findOneBy([]) ?? self::fail('It is not kept.');
-        self::assertSame([1200, 'Stand 1', true], [$kept->nrOfRows, $kept->stand, $kept->judged['passed'] ?? null]);
+        self::assertSame([1200, 'Stand 1', true], [$kept->rowCount, $kept->stand, $kept->judged['passed'] ?? null]);
         ob_start();
         $this->browser->request('GET', "/recordings/{$kept->id}.csv");
         ob_end_clean();

@@ -20,12 +20,12 @@ final class ClaimRepository extends ServiceEntityRepository
     /** @return list<Claim> by number */
     public function ofCase(CaseFile $case): array
     {
-        return $this->findBy(['case' => $case], ['nr' => 'ASC']);
+        return $this->findBy(['case' => $case], ['ordinal' => 'ASC']);
     }
 
-    public function numbered(CaseFile $case, int $nr): ?Claim
+    public function numbered(CaseFile $case, int $ordinal): ?Claim
     {
-        return $this->findOneBy(['case' => $case, 'nr' => $nr]);
+        return $this->findOneBy(['case' => $case, 'ordinal' => $ordinal]);
     }
 
     /** @return list<Claim> in the order in which they were made */

@@ -53,7 +53,7 @@ final class LiveController extends AbstractController
 
         return null === $run
             ? new JsonResponse(['error' => 'Nobody records this stand. Begin a run on the proof page of the case.'], 409)
-            : new JsonResponse(['case' => $run->case->number, 'rows' => $run->nrOfRows], 201);
+            : new JsonResponse(['case' => $run->case->number, 'rows' => $run->rowCount], 201);
     }
 
     #[Route('/cases/{number}/run', name: 'live_begin', methods: ['POST'])]

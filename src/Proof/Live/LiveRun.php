@@ -31,8 +31,8 @@ class LiveRun
     #[ORM\Column]
     public float $lastRow = 0.0;
 
-    #[ORM\Column]
-    public int $nrOfRows = 0;
+    #[ORM\Column(name: 'nr_of_rows')]
+    public int $rowCount = 0;
 
     #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
     public ?\DateTimeImmutable $heardAt = null;

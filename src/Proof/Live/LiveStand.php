@@ -90,15 +90,15 @@ final readonly class LiveStand
                 return $run;
             }
             $rows = LiveRows::after($csv, $run->head, $run->lastRow);
-            if ($run->nrOfRows + \count($rows->times) > Recording::MOST) {
-                throw RecordingError::full($run->nrOfRows);
+            if ($run->rowCount + \count($rows->times) > Recording::MOST) {
+                throw RecordingError::full($run->rowCount);
             }
             if ('' === $run->head) {
                 [$run->head, $run->units, $run->firstRow] = [LiveRows::head($csv), $rows->units, $rows->times[0]];
             }
-            [$run->lastRow, $run->nrOfRows, $run->heardAt] = [
+            [$run->lastRow, $run->rowCount, $run->heardAt] = [
                 $rows->times[\count($rows->times) - 1],
-                $run->nrOfRows + \count($rows->times),
+                $run->rowCount + \count($rows->times),
                 now(),
             ];
             $lot = new LiveLot($run, 1 + ($last->number ?? 0), LiveRows::body($csv), LiveRows::points($rows, $run->firstRow));
@@ -132,7 +132,7 @@ final readonly class LiveStand
     public function end(LiveRun $run, string $who): ?StandRecording
     {
         $recording = null;
-        if ($run->nrOfRows > 1) {
+        if ($run->rowCount > 1) {
             WorkFolder::during(function (string $folder) use ($run, $who, &$recording): void {
                 $file = $folder.'/run.csv';
                 file_put_contents($file, $run->head."\n");

@@ -20,6 +20,6 @@ final class WorkReportRepository extends ServiceEntityRepository
     /** @return list<WorkReport> */
     public function newestFirst(CaseFile $case): array
     {
-        return $this->findBy(['case' => $case], ['nr' => 'DESC']);
+        return $this->findBy(['case' => $case], ['ordinal' => 'DESC']);
     }
 }

@@ -59,12 +59,12 @@ final class WorkController extends AbstractController
                 409,
             ),
             $last?->digest === WorkReport::digestOf($body) => throw new ShopError(
-                \sprintf('Nothing was done since work report %d, which says all of this.', $last->nr),
+                \sprintf('Nothing was done since work report %d, which says all of this.', $last->ordinal),
                 409,
             ),
             default => null,
         };
-        $this->entityManager->persist($report = new WorkReport($case, ($last->nr ?? 0) + 1, $person->get(), $body));
+        $this->entityManager->persist($report = new WorkReport($case, ($last->ordinal ?? 0) + 1, $person->get(), $body));
         $this->entityManager->flush();
         $bus->dispatch(new MakeWorkReport($report->id));
 

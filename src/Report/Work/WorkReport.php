@@ -36,8 +36,8 @@ class WorkReport implements AuditedInPart, Paper
         #[ORM\JoinColumn(nullable: false, onDelete: 'RESTRICT')]
         public CaseFile $case,
         /** Counted within the case from 1. */
-        #[ORM\Column(type: 'smallint')]
-        public int $nr,
+        #[ORM\Column(name: 'nr', type: 'smallint')]
+        public int $ordinal,
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false)]
         public User $signedBy,
@@ -57,16 +57,16 @@ class WorkReport implements AuditedInPart, Paper
 
     public function name(): string
     {
-        return $this->case->number.'-work-'.$this->nr;
+        return $this->case->number.'-work-'.$this->ordinal;
     }
 
     public function auditFields(): array
     {
-        return ['nr', 'signedBy', 'digest', 'hash'];
+        return ['ordinal', 'signedBy', 'digest', 'hash'];
     }
 
     public function auditName(): string
     {
-        return 'Work report '.$this->nr;
+        return 'Work report '.$this->ordinal;
     }
 }

@@ -41,7 +41,7 @@ final readonly class PaperCheck implements StoredThing
             yield WorkReport::digestOf($one->body) === $one->digest
                 ? null
                 : new Mismatch(
-                    \sprintf('work report %d of %s: its words are not what was signed', $one->nr, $one->case->number),
+                    \sprintf('work report %d of %s: its words are not what was signed', $one->ordinal, $one->case->number),
                     [$one->case->number],
                 );
             yield from $this->file('work', $one->hash, 'work report', $one->case->number);
