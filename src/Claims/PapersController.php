@@ -36,7 +36,8 @@ final class PapersController extends AbstractController
     #[IsCsrfTokenValid('act')]
     public function make(string $number, int $ordinal, Request $request, MessageBusInterface $bus, CurrentPerson $person): Response
     {
-        $claim = $this->claimRepository->numbered($this->gate->find($number), $ordinal) ?? throw new ShopError('There is no such claim.', 404);
+        $claim = $this->claimRepository->numbered($this->gate->find($number), $ordinal)
+            ?? throw new ShopError('There is no such claim.', 404);
         try {
             $known = null !== $this->claims->sum($claim);
         } catch (\DomainException $e) {
