@@ -82,6 +82,7 @@ final class SizeTest extends TestCase
         self::assertEqualsWithDelta([10.0, 9.95, 10.1], [$both->new?->in('mm'), $both->min?->in('mm'), $both->max?->in('mm')], 1e-9);
         self::assertTrue($b->and($a)->sameAs($both), 'in either order');
         self::assertFalse($a->sameAs($b));
+        self::assertFalse($a->sameAs(new Limits(null, self::mm(9.8), null)), 'another size is another line');
         self::assertTrue(
             $a->sameAs(new Limits(null, Quantity::parse('9900 um', Dimension::Length), null)),
             'the size when new draws no line',

@@ -16,6 +16,7 @@ use Japhrex\Core\Chain\Ground\Look;
 use Japhrex\Core\Chain\Ground\LookFact;
 use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Chain\Ground\ReadingFact;
+use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\Ground\Tie;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Chain\OriginKind;
@@ -274,6 +275,20 @@ final class GroundingTest extends TestCase
         foreach (Analysis::worthTelling($candidates) as $one) {
             self::assertNotSame([], $one->explains);
         }
+    }
+
+    public function testAnotherCandidateTellsAsWellWhenItTellsTheSameFindsAndIsNotMuchLessLikely(): void
+    {
+        $ground = self::ground('gear-pair', self::scored(), 'low-flow');
+        [$first, $other] = array_values(array_filter($ground->spots, static fn (Spot $spot): bool => 'origin' === $spot->kind));
+        $tells = static fn (Spot $origin, float $share, string ...$finds): Candidate => new Candidate(
+            $origin, $share, [], [], $finds, [], [], [],
+        );
+        $as = static fn (Candidate ...$candidates): int => \count(Analysis::of($ground)->toldAsWell(array_values($candidates)));
+        self::assertSame(1, $as($tells($first, 0.6, 'a', 'b'), $tells($other, 0.2, 'a', 'b')), 'a third is enough');
+        self::assertSame(0, $as($tells($first, 0.6, 'a', 'b'), $tells($other, 0.19, 'a', 'b')));
+        self::assertSame(0, $as($tells($first, 0.6, 'a', 'b'), $tells($other, 0.5, 'a')), 'it leaves a find');
+        self::assertSame(0, $as($tells($first, 0.6, 'a'), $tells($other, 0.5, 'a')), 'one find parts nobody');
     }
 
     public function testALookTakesWhatHasToComeOffBeforeIt(): void
