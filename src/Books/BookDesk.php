@@ -11,9 +11,6 @@ use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\Grounding;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookTypes;
-
-use function Symfony\Component\Clock\now;
-
 use Symfony\Component\Yaml\Yaml;
 
 /** Takes in a book that the shop wrote, or says what is wrong with it. */
@@ -46,7 +43,7 @@ final readonly class BookDesk
         }
         $this->entityManager->wrapInTransaction(function () use ($book, $text, $content): void {
             foreach ($this->ownBooks->inForce($book) as $before) {
-                $before->endedAt = now();
+                $before->end();
             }
             $this->entityManager->flush();
             $this->entityManager->persist(new ShopBook($book, $text, $content, $this->person->get()->name));

@@ -8,6 +8,9 @@ use App\Account\Audited;
 use App\Books\Repository\ShopBookRepository;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\Uid\Uuid;
 
 /** A book that this shop wrote itself. A new version ends the one before; nothing is overwritten. */
@@ -44,5 +47,11 @@ class ShopBook implements Audited
     public function auditName(): string
     {
         return 'Book of the shop, '.$this->book;
+    }
+
+    /** It is not in force from now on; what was judged by it stays. */
+    public function end(): void
+    {
+        $this->endedAt = now();
     }
 }

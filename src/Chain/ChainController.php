@@ -48,9 +48,7 @@ final class ChainController extends AbstractController
             throw $this->createNotFoundException();
         }
         $node = $this->nodes->ofFinding($finding) ?? new ChainNode($case, NodeKind::Damage);
-        $node->finding = $finding;
-        $node->place = $finding->place();
-        $node->name = mb_substr($this->chains->findingName($finding), 0, 160);
+        $node->standFor($finding, $this->chains->findingName($finding));
 
         return $this->kept($node);
     }
@@ -65,8 +63,7 @@ final class ChainController extends AbstractController
             throw $this->createNotFoundException();
         }
         $node = $this->nodes->ofComplaint($complaint) ?? new ChainNode($case, NodeKind::Complaint);
-        $node->complaint = $complaint;
-        $node->name = $this->chains->complaintName($case, $complaint);
+        $node->standForComplaint($complaint, $this->chains->complaintName($case, $complaint));
 
         return $this->kept($node);
     }

@@ -88,4 +88,16 @@ class ChainNode implements Audited
     {
         return 'Chain: '.$this->name;
     }
+
+    /** @param string $name of the finding, as people say it */
+    public function standFor(Finding $finding, string $name): void
+    {
+        [$this->finding, $this->place, $this->name] = [$finding, $finding->place(), mb_substr($name, 0, 160)];
+    }
+
+    /** @param string $name of the complaint, as people say it */
+    public function standForComplaint(Complaint $complaint, string $name): void
+    {
+        [$this->complaint, $this->name] = [$complaint, $name];
+    }
 }

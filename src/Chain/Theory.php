@@ -47,4 +47,10 @@ class Theory implements Audited
     {
         return 'Theory: '.mb_substr($this->words, 0, 60);
     }
+
+    /** A figure or a test has settled it. */
+    public function settle(?bool $stands, string $because): void
+    {
+        [$this->stands, $this->because] = [$stands, $because];
+    }
 }

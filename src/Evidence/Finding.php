@@ -107,4 +107,10 @@ class Finding implements Audited
     {
         return 'Finding on '.$this->place();
     }
+
+    /** @param string|null $surface that was looked at; null: the whole part */
+    public function isClean(?string $surface): void
+    {
+        [$this->kind, $this->surface] = [FindingKind::Clean, $surface];
+    }
 }

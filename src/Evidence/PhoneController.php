@@ -17,9 +17,6 @@ use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\FindingKind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-
-use function Symfony\Component\Clock\now;
-
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -76,7 +73,7 @@ final class PhoneController extends AbstractController
         if ($pass->case !== $case) {
             throw $this->createNotFoundException();
         }
-        $pass->revokedAt = now();
+        $pass->revoke();
         $this->entityManager->flush();
 
         return $this->redirectToRoute('phone', ['number' => $case->number], Response::HTTP_SEE_OTHER);

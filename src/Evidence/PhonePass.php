@@ -11,6 +11,8 @@ use App\Intake\OfACase;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 
+use function Symfony\Component\Clock\now;
+
 /** Lets a phone beside the unit add to one case for one shift, without a password; only its hash is kept. */
 #[ORM\Entity(repositoryClass: PhonePassRepository::class)]
 #[ORM\Table(name: 'phone_pass')]
@@ -53,5 +55,11 @@ class PhonePass implements Audited
     public function auditName(): string
     {
         return 'Phone pass';
+    }
+
+    /** It opens nothing from now on. */
+    public function revoke(): void
+    {
+        $this->revokedAt = now();
     }
 }

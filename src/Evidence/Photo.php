@@ -23,6 +23,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 class Photo implements Audited
 {
     use Identified;
+    use LiesInTray;
     use OfACase;
     use Versioned;
 
@@ -102,5 +103,11 @@ class Photo implements Audited
     public function auditName(): string
     {
         return 'Photo '.$this->originalName;
+    }
+
+    public function describe(?string $part, PhotoStage $stage, string $caption): void
+    {
+        $this->sortTo($part, $stage);
+        $this->caption = $caption;
     }
 }

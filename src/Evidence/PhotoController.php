@@ -72,7 +72,7 @@ final class PhotoController extends AbstractController
                     $part,
                     null === $part && PhotoStage::Arrival !== $stage ? PhotoStage::Unsorted : $stage,
                 );
-                $one->clockAhead = max(-720, min(720, $request->request->getInt('clock')));
+                $one->clockIsAhead($request->request->getInt('clock'));
                 if ($one instanceof Photo) {
                     $this->still($one, $request);
                 }
@@ -155,9 +155,11 @@ final class PhotoController extends AbstractController
                 Response::HTTP_SEE_OTHER,
             );
         }
-        $photo->part = $this->shelf->book($case->family)->part((string) $request->request->get('part', ''))?->key;
-        $photo->stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? $photo->stage;
-        $photo->caption = $typed;
+        $photo->describe(
+            $this->shelf->book($case->family)->part((string) $request->request->get('part', ''))?->key,
+            PhotoStage::tryFrom((string) $request->request->get('stage')) ?? $photo->stage,
+            $typed,
+        );
         $this->entityManager->flush();
 
         return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id], Response::HTTP_SEE_OTHER);

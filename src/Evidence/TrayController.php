@@ -53,7 +53,7 @@ final class TrayController extends AbstractController
         if ($request->request->has('clock')) {
             // Seen at the proposals: the camera's clock was wrong. They stay in the tray, and are proposed anew.
             foreach ($photos as $photo) {
-                $photo->clockAhead = max(-720, min(720, $request->request->getInt('ahead')));
+                $photo->clockIsAhead($request->request->getInt('ahead'));
             }
             $this->entityManager->flush();
 
@@ -73,7 +73,7 @@ final class TrayController extends AbstractController
         foreach ($photos as $photo) {
             $to = $asProposed ? $proposed[(string) $photo->id] ?? null : $part;
             if (PhotoStage::Unsorted === $photo->stage && (null !== $to || !$asProposed)) {
-                [$photo->part, $photo->stage] = [$to, PhotoStage::Unsorted === $stage ? PhotoStage::AsFound : $stage];
+                $photo->sortTo($to, PhotoStage::Unsorted === $stage ? PhotoStage::AsFound : $stage);
                 $sorted[] = (string) $photo->id;
             }
         }
@@ -91,7 +91,7 @@ final class TrayController extends AbstractController
         $case = $this->gate->open($number, Permission::BENCH);
         $ids = $request->getSession()->remove('tray-'.$case->number);
         foreach ($this->tray->photos($case, \is_array($ids) ? array_values(array_filter($ids, is_string(...))) : []) as $photo) {
-            [$photo->part, $photo->stage] = [null, PhotoStage::Unsorted];
+            $photo->backToTray();
         }
         $this->entityManager->flush();
 

@@ -184,4 +184,18 @@ class CaseFile implements Audited
     {
         return 'Case '.$this->number;
     }
+
+    /** Signed by both: nothing in it changes any more. */
+    public function close(\DateTimeImmutable $at): void
+    {
+        $this->moveTo(Stage::Signed);
+        $this->signedAt = $at;
+    }
+
+    /** For a new revision of its verdict. */
+    public function reopen(): void
+    {
+        $this->moveTo(Stage::Verdict);
+        $this->signedAt = null;
+    }
 }

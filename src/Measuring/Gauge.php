@@ -6,6 +6,7 @@ namespace App\Measuring;
 
 use App\Account\Audited;
 use App\Measuring\Repository\GaugeRepository;
+use App\Platform\DeviceToken;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
@@ -122,5 +123,11 @@ class Gauge implements Audited
     public function auditName(): string
     {
         return 'Gauge '.$this->name;
+    }
+
+    /** The device signs in with this from now on; only its hash is kept. */
+    public function giveToken(string $token): void
+    {
+        $this->tokenHash = DeviceToken::hash($token);
     }
 }

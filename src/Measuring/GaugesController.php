@@ -90,7 +90,7 @@ final class GaugesController extends AbstractController
             throw new ShopError('To which bench does it send? Enter the bench of the gauge first.', 422);
         }
         $token = DeviceToken::make();
-        $gauge->tokenHash = DeviceToken::hash($token);
+        $gauge->giveToken($token);
         $this->entityManager->flush();
 
         return $this->page([], [(string) $gauge->id => $token]);

@@ -11,7 +11,6 @@ use App\Evidence\RecordFinding;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\Part;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -68,8 +67,7 @@ final class FindingsController extends AbstractController
         $part = $this->page->part($case, $part);
         $surface = (string) $request->request->get('surface', '');
         $finding = new Finding($case, $part->key);
-        $finding->kind = FindingKind::Clean;
-        $finding->surface = isset($part->surfaces[$surface]) ? $surface : null;
+        $finding->isClean(isset($part->surfaces[$surface]) ? $surface : null);
         ($this->recordFinding)($finding, $this->person->get()->name);
 
         return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part->key], Response::HTTP_SEE_OTHER);

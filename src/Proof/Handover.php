@@ -13,6 +13,8 @@ use App\Proof\Repository\HandoverRepository;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
+use function Symfony\Component\Clock\now;
+
 /** Return to service: what the user is told, and when somebody asks how it runs. */
 #[ORM\Entity(repositoryClass: HandoverRepository::class)]
 #[ORM\Table(name: 'handover')]
@@ -55,5 +57,12 @@ class Handover implements Audited
     public function auditName(): string
     {
         return 'Return to service';
+    }
+
+    /** @param string $despite why it goes out though not all of its proof is passed; empty: all is */
+    public function goOut(string $despite): void
+    {
+        $this->despite = $despite;
+        $this->goneAt ??= now();
     }
 }

@@ -11,9 +11,6 @@ use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Proof\ProofError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-
-use function Symfony\Component\Clock\now;
-
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -61,8 +58,7 @@ final class HandoverController extends AbstractController
 
             return $this->page->show($case, ['key' => 'handover', 'refused' => $e->getMessage(), 'despite' => $despite], $handover);
         }
-        $handover->despite = $despite;
-        $handover->goneAt ??= now();
+        $handover->goOut($despite);
         $this->entityManager->persist($handover);
         $this->entityManager->flush();
 

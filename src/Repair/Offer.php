@@ -15,6 +15,8 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Repair\OptionKind;
 
+use function Symfony\Component\Clock\now;
+
 /**
  * What a customer was offered, as it was offered: the story in plain words, the options with their prices, and what they answered. It is
  * reached by a
@@ -126,5 +128,11 @@ class Offer implements Audited
     public function auditName(): string
     {
         return 'Offer';
+    }
+
+    /** Its link opens nothing from now on. */
+    public function takeBack(): void
+    {
+        $this->revokedAt ??= now();
     }
 }

@@ -91,7 +91,7 @@ final class OfferController extends AbstractController
         if ($offer->case !== $this->gate->find($number)) {
             throw new ShopError('That offer is of another case.', 404);
         }
-        $offer->revokedAt ??= now();
+        $offer->takeBack();
         $this->entityManager->flush();
 
         return $this->redirectToRoute('repair', ['number' => $number, '_fragment' => 'offers'], Response::HTTP_SEE_OTHER);

@@ -7,6 +7,8 @@ namespace App\Repair;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 
+use function Symfony\Component\Clock\now;
+
 /** A question to the customer; the answer becomes a statement of the case. */
 #[ORM\Entity]
 #[ORM\Table(name: 'offer_question')]
@@ -29,5 +31,10 @@ class OfferQuestion
     ) {
         $this->identify();
         $offer->questions->add($this);
+    }
+
+    public function answer(string $words): void
+    {
+        [$this->answer, $this->answeredAt] = [$words, now()];
     }
 }

@@ -228,7 +228,7 @@ final readonly class Offers
         if ('' === $words || null !== $question->answeredAt) {
             throw OfferError::questionDone('' === $words);
         }
-        [$question->answer, $question->answeredAt] = [$words, now()];
+        $question->answer($words);
         $this->state(
             $question->offer,
             '' === $name ? $question->offer->case->customer : $name,

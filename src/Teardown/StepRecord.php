@@ -13,6 +13,9 @@ use App\Teardown\Repository\StepRecordRepository;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Teardown\FastenerCondition;
 use Japhrex\Core\Teardown\StepState;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
@@ -111,5 +114,11 @@ class StepRecord implements Audited
     public function auditName(): string
     {
         return 'Strip step '.$this->step;
+    }
+
+    /** @param list<string> $leftOut what was asked for and left out knowingly */
+    public function keep(array $leftOut, string $who): void
+    {
+        [$this->leftOut, $this->byWhom, $this->at] = [$leftOut, $who, now()];
     }
 }

@@ -15,9 +15,6 @@ use Japhrex\Core\Teardown\AsFound;
 use Japhrex\Core\Teardown\Shortage;
 use Japhrex\Core\Teardown\StepState;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-
-use function Symfony\Component\Clock\now;
-
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -103,9 +100,7 @@ final class StripController extends AbstractController
         if ([] !== $asked && !$request->request->has('leave-out')) {
             return $this->page->show($case, $status, $form, $asked);
         }
-        $record->leftOut = $asked;
-        $record->byWhom = $person->get()->name;
-        $record->at = now();
+        $record->keep($asked, $person->get()->name);
         $case->moveTo(Stage::Strip);
         $this->entityManager->persist($record);
         $this->entityManager->flush();

@@ -46,6 +46,18 @@ trait Answer
         return $this->causeNotFound ? 'Cause not found' : $this->origin->name ?? $this->signedName();
     }
 
+    /**
+     * Who carries most is who carries it, in a word.
+     *
+     * @param list<array{who: string, percent: int, links: list<string>}> $shares the largest first; none: it is not divided
+     * @param string $chain hash of the chain that they were set for
+     */
+    public function divide(array $shares, string $chain): void
+    {
+        [$this->shares, $this->sharesFor] = [$shares, $chain];
+        $this->responsibility = [] === $shares ? $this->responsibility : Responsibility::from($shares[0]['who']);
+    }
+
     /** The origin as it was signed, where it is no longer in the chain. */
     private function signedName(): ?string
     {

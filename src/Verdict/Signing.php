@@ -17,8 +17,6 @@ use Japhrex\Core\Verdict\Responsibility;
 use Japhrex\Core\Verdict\Shares;
 use Japhrex\Core\Verdict\SharesError;
 
-use function Symfony\Component\Clock\now;
-
 /** Draft, first signature, second signature, frozen; and the way back: a new revision. */
 final readonly class Signing
 {
@@ -64,9 +62,7 @@ final readonly class Signing
             }
             $shares[] = ['who' => $who, 'percent' => $percent, 'links' => $rests];
         }
-        [$answer->shares, $answer->sharesFor] = [$shares, [] === $shares ? '' : $this->chains->chain($answer->case)->hash()];
-        // Who carries most is who carries it, in a word.
-        $answer->responsibility = [] === $shares ? $answer->responsibility : Responsibility::from($shares[0]['who']);
+        $answer->divide($shares, [] === $shares ? '' : $this->chains->chain($answer->case)->hash());
         $this->entityManager->persist($answer);
         $this->entityManager->flush();
     }
@@ -86,11 +82,7 @@ final readonly class Signing
         // What is signed is what is stored.
         $this->entityManager->flush();
         $document = $this->snapshot->take($verdict->case, $verdict);
-        [$verdict->signedBy, $verdict->signedAt, $verdict->voided] = [$user, now(), ''];
-        [$verdict->snapshot, $verdict->snapshotHash] = [
-            $document + ['engine' => $this->opinion->now($verdict->case)],
-            Snapshot::hash($document),
-        ];
+        $verdict->signFirst($user, $document + ['engine' => $this->opinion->now($verdict->case)], Snapshot::hash($document));
         $this->entityManager->flush();
     }
 
@@ -139,12 +131,9 @@ final readonly class Signing
                 409,
             );
         }
-        [$verdict->secondBy, $verdict->secondAt] = [$user, now()];
-        $verdict->case->moveTo(Stage::Signed);
-        $verdict->case->signedAt = $verdict->secondAt;
+        $verdict->signSecond($user);
         $report = $this->text->write($verdict->case, $verdict);
-        $verdict->snapshot = ($verdict->snapshot ?? []) + ['report' => $report];
-        $verdict->reportHash = self::hashOf($report);
+        $verdict->keepReport($report, self::hashOf($report));
         $this->entityManager->flush();
     }
 
@@ -165,8 +154,7 @@ final readonly class Signing
             throw new ShopError('Why is it opened again? The reason stands in the report.');
         }
         $next = $signed->next(mb_substr(trim($because), 0, 2000));
-        $case->moveTo(Stage::Verdict);
-        $case->signedAt = null;
+        $case->reopen();
         $this->entityManager->persist($next);
         $this->entityManager->flush();
 

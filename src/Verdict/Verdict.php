@@ -16,6 +16,9 @@ use App\Verdict\Repository\VerdictRepository;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** What the shop says it was, signed by two. Once both have signed it is never changed: a later one supersedes it. */
@@ -175,5 +178,29 @@ class Verdict implements Audited
     public function auditName(): string
     {
         return 'Verdict, revision '.$this->revision;
+    }
+
+    /**
+     * @param array<string, mixed> $snapshot the whole case as it is signed
+     * @param string $hash SHA-256 of what both sign
+     */
+    public function signFirst(User $user, array $snapshot, string $hash): void
+    {
+        [$this->signedBy, $this->signedAt, $this->voided] = [$user, now(), ''];
+        [$this->snapshot, $this->snapshotHash] = [$snapshot, $hash];
+    }
+
+    /** The second signature closes the case. */
+    public function signSecond(User $user): void
+    {
+        [$this->secondBy, $this->secondAt] = [$user, now()];
+        $this->case->close($this->secondAt);
+    }
+
+    /** @param array{body: string, plates: string} $report */
+    public function keepReport(array $report, string $hash): void
+    {
+        $this->snapshot = ($this->snapshot ?? []) + ['report' => $report];
+        $this->reportHash = $hash;
     }
 }

@@ -59,7 +59,7 @@ final class TheoriesController extends AbstractController
         if (null !== $stands && '' === $because) {
             throw new ShopError('Which figure or test says so, and what does it say? It stands in the answer.', 422);
         }
-        [$theory->stands, $theory->because] = [$stands, $because];
+        $theory->settle($stands, $because);
 
         return $this->kept($case);
     }

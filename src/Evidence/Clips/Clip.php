@@ -6,6 +6,7 @@ namespace App\Evidence\Clips;
 
 use App\Account\Audited;
 use App\Evidence\Finding;
+use App\Evidence\LiesInTray;
 use App\Evidence\PhotoStage;
 use App\Evidence\Repository\ClipRepository;
 use App\Intake\CaseFile;
@@ -22,6 +23,7 @@ use Doctrine\ORM\Mapping as ORM;
 class Clip implements Audited
 {
     use Identified;
+    use LiesInTray;
     use OfACase;
     use Versioned;
 

@@ -54,7 +54,7 @@ final class StandsController extends AbstractController
     public function token(TestStand $stand): Response
     {
         $token = DeviceToken::make();
-        $stand->tokenHash = DeviceToken::hash($token);
+        $stand->giveToken($token);
         $this->entityManager->flush();
 
         return $this->page(tokens: [(string) $stand->id => $token]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Proof\Live;
 
 use App\Account\Audited;
+use App\Platform\DeviceToken;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use App\Proof\Repository\TestStandRepository;
@@ -63,5 +64,11 @@ class TestStand implements Audited
     public function auditName(): string
     {
         return 'Test stand '.$this->name;
+    }
+
+    /** The device signs in with this from now on; only its hash is kept. */
+    public function giveToken(string $token): void
+    {
+        $this->tokenHash = DeviceToken::hash($token);
     }
 }

@@ -11,9 +11,6 @@ use App\Platform\ShopError;
 use App\Verdict\Repository\ShopPolicyRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-
-use function Symfony\Component\Clock\now;
-
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -84,7 +81,7 @@ final class PoliciesController extends AbstractController
     {
         $before = $this->shopPolicies->oneInForce($key);
         if (null !== $before) {
-            $before->endedAt = now();
+            $before->end();
         }
         $this->entityManager->flush();
     }

@@ -9,6 +9,9 @@ use App\Platform\Identified;
 use App\Verdict\Repository\ShopPolicyRepository;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\Uid\Uuid;
 
 /** A policy as the shop has it. A new version ends the one before; nothing is overwritten. */
@@ -44,5 +47,11 @@ class ShopPolicy implements Audited
     public function auditName(): string
     {
         return 'Policy '.$this->policy;
+    }
+
+    /** It is not in force from now on; what was judged by it stays. */
+    public function end(): void
+    {
+        $this->endedAt = now();
     }
 }
