@@ -50,6 +50,8 @@ async function link(page, from, to, how, way) {
   await form.getByLabel('How', { exact: true }).selectOption({ label: how });
   await form.getByLabel('Which way it took').selectOption({ label: way });
   await form.getByRole('button', { name: 'Link them' }).click();
+  // The page of before may show the same two already: the new one has an empty form.
+  await expect(form.getByLabel('Cause')).toHaveValue('');
   await expect(page.locator('[id^=link-].finding', { hasText: `${from} → ${to}` })).toBeVisible();
 }
 
