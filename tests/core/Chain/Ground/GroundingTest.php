@@ -282,7 +282,7 @@ final class GroundingTest extends TestCase
         $ground = self::ground('gear-pair', self::scored(), 'low-flow');
         [$first, $other] = array_values(array_filter($ground->spots, static fn (Spot $spot): bool => 'origin' === $spot->kind));
         $tells = static fn (Spot $origin, float $share, string ...$finds): Candidate => new Candidate(
-            $origin, $share, [], [], $finds, [], [], [],
+            $origin, $share, [], [], array_values($finds), [], [], [],
         );
         $as = static fn (Candidate ...$candidates): int => \count(Analysis::of($ground)->toldAsWell(array_values($candidates)));
         self::assertSame(1, $as($tells($first, 0.6, 'a', 'b'), $tells($other, 0.2, 'a', 'b')), 'a third is enough');
