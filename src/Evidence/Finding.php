@@ -109,7 +109,7 @@ class Finding implements Audited
     }
 
     /** @param string|null $surface that was looked at; null: the whole part */
-    public function isClean(?string $surface): void
+    public function lookedClean(?string $surface): void
     {
         [$this->kind, $this->surface] = [FindingKind::Clean, $surface];
     }

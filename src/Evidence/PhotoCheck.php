@@ -8,6 +8,7 @@ use App\Evidence\Clips\ClipIntake;
 use App\Evidence\Repository\ClipRepository;
 use App\Evidence\Repository\PhotoRepository;
 use App\Evidence\Repository\PictureRepository;
+use App\Platform\Mismatch;
 use App\Platform\StoredFiles;
 use Doctrine\ORM\EntityManagerInterface;
 
@@ -32,7 +33,7 @@ final readonly class PhotoCheck
             $known[$picture->hash] = true;
             $state = $this->stored->state('photos', $picture->hash);
             if (null !== $state) {
-                $lost[] = \sprintf('%s: %s, in %s', $state, $picture->hash, implode(', ', $this->cases($picture)) ?: 'no case');
+                $lost[] = self::mismatch($state, $picture->hash, $this->cases($picture));
             }
             $this->entityManager->detach($picture);
         }
@@ -41,7 +42,7 @@ final readonly class PhotoCheck
             $known[$clip->hash] = true;
             $state = $this->stored->state(ClipIntake::AREA, $clip->hash);
             if (null !== $state) {
-                $lost[] = \sprintf('%s: %s, in %s', $state, $clip->hash, $clip->case->number);
+                $lost[] = self::mismatch($state, $clip->hash, [$clip->case->number]);
             }
         }
         foreach ([...$this->stored->hashes('photos'), ...$this->stored->hashes(ClipIntake::AREA)] as $hash) {
@@ -51,6 +52,12 @@ final readonly class PhotoCheck
         }
 
         return new PhotoCheckResult(date('j M Y H:i'), $photos, $lost, $orphaned);
+    }
+
+    /** @param list<string> $cases numbers */
+    private static function mismatch(string $state, string $hash, array $cases): Mismatch
+    {
+        return new Mismatch(\sprintf('%s: %s, in %s', $state, $hash, implode(', ', $cases) ?: 'no case'), $cases);
     }
 
     /** @return list<string> */

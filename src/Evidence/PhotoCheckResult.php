@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Platform\Mismatch;
+
 /** What the check of all pictures found. */
 final readonly class PhotoCheckResult
 {
     /**
      * @param string $at time, as ISO 8601 has it
-     * @param list<string> $lost missing or damaged, with the cases that hold it
+     * @param list<Mismatch> $lost missing or damaged, with the cases that hold it
      * @param list<string> $orphaned files that no case names
      */
     public function __construct(public string $at, public int $photos, public array $lost, public array $orphaned)

@@ -21,7 +21,7 @@ final class VerifyPhotosCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $said = $this->check->run();
-        $wrong = [...$said->lost, ...$said->orphaned];
+        $wrong = [...array_column($said->lost, 'what'), ...$said->orphaned];
         $output->writeln($wrong);
         $output->writeln(
             [] === $wrong

@@ -67,7 +67,7 @@ final class FindingsController extends AbstractController
         $part = $this->page->part($case, $part);
         $surface = (string) $request->request->get('surface', '');
         $finding = new Finding($case, $part->key);
-        $finding->isClean(isset($part->surfaces[$surface]) ? $surface : null);
+        $finding->lookedClean(isset($part->surfaces[$surface]) ? $surface : null);
         ($this->recordFinding)($finding, $this->person->get()->name);
 
         return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part->key], Response::HTTP_SEE_OTHER);

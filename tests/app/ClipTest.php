@@ -152,7 +152,9 @@ final class ClipTest extends AppTestCase
         $before = \count(self::service(PhotoCheck::class)->run()->lost);
         $path = $_SERVER['JAPHREX_STORE'].'/clips/'.substr($clip->hash, 0, 2).'/'.$clip->hash;
         file_put_contents($path, 'x');
-        $lost = self::service(PhotoCheck::class)->run()->lost;
+        $checked = self::service(PhotoCheck::class)->run()->lost;
+        self::assertContains([$case->number], array_column($checked, 'cases'), 'however the shop numbers its cases');
+        $lost = array_column($checked, 'what');
         self::assertCount($before + 1, $lost);
         self::assertStringContainsString('damaged: '.$clip->hash.', in '.$case->number, implode("\n", $lost));
         unlink($path);

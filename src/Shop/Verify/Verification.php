@@ -48,8 +48,7 @@ final readonly class Verification
         $photos = $this->photos->run();
         $said['counts']['photos and clips'] = $photos->photos;
         foreach ($photos->lost as $lost) {
-            preg_match_all('/[A-Z]{2}-\d{2}-\d{4,}/', $lost, $cases);
-            $said['wrong'][] = ['what' => 'photo or clip '.$lost, 'cases' => $cases[0]];
+            $said['wrong'][] = ['what' => 'photo or clip '.$lost->what, 'cases' => $lost->cases];
         }
         $said['orphaned'] = $photos->orphaned;
         $night = $this->heads->join();
