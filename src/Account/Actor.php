@@ -11,4 +11,10 @@ interface Actor extends UserInterface
 {
     /** As it stands in the trail, at most 80 letters. */
     public function actsAs(): string;
+
+    /** As it stands beside what was done, at most 80 letters. */
+    public function signsAs(): string;
+
+    /** Who stands behind it; null: a device, or the program. */
+    public function person(): ?User;
 }

@@ -13,7 +13,7 @@ use Symfony\Component\Uid\Uuid;
 #[AsDoctrineListener('onFlush')]
 final readonly class AuditTrail
 {
-    private const SILENT = ['id', 'madeAt', 'version', 'case'];
+    private const SILENT = ['id', 'madeAt', 'version', 'case', 'byPerson'];
 
     /** Fields in which the name of a person stands. */
     private const NAMES = ['byWhom', 'withWhom', 'signedBy', 'secondBy', 'holder', 'despiteBy', 'answeredBy'];
@@ -64,7 +64,7 @@ final readonly class AuditTrail
             [$before, $after] = [$this->kept($field, $before), $this->kept($field, $after)];
             $entry = new AuditEntry(
                 $entity->auditCase(),
-                $this->names->digest($this->person->name()),
+                $this->names->digest($this->person->actor()->actsAs()),
                 $action,
                 mb_substr($entity->auditName(), 0, 200),
                 $entity->id,

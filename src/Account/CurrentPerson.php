@@ -14,12 +14,11 @@ final readonly class CurrentPerson
     {
     }
 
-    /** For the trail. */
-    public function name(): string
+    public function actor(): Actor
     {
         $actor = $this->security->getUser();
 
-        return $actor instanceof Actor ? $actor->actsAs() : 'the program';
+        return $actor instanceof Actor ? $actor : new TheProgram();
     }
 
     public function get(): User

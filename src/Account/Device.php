@@ -21,6 +21,16 @@ final readonly class Device implements Actor
         return mb_substr($this->name, 0, 80);
     }
 
+    public function signsAs(): string
+    {
+        return $this->actsAs();
+    }
+
+    public function person(): null
+    {
+        return null;
+    }
+
     public function getRoles(): array
     {
         return [$this->role];

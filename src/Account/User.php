@@ -39,6 +39,16 @@ class User implements Actor, PasswordAuthenticatedUserInterface, Audited
         return $this->name;
     }
 
+    public function signsAs(): string
+    {
+        return $this->name;
+    }
+
+    public function person(): self
+    {
+        return $this;
+    }
+
     public function getRoles(): array
     {
         return [$this->role->value];

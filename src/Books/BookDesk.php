@@ -46,7 +46,7 @@ final readonly class BookDesk
                 $before->end();
             }
             $this->entityManager->flush();
-            $this->entityManager->persist(new ShopBook($book, $text, $content, $this->person->get()->name));
+            $this->entityManager->persist(new ShopBook($book, $text, $content, $this->person->get()));
         });
         foreach (array_keys($content) as $key) {
             $this->shelf->forget($key);

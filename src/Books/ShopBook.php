@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Books;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Books\Repository\ShopBookRepository;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
@@ -19,6 +21,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\UniqueConstraint(name: 'shop_book_in_force', columns: ['book'], options: ['where' => '(ended_at IS NULL)'])]
 class ShopBook implements Audited
 {
+    use DoneBy;
     use Identified;
 
     #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
@@ -33,9 +36,9 @@ class ShopBook implements Audited
         /** @var array<string, array<mixed>> key of the book => its content; several where the file has types */
         #[ORM\Column(type: 'json')]
         public array $content,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Chain;
 
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Chain\Repository\ChainLinkRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -20,6 +21,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 #[ORM\UniqueConstraint(columns: ['from_id', 'to_id'])]
 class ChainLink implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
 
@@ -46,15 +48,27 @@ class ChainLink implements Audited
     #[Assert\Length(max: 2000)]
     public string $why = '';
 
-    #[ORM\Column(length: 80)]
-    public string $byWhom = '';
-
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         public CaseFile $case,
     ) {
         $this->identify();
+    }
+
+    /**
+     * @param string $mechanism key
+     * @param CarrierKind|null $carrier null: at the same place
+     */
+    public function tie(ChainNode $from, ChainNode $to, string $mechanism, ?CarrierKind $carrier, string $why): void
+    {
+        [$this->from, $this->to, $this->mechanism, $this->carrier, $this->why] = [$from, $to, $mechanism, $carrier, $why];
+    }
+
+    /** The same two joined anew: what is said now counts. */
+    public function sayAs(self $other): void
+    {
+        [$this->mechanism, $this->carrier, $this->why] = [$other->mechanism, $other->carrier, $other->why];
     }
 
     #[Assert\Callback]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Chain;
 
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Chain\Repository\ChainNodeRepository;
 use App\Evidence\Finding;
 use App\Intake\CaseFile;
@@ -23,6 +24,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 #[ORM\Table(name: 'chain_node')]
 class ChainNode implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
     use Versioned;
@@ -60,9 +62,6 @@ class ChainNode implements Audited
     /** The condition of the engine's network that it means; null: it came from somebody's own words. */
     #[ORM\Column(length: 160, nullable: true)]
     public ?string $spot = null;
-
-    #[ORM\Column(length: 80)]
-    public string $byWhom = '';
 
     public function __construct(
         #[ORM\ManyToOne]

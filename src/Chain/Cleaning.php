@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Chain;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Chain\Repository\CleaningRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -17,6 +19,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\UniqueConstraint(columns: ['case_id', 'part'])]
 class Cleaning implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
 
@@ -26,9 +29,9 @@ class Cleaning implements Audited
         public CaseFile $case,
         #[ORM\Column(length: 60)]
         public string $part,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
     }
 

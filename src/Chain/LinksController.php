@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Chain;
 
 use App\Account\Permission;
-use App\Chain\Repository\ChainLinkRepository;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
@@ -22,7 +21,6 @@ final class LinksController extends AbstractController
     public function __construct(
         private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
-        private readonly ChainLinkRepository $links,
         private readonly ChainPage $page,
         private readonly KeepInChain $keep,
     ) {
@@ -37,13 +35,6 @@ final class LinksController extends AbstractController
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, ['link' => $form]);
-        }
-        $known = $this->links->between($link->from, $link->to);
-        if (null !== $known) {
-            $known->mechanism = $link->mechanism;
-            $known->carrier = $link->carrier;
-            $known->why = $link->why;
-            $link = $known;
         }
         ($this->keep)($link);
 

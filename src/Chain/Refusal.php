@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Chain;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Chain\Repository\RefusalRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -18,6 +20,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\UniqueConstraint(columns: ['case_id', 'subject'])]
 class Refusal implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
 
@@ -33,9 +36,9 @@ class Refusal implements Audited
         public string $name,
         #[ORM\Column(type: Types::TEXT)]
         public string $reason,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
     }
 

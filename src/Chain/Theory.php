@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Chain;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Chain\Repository\TheoryRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -17,6 +19,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Table(name: 'theory')]
 class Theory implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
 
@@ -37,9 +40,9 @@ class Theory implements Audited
         /** Id of an origin in the network of the case. */
         #[ORM\Column(length: 160)]
         public string $spot,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
     }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Claims;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Claims\Repository\ClaimRepository;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
@@ -25,6 +27,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 #[ORM\UniqueConstraint(columns: ['case_id', 'nr'])]
 class Claim implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
     use Versioned;
@@ -77,9 +80,9 @@ class Claim implements Audited
         /** Key of the policy. */
         #[ORM\Column(length: 60)]
         public string $policy,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
         $this->moves = new ArrayCollection();
     }
@@ -106,6 +109,12 @@ class Claim implements Audited
     public function steps(): array
     {
         return array_values(array_map(static fn (ClaimMove $move): ClaimStep => $move->step(), $this->moves->getValues()));
+    }
+
+    /** @param \DateTimeImmutable|null $answerBy the day by which they should have answered; null: none was given */
+    public function awaits(?\DateTimeImmutable $answerBy): void
+    {
+        $this->answerBy = $answerBy;
     }
 
     public function auditName(): string

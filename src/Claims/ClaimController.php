@@ -65,7 +65,7 @@ final class ClaimController extends AbstractController
             'That policy is not in force for this unit. Choose one of those on the warranty page.',
             422,
         );
-        $this->entityManager->persist($claim = $this->claims->draft($case, $judged, $this->person->get()->name, $about?->own()));
+        $this->entityManager->persist($claim = $this->claims->draft($case, $judged, $this->person->get(), $about?->own()));
         $this->entityManager->flush();
 
         return $this->to($claim);
@@ -112,16 +112,12 @@ final class ClaimController extends AbstractController
                 $typed['words'],
                 '' === $typed['amount'] ? null : Money::parse($typed['amount']),
             );
-            $papers = $steps->allowed($claim, $step);
+            $steps->take($claim, $step, self::day($typed['answerBy']), $this->person->get());
         } catch (\DomainException $e) {
             $this->addFlash('refused', $e->getMessage());
 
             return $this->page->show($claim, status: 422, typed: $typed);
         }
-        $move = new ClaimMove($claim, $step, $this->person->get()->name);
-        $move->papers = $papers;
-        $claim->answerBy = self::day($typed['answerBy']);
-        $this->entityManager->flush();
 
         return $this->to($claim);
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Claims;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Platform\Identified;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
@@ -18,6 +20,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'claim_move')]
 class ClaimMove implements Audited
 {
+    use DoneBy;
     use Identified;
 
     #[ORM\Column(length: 16, enumType: ClaimState::class)]
@@ -33,18 +36,17 @@ class ClaimMove implements Audited
     #[ORM\Column(length: 40)]
     public string $amount;
 
-    /** The papers as they were sent. */
-    #[ORM\ManyToOne]
-    public ?ClaimPapers $papers = null;
-
     public function __construct(
         #[ORM\ManyToOne(inversedBy: 'moves')]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         public Claim $claim,
         ClaimStep $step,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
+        /** The papers as they were sent. */
+        #[ORM\ManyToOne]
+        public ?ClaimPapers $papers = null,
     ) {
+        $this->doneBy($who);
         $this->identify();
         [$this->state, $this->day, $this->words, $this->amount] = [$step->state, $step->day, $step->words, $step->amount?->format() ?? ''];
         $claim->moves->add($this);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Claims;
 
+use App\Account\Actor;
 use App\Account\AuditedInPart;
+use App\Account\DoneBy;
 use App\Claims\Repository\ClaimPapersRepository;
 use App\Platform\Identified;
 use App\Report\InTheMaking;
@@ -17,22 +19,19 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'claim_papers')]
 class ClaimPapers implements AuditedInPart, Paper
 {
+    use DoneBy;
     use Identified;
     use InTheMaking;
 
     /** Version of the claim that they are made of. */
     #[ORM\Column]
-    public int $version = 0;
+    public int $version;
 
     #[ORM\Column(length: 64, nullable: true)]
     public ?string $bundle = null;
 
     #[ORM\Column(nullable: true)]
     public ?int $bundleBytes = null;
-
-    /** Do the photos go out with where they were taken? Only where somebody asked for it. */
-    #[ORM\Column(options: ['default' => false])]
-    public bool $withPlaces = false;
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -41,10 +40,14 @@ class ClaimPapers implements AuditedInPart, Paper
         /** Where this shop is reached, for the codes on the tags. */
         #[ORM\Column(length: 200)]
         public string $base,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        /** Do the photos go out with where they were taken? Only where somebody asked for it. */
+        #[ORM\Column(options: ['default' => false])]
+        public bool $withPlaces,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
+        $this->version = $claim->version;
         $this->touchedAt = $this->madeAt;
     }
 

@@ -4,24 +4,40 @@ declare(strict_types=1);
 
 namespace App\Claims;
 
+use App\Account\Actor;
 use App\Claims\Repository\ClaimPapersRepository;
 use App\Report\ReportState;
+use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Verdict\Claim\ClaimState;
 use Japhrex\Core\Verdict\Claim\ClaimStep;
 
 use function Symfony\Component\Clock\now;
 
-/** Whether a claim may take a step. */
+/** The one way in for a step of a claim: whether it may take it, and that it does. */
 final readonly class ClaimSteps
 {
     public function __construct(
+        private EntityManagerInterface $entityManager,
         private Claims $claims,
         private ClaimPapersRepository $papers,
     ) {
     }
 
-    /** Throws what is wrong; of a claim that is sent, gives the papers that go with it. */
-    public function allowed(Claim $claim, ClaimStep $step): ?ClaimPapers
+    /**
+     * @param \DateTimeImmutable|null $answerBy the day by which they should have answered
+     *
+     * @throws \DomainException saying what is wrong
+     */
+    public function take(Claim $claim, ClaimStep $step, ?\DateTimeImmutable $answerBy, Actor $who): void
+    {
+        $move = new ClaimMove($claim, $step, $who, $this->allowed($claim, $step));
+        $claim->awaits($answerBy);
+        $this->entityManager->persist($move);
+        $this->entityManager->flush();
+    }
+
+    /** Of a claim that is sent, the papers that go with it. */
+    private function allowed(Claim $claim, ClaimStep $step): ?ClaimPapers
     {
         $steps = $claim->steps();
         $sum = $this->claims->sum($claim) ?? throw ClaimError::noEdition();

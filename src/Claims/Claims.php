@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Claims;
 
+use App\Account\Actor;
 use App\Chain\ChainStory;
 use App\Claims\Repository\ClaimRepository;
 use App\Intake\CaseFile;
@@ -41,7 +42,7 @@ final readonly class Claims
     }
 
     /** A new draft, with the statement that the case gives. */
-    public function draft(CaseFile $case, Judgement $judged, string $who, ?Complaint $about = null): Claim
+    public function draft(CaseFile $case, Judgement $judged, Actor $who, ?Complaint $about = null): Claim
     {
         $claim = new Claim($case, \count($this->ofCase($case)) + 1, $judged->policy->key, $who);
         $claim->addressee = $judged->policy->maker ?: $judged->policy->name;

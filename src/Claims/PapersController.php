@@ -11,11 +11,9 @@ use App\Intake\CaseGate;
 use App\Intake\Frame\CasePages;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -24,7 +22,6 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class PapersController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly Claims $claims,
         private readonly ClaimRepository $claimRepository,
@@ -34,27 +31,11 @@ final class PapersController extends AbstractController
     #[Route('/cases/{number}/claims/{ordinal}/papers', name: 'claim_papers', requirements: ['ordinal' => '\d+'], methods: ['POST'])]
     #[IsGranted(Permission::CLAIM)]
     #[IsCsrfTokenValid('act')]
-    public function make(string $number, int $ordinal, Request $request, MessageBusInterface $bus, CurrentPerson $person): Response
+    public function make(string $number, int $ordinal, Request $request, OrderPapers $order, CurrentPerson $person): Response
     {
         $claim = $this->claimRepository->numbered($this->gate->find($number), $ordinal)
             ?? throw new ShopError('There is no such claim.', 404);
-        try {
-            $known = null !== $this->claims->sum($claim);
-        } catch (\DomainException $e) {
-            throw new ShopError($e->getMessage(), 422);
-        }
-        if (!$known) {
-            throw new ShopError(
-                'It is not known which edition of the policy is in force. Say on the warranty page when the unit was delivered or fitted.',
-                422,
-            );
-        }
-        $papers = new ClaimPapers($claim, $request->getSchemeAndHttpHost(), $person->get()->name);
-        $papers->version = $claim->version;
-        $papers->withPlaces = 'yes' === $request->request->get('places');
-        $this->entityManager->persist($papers);
-        $this->entityManager->flush();
-        $bus->dispatch(new MakeClaim($papers->id));
+        $order($claim, $request->getSchemeAndHttpHost(), 'yes' === $request->request->get('places'), $person->get());
 
         return $this->redirectToRoute('claim', ['number' => $claim->case->number, 'ordinal' => $ordinal], Response::HTTP_SEE_OTHER);
     }

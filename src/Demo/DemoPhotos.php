@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Account\User;
 use App\Evidence\Clips\ClipIntake;
-use App\Evidence\Mark;
-use App\Evidence\Photo;
+use App\Evidence\KeepExample;
+use App\Evidence\MarkPhoto;
+use App\Evidence\MeasureInPhoto;
 use App\Evidence\PhotoIntake;
-use App\Evidence\PhotoMeasure;
-use App\Evidence\PhotoRulers;
 use App\Evidence\PhotoStage;
-use App\Evidence\Reference;
 use App\Intake\CaseFile;
-use App\Teardown\Repository\StepRecordRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\MarkShape;
 use Japhrex\Core\Photo\MeasureKind;
@@ -29,70 +27,55 @@ final readonly class DemoPhotos
 
     public function __construct(
         private EntityManagerInterface $entityManager,
+        private DemoHands $hands,
         private PhotoIntake $intake,
         private ClipIntake $clips,
-        private PhotoRulers $rulers,
+        private MarkPhoto $mark,
+        private MeasureInPhoto $measure,
+        private KeepExample $example,
         private string $projectDir,
-        private StepRecordRepository $steps,
     ) {
     }
 
-    /** @param list<Row> $rows */
-    public function add(CaseFile $case, array $rows, string $by): void
+    /**
+     * @param list<Row> $rows
+     * @param array<string, \DateTimeImmutable> $steps when each step of the strip run is done
+     */
+    public function add(CaseFile $case, array $rows, array $steps, User $bench, User $analyst): void
     {
         foreach ($rows as $one) {
             $name = self::word($one, 'file').'.jpg';
             $file = $this->projectDir.'/demo/photos/'.$name;
-            $during = $this->steps->ofStep($case, self::word($one, 'during'));
-            $file = null === $during ? $file : self::taken($file, $during->at->modify('-2 minutes'));
+            $during = $steps[self::word($one, 'during')] ?? null;
+            $file = null === $during ? $file : self::taken($file, $during->modify('-2 minutes'));
+            [$part, $stage] = [self::word($one, 'part') ?: null, PhotoStage::from(self::word($one, 'stage'))];
             try {
-                $photo = $this->intake->take(
-                    $file,
-                    $name,
-                    $case,
-                    self::word($one, 'part') ?: null,
-                    PhotoStage::from(self::word($one, 'stage')),
-                );
+                $photo = $this->intake->take($file, $name, $case, $part, $stage);
             } finally {
                 null === $during || unlink($file);
             }
-            $photo->caption = self::word($one, 'caption');
-            $photo->byWhom = $by;
+            $photo->describe($part, $stage, self::word($one, 'caption'));
+            $this->hands->sound($photo);
             foreach (self::rows($one, 'marks') as $mark) {
                 $shape = MarkShape::from(self::word($mark, 'shape'));
-                $this->entityManager->persist(
-                    new Mark(
-                        $photo,
-                        $shape,
-                        $shape->points((array) $mark['points']),
-                        self::word($mark, 'mode'),
-                        (int) self::word($mark, 'grade'),
-                        self::word($mark, 'note'),
-                        $by,
-                    )
-                );
+                [$mode, $note] = [self::word($mark, 'mode'), self::word($mark, 'note')];
+                ($this->mark)($photo, $shape, (array) $mark['points'], $mode, (int) self::word($mark, 'grade'), $note, $bench);
             }
-            if (isset($one['reference']) && \is_array($one['reference'])) {
-                /** @var Row $example */
-                $example = $one['reference'];
-                $this->entityManager->persist(
-                    new Reference(
-                        $photo,
-                        (int) self::word($example, 'grade'),
-                        self::word($example, 'mode') ?: null,
-                        self::word($example, 'words'),
-                        'analyst 1',
-                    )
-                );
+            $example = self::row($one, 'reference');
+            if ([] !== $example) {
+                [$mode, $words] = [self::word($example, 'mode'), self::word($example, 'words')];
+                ($this->example)($photo, (int) self::word($example, 'grade'), $mode, $words, $analyst);
             }
             foreach (self::rows($one, 'measures') as $measure) {
-                $this->measure($photo, $measure);
+                $kind = MeasureKind::from(self::word($measure, 'kind'));
+                ($this->measure)($photo, $kind, (string) json_encode($measure['points']), '[]', self::word($measure, 'note'), $bench);
             }
         }
+        $this->entityManager->flush();
     }
 
     /** @param list<Row> $rows */
-    public function addClips(CaseFile $case, array $rows, string $by): void
+    public function addClips(CaseFile $case, array $rows): void
     {
         foreach ($rows as $one) {
             $name = self::word($one, 'file');
@@ -103,26 +86,9 @@ final readonly class DemoPhotos
                 self::word($one, 'part') ?: null,
                 PhotoStage::from(self::word($one, 'stage')),
             );
-            [$clip->caption, $clip->said, $clip->byWhom] = [self::word($one, 'caption'), self::word($one, 'said'), $by];
+            $clip->describe(self::word($one, 'caption'), self::word($one, 'said'));
         }
-    }
-
-    /** @param Row $row points in shares of the picture, as the page sends them */
-    private function measure(Photo $photo, array $row): void
-    {
-        $kind = MeasureKind::from(self::word($row, 'kind'));
-        $points = PhotoRulers::shares((string) json_encode($row['points']));
-        $this->entityManager->persist(
-            new PhotoMeasure(
-                $photo,
-                $kind,
-                $points,
-                [],
-                $this->rulers->measuring($photo)->measure($kind, $this->rulers->pixels($photo, $points), []),
-                self::word($row, 'note'),
-                $photo->byWhom,
-            )
-        );
+        $this->entityManager->flush();
     }
 
     /** A copy of a JPEG with the clock of a camera in it: EXIF, the tag DateTime alone. */

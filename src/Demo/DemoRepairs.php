@@ -10,29 +10,24 @@ use App\Evidence\Photo;
 use App\Intake\CaseFile;
 use App\Proof\Live\TestStand;
 use App\Proof\ProofDesk;
-use App\Proof\ProofRecord;
 use App\Proof\Repository\TestStandRepository;
 use App\Proof\Stand;
 use App\Repair\Build\BuildRecord;
-use App\Repair\KitTick;
 use App\Repair\MakeOffer;
 use App\Repair\Offers;
 use App\Repair\PriceRow;
 use App\Repair\RepairDesk;
 use App\Repair\ShopRates;
-use App\Report\Work\MakeWorkReport;
-use App\Report\Work\WorkReport;
-use App\Report\Work\WorkText;
+use App\Repair\TickKit;
+use App\Report\Work\SignWork;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Build\BuildSheet;
+use Japhrex\Core\Repair\Build\BuildStep;
 use Japhrex\Core\Repair\KitCheck;
 use Japhrex\Core\Repair\OptionKind;
 use Japhrex\Core\Repair\PriceList;
-
-use function Symfony\Component\Clock\now;
-
 use Symfony\Component\Messenger\MessageBusInterface;
 
 /** Prices of the demo, and what its customers were offered and chose. */
@@ -40,19 +35,21 @@ final readonly class DemoRepairs
 {
     public function __construct(
         private EntityManagerInterface $entityManager,
+        private DemoHands $hands,
         private BookShelf $shelf,
         private RepairDesk $desk,
         private Offers $offers,
         private MessageBusInterface $bus,
         private ProofDesk $proofs,
         private Stand $stand,
-        private WorkText $work,
+        private TickKit $tick,
+        private SignWork $sign,
         private string $projectDir,
         private TestStandRepository $stands,
     ) {
     }
 
-    public function prices(string $who): void
+    public function prices(User $who): void
     {
         $rows = array_values(
             array_map(
@@ -89,7 +86,7 @@ final readonly class DemoRepairs
      *
      * @param array<string, mixed> $row
      */
-    public function build(CaseFile $case, array $row, string $who): void
+    public function build(CaseFile $case, array $row, User $who): void
     {
         if ([] === $row) {
             return;
@@ -100,69 +97,55 @@ final readonly class DemoRepairs
          *     despite?: string, checks?: string, watch?: int,
          * } $row
          */
-        $at = now("-{$row['days']} days");
+        $this->hands->use($who, new \DateTimeImmutable("-{$row['days']} days"));
         foreach (BuildSheet::of($this->shelf->book($case->family)) as $step) {
             if (BuildKind::Play === $step->kind && !isset($row['done'])) {
                 return;
             }
-            $play = null === $step->window ? null : \sprintf('%.3f mm', 500 * ($step->window->low + $step->window->high));
-            $record = new BuildRecord($case, $step->key, $who);
-            [$record->withWhom, $record->says] = [$step->two ? $row['with'] : '', null === $play ? [] : [$play.', as wanted.']];
-            $record->typed = null === $play ? [] : ['readings' => $play];
-            $record->madeAt = $at = $at->modify('+6 minutes');
-            $this->entityManager->persist($record);
+            $this->hands->wait('6 minutes');
+            $this->step($case, $step, $row['with'], $who);
         }
         foreach ($this->desk->plan($case)->bought() as $part) {
-            $this->entityManager->persist($tick = new KitTick($case, $part, KitCheck::USED, '', $who));
-            $tick->madeAt = $at;
+            ($this->tick)($case, $part, KitCheck::USED, '', $who);
         }
-        $this->entityManager->flush();
         $stand = $this->stands->byName()[0] ?? null;
         foreach ($this->proofs->sheet($case) as $i => $one) {
             $said = (array) ($row['proof'][$i] ?? 'as expected');
-            if ($one->item->minutes > 0) {
-                $this->entityManager->persist($begun = new ProofRecord($case, $one->item->key, ProofEntry::BEGUN, '', $who));
-                $begun->madeAt = $at = $at->modify('+3 minutes');
-                $this->entityManager->flush();
-            }
             $typed = [
                 'words' => (string) array_shift($said),
                 'read' => array_map(static fn (string $one): string => explode(' at ', $one)[0], $said),
                 'speed' => array_map(static fn (string $one): string => explode(' at ', $one)[1] ?? '', $said),
             ];
-            $this->entityManager->persist(
-                $record = $this->proofs->entry($case, $one->item->key, $row['missed'][$i] ?? ProofEntry::PASSED, $typed, $stand, $who)
-            );
-            $record->madeAt = $at = $at->modify('+'.($one->item->minutes + 12).' minutes');
-            $this->entityManager->flush();
+            if ($one->item->minutes > 0) {
+                $this->hands->wait('3 minutes');
+                $this->proofs->entry($case, $one->item->key, ProofEntry::BEGUN, ['words' => '', 'read' => [], 'speed' => []], $stand, $who);
+            }
+            $this->hands->wait(($one->item->minutes + 12).' minutes');
+            $this->proofs->entry($case, $one->item->key, $row['missed'][$i] ?? ProofEntry::PASSED, $typed, $stand, $who);
         }
         if (isset($row['run'])) {
-            $this->stand->take($case, $this->projectDir.'/demo/runs/'.$row['run'], $row['run'], $who, $stand)->madeAt = $at;
+            $this->stand->take($case, $this->projectDir.'/demo/runs/'.$row['run'], $row['run'], $who, $stand);
         }
         $handover = $this->proofs->draft($case);
-        [$handover->goneAt, $handover->watch, $handover->byWhom, $handover->despite] = [
-            $at,
-            now(\sprintf('today %+d days', -($row['watch'] ?? 30))),
-            $who,
-            $row['despite'] ?? '',
-        ];
-        $handover->checks = trim($handover->checks."\n".($row['checks'] ?? ''));
-        $this->entityManager->persist($handover);
+        $watch = new \DateTimeImmutable(\sprintf('today %+d days', -($row['watch'] ?? 30)));
+        $handover->tell(trim($handover->checks."\n".($row['checks'] ?? '')), $handover->stop, $watch);
+        $this->proofs->goOut($handover, $row['despite'] ?? '', $who);
+        ($this->sign)($case, $who);
+    }
+
+    /** The demo has no pictures of parts as they were fitted: its builds stand as a shop would have them that began with us later. */
+    private function step(CaseFile $case, BuildStep $step, string $with, User $who): void
+    {
+        $play = null === $step->window ? null : \sprintf('%.3f mm', 500 * ($step->window->low + $step->window->high));
+        $record = new BuildRecord($case, $step->key, $who);
+        [$record->withWhom, $record->says] = [$step->two ? $with : '', null === $play ? [] : [$play.', as wanted.']];
+        $record->typed = null === $play ? [] : ['readings' => $play];
+        $this->entityManager->persist($record);
         $this->entityManager->flush();
     }
 
-    /** Whoever built and proved a unit that went out signs for it. */
-    public function signWork(CaseFile $case, User $who): void
-    {
-        if (null !== $this->proofs->handover($case)) {
-            $this->entityManager->persist($report = new WorkReport($case, 1, $who, $this->work->write($case)));
-            $this->entityManager->flush();
-            $this->bus->dispatch(new MakeWorkReport($report->id));
-        }
-    }
-
     /** @param array<string, mixed> $row */
-    public function offer(CaseFile $case, array $row, string $who): void
+    public function offer(CaseFile $case, array $row, User $who): void
     {
         if ([] === $row) {
             return;
@@ -173,6 +156,7 @@ final readonly class DemoRepairs
          *     name?: string, words?: string,
          * } $row
          */
+        $this->hands->use($who, new \DateTimeImmutable("-{$row['days']} days"));
         $options = $row['options'];
         foreach ($options as $kind) {
             $this->entityManager->persist($this->desk->option($case, OptionKind::from($kind), $who));
@@ -186,15 +170,13 @@ final readonly class DemoRepairs
             $row['theory'],
             $photos,
             $row['questions'],
-            now('today +30 days'),
+            new \DateTimeImmutable('today +30 days'),
             $who,
         );
-        $offer->madeAt = now("-{$row['days']} days");
         if (isset($row['chosen'])) {
+            $this->hands->wait('1 day');
             $this->offers->answer($offer, $row['chosen'], $row['name'] ?? '', $row['words'] ?? '');
-            $offer->answeredAt = now('-'.($row['days'] - 1).' days');
         }
-        $this->entityManager->flush();
         $this->bus->dispatch(new MakeOffer($offer->id));
     }
 }

@@ -4,26 +4,22 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Claims\ClaimMove;
-use App\Claims\ClaimPapers;
+use App\Account\User;
 use App\Claims\Claims;
+use App\Claims\ClaimSteps;
 use App\Claims\MakeClaim;
+use App\Claims\MakeClaimHandler;
+use App\Claims\OrderPapers;
 use App\Intake\CaseFile;
 use App\Intake\YesNo;
-use App\Verdict\Warranty\Custody;
+use App\Verdict\Warranty\KeepPolicy;
+use App\Verdict\Warranty\MovePart;
 use App\Verdict\Warranty\Policies;
-use App\Verdict\Warranty\PolicyText;
-use App\Verdict\Warranty\ShopPolicy;
-use App\Verdict\Warranty\WarrantyFacts;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Verdict\Claim\ClaimState;
 use Japhrex\Core\Verdict\Claim\ClaimStep;
 use Japhrex\Core\Verdict\Whereabouts;
-
-use function Symfony\Component\Clock\now;
-
-use Symfony\Component\Messenger\MessageBusInterface;
 
 /** The warranties of the demo, and what they ask of its cases. */
 final readonly class DemoWarranties
@@ -33,24 +29,25 @@ final readonly class DemoWarranties
 
     public function __construct(
         private EntityManagerInterface $entityManager,
-        private PolicyText $text,
-        private Claims $claims,
+        private DemoHands $hands,
+        private KeepPolicy $keep,
         private Policies $policies,
-        private MessageBusInterface $bus,
+        private MovePart $move,
+        private Claims $claims,
+        private OrderPapers $order,
+        private MakeClaimHandler $make,
+        private ClaimSteps $steps,
     ) {
     }
 
-    /** @param list<mixed> $texts */
-    public function policies(array $texts, string $who): void
+    /** @param list<string> $texts */
+    public function policies(array $texts, User $who): void
     {
         foreach ($texts as $text) {
-            $text = \is_string($text) ? $text : '';
-            $problems = $this->text->problems($text);
-            if ([] !== $problems) {
-                throw new \LogicException('A policy of the demo is wrong: '.$problems[0]->message);
+            $faults = ($this->keep)($text, $who);
+            if ([] !== $faults) {
+                throw new \LogicException('A policy of the demo is wrong: '.$faults[0]->message);
             }
-            $content = $this->text->content($text);
-            $this->entityManager->persist(new ShopPolicy(\is_string($content['policy']) ? $content['policy'] : '', $text, $content, $who));
         }
     }
 
@@ -60,29 +57,30 @@ final readonly class DemoWarranties
         if ([] === $row) {
             return;
         }
-        $facts = new WarrantyFacts($case);
+        $facts = $this->policies->facts($case);
         foreach ($row as $name => $value) {
             (new \ReflectionProperty($facts, $name))->setValue(
                 $facts,
                 \is_int($value) ? self::day($value) : YesNo::from(\is_string($value) ? $value : ''),
             );
         }
-        $this->entityManager->persist($facts);
+        $this->entityManager->persist($this->hands->sound($facts));
+        $this->entityManager->flush();
     }
 
     /** @param list<array<string, mixed>> $rows */
-    public function custody(CaseFile $case, array $rows, string $who): void
+    public function custody(CaseFile $case, array $rows, User $who): void
     {
         foreach ($rows as $row) {
             /** @var array{part: string, what: string, days: int, place: string} $row */
-            $this->entityManager->persist(
-                new Custody($case, $row['part'], Whereabouts::from($row['what']), self::day($row['days']), $row['place'], $who)
-            );
+            $day = self::day($row['days']);
+            $this->hands->use($who, $day->modify('+15 hours'));
+            ($this->move)($case, $row['part'], Whereabouts::from($row['what']), $day, $row['place'], $who);
         }
     }
 
     /** @param array<string, mixed> $row */
-    public function claim(CaseFile $case, array $row, string $who): void
+    public function claim(CaseFile $case, array $row, User $who): void
     {
         if ([] === $row) {
             return;
@@ -93,40 +91,25 @@ final readonly class DemoWarranties
          *     moves: list<array{state: string, days: int, words?: string, amount?: string}>,
          * } $row
          */
-        $claim = $this->claims->draft(
-            $case,
-            $this->policies->one(
-                $case,
-                $row['policy'],
-                $this->policies->each($case)[0]->for,
-            ) ?? throw new \LogicException("No policy {$row['policy']} for case {$case->number}."),
-            $who,
-        );
+        $this->hands->use($who, self::day($row['moves'][0]['days'])->modify('+16 hours'));
+        $judged = $this->policies->one($case, $row['policy'], $this->policies->each($case)[0]->for)
+            ?? throw new \LogicException("No policy {$row['policy']} for case {$case->number}.");
+        $claim = $this->claims->draft($case, $judged, $who);
         [$claim->addressee, $claim->costs, $claim->answers] = [$row['addressee'], $row['costs'], $row['answers'] ?? []];
-        $claim->madeAt = self::day($row['moves'][0]['days']);
-        $this->entityManager->persist($claim);
-        $this->entityManager->persist($papers = new ClaimPapers($claim, self::BASE, $who));
+        $this->entityManager->persist($this->hands->sound($claim));
+        $this->entityManager->flush();
+        // What is sent is made: the worker, who makes papers otherwise, is not there yet.
+        ($this->make)(new MakeClaim(($this->order)($claim, self::BASE, false, $who)->id));
         foreach ($row['moves'] as $one) {
-            $move = new ClaimMove(
-                $claim,
-                new ClaimStep(
-                    ClaimState::from($one['state']),
-                    self::day($one['days']),
-                    $one['words'] ?? '',
-                    isset($one['amount']) ? Money::parse($one['amount']) : null,
-                ),
-                $who,
-            );
-            $move->papers = ClaimState::Sent === $move->state ? $papers : null;
+            $day = self::day($one['days']);
+            $this->hands->use($who, $day->modify('+17 hours'));
+            $amount = isset($one['amount']) ? Money::parse($one['amount']) : null;
+            $this->steps->take($claim, new ClaimStep(ClaimState::from($one['state']), $day, $one['words'] ?? '', $amount), null, $who);
         }
-        $this->entityManager->flush();
-        $papers->version = $claim->version;
-        $this->entityManager->flush();
-        $this->bus->dispatch(new MakeClaim($papers->id));
     }
 
     private static function day(int $ago): \DateTimeImmutable
     {
-        return now("today -$ago days");
+        return (new \DateTimeImmutable('today'))->modify("-$ago days");
     }
 }

@@ -96,7 +96,7 @@ final class AnnotationsController extends AbstractController
                             $mode,
                             $mark->grade,
                             mb_substr($mark->note, 0, 300),
-                            $person->get()->name,
+                            $person->get(),
                         )
                     );
                 }

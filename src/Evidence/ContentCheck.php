@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Evidence\Repository\ContentCheckRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -17,6 +19,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\UniqueConstraint(columns: ['case_id', 'part', 'what'])]
 class ContentCheck implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
 
@@ -26,9 +29,6 @@ class ContentCheck implements Audited
     /** Does it differ from what belongs there? */
     #[ORM\Column]
     public bool $differs = false;
-
-    #[ORM\Column(length: 80)]
-    public string $byWhom = '';
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -41,6 +41,16 @@ class ContentCheck implements Audited
         public string $what,
     ) {
         $this->identify();
+    }
+
+    /** @return bool is a difference told that was not told before? */
+    public function looked(string $found, bool $differs, Actor $who): bool
+    {
+        $isNews = $differs && (!$this->differs || $this->found !== $found);
+        [$this->found, $this->differs] = [$found, $differs];
+        $this->doneBy($who);
+
+        return $isNews;
     }
 
     public function auditName(): string

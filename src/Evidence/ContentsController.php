@@ -42,8 +42,7 @@ final class ContentsController extends AbstractController
                 throw new ShopError('What is in it instead?', 422);
             }
             $check = $one->check ?? new ContentCheck($case, $part, $what);
-            $news = $differs && (!$check->differs || $check->found !== $found);
-            [$check->found, $check->differs, $check->byWhom] = [$found, $differs, $person->get()->name];
+            $news = $check->looked($found, $differs, $person->get());
             $entityManager->persist($check);
             if ($news) {
                 $finding = new Finding($case, $part);
@@ -54,7 +53,7 @@ final class ContentsController extends AbstractController
                     $found,
                     '' === $one->should ? '' : '; this model should have '.$one->should,
                 );
-                $record($finding, $person->get()->name);
+                $record($finding, $person->get());
             }
             $entityManager->flush();
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Account\Actor;
+use App\Account\User;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Repair\BoundByLimits;
@@ -32,9 +34,13 @@ trait Decided
     #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '{}'])]
     public array $despiteFor = [];
 
-    /** The analyst who gave it. */
+    /** The analyst who gave it, by the name as it was then. */
     #[ORM\Column(length: 80, options: ['default' => ''])]
     public string $despiteBy = '';
+
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(onDelete: 'RESTRICT')]
+    private ?User $despitePerson = null;
 
     /** On what the decision hangs, in words: a proof step, the customer, what machining disturbs. Empty: on nothing. */
     #[ORM\Column(length: 200, options: ['default' => ''])]
@@ -42,10 +48,12 @@ trait Decided
     public string $hangsOn = '';
 
     /** Takes an analyst's reason for what the limits ask now; no reason takes it back. */
-    public function reasoned(string $despite, BoundByLimits $bound, string $who): void
+    public function reasoned(string $despite, BoundByLimits $bound, Actor $who): void
     {
         $despite = trim($despite);
-        [$this->despite, $this->despiteFor, $this->despiteBy] = '' === $despite ? ['', [], ''] : [$despite, $bound->asks, $who];
+        [$this->despite, $this->despiteFor, $this->despiteBy, $this->despitePerson] = '' === $despite
+            ? ['', [], '', null]
+            : [$despite, $bound->asks, $who->signsAs(), $who->person()];
     }
 
     /** Why the decision does not stand; null: it does, or there is none. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Evidence\Repository\FindingRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -23,6 +24,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 #[ORM\Index(columns: ['case_id', 'part'])]
 class Finding implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
     use Versioned;
@@ -52,9 +54,6 @@ class Finding implements Audited
     /** @var list<string> of debris: what it is made of, values of DebrisKind */
     #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
     public array $made = [];
-
-    #[ORM\Column(length: 80)]
-    public string $byWhom = '';
 
     public function __construct(
         #[ORM\ManyToOne]

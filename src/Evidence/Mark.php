@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Damage\MarkShape;
@@ -15,6 +17,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'mark')]
 class Mark implements Audited
 {
+    use DoneBy;
     use Identified;
 
     /** @param list<array{float, float}> $points shares of width and height */
@@ -32,13 +35,13 @@ class Mark implements Audited
         public int $grade,
         #[ORM\Column(length: 300)]
         public string $note,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
         /** The finding that it shows; one finding may have marks in several photos. */
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(onDelete: 'SET NULL')]
         public ?Finding $finding = null,
     ) {
+        $this->doneBy($who);
         $this->identify();
     }
 

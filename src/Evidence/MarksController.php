@@ -6,15 +6,12 @@ namespace App\Evidence;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
-use App\Books\BookShelf;
 use App\Evidence\Repository\FindingRepository;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Damage\MarkError;
 use Japhrex\Core\Damage\MarkShape;
-use Japhrex\Core\Photo\Stroke;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -28,44 +25,29 @@ final class MarksController extends AbstractController
     public function __construct(
         private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
-        private readonly BookShelf $shelf,
         private readonly FindingRepository $findings,
     ) {
     }
 
     #[Route('/cases/{number}/photos/{id}/marks', name: 'mark_add', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function addMark(string $number, Photo $photo, Request $request, CurrentPerson $person): Response
+    public function addMark(string $number, Photo $photo, Request $request, CurrentPerson $person, MarkPhoto $mark): Response
     {
         $case = $this->mustBelong($this->gate->open($number, Permission::BENCH), $photo);
         $shape = MarkShape::tryFrom((string) $request->request->get('shape')) ?? throw new ShopError(
             'A mark is a point, a line, a box, an ellipse, an outline, an arrow or a stroke.'
         );
         $points = json_decode((string) $request->request->get('points'), true);
-        $grade = $request->request->getInt('grade');
-        try {
-            $points = $shape->points(\is_array($points) ? $points : []);
-            $points = MarkShape::Stroke === $shape ? Stroke::simplified($points) : $points;
-        } catch (MarkError $error) {
-            throw new ShopError($error->getMessage(), previous: $error);
-        }
-        $mode = $this->shelf->modes()->get((string) $request->request->get('mode', ''))?->key;
-        if ($grade < 0 || $grade > 4) {
-            throw new ShopError('A grade is from 0 to 4.');
-        }
-        $this->entityManager->persist(
-            new Mark(
-                $photo,
-                $shape,
-                $points,
-                $mode,
-                $grade,
-                mb_substr(trim((string) $request->request->get('note', '')), 0, 300),
-                $person->get()->name,
-                $this->finding($photo, (string) $request->request->get('finding', '')),
-            )
+        $mark(
+            $photo,
+            $shape,
+            \is_array($points) ? $points : [],
+            (string) $request->request->get('mode', ''),
+            $request->request->getInt('grade'),
+            trim((string) $request->request->get('note', '')),
+            $person->get(),
+            $this->finding($photo, (string) $request->request->get('finding', '')),
         );
-        $this->entityManager->flush();
 
         return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id], Response::HTTP_SEE_OTHER);
     }

@@ -61,7 +61,7 @@ final class MeasuresController extends AbstractController
                     PhotoRulers::shares((string) $request->request->get('points', '[]')),
                     $width,
                     $height,
-                    $this->person->get()->name,
+                    $this->person->get(),
                 );
             }
         } catch (PhotoError|QuantityError $error) {
@@ -74,33 +74,18 @@ final class MeasuresController extends AbstractController
 
     #[Route('/cases/{number}/photos/{id}/measures', name: 'measure_add', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function measure(string $number, Photo $photo, Request $request): Response
+    public function measure(string $number, Photo $photo, Request $request, MeasureInPhoto $measure): Response
     {
         $case = $this->own($number, $photo);
         $kind = MeasureKind::tryFrom((string) $request->request->get('kind')) ?? throw new ShopError('Choose what is measured.', 422);
-        try {
-            $points = PhotoRulers::shares((string) $request->request->get('points', '[]'));
-            $inside = PhotoRulers::shares((string) $request->request->get('inside', '[]'));
-            $measured = $this->rulers->measuring($photo)->measure(
-                $kind,
-                $this->rulers->pixels($photo, $points),
-                $this->rulers->pixels($photo, $inside),
-            );
-        } catch (PhotoError $error) {
-            throw new ShopError($error->getMessage(), 422, $error);
-        }
-        $this->entityManager->persist(
-            new PhotoMeasure(
-                $photo,
-                $kind,
-                $points,
-                $inside,
-                $measured,
-                mb_substr(trim((string) $request->request->get('note', '')), 0, 200),
-                $this->person->get()->name,
-            )
+        $measure(
+            $photo,
+            $kind,
+            (string) $request->request->get('points', '[]'),
+            (string) $request->request->get('inside', '[]'),
+            trim((string) $request->request->get('note', '')),
+            $this->person->get(),
         );
-        $this->entityManager->flush();
 
         return $this->back($case, $photo);
     }

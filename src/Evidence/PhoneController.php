@@ -51,7 +51,7 @@ final class PhoneController extends AbstractController
             $part = (string) $request->request->get('part', '');
             $link = rtrim($address, '/').$this->generateUrl(
                 'phone_page',
-                ['token' => $this->passes->make($case, $person->get()->name)] + ('' === $part ? [] : ['part' => $part]),
+                ['token' => $this->passes->make($case, $person->get())] + ('' === $part ? [] : ['part' => $part]),
             );
         }
 
@@ -146,8 +146,6 @@ final class PhoneController extends AbstractController
         } catch (NotAPicture $error) {
             return new JsonResponse(['error' => $error->getMessage()], 422);
         }
-        $one->byWhom = mb_substr('phone of '.$pass->byWhom, 0, 80);
-        $this->entityManager->flush();
         $hints = $one instanceof Photo ? $one->hints : [];
         if (\in_array('application/json', $request->getAcceptableContentTypes(), true)) {
             return new JsonResponse(['taken' => [(string) $one->id], 'refused' => [], 'hints' => $hints], 201);
@@ -179,7 +177,7 @@ final class PhoneController extends AbstractController
             ? array_map(static fn (DebrisKind $kind): string => $kind->value, DebrisKind::of(array_values($request->request->all('made'))))
             : [];
         $finding->note = mb_substr(trim((string) $request->request->get('note', '')), 0, 2000);
-        $record($finding, 'phone of '.$pass->byWhom);
+        $record($finding, $phone);
 
         return $this->back($token, $part->key, 'Look kept.');
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Account\Actor;
+use App\Account\User;
 
 /** A phone beside the unit, with the pass in its address. */
 final readonly class PhoneHolder implements Actor
@@ -16,6 +17,16 @@ final readonly class PhoneHolder implements Actor
     public function actsAs(): string
     {
         return mb_substr(\sprintf('phone of %s, pass %s', $this->pass->byWhom, substr($this->pass->tokenHash, 0, 6)), 0, 80);
+    }
+
+    public function signsAs(): string
+    {
+        return mb_substr('phone of '.$this->pass->byWhom, 0, 80);
+    }
+
+    public function person(): ?User
+    {
+        return $this->pass->person();
     }
 
     public function getRoles(): array

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Evidence\Repository\PhonePassRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -18,6 +20,7 @@ use function Symfony\Component\Clock\now;
 #[ORM\Table(name: 'phone_pass')]
 class PhonePass implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
 
@@ -35,9 +38,9 @@ class PhonePass implements Audited
         public CaseFile $case,
         #[ORM\Column(length: 64, unique: true, options: ['fixed' => true])]
         public string $tokenHash,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
         $this->until = $this->madeAt->modify(self::SHIFT) ?: $this->madeAt;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Account\User;
 use App\Evidence\Repository\PhonePassRepository;
 use App\Intake\CaseFile;
 use App\Platform\ShopError;
@@ -19,10 +20,10 @@ final readonly class PhonePasses
     }
 
     /** @return string the token; only the phone keeps it */
-    public function make(CaseFile $case, string $byWhom): string
+    public function make(CaseFile $case, User $who): string
     {
         $token = bin2hex(random_bytes(20));
-        $this->entityManager->persist(new PhonePass($case, PhonePass::hash($token), $byWhom));
+        $this->entityManager->persist(new PhonePass($case, PhonePass::hash($token), $who));
         $this->entityManager->flush();
 
         return $token;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Evidence\Clips\Clip;
 use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
@@ -22,6 +23,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 #[ORM\UniqueConstraint(columns: ['case_id', 'picture_id'])]
 class Photo implements Audited
 {
+    use DoneBy;
     use Identified;
     use LiesInTray;
     use OfACase;
@@ -30,9 +32,6 @@ class Photo implements Audited
     #[ORM\Column(length: 200)]
     #[Assert\Length(max: 200)]
     public string $caption = '';
-
-    #[ORM\Column(length: 80)]
-    public string $byWhom = '';
 
     /**
      * What it is measured with, once somebody or the finder set it.

@@ -87,7 +87,7 @@ final readonly class PhotoIntake
         $this->stored->keep('photos', $file, $hash);
         $picture ??= new Picture($hash, $facts->type, (int) filesize($file), $facts->width, $facts->height, $facts->takenAt);
         $photo = new Photo($case, $picture, $part, $stage, mb_substr(mb_scrub(basename(strtr($name, '\\', '/'))), 0, 255));
-        $photo->byWhom = $this->person->orNull()->name ?? 'the program';
+        $photo->doneBy($this->person->actor());
         // Read from the small picture that is there already; said at once, while the part is still on the bench.
         $raster = $this->pixels->shown($hash, PictureSize::Screen, PhotoRulers::SEARCHED);
         $card = (new TargetFinder())->find($raster);

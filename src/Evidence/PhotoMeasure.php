@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Photo\Measured;
@@ -16,6 +18,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'photo_measure')]
 class PhotoMeasure implements Audited
 {
+    use DoneBy;
     use Identified;
 
     /** In mm, mm2, deg or %; a count has no unit. */
@@ -53,9 +56,9 @@ class PhotoMeasure implements Audited
         Measured $measured,
         #[ORM\Column(length: 200)]
         public string $note,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
         [$this->value, $this->standard, $this->unit, $this->holdsFor, $this->more] = [
             $measured->value,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Account\Actor;
 use Japhrex\Core\Photo\Measuring;
 use Japhrex\Core\Photo\PhotoError;
 use Japhrex\Core\Photo\Plane;
@@ -51,7 +52,7 @@ final readonly class PhotoRulers
      *
      * @throws PhotoError saying what is wrong
      */
-    public function set(Photo $photo, string $kind, array $points, float $width, float $height, string $by): void
+    public function set(Photo $photo, string $kind, array $points, float $width, float $height, Actor $by): void
     {
         $wanted = 'length' === $kind ? 2 : 4;
         if (\count($points) !== $wanted) {
@@ -62,7 +63,7 @@ final readonly class PhotoRulers
             );
         }
         $before = $photo->ruler;
-        $photo->ruler = ['kind' => $kind, 'points' => $points, 'width' => $width, 'height' => $height, 'by' => $by];
+        $photo->ruler = ['kind' => $kind, 'points' => $points, 'width' => $width, 'height' => $height, 'by' => $by->signsAs()];
         try {
             $this->rulerOf($photo);
         } catch (PhotoError $error) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Account\Actor;
 use App\Intake\Stage;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\FindingKind;
@@ -20,11 +21,11 @@ final readonly class RecordFinding
     }
 
     /** @param Stage $work what is being worked on: the case moves on to it */
-    public function __invoke(Finding $finding, string $who, Stage $work = Stage::Parts): void
+    public function __invoke(Finding $finding, Actor $who, Stage $work = Stage::Parts): void
     {
         // Only damage has a grade.
         $finding->grade = FindingKind::Damage === $finding->kind ? $finding->grade : 0;
-        $finding->byWhom = mb_substr($who, 0, 80);
+        $finding->doneBy($who);
         $finding->case->moveTo($work);
         $this->entityManager->persist($finding);
         foreach ($this->after as $one) {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Evidence\Repository\ReferenceRepository;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
@@ -15,6 +17,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'reference')]
 class Reference implements Audited
 {
+    use DoneBy;
     use Identified;
 
     public function __construct(
@@ -29,10 +32,16 @@ class Reference implements Audited
         /** Why it is a good example. */
         #[ORM\Column(length: 300)]
         public string $words,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
+    }
+
+    public function showNow(int $grade, ?string $mode, string $words, Actor $who): void
+    {
+        [$this->grade, $this->mode, $this->words] = [$grade, $mode, $words];
+        $this->doneBy($who);
     }
 
     public function auditCase(): Uuid

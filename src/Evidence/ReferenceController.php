@@ -9,7 +9,6 @@ use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Evidence\Repository\ReferenceRepository;
 use App\Intake\CaseGate;
-use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -40,33 +39,19 @@ final class ReferenceController extends AbstractController
     #[Route('/cases/{number}/photos/{id}/reference', name: 'reference_keep', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
     #[IsGranted(Permission::ANALYSE)]
-    public function keep(string $number, Photo $photo, Request $request, CaseGate $gate, CurrentPerson $person, BookShelf $shelf): Response
+    public function keep(string $number, Photo $photo, Request $request, CaseGate $gate, CurrentPerson $person, KeepExample $example): Response
     {
         $case = $gate->find($number);
         if ($photo->case !== $case) {
             throw $this->createNotFoundException();
         }
-        if (null === $photo->part) {
-            throw new ShopError('An example shows a part: say first which one this photo shows.', 422);
-        }
-        $grade = $request->request->getInt('grade', -1);
-        if ($grade < 0 || $grade > 4) {
-            throw new ShopError('An example is of a grade from 0, a good one, to 4.', 422);
-        }
-        $mode = 0 === $grade ? null : $shelf->modes()->get((string) $request->request->get('mode', ''))?->key;
-        if ($grade > 0 && null === $mode) {
-            throw new ShopError('Of which kind of damage is it an example?', 422);
-        }
-        $known = $this->references->ofPhoto($photo);
-        $one = $known ?? new Reference($photo, $grade, $mode, '', '');
-        [$one->grade, $one->mode, $one->words, $one->byWhom] = [
-            $grade,
-            $mode,
-            mb_substr(trim((string) $request->request->get('words', '')), 0, 300),
-            $person->get()->name,
-        ];
-        $this->entityManager->persist($one);
-        $this->entityManager->flush();
+        $example(
+            $photo,
+            $request->request->getInt('grade', -1),
+            (string) $request->request->get('mode', ''),
+            (string) $request->request->get('words', ''),
+            $person->get(),
+        );
 
         return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id], Response::HTTP_SEE_OTHER);
     }

@@ -118,6 +118,6 @@ final class StripFindingsController extends AbstractController
     {
         $finding = new Finding($case, $part);
         [$finding->kind, $finding->mode, $finding->grade, $finding->note] = [$kind, $mode, $grade, mb_substr($note, 0, 4000)];
-        ($this->record)($finding, $this->person->get()->name, Stage::Strip);
+        ($this->record)($finding, $this->person->get(), Stage::Strip);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
+use App\Account\Actor;
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
@@ -48,7 +49,7 @@ final readonly class CaseFigures
         return new FilledFigure($this->filler->typed($fill, $sources), $from);
     }
 
-    public function keep(CaseFile $case, string $part, Asked $asked, string $remark, string $who): KeptFigure
+    public function keep(CaseFile $case, string $part, Asked $asked, string $remark, Actor $who): KeptFigure
     {
         $kept = new KeptFigure(
             $case, $part, $asked->card->name, $asked->card->version, $asked->card->question, $asked->typed,

@@ -66,7 +66,7 @@ final class CaseFiguresController extends AbstractController
             $part,
             $asked,
             mb_substr(trim((string) $request->request->get('remark')), 0, 300),
-            $person->get()->name,
+            $person->get(),
         );
 
         return '' === $part

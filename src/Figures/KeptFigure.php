@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -17,6 +19,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Index(columns: ['case_id'])]
 class KeptFigure implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
 
@@ -46,9 +49,9 @@ class KeptFigure implements Audited
         public array $notes,
         #[ORM\Column(length: 300)]
         public string $remark,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
     }
 

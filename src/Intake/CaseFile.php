@@ -147,6 +147,23 @@ class CaseFile implements Audited
         return (string) preg_replace('/[^A-Z0-9]/', '', strtoupper($serial));
     }
 
+    public function takenIn(string $number, User $holder, ?self $earlier): void
+    {
+        [$this->number, $this->holder, $this->comebackOf] = [$number, $holder, $earlier];
+        $this->settle();
+    }
+
+    public function heldBy(User $holder): void
+    {
+        $this->holder = $holder;
+    }
+
+    /** @param self|null $earlier the case in which the same unit was here; null: it is no comeback */
+    public function comesBackFrom(?self $earlier): void
+    {
+        $this->comebackOf = $earlier;
+    }
+
     /** Keeps the compared form in step; called whenever the unit's facts are saved. */
     public function settle(): void
     {

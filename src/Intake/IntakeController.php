@@ -33,7 +33,7 @@ final class IntakeController extends AbstractController
 
     #[Route('/cases/new', name: 'intake_new', methods: ['GET', 'POST'], priority: 10)]
     #[IsGranted(Permission::TAKE_IN)]
-    public function new(Request $request, CaseNumbers $numbers, CaseFileRepository $cases, CurrentPerson $person): Response
+    public function new(Request $request, TakeIn $take, CaseFileRepository $cases, CurrentPerson $person): Response
     {
         $family = (string) $request->query->get('family', '');
         if ('' === $family) {
@@ -44,14 +44,7 @@ final class IntakeController extends AbstractController
         $form = $this->forms->createNamed('unit', UnitType::class, $case, ['duties' => $this->shelf->book($case->family)->duties]);
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
-            $case->number = $numbers->next();
-            $case->holder = $person->get();
-            $case->settle();
-            if ('comeback' === $request->request->get('earlier')) {
-                $case->comebackOf = $cases->earlier($case->serial)[0] ?? null;
-            }
-            $this->entityManager->persist($case);
-            $this->entityManager->flush();
+            $take($case, $person->get(), 'comeback' === $request->request->get('earlier'));
 
             return $this->redirectToRoute('intake', ['number' => $case->number], Response::HTTP_SEE_OTHER);
         }
@@ -119,7 +112,7 @@ final class IntakeController extends AbstractController
     {
         $case = $this->gate->open($number, Permission::TAKE_IN);
         $earlier = (string) $request->request->get('of', '');
-        $case->comebackOf = '' === $earlier ? null : $this->gate->find($earlier);
+        $case->comesBackFrom('' === $earlier ? null : $this->gate->find($earlier));
         $this->entityManager->flush();
 
         return $this->redirectToRoute('intake', ['number' => $case->number], Response::HTTP_SEE_OTHER);
@@ -130,7 +123,7 @@ final class IntakeController extends AbstractController
     public function hold(string $number, CurrentPerson $person, Request $request): Response
     {
         $case = $this->gate->open($number, Permission::PHOTOGRAPH);
-        $case->holder = $person->get();
+        $case->heldBy($person->get());
         $this->entityManager->flush();
 
         return $this->redirectToRoute('case', ['number' => $case->number], Response::HTTP_SEE_OTHER);

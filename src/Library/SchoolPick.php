@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Intake\CaseFile;
 use App\Library\Repository\SchoolPickRepository;
 use App\Platform\Identified;
@@ -17,13 +19,11 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\UniqueConstraint(columns: ['family', 'choice', 'case_id'])]
 class SchoolPick implements Audited
 {
+    use DoneBy;
     use Identified;
 
     #[ORM\Column(length: 60)]
     public string $side = '';
-
-    #[ORM\Column(length: 80)]
-    public string $byWhom = '';
 
     public function __construct(
         #[ORM\Column(length: 60)]
@@ -35,6 +35,12 @@ class SchoolPick implements Audited
         public ?CaseFile $case = null,
     ) {
         $this->identify();
+    }
+
+    public function take(string $side, Actor $who): void
+    {
+        $this->side = $side;
+        $this->doneBy($who);
     }
 
     public function auditCase(): ?Uuid

@@ -67,7 +67,7 @@ final class ShopWaysController extends AbstractController
         $number = (string) $request->request->get('case', '');
         $case = '' === $number ? null : $gate->open($number, Permission::ANALYSE);
         $pick = $this->picks->one($family, $choice, $case) ?? new SchoolPick($family, $choice, $case);
-        [$pick->side, $pick->byWhom] = [$side, $this->person->get()->name];
+        $pick->take($side, $this->person->get());
         $this->entityManager->persist($pick);
         $this->entityManager->flush();
 

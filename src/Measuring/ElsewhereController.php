@@ -52,7 +52,7 @@ final class ElsewhereController extends AbstractController
             $field,
             $place,
             [rtrim(\sprintf('%.3F %s', $measure->value, $measure->unit))],
-            $this->person->get()->name,
+            $this->person->get(),
             \sprintf(
                 'Measured in photo %s, ± %.2F %s.',
                 substr($measure->photo->picture->hash, 0, 8),
@@ -75,7 +75,7 @@ final class ElsewhereController extends AbstractController
         if ([] === $typed) {
             throw new ShopError('Type what was read, with its unit.', 422);
         }
-        $this->take->oneMore($pass->case, $part->key ?? '', $field, $place, $typed, 'phone of '.$pass->byWhom);
+        $this->take->oneMore($pass->case, $part->key ?? '', $field, $place, $typed, $phone);
 
         return $this->redirectToRoute(
             'phone_page',

@@ -74,7 +74,7 @@ final class GaugesController extends AbstractController
         } catch (QuantityError $error) {
             throw new ShopError($error->getMessage(), 422);
         }
-        $this->entityManager->persist(new ZeroCheck($gauge, mb_substr($typed, 0, 40), $person->get()->name));
+        $this->entityManager->persist(new ZeroCheck($gauge, mb_substr($typed, 0, 40), $person->get()));
         $this->entityManager->flush();
 
         return WayBack::of($request, $this->generateUrl('gauges'));

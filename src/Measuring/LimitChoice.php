@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Measuring\Repository\LimitChoiceRepository;
@@ -17,6 +19,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\UniqueConstraint(columns: ['case_id', 'part', 'field'])]
 class LimitChoice implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
 
@@ -25,9 +28,6 @@ class LimitChoice implements Audited
 
     #[ORM\Column(length: 300)]
     public string $reason = '';
-
-    #[ORM\Column(length: 80)]
-    public string $byWhom = '';
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -39,6 +39,12 @@ class LimitChoice implements Audited
         public string $field,
     ) {
         $this->identify();
+    }
+
+    public function choose(string $chosen, string $reason, Actor $who): void
+    {
+        [$this->chosen, $this->reason] = [$chosen, $reason];
+        $this->doneBy($who);
     }
 
     public function auditName(): string

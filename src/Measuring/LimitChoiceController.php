@@ -58,7 +58,7 @@ final class LimitChoiceController extends AbstractController
                 throw new ShopError('Why does this source count? One line that still makes sense in a year.', 422);
             }
             $choice ??= new LimitChoice($case, $part, $field);
-            [$choice->chosen, $choice->reason, $choice->byWhom] = [$chosen, $reason, $person->get()->name];
+            $choice->choose($chosen, $reason, $person->get());
             $this->entityManager->persist($choice);
         }
         $this->entityManager->flush();

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Measuring\Repository\ReadingRepository;
@@ -20,6 +22,7 @@ use function Symfony\Component\Clock\now;
 #[ORM\UniqueConstraint(columns: ['case_id', 'part', 'field'])]
 class Reading implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
     use Versioned;
@@ -59,9 +62,6 @@ class Reading implements Audited
     #[ORM\Column(length: 300)]
     public string $note = '';
 
-    #[ORM\Column(length: 80)]
-    public string $byWhom = '';
-
     #[ORM\Column(type: 'datetimetz_immutable')]
     public \DateTimeImmutable $at;
 
@@ -82,9 +82,10 @@ class Reading implements Audited
      * @param list<string> $typed
      * @param list<string> $places beside them; empty: no places were named
      */
-    public function take(array $typed, array $places, string $who): void
+    public function take(array $typed, array $places, Actor $who): void
     {
-        [$this->typed, $this->places, $this->byWhom, $this->at] = [$typed, $places, mb_substr($who, 0, 80), now()];
+        [$this->typed, $this->places, $this->at] = [$typed, $places, now()];
+        $this->doneBy($who);
     }
 
     /** @return list<string> what was read at a place; without one, all of it */

@@ -65,7 +65,7 @@ final class ReadingsController extends AbstractController
         if ([] !== $entry->errors || null !== $conflict) {
             return $this->page->show($case, $request, $part.'/'.$field, $entry, $conflict);
         }
-        $this->take->asTyped($case, $part, $known, $entry, $person->get()->name);
+        $this->take->asTyped($case, $part, $known, $entry, $person->get());
         if ($request->headers->has('HX-Request') && !$request->headers->has('HX-Boosted')) {
             return $this->page->show($case, $request, $part.'/'.$field);
         }

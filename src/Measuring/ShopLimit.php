@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Measuring\Repository\ShopLimitRepository;
 use App\Platform\Identified;
 use App\Platform\Versioned;
@@ -24,6 +26,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Index(columns: ['family', 'part', 'field'])]
 class ShopLimit implements Audited
 {
+    use DoneBy;
     use Identified;
     use Versioned;
 
@@ -43,9 +46,6 @@ class ShopLimit implements Audited
     #[ORM\Column(length: 200)]
     public string $source = '';
 
-    #[ORM\Column(length: 80)]
-    public string $byWhom = '';
-
     /** From when on it no longer counts. */
     #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
     public ?\DateTimeImmutable $endedAt = null;
@@ -59,6 +59,19 @@ class ShopLimit implements Audited
         public string $field,
     ) {
         $this->identify();
+    }
+
+    /** @param array{new: string, min: string, max: string, source: string} $typed */
+    public function begin(array $typed, \DateTimeImmutable $at, Actor $who): void
+    {
+        [$this->new, $this->min, $this->max, $this->source] = [$typed['new'], $typed['min'], $typed['max'], $typed['source']];
+        $this->madeAt = $at;
+        $this->doneBy($who);
+    }
+
+    public function end(\DateTimeImmutable $at): void
+    {
+        $this->endedAt = $at;
     }
 
     /** @throws \DomainException saying what cannot be read, or that there is no limit */

@@ -45,14 +45,7 @@ final class ShopLimitsController extends AbstractController
         $now = now();
         if ('' !== $typed['min'].$typed['max']) {
             $next = new ShopLimit($family, $part, $field);
-            $next->madeAt = $now;
-            [$next->new, $next->min, $next->max, $next->source, $next->byWhom] = [
-                $typed['new'],
-                $typed['min'],
-                $typed['max'],
-                $typed['source'],
-                $person->get()->name,
-            ];
+            $next->begin($typed, $now, $person->get());
             if ('' === $next->source) {
                 throw new ShopError('Where is it written? A limit without its source counts for nothing in a dispute.', 422);
             }
@@ -64,9 +57,7 @@ final class ShopLimitsController extends AbstractController
             }
             $entityManager->persist($next);
         }
-        if (null !== $limit) {
-            $limit->endedAt = $now;
-        }
+        $limit?->end($now);
         $entityManager->flush();
 
         return $this->redirectToRoute('library_book', ['family' => $family, '_fragment' => $part], Response::HTTP_SEE_OTHER);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
+use App\Account\Actor;
 use App\Intake\CaseFile;
 use App\Intake\Stage;
 use App\Measuring\Repository\ReadingRepository;
@@ -45,7 +46,7 @@ final readonly class TakeReading
     }
 
     /** A field as it stands at the bench: takes the place of what was there; nothing typed takes it back. */
-    public function asTyped(CaseFile $case, string $part, Field $field, ReadingEntry $entry, string $who): void
+    public function asTyped(CaseFile $case, string $part, Field $field, ReadingEntry $entry, Actor $who): void
     {
         $reading = $this->readings->ofField($case, $part, $field->key);
         if ([] === $entry->typed) {
@@ -77,7 +78,7 @@ final readonly class TakeReading
      *
      * @throws ShopError if it was read there already
      */
-    public function oneMore(CaseFile $case, string $part, Field $field, string $place, array $typed, string $who, string $note = ''): void
+    public function oneMore(CaseFile $case, string $part, Field $field, string $place, array $typed, Actor $who, string $note = ''): void
     {
         $reading = $this->readings->ofField($case, $part, $field->key) ?? new Reading($case, $part, $field->key);
         $there = $reading->typedAt($place);

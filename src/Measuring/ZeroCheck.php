@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Measuring;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Measuring\Repository\ZeroCheckRepository;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
@@ -17,6 +19,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Index(columns: ['gauge_id', 'made_at'])]
 class ZeroCheck implements Audited
 {
+    use DoneBy;
     use Identified;
 
     public function __construct(
@@ -26,9 +29,9 @@ class ZeroCheck implements Audited
         /** As typed, with its unit. */
         #[ORM\Column(length: 40)]
         public string $typed,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
     }
 

@@ -68,7 +68,7 @@ final class FindingsController extends AbstractController
         $surface = (string) $request->request->get('surface', '');
         $finding = new Finding($case, $part->key);
         $finding->lookedClean(isset($part->surfaces[$surface]) ? $surface : null);
-        ($this->recordFinding)($finding, $this->person->get()->name);
+        ($this->recordFinding)($finding, $this->person->get());
 
         return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part->key], Response::HTTP_SEE_OTHER);
     }
@@ -80,7 +80,7 @@ final class FindingsController extends AbstractController
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, $part, findings: [$name => $form]);
         }
-        ($this->recordFinding)($finding, $this->person->get()->name);
+        ($this->recordFinding)($finding, $this->person->get());
 
         return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part->key], Response::HTTP_SEE_OTHER);
     }

@@ -7,13 +7,10 @@ namespace App\Parts;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
-use App\Evidence\PartLimits;
 use App\Evidence\PartRecord;
 use App\Intake\CaseGate;
 use App\Intake\FormAnswer;
 use App\Intake\Frame\CasePages;
-use App\Intake\Stage;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\Part;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormError;
@@ -25,11 +22,10 @@ use Symfony\Component\Routing\Attribute\Route;
 final class PartsController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly CurrentPerson $person,
-        private readonly PartLimits $bound,
+        private readonly JudgePart $judge,
         private readonly PartPage $page,
     ) {
     }
@@ -65,13 +61,11 @@ final class PartsController extends AbstractController
         $said = $record->despite;
         $form = $this->page->recordForm($record, $part);
         $form->handleRequest($request);
-        $this->bindToLimits($form, $record, $part, $said);
+        $this->bindToLimits($form, $record, $said);
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, $part, record: $form);
         }
-        $this->entityManager->persist($record);
-        $case->moveTo(Stage::Parts);
-        $this->entityManager->flush();
+        $this->judge->keep($record);
 
         return $answer->saved($request, $case, $this->page->recordForm($record, $part), 'part', ['part' => $part->key]);
     }
@@ -82,28 +76,16 @@ final class PartsController extends AbstractController
      * @param FormInterface<mixed> $form
      * @param string $said the reason that was given before
      */
-    private function bindToLimits(FormInterface $form, PartRecord $record, Part $part, string $said): void
+    private function bindToLimits(FormInterface $form, PartRecord $record, string $said): void
     {
         if (!$form->has('disposition')) {
             return;
         }
-        $bound = $this->bound->boundOf($record->case)[$part->key];
-        if ($said !== $record->despite || '' === $record->despite) {
-            $record->reasoned($record->despite, $bound, $this->person->get()->name);
-        }
-        $why = $record->against($bound);
+        $why = $this->judge->refused($record, $said, $this->person->get());
         if (null !== $why) {
             $at = $form->has('despite') ? 'despite' : 'disposition';
-            $form->get($at)->addError(
-                new FormError(
-                    \sprintf(
-                        '%s is refused: %s %s',
-                        $record->disposition?->label(),
-                        $why,
-                        'despite' === $at ? 'Say why it may go back in all the same, or decide otherwise.' : 'Decide otherwise.',
-                    )
-                )
-            );
+            $then = 'despite' === $at ? 'Say why it may go back in all the same, or decide otherwise.' : 'Decide otherwise.';
+            $form->get($at)->addError(new FormError($why.' '.$then));
         }
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Proof;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -20,6 +22,7 @@ use function Symfony\Component\Clock\now;
 #[ORM\Table(name: 'handover')]
 class Handover implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
     use Versioned;
@@ -43,9 +46,6 @@ class Handover implements Audited
     #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
     public ?\DateTimeImmutable $goneAt = null;
 
-    #[ORM\Column(length: 80)]
-    public string $byWhom = '';
-
     public function __construct(
         #[ORM\OneToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
@@ -59,9 +59,20 @@ class Handover implements Audited
         return 'Return to service';
     }
 
-    /** @param string $despite why it goes out though not all of its proof is passed; empty: all is */
-    public function goOut(string $despite): void
+    /**
+     * @param string $checks what to check, and when
+     * @param string $stop when to stop at once
+     * @param \DateTimeImmutable|null $watch the day on which somebody asks how it runs
+     */
+    public function tell(string $checks, string $stop, ?\DateTimeImmutable $watch): void
     {
+        [$this->checks, $this->stop, $this->watch] = [$checks, $stop, $watch];
+    }
+
+    /** @param string $despite why it goes out though not all of its proof is passed; empty: all is */
+    public function goOut(string $despite, Actor $who): void
+    {
+        $this->doneBy($who);
         $this->despite = $despite;
         $this->goneAt ??= now();
     }

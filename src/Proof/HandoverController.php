@@ -8,7 +8,6 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Intake\CaseGate;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Proof\ProofError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -38,19 +37,13 @@ final class HandoverController extends AbstractController
         $handover = $this->desk->handover($case) ?? $this->desk->draft($case);
         $typed = (string) $request->request->get('watch', '');
         $watch = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed);
-        $open = array_filter($this->desk->sheet($case), static fn (ProofRow $row): bool => ProofEntry::PASSED !== $row->outcome);
         $despite = self::text($request, 'despite', 1000);
-        [$handover->checks, $handover->stop, $handover->byWhom] = [
-            self::text($request, 'check', 4000),
-            self::text($request, 'stop', 4000),
-            $this->person->get()->name,
-        ];
-        $handover->watch = false === $watch ? null : $watch;
+        $handover->tell(self::text($request, 'check', 4000), self::text($request, 'stop', 4000), false === $watch ? null : $watch);
         try {
             if ('' !== $typed && false === $watch) {
                 throw ProofError::watchDay();
             }
-            ProofEntry::goesOut($handover->checks, $handover->stop, \count($open), $despite);
+            $this->desk->goOut($handover, $despite, $this->person->get());
         } catch (\DomainException $e) {
             if ($this->entityManager->contains($handover)) {
                 $this->entityManager->detach($handover);
@@ -58,9 +51,6 @@ final class HandoverController extends AbstractController
 
             return $this->page->show($case, ['key' => 'handover', 'refused' => $e->getMessage(), 'despite' => $despite], $handover);
         }
-        $handover->goOut($despite);
-        $this->entityManager->persist($handover);
-        $this->entityManager->flush();
 
         return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => 'handover'], Response::HTTP_SEE_OTHER);
     }

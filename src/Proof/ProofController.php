@@ -9,7 +9,6 @@ use App\Account\Permission;
 use App\Intake\CaseGate;
 use App\Proof\Live\TestStand;
 use App\Proof\Repository\TestStandRepository;
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -21,7 +20,6 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class ProofController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly ProofDesk $desk,
         private readonly CurrentPerson $person,
@@ -55,19 +53,17 @@ final class ProofController extends AbstractController
             'stand' => self::text($request, 'stand', 80),
         ];
         try {
-            $record = $this->desk->entry(
+            $this->desk->entry(
                 $case,
                 $key,
                 (string) $request->request->get('outcome', ''),
                 $typed,
                 $this->stand($typed['stand']),
-                $this->person->get()->name,
+                $this->person->get(),
             );
         } catch (\DomainException $e) {
             return $this->page->show($case, ['refused' => $e->getMessage()] + $typed);
         }
-        $this->entityManager->persist($record);
-        $this->entityManager->flush();
 
         return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => $key], Response::HTTP_SEE_OTHER);
     }

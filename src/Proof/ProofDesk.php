@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Proof;
 
+use App\Account\Actor;
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
@@ -11,6 +12,7 @@ use App\Proof\Live\TestStand;
 use App\Proof\Repository\HandoverRepository;
 use App\Proof\Repository\ProofRecordRepository;
 use App\Verdict\Signing;
+use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Figure\FigureRegistry;
 use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Proof\ProofError;
@@ -29,6 +31,7 @@ use function Symfony\Component\Clock\now;
 final readonly class ProofDesk
 {
     public function __construct(
+        private EntityManagerInterface $entityManager,
         private BookShelf $shelf,
         private Signing $signing,
         private FigureRegistry $figures,
@@ -69,13 +72,13 @@ final readonly class ProofDesk
     }
 
     /**
-     * An entry for a step of the proof, judged.
+     * The one way in for a step of the proof: an entry, judged.
      *
      * @param array{words: string, read: array<mixed>, speed: array<mixed>, ...} $typed
      *
      * @throws ProofError saying what is missing or not held
      */
-    public function entry(CaseFile $case, string $key, string $outcome, array $typed, ?TestStand $stand, string $who): ProofRecord
+    public function entry(CaseFile $case, string $key, string $outcome, array $typed, ?TestStand $stand, Actor $who): ProofRecord
     {
         $sheet = $this->sheet($case);
         $row = array_values(
@@ -111,6 +114,8 @@ final readonly class ProofDesk
             now(),
         );
         $record->stand = [] === $judged ? '' : $stand->name ?? '';
+        $this->entityManager->persist($record);
+        $this->entityManager->flush();
 
         return $record;
     }
@@ -126,18 +131,36 @@ final readonly class ProofDesk
         return $this->handovers->due(now('today -14 days'), now('today'));
     }
 
+    /**
+     * The one way in for a return to service.
+     *
+     * @param string $despite why it goes out though not all of the proof is passed
+     *
+     * @throws \DomainException saying what is missing
+     */
+    public function goOut(Handover $handover, string $despite, Actor $who): void
+    {
+        $open = array_filter($this->sheet($handover->case), static fn (ProofRow $row): bool => ProofEntry::PASSED !== $row->outcome);
+        ProofEntry::goesOut($handover->checks, $handover->stop, \count($open), $despite);
+        $handover->goOut($despite, $who);
+        $this->entityManager->persist($handover);
+        $this->entityManager->flush();
+    }
+
     /** A first draft to be read over. */
     public function draft(CaseFile $case): Handover
     {
         $handover = new Handover($case);
         $origin = $this->signing->current($case)->origin?->origin;
-        $handover->checks = trim(
-            "Level and leaks after the first hour, after the first day, and then at every service.\n".(
-                null === $origin ? '' : Outside::of($origin)
-            )
+        $handover->tell(
+            trim(
+                "Level and leaks after the first hour, after the first day, and then at every service.\n".(
+                    null === $origin ? '' : Outside::of($origin)
+                )
+            ),
+            'A new noise, foam, oil on the ground, or the complaint as it was: stop, do not try it once more, and call us.',
+            now('today +30 days'),
         );
-        $handover->stop = 'A new noise, foam, oil on the ground, or the complaint as it was: stop, do not try it once more, and call us.';
-        $handover->watch = now('today +30 days');
 
         return $handover;
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Proof;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -17,6 +19,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Index(columns: ['case_id', 'item'])]
 class ProofRecord implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
 
@@ -39,9 +42,9 @@ class ProofRecord implements Audited
         /** What was read, and in words. */
         #[ORM\Column(type: 'text')]
         public string $words,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
     }
 

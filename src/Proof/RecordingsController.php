@@ -52,7 +52,7 @@ final class RecordingsController extends AbstractController
                 $case,
                 $file->getPathname(),
                 $file->getClientOriginalName(),
-                $this->person->get()->name,
+                $this->person->get(),
                 $this->stand(self::text($request, 'stand', 80)),
             );
         } catch (RecordingError $e) {

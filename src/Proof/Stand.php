@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Proof;
 
+use App\Account\Actor;
 use App\Intake\CaseFile;
 use App\Platform\StoredFiles;
 use App\Proof\Live\TestStand;
@@ -32,7 +33,7 @@ final readonly class Stand
      *
      * @throws RecordingError naming the line that cannot be read; nothing is kept then
      */
-    public function take(CaseFile $case, string $file, string $name, string $who, ?TestStand $on = null): StandRecording
+    public function take(CaseFile $case, string $file, string $name, Actor $who, ?TestStand $on = null): StandRecording
     {
         $read = Recording::read((string) file_get_contents($file));
         $recording = new StandRecording($case, mb_substr($name, 0, 200), $this->stored->keep('recordings', $file), $who);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Proof;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -24,6 +26,7 @@ use Japhrex\Core\Proof\Trace;
 #[ORM\Index(columns: ['case_id'])]
 class StandRecording implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
 
@@ -69,9 +72,9 @@ class StandRecording implements Audited
         public string $name,
         #[ORM\Column(length: 64)]
         public string $hash,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
     }
 

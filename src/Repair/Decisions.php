@@ -99,7 +99,7 @@ final readonly class Decisions
     public function decide(CaseFile $case, string $part, Disposition $disposition, string $reason, string $despite, string $hangsOn): void
     {
         $bound = $this->bound->boundOf($case)[$part] ?? throw new ShopError('The book has no such part.', 404);
-        $decision = $case->isSigned() ? new PartDecision($case, $part, $this->person->get()->name) : $this->records->ofPart($case, $part);
+        $decision = $case->isSigned() ? new PartDecision($case, $part, $this->person->get()) : $this->records->ofPart($case, $part);
         if ('' === trim($reason) && Disposition::AlwaysReplace !== $disposition) {
             throw new ShopError('Why? One line that still makes sense in a year.', 422);
         }
@@ -117,7 +117,7 @@ final readonly class Decisions
         }
         $decision->disposition = $disposition;
         [$decision->dispositionReason, $decision->hangsOn] = [mb_substr(trim($reason), 0, 2000), mb_substr(trim($hangsOn), 0, 200)];
-        $decision->reasoned(mb_substr($despite, 0, 2000), $bound, $this->person->get()->name);
+        $decision->reasoned(mb_substr($despite, 0, 2000), $bound, $this->person->get());
         $this->entityManager->persist($decision);
         $this->entityManager->flush();
     }

@@ -10,8 +10,6 @@ use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
-use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Repair\KitCheck;
 use Japhrex\Core\Repair\KitError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -24,10 +22,8 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class KitController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
-        private readonly RepairDesk $desk,
         private readonly CurrentPerson $person,
         private readonly RepairPage $page,
     ) {
@@ -36,7 +32,7 @@ final class KitController extends AbstractController
     #[Route('/cases/{number}/kit', name: 'kit_tick', methods: ['POST'])]
     #[IsGranted(Permission::BENCH)]
     #[IsCsrfTokenValid('act')]
-    public function tick(string $number, Request $request): Response
+    public function tick(string $number, Request $request, TickKit $tick): Response
     {
         $case = $this->gate->find($number);
         [$part, $state, $why] = array_map(
@@ -47,12 +43,10 @@ final class KitController extends AbstractController
             throw new ShopError('There is no such part in the book of this family.', 404);
         }
         try {
-            KitCheck::allow($part, $state, $why, $this->desk->plan($case)->bought());
+            $tick($case, $part, $state, $why, $this->person->get());
         } catch (KitError $e) {
             return $this->page->show($case, ['part' => $part, 'refused' => $e->getMessage()]);
         }
-        $this->entityManager->persist(new KitTick($case, $part, $state, $why, $this->person->get()->name));
-        $this->entityManager->flush();
 
         return $this->to($case, 'kit');
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -18,6 +20,7 @@ use Japhrex\Core\Repair\KitCheck;
 #[ORM\Index(columns: ['case_id', 'part'])]
 class KitTick implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
 
@@ -31,9 +34,9 @@ class KitTick implements Audited
         public string $state,
         #[ORM\Column(length: 300)]
         public string $why,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
     }
 

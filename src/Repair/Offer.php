@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -33,6 +35,7 @@ use function Symfony\Component\Clock\now;
 #[ORM\Index(columns: ['case_id'])]
 class Offer implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
 
@@ -95,9 +98,9 @@ class Offer implements Audited
         public CaseFile $case,
         #[ORM\Column(type: Types::DATE_IMMUTABLE)]
         public \DateTimeImmutable $validUntil,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
         $this->questions = new ArrayCollection();
     }

@@ -73,7 +73,7 @@ final class OfferController extends AbstractController
                 array_values(array_filter($request->request->all('photos'), is_string(...))),
                 array_values(array_filter(array_map(trim(...), explode("\n", $text('questions'))))),
                 $until,
-                $person->get()->name,
+                $person->get(),
             );
         } catch (OfferError $e) {
             throw new ShopError($e->getMessage(), 422);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Account\Actor;
 use App\Chain\ChainStory;
 use App\Evidence\Photo;
 use App\Evidence\Repository\PhotoRepository;
@@ -139,7 +140,7 @@ final readonly class Offers
         array $photos,
         array $questions,
         \DateTimeImmutable $until,
-        string $who,
+        Actor $who,
     ): Offer {
         $rates = $this->desk->rates();
         $offer = new Offer($case, $until, $who);
@@ -237,11 +238,11 @@ final readonly class Offers
         $this->entityManager->flush();
     }
 
-    private function state(Offer $offer, string $who, string $words): void
+    private function state(Offer $offer, string $name, string $words): void
     {
         $statement = new Statement($offer->case);
         [$statement->who, $statement->words, $statement->source] = [
-            mb_substr($who, 0, 100).', customer',
+            mb_substr($name, 0, 100).', customer',
             mb_substr($words, 0, 4000),
             SourceKind::FirstHand,
         ];

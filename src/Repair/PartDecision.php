@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Evidence\Decided;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -18,6 +20,7 @@ use Doctrine\ORM\Mapping as ORM;
 class PartDecision implements Audited
 {
     use Decided;
+    use DoneBy;
     use Identified;
     use OfACase;
 
@@ -27,9 +30,9 @@ class PartDecision implements Audited
         public CaseFile $case,
         #[ORM\Column(length: 60)]
         public string $part,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
     }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Platform\Identified;
 use App\Repair\Repository\PriceRowRepository;
 use Doctrine\ORM\Mapping as ORM;
@@ -19,6 +21,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Index(columns: ['family'])]
 class PriceRow implements Audited
 {
+    use DoneBy;
     use Identified;
 
     #[ORM\Column(length: 60)]
@@ -48,9 +51,9 @@ class PriceRow implements Audited
         #[ORM\Column(length: 80)]
         public string $list,
         Price $price,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
         [$this->family, $this->part, $this->upgrade, $this->price, $this->days, $this->supply, $this->number] = [
             $price->family,

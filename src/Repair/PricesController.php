@@ -74,7 +74,7 @@ final class PricesController extends AbstractController
         $this->entityManager->wrapInTransaction(function () use ($name, $prices): void {
             $this->prices->drop($name);
             foreach ($prices as $price) {
-                $this->entityManager->persist(new PriceRow($name, $price, $this->person->get()->name));
+                $this->entityManager->persist(new PriceRow($name, $price, $this->person->get()));
             }
         });
         $this->addFlash('kept', \sprintf('%d prices taken.', \count($prices)));
@@ -102,7 +102,7 @@ final class PricesController extends AbstractController
         } catch (RatesError|MoneyError $e) {
             return $this->page([$e->getMessage()], typed: $typed);
         }
-        $this->entityManager->persist(new ShopRates($rates->hour->format(), $rates->tax, $rates->hoursADay, $this->person->get()->name));
+        $this->entityManager->persist(new ShopRates($rates->hour->format(), $rates->tax, $rates->hoursADay, $this->person->get()));
         $this->entityManager->flush();
         $back = 'settings' === $request->request->get('back') ? 'settings' : 'prices';
 

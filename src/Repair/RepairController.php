@@ -61,7 +61,7 @@ final class RepairController extends AbstractController
                 422,
             );
         }
-        $this->entityManager->persist($this->desk->option($case, $kind, $this->person->get()->name));
+        $this->entityManager->persist($this->desk->option($case, $kind, $this->person->get()));
         $this->entityManager->flush();
 
         return $this->to($case, $kind->value);
@@ -88,7 +88,7 @@ final class RepairController extends AbstractController
         try {
             $lines = array_values(array_filter(array_map(self::line(...), $rows)));
             $option->write($lines);
-            [$option->life, $option->risk, $option->outside] = array_values($texts);
+            $option->say(...$texts);
             $option->estimate($this->desk->rates());
         } catch (\DomainException $e) {
             $this->entityManager->refresh($option);
@@ -96,7 +96,7 @@ final class RepairController extends AbstractController
 
             return $this->page->show($case, ['kind' => $kind->value, 'lines' => array_values($rows)] + $texts);
         }
-        $option->byWhom = $this->person->get()->name;
+        $option->doneBy($this->person->get());
         $this->entityManager->flush();
 
         return $this->to($case, $kind->value);

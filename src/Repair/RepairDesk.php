@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Account\Actor;
 use App\Account\OurShop;
 use App\Books\BookShelf;
 use App\Chain\ChainNode;
@@ -205,10 +206,10 @@ final readonly class RepairDesk
     }
 
     /** An option with all that can be worked out; whoever offers it reads it over. */
-    public function option(CaseFile $case, OptionKind $kind, string $who): RepairOption
+    public function option(CaseFile $case, OptionKind $kind, Actor $who): RepairOption
     {
         $option = $this->options->ofKind($case, $kind) ?? new RepairOption($case, $kind, $who);
-        $option->byWhom = $who;
+        $option->doneBy($who);
         $draft = $this->draft($case);
         $option->write($draft->lines($kind));
         $origins = $this->signing->current($case)->origins();
@@ -221,7 +222,7 @@ final readonly class RepairDesk
             implode(' and ', array_map(static fn (ChainNode $one): string => "“{$one->name}”", $origins)),
             1 === \count($origins) ? 'is' : 'are',
         );
-        [$option->life, $option->risk, $option->outside] = match ($kind) {
+        $option->say(...match ($kind) {
             OptionKind::AsItWas => [trim($this->lastTime($case).' '.$this->record($case)), $again, $outside],
             OptionKind::Cured => [
                 trim(($this->lasting($case) ?: $this->lastTime($case)).' '.$this->record($case)),
@@ -230,8 +231,7 @@ final readonly class RepairDesk
             ],
             OptionKind::Exchange => ['As its maker says.', $again.' An exchange unit meets the same oil and the same drive.', $outside],
             OptionKind::NotWorth => ['', 'The unit stays as it is; it must not run.', ''],
-        };
-        $option->risk = trim($option->risk);
+        });
 
         return $option;
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -27,6 +29,7 @@ use Japhrex\Core\Repair\Rates;
 #[ORM\UniqueConstraint(columns: ['case_id', 'kind'])]
 class RepairOption implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
     use Versioned;
@@ -53,9 +56,9 @@ class RepairOption implements Audited
         public CaseFile $case,
         #[ORM\Column(length: 12, enumType: OptionKind::class)]
         public OptionKind $kind,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
     }
 
@@ -73,6 +76,16 @@ class RepairOption implements Audited
             ],
             $lines,
         );
+    }
+
+    /**
+     * @param string $life how long it may last, and why
+     * @param string $risk what stays a risk
+     * @param string $outside what has to change outside the unit
+     */
+    public function say(string $life, string $risk, string $outside): void
+    {
+        [$this->life, $this->risk, $this->outside] = [$life, trim($risk), $outside];
     }
 
     public function estimate(Rates $rates): Estimate

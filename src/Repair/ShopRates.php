@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Platform\Identified;
 use App\Repair\Repository\ShopRatesRepository;
 use Doctrine\ORM\Mapping as ORM;
@@ -17,6 +19,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'shop_rates')]
 class ShopRates implements Audited
 {
+    use DoneBy;
     use Identified;
 
     public function __construct(
@@ -28,9 +31,9 @@ class ShopRates implements Audited
         public int $tax,
         #[ORM\Column]
         public float $hoursADay,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
     }
 

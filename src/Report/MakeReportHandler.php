@@ -57,7 +57,7 @@ final readonly class MakeReportHandler
             'text' => $verdict->reportText() ?? $this->text->write($report->case, $verdict),
             'assets' => 'file://'.$this->projectDir.'/assets',
             'made' => $verdict->secondAt ?? $report->madeAt,
-            'bywhom' => $verdict->secondBy->name ?? $report->byWhom,
+            'bywhom' => $verdict->secondAs ?: $report->byWhom,
         ]);
         $this->maker->step($report, 70, 'setting the pages');
         $target = $folder.'/report.pdf';

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Report;
 
+use App\Account\Actor;
 use App\Account\AuditedInPart;
+use App\Account\DoneBy;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -18,6 +20,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Index(columns: ['case_id', 'made_at'])]
 class Report implements AuditedInPart, Paper
 {
+    use DoneBy;
     use Identified;
     use InTheMaking;
     use OfACase;
@@ -28,9 +31,9 @@ class Report implements AuditedInPart, Paper
         public CaseFile $case,
         #[ORM\ManyToOne]
         public ?Verdict $verdict,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
         $this->touchedAt = $this->madeAt;
     }

@@ -55,7 +55,7 @@ final class ReportController extends AbstractController
     {
         $case = $this->gate->find($number);
         $verdict = $signing->current($case);
-        $report = new Report($case, $this->entityManager->contains($verdict) ? $verdict : null, $person->get()->name);
+        $report = new Report($case, $this->entityManager->contains($verdict) ? $verdict : null, $person->get());
         $this->entityManager->persist($report);
         $this->entityManager->flush();
         $bus->dispatch(new MakeReport($report->id));

@@ -29,7 +29,7 @@ final readonly class ReportOfTheSigning
         if (null === $verdict || null !== $this->reports->ofVerdict($verdict)) {
             return;
         }
-        $report = new Report($verdict->case, $verdict, $verdict->secondBy->name ?? '');
+        $report = new Report($verdict->case, $verdict, $verdict->secondBy ?? throw new \LogicException('It is not signed.'));
         $this->entityManager->persist($report);
         $this->entityManager->flush();
         $this->bus->dispatch(new MakeReport($report->id));

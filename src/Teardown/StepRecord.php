@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Teardown;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -25,6 +27,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 #[ORM\UniqueConstraint(columns: ['case_id', 'step'])]
 class StepRecord implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
     use Versioned;
@@ -77,9 +80,6 @@ class StepRecord implements Audited
     #[Assert\Range(min: 0, max: 1440, notInRangeMessage: 'Minutes are from 0 to 1440, a whole day.')]
     public ?int $minutes = null;
 
-    #[ORM\Column(length: 80)]
-    public string $byWhom = '';
-
     /** The second person on a step: who learns, or who watches. */
     #[ORM\Column(length: 80)]
     #[Assert\Length(max: 80)]
@@ -117,8 +117,9 @@ class StepRecord implements Audited
     }
 
     /** @param list<string> $leftOut what was asked for and left out knowingly */
-    public function keep(array $leftOut, string $who): void
+    public function keep(array $leftOut, Actor $who): void
     {
-        [$this->leftOut, $this->byWhom, $this->at] = [$leftOut, $who, now()];
+        [$this->leftOut, $this->at] = [$leftOut, now()];
+        $this->doneBy($who);
     }
 }

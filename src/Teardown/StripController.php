@@ -8,10 +8,8 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Intake\CaseGate;
-use App\Intake\Stage;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Teardown\AsFound;
 use Japhrex\Core\Teardown\Shortage;
 use Japhrex\Core\Teardown\StepState;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -23,11 +21,10 @@ use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 final class StripController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly BookShelf $shelf,
         private readonly StripBench $bench,
-        private readonly TakenPhotos $photos,
+        private readonly RecordStep $recordStep,
         private readonly StripPage $page,
     ) {
     }
@@ -63,47 +60,20 @@ final class StripController extends AbstractController
         $case = $this->gate->open($number, Permission::BENCH);
         $run = $this->bench->run($case, $this->shelf->book($case->family));
         $status = $run->steps[$step] ?? throw new ShopError('The book has no such strip step.', 404);
-        if (!$status->isReady()) {
-            throw new ShopError(
-                \sprintf(
-                    '“%s” waits for %s.',
-                    $status->step->title,
-                    implode(', ', array_map(static fn ($s): string => '“'.$s->title.'”', $status->waitsFor)),
-                ),
-                409,
-            );
-        }
         $record = $this->bench->records($case)[$step] ?? new StepRecord($case, $step);
         $record->state = StepState::tryFrom((string) $request->request->get('state')) ?? throw new ShopError(
             'A step is done, skipped, stuck or left shut.'
         );
-        if (StepState::Shut === $record->state && '' === $status->step->opens) {
-            throw new ShopError(
-                'Only a sub-assembly that is off the unit can be left shut; this step can be skipped, with the reason.',
-                422,
-            );
-        }
+        RecordStep::mustBeAllowed($status, $record->state);
         $form = $this->page->form($record, $status);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, $status, $form);
         }
-        $asked = StepState::Done === $record->state
-            ? AsFound::missing(
-                $this->shelf->book($case->family),
-                $status->step,
-                $record->marked,
-                $record->facing,
-                $this->photos->anyOf($case, $status->step->removes),
-            )
-            : [];
-        if ([] !== $asked && !$request->request->has('leave-out')) {
+        $asked = ($this->recordStep)($record, $status, $request->request->has('leave-out'), $person->get());
+        if ([] !== $asked) {
             return $this->page->show($case, $status, $form, $asked);
         }
-        $record->keep($asked, $person->get()->name);
-        $case->moveTo(Stage::Strip);
-        $this->entityManager->persist($record);
-        $this->entityManager->flush();
 
         return $this->redirectToRoute(
             'strip',
@@ -116,13 +86,13 @@ final class StripController extends AbstractController
 
     #[Route('/cases/{number}/strip/{step}/undo', name: 'strip_undo', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function undo(string $number, string $step): Response
+    public function undo(string $number, string $step, EntityManagerInterface $entityManager): Response
     {
         $case = $this->gate->open($number, Permission::BENCH);
         $record = $this->bench->records($case)[$step] ?? null;
         if (null !== $record) {
-            $this->entityManager->remove($record);
-            $this->entityManager->flush();
+            $entityManager->remove($record);
+            $entityManager->flush();
         }
 
         return $this->redirectToRoute('strip', ['number' => $case->number, 'step' => $step], Response::HTTP_SEE_OTHER);

@@ -16,6 +16,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Verdict\Responsibility;
 use Japhrex\Core\Verdict\Shares;
 use Japhrex\Core\Verdict\SharesError;
+use Symfony\Component\Messenger\MessageBusInterface;
 
 /** Draft, first signature, second signature, frozen; and the way back: a new revision. */
 final readonly class Signing
@@ -28,6 +29,8 @@ final readonly class Signing
         private Opinion $opinion,
         private SignedText $text,
         private VerdictRepository $verdicts,
+        private LeftOpen $leftOpen,
+        private MessageBusInterface $bus,
     ) {
     }
 
@@ -65,6 +68,23 @@ final readonly class Signing
         $answer->divide($shares, [] === $shares ? '' : $this->chains->chain($answer->case)->hash());
         $this->entityManager->persist($answer);
         $this->entityManager->flush();
+    }
+
+    /**
+     * What the chain leaves open stays open for a reason, or it is not signed.
+     *
+     * @param array<mixed> $reasons as typed, by point
+     *
+     * @return int how many points miss a reason that they must have
+     */
+    public function leaveOpen(Verdict $verdict, array $reasons): int
+    {
+        [$despite, $missing] = $this->leftOpen->reasoned($verdict->case, $reasons);
+        if (0 === $missing) {
+            $verdict->despite = $despite;
+        }
+
+        return $missing;
     }
 
     /** @throws ShopError saying what is missing */
@@ -135,6 +155,7 @@ final readonly class Signing
         $report = $this->text->write($verdict->case, $verdict);
         $verdict->keepReport($report, self::hashOf($report));
         $this->entityManager->flush();
+        $this->bus->dispatch(new Signed($verdict->id));
     }
 
     /** @param array{body: string, plates: string} $report */

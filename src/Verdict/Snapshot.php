@@ -37,7 +37,7 @@ final readonly class Snapshot
         $document['verdict'] = Plain::of(
             $verdict,
             [
-                'signedBy', 'signedAt', 'digest', 'engine', 'voided', 'secondBy', 'secondAt', 'snapshot',
+                'signedBy', 'signedAs', 'signedAt', 'digest', 'engine', 'voided', 'secondBy', 'secondAs', 'secondAt', 'snapshot',
                 'snapshotHash', 'reportHash', 'madeAt',
             ],
         );

@@ -52,11 +52,18 @@ class Verdict implements Audited
     #[ORM\ManyToOne]
     public ?User $signedBy = null;
 
+    /** The name as it was then. */
+    #[ORM\Column(length: 80, options: ['default' => ''])]
+    public string $signedAs = '';
+
     #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
     public ?\DateTimeImmutable $signedAt = null;
 
     #[ORM\ManyToOne]
     public ?User $secondBy = null;
+
+    #[ORM\Column(length: 80, options: ['default' => ''])]
+    public string $secondAs = '';
 
     #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
     public ?\DateTimeImmutable $secondAt = null;
@@ -172,7 +179,7 @@ class Verdict implements Audited
     public function void(string $because): void
     {
         [$this->signedBy, $this->signedAt, $this->snapshot, $this->snapshotHash] = [null, null, null, null];
-        $this->voided = $because;
+        [$this->signedAs, $this->voided] = ['', $because];
     }
 
     public function auditName(): string
@@ -186,14 +193,14 @@ class Verdict implements Audited
      */
     public function signFirst(User $user, array $snapshot, string $hash): void
     {
-        [$this->signedBy, $this->signedAt, $this->voided] = [$user, now(), ''];
+        [$this->signedBy, $this->signedAs, $this->signedAt, $this->voided] = [$user, $user->name, now(), ''];
         [$this->snapshot, $this->snapshotHash] = [$snapshot, $hash];
     }
 
     /** The second signature closes the case. */
     public function signSecond(User $user): void
     {
-        [$this->secondBy, $this->secondAt] = [$user, now()];
+        [$this->secondBy, $this->secondAs, $this->secondAt] = [$user, $user->name, now()];
         $this->case->close($this->secondAt);
     }
 

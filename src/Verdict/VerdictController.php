@@ -13,7 +13,6 @@ use App\Platform\ShopError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -21,7 +20,6 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class VerdictController extends AbstractController
 {
     public function __construct(
-        private readonly LeftOpen $leftOpen,
         private readonly CaseGate $gate,
         private readonly Signing $signing,
         private readonly VerdictPage $page,
@@ -60,7 +58,8 @@ final class VerdictController extends AbstractController
     {
         $case = $this->gate->open($number, Permission::SIGN);
         $reasons = $request->request->all('despite');
-        [$despite, $missing] = $this->leftOpen->reasoned($case, $reasons);
+        $verdict = $this->signing->current($case);
+        $missing = $this->signing->leaveOpen($verdict, $reasons);
         if ($missing > 0) {
             $this->addFlash(
                 'refused',
@@ -74,8 +73,6 @@ final class VerdictController extends AbstractController
 
             return $this->page->show($case, reasons: $reasons);
         }
-        $verdict = $this->signing->current($case);
-        $verdict->despite = $despite;
         if (!$this->who->isProved($request)) {
             $this->addFlash('refused', WhoSigns::REFUSED);
 
@@ -98,7 +95,7 @@ final class VerdictController extends AbstractController
 
     #[Route('/cases/{number}/verdict/second', name: 'verdict_second', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function second(string $number, Request $request, MessageBusInterface $bus): Response
+    public function second(string $number, Request $request): Response
     {
         $case = $this->gate->open($number, Permission::SIGN);
         $verdict = $this->signing->current($case);
@@ -108,7 +105,6 @@ final class VerdictController extends AbstractController
             return $this->page->show($case, reasons: []);
         }
         $this->signing->second($verdict, $this->person->get());
-        $bus->dispatch(new Signed($verdict->id));
 
         return $this->redirectToRoute('report', ['number' => $case->number], Response::HTTP_SEE_OTHER);
     }

@@ -67,7 +67,7 @@ final readonly class VoidFirstSignature
         if (null === $verdict || !$verdict->awaitsSecond()) {
             return;
         }
-        $verdict->void(\sprintf('%s by %s, %s.', $what, $this->person->name(), now()->format('j M Y H:i')));
+        $verdict->void(\sprintf('%s by %s, %s.', $what, $this->person->actor()->actsAs(), now()->format('j M Y H:i')));
         $entityManager->getUnitOfWork()->computeChangeSet($entityManager->getClassMetadata(Verdict::class), $verdict);
     }
 }

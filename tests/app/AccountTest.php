@@ -9,6 +9,7 @@ use App\Account\LoginLock;
 use App\Account\Role;
 use App\Account\TrailNames;
 use App\Evidence\Finding;
+use App\Evidence\RecordFinding;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class AccountTest extends AppTestCase
@@ -43,6 +44,18 @@ final class AccountTest extends AppTestCase
             self::assertStringContainsString('do not go together', $this->tryPassword('wrong'));
         }
         self::assertStringContainsString('Too many wrong passwords', $this->tryPassword('quay'));
+    }
+
+    public function testWhoDidSomethingKeepsTheNameOfThenAndIsThePersonOfToday(): void
+    {
+        $finding = new Finding($this->aCase(), 'body');
+        $who = $this->person(Role::Bench);
+        self::service(RecordFinding::class)($finding, $who);
+        $who->name = 'married since';
+        self::em()->flush();
+        self::em()->clear();
+        $kept = self::em()->find(Finding::class, $finding->id) ?? self::fail();
+        self::assertSame(['test bench', 'married since'], [$kept->byWhom, $kept->person()?->name]);
     }
 
     public function testTheSessionCookieIsOutOfReachOfScripts(): void

@@ -50,7 +50,7 @@ final class AfterSigningTest extends SignedCaseTestCase
         $case = $this->signedCase();
         $this->signIn(Role::Analyst);
         foreach (['clean', 'fit-shaft-seal'] as $done) {
-            self::em()->persist(new BuildRecord($case, $done, 'test bench'));
+            self::em()->persist(new BuildRecord($case, $done, $this->person(Role::Bench)));
         }
         self::em()->flush();
         $this->browser->request('GET', '/cases/'.$case->number.'/build');
@@ -82,7 +82,7 @@ final class AfterSigningTest extends SignedCaseTestCase
         self::assertArrayHasKey('front-block', $decisions->standing($case = $this->fresh($case)));
 
         self::em()->persist(
-            new ProofRecord($case, self::service(ProofDesk::class)->sheet($case)[1]->item->key, 'missed', 'short when hot', 'test bench')
+            new ProofRecord($case, self::service(ProofDesk::class)->sheet($case)[1]->item->key, 'missed', 'short when hot', $this->person(Role::Bench))
         );
         self::em()->flush();
         self::assertSame(

@@ -26,7 +26,7 @@ final class BuildTest extends AppTestCase
     private function upTo(CaseFile $case, BuildKind $kind): BuildStep
     {
         while (null !== ($step = $this->next($case)) && $step->kind !== $kind) {
-            $record = new BuildRecord($this->fresh($case), $step->key, 'bench');
+            $record = new BuildRecord($this->fresh($case), $step->key, $this->person(Role::Bench));
             self::em()->persist($record);
             self::em()->flush();
         }
@@ -103,7 +103,7 @@ final class BuildTest extends AppTestCase
         $case = $this->aCase('PB-3');
         $step = $this->next($case);
         while (null !== $step && !$step->two) {
-            self::em()->persist(new BuildRecord($this->fresh($case), $step->key, 'bench'));
+            self::em()->persist(new BuildRecord($this->fresh($case), $step->key, $this->person(Role::Bench)));
             self::em()->flush();
             $step = $this->next($case);
         }

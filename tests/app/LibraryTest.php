@@ -348,7 +348,7 @@ final class LibraryTest extends AppTestCase
         self::em()->flush();
         $seal = new Finding($case, 'rear-load-seal');
         [$seal->mode, $seal->grade] = ['jet-erosion', 2];
-        self::service(RecordFinding::class)($seal, 'bench 2');
+        self::service(RecordFinding::class)($seal, $this->person(Role::Bench));
         self::assertSame([$seal, ''], [$supposed->finding, $supposed->evidence]);
         self::assertStringContainsString('2 of 5 not looked at', $open());
         self::assertStringContainsString('Found there: jet erosion, grade 2', $this->said());

@@ -167,6 +167,23 @@ final class OldShopTest extends AppTestCase
         }
     }
 
+    public function testWhoDidItIsFoundByTheNameAsItWasThen(): void
+    {
+        $people = self::em()->getRepository(User::class);
+        $bench = $people->findOneBy(['username' => 'bench']) ?? self::fail();
+        $owner = self::owner();
+        foreach (['reading', 'finding', 'step_record'] as $table) {
+            self::assertSame(
+                0,
+                $owner->fetchOne("SELECT count(*) FROM $table WHERE by_whom = ? AND by_person_id IS DISTINCT FROM ?", [$bench->name, $bench->id]),
+                $table,
+            );
+        }
+        self::assertSame([['analyst 1', 'analyst 2']], $owner->fetchAllNumeric(
+            'SELECT DISTINCT signed_as, second_as FROM verdict WHERE second_at IS NOT NULL'
+        ));
+    }
+
     public function testABookOfTheShopThatSaysLessStaysInUseAndItsReadingsAreJudgedPlaceByPlace(): void
     {
         $this->browser->loginUser(self::em()->getRepository(User::class)->findOneBy(['username' => 'analyst']) ?? self::fail());

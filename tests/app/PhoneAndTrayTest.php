@@ -97,6 +97,11 @@ final class PhoneAndTrayTest extends AppTestCase
         self::assertSame(['0.06 mm'], self::em()->getRepository(Reading::class)->findOneBy($of)?->typed);
         $photo = self::em()->getRepository(Photo::class)->findOneBy($of);
         self::assertSame([hash('sha256', $bytes), 'body', 'phone of test bench'], [$photo?->picture->hash, $photo?->part, $photo?->byWhom]);
+        // The phone acts for who made its pass.
+        $bench = $this->person(Role::Bench);
+        foreach ([Finding::class, Reading::class, Photo::class] as $what) {
+            self::assertSame($bench, self::em()->getRepository($what)->findOneBy($of)?->person(), $what);
+        }
         foreach (['/cases/'.$case->number, '/library', '/'] as $other) {
             $this->browser->request('GET', $other);
             self::assertTrue($this->browser->getResponse()->isRedirect(), $other.' asks for the password');
@@ -122,7 +127,7 @@ final class PhoneAndTrayTest extends AppTestCase
             $this->browser->request($method, $url);
             self::assertResponseStatusCodeSame(410);
         }
-        $pass = new PhonePass($case, PhonePass::hash('x'), 'bench 2');
+        $pass = new PhonePass($case, PhonePass::hash('x'), $this->person(Role::Bench));
         self::assertTrue($pass->isValid(new \DateTimeImmutable('+9 hours')));
         self::assertFalse($pass->isValid(new \DateTimeImmutable('+11 hours')));
     }

@@ -85,7 +85,7 @@ final class SnapshotTest extends SignedCaseTestCase
 
     private function made(Verdict $verdict): Report
     {
-        $report = new Report($verdict->case, $verdict, 'test analyst');
+        $report = new Report($verdict->case, $verdict, $this->person(Role::Analyst));
         self::em()->persist($report);
         self::em()->flush();
         self::service(MakeReportHandler::class)(new MakeReport($report->id));

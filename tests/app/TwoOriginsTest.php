@@ -85,7 +85,7 @@ final class TwoOriginsTest extends AppTestCase
         [$verdict->origin, $verdict->responsibility, $verdict->statement] = [$dirt, Responsibility::Maintenance, 'Sand cut the block.'];
         $facts = new WarrantyFacts($case);
         [$facts->delivered, $facts->failed] = [new \DateTimeImmutable('today -200 days'), new \DateTimeImmutable('today -10 days')];
-        self::em()->persist(new ShopPolicy('pellam-new', self::POLICY, self::service(PolicyText::class)->content(self::POLICY), 'analyst'));
+        self::em()->persist(new ShopPolicy('pellam-new', self::POLICY, self::service(PolicyText::class)->content(self::POLICY), $this->person(Role::Analyst)));
         array_map(self::em()->persist(...), [$verdict, $facts]);
         self::em()->flush();
 
@@ -151,7 +151,7 @@ final class TwoOriginsTest extends AppTestCase
             [Standing::NotCovered, Standing::Covered],
             array_map(static fn (JudgedAnswer $one): Standing => $one->judged[0]->standing(), $each),
         );
-        $claim = self::service(Claims::class)->draft($case, $each[1]->judged[0], 'clerk', $each[1]->for?->own());
+        $claim = self::service(Claims::class)->draft($case, $each[1]->judged[0], $this->person(Role::Desk), $each[1]->for?->own());
         self::assertStringContainsString(
             "Complaint: A puddle under the shaft.\nDamage chain: seal lip cut by its maker, then",
             $claim->statement,

@@ -391,7 +391,7 @@ final class VerdictTest extends AppTestCase
 
     private function report(CaseFile $case): Report
     {
-        $report = new Report($case, self::service(Signing::class)->current($case), 'test analyst');
+        $report = new Report($case, self::service(Signing::class)->current($case), $this->person(Role::Analyst));
         self::em()->persist($report);
         self::em()->flush();
         self::service(MakeReportHandler::class)(new MakeReport($report->id));
@@ -419,7 +419,7 @@ final class VerdictTest extends AppTestCase
     public function testAWorkerThatDiedHalfwayIsTakenUpAgain(): void
     {
         $case = $this->judged();
-        $report = new Report($case, null, 'test analyst');
+        $report = new Report($case, null, $this->person(Role::Analyst));
         $report->step(62, 'drawing the chain');
         $report->touchedAt = new \DateTimeImmutable('-2 minutes');
         self::em()->persist($report);
@@ -434,7 +434,7 @@ final class VerdictTest extends AppTestCase
     public function testAFailureIsSaidNotSwallowed(): void
     {
         $case = $this->judged();
-        $report = new Report($case, null, 'test analyst');
+        $report = new Report($case, null, $this->person(Role::Analyst));
         self::em()->persist($report);
         self::em()->flush();
         $handler = new \ReflectionClass(MakeReportHandler::class);

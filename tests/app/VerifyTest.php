@@ -73,7 +73,7 @@ final class VerifyTest extends SignedCaseTestCase
     public function testTheApplicationsOwnRoleCannotChangeWhatIsSignedAndWhatTheOwnerChangesIsNamed(): void
     {
         $case = $this->signedCase();
-        $report = new Report($case, self::service(Signing::class)->current($case), 'test second');
+        $report = new Report($case, self::service(Signing::class)->current($case), $this->person(Role::Analyst, 'second'));
         self::em()->persist($report);
         self::em()->flush();
         self::service(MakeReportHandler::class)(new MakeReport($report->id));

@@ -22,7 +22,7 @@ final class WorkReportTest extends SignedCaseTestCase
         $case = $this->signedCase();
         $this->signIn(Role::Bench);
         self::assertSame(409, $this->act($case, 'work-report', ['password' => 'quay'], 'report'), 'there is no work yet');
-        $build = new BuildRecord($case = $this->fresh($case), 'fit-shaft-seal', 'test bench');
+        $build = new BuildRecord($case = $this->fresh($case), 'fit-shaft-seal', $this->person(Role::Bench));
         [$build->withWhom, $build->says] = ['test analyst', ['Lip toward the pressure.']];
         self::em()->persist($build);
         self::em()->flush();
@@ -38,7 +38,7 @@ final class WorkReportTest extends SignedCaseTestCase
 
         $case = $this->fresh($case);
         $item = self::service(ProofDesk::class)->sheet($case)[0]->item;
-        self::em()->persist(new ProofRecord($case, $item->key, 'missed', 'turned the wrong way', 'test bench'));
+        self::em()->persist(new ProofRecord($case, $item->key, 'missed', 'turned the wrong way', $this->person(Role::Bench)));
         self::em()->flush();
         $page = $this->browser->request('GET', "/cases/{$case->number}/work-report")->text();
         self::assertStringContainsString('Since work report 1 more was done.', $page);

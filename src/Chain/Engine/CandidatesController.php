@@ -50,7 +50,7 @@ final class CandidatesController extends AbstractController
         if (null !== $known) {
             $this->entityManager->remove($known);
         } elseif (isset($this->shelf->book($case->family)->parts[$part])) {
-            $this->entityManager->persist(new Cleaning($case, $part, $this->person->get()->name));
+            $this->entityManager->persist(new Cleaning($case, $part, $this->person->get()));
         }
 
         return $this->kept($case);

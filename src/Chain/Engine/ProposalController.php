@@ -7,7 +7,6 @@ namespace App\Chain\Engine;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Chain\Refusal;
-use App\Chain\Repository\RefusalRepository;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
@@ -30,7 +29,6 @@ final class ProposalController extends AbstractController
         private readonly EntityManagerInterface $entityManager,
         private readonly StoryTaker $taker,
         private readonly CurrentPerson $person,
-        private readonly RefusalRepository $refusals,
     ) {
     }
 
@@ -48,7 +46,7 @@ final class ProposalController extends AbstractController
         if ([] === $ties) {
             throw new ShopError('What the finds speak for has changed meanwhile. Load the page again.', 409);
         }
-        $this->taker->take($case, $analysis->ground, $ties, $this->person->get()->name);
+        $this->taker->take($case, $analysis->ground, $ties, $this->person->get());
 
         return $this->kept($case);
     }
@@ -56,22 +54,17 @@ final class ProposalController extends AbstractController
     /** A link that did not happen here, or an origin that it was not; the reason stays with it. */
     #[Route('/cases/{number}/chain/refuse', name: 'chain_refuse', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function refuse(string $number, Request $request): Response
+    public function refuse(string $number, Request $request, Dispute $dispute): Response
     {
         $case = $this->gate->open($number, Permission::ANALYSE);
         $analysis = $this->analysis->analysisOf($case);
         $subject = (string) $request->request->get('subject', '');
         $reason = self::text($request, 'reason', 1000);
-        if ('' === $reason) {
-            throw new ShopError('Why is it refused? A few words: they stand with it, and in the report.', 422);
-        }
         $spots = $analysis->ground->spots;
         $tie = $this->ties($analysis, $subject)[0] ?? null;
         $name = null !== $tie ? $spots[$tie->from]->name.' → '.$spots[$tie->to]->name : $this->candidate($analysis, $subject)->origin->name
             ?? throw new ShopError('What the finds speak for has changed meanwhile. Load the page again.', 409);
-        if (null === $this->refusals->ofSubject($case, $subject)) {
-            $this->entityManager->persist(new Refusal($case, $subject, mb_substr($name, 0, 400), $reason, $this->person->get()->name));
-        }
+        $dispute->refuse($case, $subject, $name, $reason, $this->person->get());
 
         return $this->kept($case);
     }

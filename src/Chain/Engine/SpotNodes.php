@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Chain\Engine;
 
+use App\Account\Actor;
 use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Chain\ChainNode;
@@ -63,7 +64,7 @@ final class SpotNodes
         return null;
     }
 
-    public function make(Spot $spot, string $by): ChainNode
+    public function make(Spot $spot, Actor $by): ChainNode
     {
         $node = $this->find($spot);
         if (null !== $node) {
@@ -76,7 +77,8 @@ final class SpotNodes
             ? $this->case->complaints->findFirst(static fn ($i, $one): bool => $one->what === $spot->key)
             : null;
         $node = new ChainNode($this->case, NodeKind::from($spot->kind));
-        [$node->finding, $node->complaint, $node->byWhom, $node->spot] = [$finding, $complaint, $by, self::key($spot)];
+        [$node->finding, $node->complaint, $node->spot] = [$finding, $complaint, self::key($spot)];
+        $node->doneBy($by);
         $node->name = mb_substr(null !== $complaint ? $this->chains->complaintName($this->case, $complaint) : $this->name($spot), 0, 160);
         $node->place = 'state:debris' === $node->spot ? null : $finding?->place() ?? $spot->place;
         if ('origin' === $spot->kind) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Chain\Engine;
 
+use App\Account\Actor;
 use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Chain\ChainLink;
@@ -30,7 +31,7 @@ final readonly class StoryTaker
     }
 
     /** @param list<Tie> $ties */
-    public function take(CaseFile $case, Ground $ground, array $ties, string $by): void
+    public function take(CaseFile $case, Ground $ground, array $ties, Actor $by): void
     {
         $nodes = new SpotNodes($case, $this->entityManager, $this->findings, $this->chains, $this->shelf);
         $linked = $this->linked($case);
@@ -41,14 +42,14 @@ final readonly class StoryTaker
             }
             $linked[$from->id.'>'.$to->id] = true;
             $link = new ChainLink($case);
-            [
-                $link->from,
-                $link->to,
-                $link->mechanism,
-                $link->carrier,
-                $link->byWhom,
-            ] = [$from, $to, $tie->mechanism, CarrierKind::tryFrom($tie->by), $by];
-            $link->why = 'as the engine proposes it: '.($this->shelf->mechanisms($case->family)[$tie->mechanism]->tells ?? '');
+            $link->tie(
+                $from,
+                $to,
+                $tie->mechanism,
+                CarrierKind::tryFrom($tie->by),
+                'as the engine proposes it: '.($this->shelf->mechanisms($case->family)[$tie->mechanism]->tells ?? ''),
+            );
+            $link->doneBy($by);
             $this->entityManager->persist($link);
         }
         $case->moveTo(Stage::Chain);

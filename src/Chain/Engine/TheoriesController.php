@@ -9,7 +9,6 @@ use App\Account\Permission;
 use App\Chain\Theory;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
-use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -23,7 +22,7 @@ final class TheoriesController extends AbstractController
     public function __construct(
         private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
-        private readonly CaseAnalysis $analysis,
+        private readonly Dispute $dispute,
         private readonly CurrentPerson $person,
     ) {
     }
@@ -34,14 +33,10 @@ final class TheoriesController extends AbstractController
     public function addTheory(string $number, Request $request): Response
     {
         $case = $this->gate->open($number, Permission::ANALYSE);
-        $words = self::text($request, 'words', 1000);
         $spot = (string) $request->request->get('spot', '');
-        if ('' === $words || 'origin' !== ($this->analysis->ground($case)->spots[$spot]->kind ?? '')) {
-            throw new ShopError('A theory is said in words, and with the condition that it means: choose one.', 422);
-        }
-        $this->entityManager->persist(new Theory($case, $words, $spot, $this->person->get()->name));
+        $this->dispute->claim($case, self::text($request, 'words', 1000), $spot, $this->person->get());
 
-        return $this->kept($case);
+        return $this->back($case);
     }
 
     /** What a figure or a test says of a theory. */
@@ -55,13 +50,9 @@ final class TheoriesController extends AbstractController
             'against' => false,
             default => null,
         };
-        $because = self::text($request, 'because', 1000);
-        if (null !== $stands && '' === $because) {
-            throw new ShopError('Which figure or test says so, and what does it say? It stands in the answer.', 422);
-        }
-        $theory->settle($stands, $because);
+        $this->dispute->settle($theory, $stands, self::text($request, 'because', 1000));
 
-        return $this->kept($case);
+        return $this->back($case);
     }
 
     #[Route('/cases/{number}/chain/theories/{id}/remove', name: 'theory_remove', methods: ['POST'])]
@@ -70,14 +61,13 @@ final class TheoriesController extends AbstractController
     {
         $case = $this->mustBelong($number, $theory);
         $this->entityManager->remove($theory);
-
-        return $this->kept($case);
-    }
-
-    private function kept(CaseFile $case): Response
-    {
         $this->entityManager->flush();
 
+        return $this->back($case);
+    }
+
+    private function back(CaseFile $case): Response
+    {
         return $this->redirectToRoute('chain', ['number' => $case->number], Response::HTTP_SEE_OTHER);
     }
 

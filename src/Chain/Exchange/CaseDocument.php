@@ -82,13 +82,8 @@ final readonly class CaseDocument
         $made = [];
         foreach ($chain->nodes as $row) {
             $node = new ChainNode($case, NodeKind::from($row['kind']));
-            [$node->name, $node->place, $node->order, $node->evidence, $node->byWhom] = [
-                $row['name'],
-                $row['place'],
-                $row['order'],
-                $row['evidence'],
-                $row['by'],
-            ];
+            [$node->name, $node->place, $node->order, $node->evidence] = [$row['name'], $row['place'], $row['order'], $row['evidence']];
+            $node->doneElsewhereBy($row['by']);
             $node->origin = null === $row['origin'] ? null : OriginKind::from($row['origin']);
             $node->finding = self::finding($findings, $row);
             $node->complaint = null === $row['complaint']
@@ -98,14 +93,9 @@ final readonly class CaseDocument
         }
         foreach ($chain->links as $row) {
             $link = new ChainLink($case);
-            [$link->from, $link->to, $link->mechanism, $link->why, $link->byWhom] = [
-                $made[$row['from']],
-                $made[$row['to']],
-                $row['mechanism'],
-                $row['why'],
-                $row['by'],
-            ];
-            $link->carrier = null === $row['carrier'] ? null : CarrierKind::from($row['carrier']);
+            $carrier = null === $row['carrier'] ? null : CarrierKind::from($row['carrier']);
+            $link->tie($made[$row['from']], $made[$row['to']], $row['mechanism'], $carrier, $row['why']);
+            $link->doneElsewhereBy($row['by']);
             $this->entityManager->persist($link);
         }
         $case->moveTo(Stage::Chain);

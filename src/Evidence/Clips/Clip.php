@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Evidence\Clips;
 
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Evidence\Finding;
 use App\Evidence\LiesInTray;
 use App\Evidence\PhotoStage;
@@ -22,6 +23,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\UniqueConstraint(columns: ['case_id', 'hash'])]
 class Clip implements Audited
 {
+    use DoneBy;
     use Identified;
     use LiesInTray;
     use OfACase;
@@ -33,9 +35,6 @@ class Clip implements Audited
     /** What is said in it, typed out by somebody; a number that is only said counts for nothing. */
     #[ORM\Column(type: Types::TEXT)]
     public string $said = '';
-
-    #[ORM\Column(length: 80)]
-    public string $byWhom = '';
 
     #[ORM\Column(type: 'smallint')]
     public int $clockAhead = 0;
@@ -85,6 +84,12 @@ class Clip implements Audited
             $facts->height,
             $facts->recordedAt,
         ];
+    }
+
+    /** @param string $said in it, typed out by somebody */
+    public function describe(string $caption, string $said): void
+    {
+        [$this->caption, $this->said] = [$caption, $said];
     }
 
     public function isSound(): bool

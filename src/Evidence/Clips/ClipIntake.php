@@ -47,7 +47,7 @@ final readonly class ClipIntake
         }
         $this->stored->keep(self::AREA, $file, $hash);
         $clip = new Clip($case, $hash, $bytes, $facts, $part, $stage, mb_substr(mb_scrub(basename(strtr($name, '\\', '/'))), 0, 255));
-        $clip->byWhom = $this->person->orNull()->name ?? 'the program';
+        $clip->doneBy($this->person->actor());
         $this->entityManager->persist($clip);
         $this->entityManager->flush();
 

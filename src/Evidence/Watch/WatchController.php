@@ -49,7 +49,7 @@ final class WatchController extends AbstractController
                 $watch->mode ?? throw new ShopError('The book does not say which damage this is; tell it on the page of the part.', 422),
                 (int) $grade,
             ];
-        $record($finding, $person->get()->name);
+        $record($finding, $person->get());
 
         return WayBack::of($request, $this->generateUrl('part', ['number' => $case->number, 'part' => $part]));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Evidence\Watch;
 
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Evidence\Repository\WatchTickRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -17,14 +18,12 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\UniqueConstraint(columns: ['case_id', 'watch'])]
 class WatchTick implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
 
     #[ORM\Column(length: 10, enumType: WatchState::class)]
     public WatchState $state = WatchState::Clean;
-
-    #[ORM\Column(length: 80)]
-    public string $byWhom = '';
 
     public function __construct(
         #[ORM\ManyToOne]

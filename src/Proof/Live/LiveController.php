@@ -65,7 +65,7 @@ final class LiveController extends AbstractController
         $stand = $this->stands->named(
             (string) $request->request->get('stand', '')
         ) ?? throw new ShopError('On which test stand does it run?', 422);
-        $this->live->begin($case, $stand, $this->person->get()->name);
+        $this->live->begin($case, $stand, $this->person->get());
 
         return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => 'live'], Response::HTTP_SEE_OTHER);
     }
@@ -89,7 +89,7 @@ final class LiveController extends AbstractController
     {
         $case = $this->gate->find($number);
         $run = $this->live->runOf($case) ?? throw new ShopError('The run has been ended already.', 409);
-        if (null === $this->live->end($run, $this->person->get()->name)) {
+        if (null === $this->live->end($run, $this->person->get())) {
             $this->addFlash(
                 'refused',
                 'Nothing came from the stand: there is no recording. Look whether its gateway is on and has the right token.',

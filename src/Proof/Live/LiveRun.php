@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Proof\Live;
 
+use App\Account\Actor;
+use App\Account\DoneBy;
 use App\Intake\CaseFile;
 use App\Platform\Identified;
 use App\Proof\Repository\LiveRunRepository;
@@ -14,6 +16,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Table(name: 'live_run')]
 class LiveRun
 {
+    use DoneBy;
     use Identified;
 
     /** The head that its rows have; empty while none came. */
@@ -45,9 +48,9 @@ class LiveRun
         #[ORM\OneToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         public TestStand $stand,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Proof\Live;
 
+use App\Account\Actor;
 use App\Intake\CaseFile;
 use App\Platform\ShopError;
 use App\Platform\WorkFolder;
@@ -48,7 +49,7 @@ final readonly class LiveStand
     }
 
     /** @throws ShopError if the stand is taken, or the case is on another one */
-    public function begin(CaseFile $case, TestStand $stand, string $who): LiveRun
+    public function begin(CaseFile $case, TestStand $stand, Actor $who): LiveRun
     {
         $taken = $this->runs->on($stand) ?? $this->runOf($case);
         if (null !== $taken) {
@@ -129,7 +130,7 @@ final readonly class LiveStand
     }
 
     /** Ends a run and keeps it; null: nothing had come, or one row, and nothing is kept. */
-    public function end(LiveRun $run, string $who): ?StandRecording
+    public function end(LiveRun $run, Actor $who): ?StandRecording
     {
         $recording = null;
         if ($run->rowCount > 1) {

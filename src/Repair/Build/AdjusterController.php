@@ -36,7 +36,7 @@ final class AdjusterController extends AbstractController
         $place = (string) $request->request->get('place', '');
         $left = mb_substr(trim((string) $request->request->get('left', '')), 0, 40);
         try {
-            $this->entityManager->persist($this->adjusters->left($case, $place, $left, $person->get()->name));
+            $this->entityManager->persist($this->adjusters->left($case, $place, $left, $person->get()));
         } catch (\DomainException $e) {
             return $this->page->show($case, ['place' => $place, 'left' => $left, 'refused' => $e->getMessage()]);
         }

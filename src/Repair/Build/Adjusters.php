@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Repair\Build;
 
+use App\Account\Actor;
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Measuring\Repository\ReadingRepository;
@@ -49,7 +50,7 @@ final readonly class Adjusters
     }
 
     /** @throws BuildError if there is no such adjuster, or what was typed cannot be read */
-    public function left(CaseFile $case, string $place, string $typed, string $who): BuildRecord
+    public function left(CaseFile $case, string $place, string $typed, Actor $who): BuildRecord
     {
         $field = $this->shelf->book($case->family)->field($place);
         if (true !== $field?->adjuster) {

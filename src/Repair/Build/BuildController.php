@@ -61,11 +61,11 @@ final class BuildController extends AbstractController
         $this->repair->mustBeDecided($case, $step->parts);
         $typed = self::typed($request);
         $with = mb_substr(trim((string) $request->request->get('withWhom', '')), 0, 80);
-        $who = $person->get()->name;
+        $who = $person->get();
         $file = $request->files->get('photo');
         $part = $step->parts[0] ?? null;
         try {
-            $step->signedBy($who, $with);
+            $step->signedBy($who->name, $with);
             $photo = $file instanceof UploadedFile ? $arrivals->upload($file, $case, $part, PhotoStage::Fitted) : null;
             $photo = $photo instanceof Photo ? $photo : $this->photos->fittedParts($case, $step->parts, 1)[0] ?? null;
             $answer = BuildAnswer::of(
@@ -80,13 +80,7 @@ final class BuildController extends AbstractController
             return $this->page->show($case, ['withWhom' => $with] + $typed);
         }
         $record = new BuildRecord($case, $key, $who);
-        [$record->stopped, $record->typed, $record->says, $record->withWhom, $record->photo] = [
-            !$answer->done,
-            array_filter($typed),
-            $answer->says,
-            $with,
-            BuildKind::Fit === $step->kind ? $photo : null,
-        ];
+        $record->say($answer, array_filter($typed), $with, BuildKind::Fit === $step->kind ? $photo : null);
         $this->entityManager->persist($record);
         $this->entityManager->flush();
 

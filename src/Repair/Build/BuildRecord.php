@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\Repair\Build;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Evidence\Photo;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Repair\Repository\BuildRecordRepository;
 use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Repair\Build\BuildAnswer;
 
 /** A step of the build as it was done, or what stopped it. Attempts are added, never changed; the last of a step counts. */
 #[ORM\Entity(repositoryClass: BuildRecordRepository::class)]
@@ -18,6 +21,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Index(columns: ['case_id', 'step'])]
 class BuildRecord implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
 
@@ -46,10 +50,26 @@ class BuildRecord implements Audited
         public CaseFile $case,
         #[ORM\Column(length: 80)]
         public string $step,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
+    }
+
+    /**
+     * @param array<string, mixed> $typed
+     * @param string $with the second person, where the step asks for two
+     * @param Photo|null $photo of the part as fitted
+     */
+    public function say(BuildAnswer $answer, array $typed, string $with, ?Photo $photo): void
+    {
+        [$this->stopped, $this->says, $this->typed, $this->withWhom, $this->photo] = [
+            !$answer->done,
+            $answer->says,
+            $typed,
+            $with,
+            $photo,
+        ];
     }
 
     public function auditName(): string

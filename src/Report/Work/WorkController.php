@@ -13,11 +13,9 @@ use App\Intake\Frame\CasePages;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
 use App\Report\Repository\WorkReportRepository;
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -26,7 +24,6 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final class WorkController extends AbstractController
 {
     public function __construct(
-        private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
         private readonly WorkText $text,
         private readonly WorkReportRepository $workReports,
@@ -43,7 +40,7 @@ final class WorkController extends AbstractController
     #[Route('/cases/{number}/work-report', name: 'work_report_sign', methods: ['POST'])]
     #[IsGranted(Permission::BENCH)]
     #[IsCsrfTokenValid('act')]
-    public function sign(string $number, Request $request, WhoSigns $who, CurrentPerson $person, MessageBusInterface $bus): Response
+    public function sign(string $number, Request $request, WhoSigns $who, CurrentPerson $person, SignWork $sign): Response
     {
         $case = $this->gate->find($number);
         if (!$who->isProved($request)) {
@@ -51,22 +48,7 @@ final class WorkController extends AbstractController
 
             return $this->page($case, 422);
         }
-        $last = $this->signed($case)[0] ?? null;
-        $body = $this->text->write($case);
-        match (true) {
-            !$this->text->hasWork($case) => throw new ShopError(
-                'There is no work yet that could be signed for: no step of the build, none of the proof.',
-                409,
-            ),
-            $last?->digest === WorkReport::digestOf($body) => throw new ShopError(
-                \sprintf('Nothing was done since work report %d, which says all of this.', $last->ordinal),
-                409,
-            ),
-            default => null,
-        };
-        $this->entityManager->persist($report = new WorkReport($case, ($last->ordinal ?? 0) + 1, $person->get(), $body));
-        $this->entityManager->flush();
-        $bus->dispatch(new MakeWorkReport($report->id));
+        $sign($case, $person->get());
 
         return $this->redirectToRoute('work_report', ['number' => $case->number], Response::HTTP_SEE_OTHER);
     }

@@ -27,6 +27,10 @@ class WorkReport implements AuditedInPart, Paper
     use InTheMaking;
     use OfACase;
 
+    /** The name as it was then. */
+    #[ORM\Column(length: 80, options: ['default' => ''])]
+    public string $signedAs;
+
     /** SHA-256 of the words. */
     #[ORM\Column(length: 64)]
     public string $digest;
@@ -47,6 +51,7 @@ class WorkReport implements AuditedInPart, Paper
     ) {
         $this->identify();
         $this->touchedAt = $this->madeAt;
+        $this->signedAs = $signedBy->name;
         $this->digest = self::digestOf($body);
     }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Verdict\Warranty;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -18,6 +20,7 @@ use Japhrex\Core\Verdict\Whereabouts;
 #[ORM\Table(name: 'part_custody')]
 class Custody implements Audited
 {
+    use DoneBy;
     use Identified;
     use OfACase;
 
@@ -34,9 +37,9 @@ class Custody implements Audited
         /** Shelf and tag, or to whom and by which consignment. */
         #[ORM\Column(length: 200)]
         public string $place,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
     }
 

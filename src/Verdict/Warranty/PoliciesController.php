@@ -9,7 +9,6 @@ use App\Account\Permission;
 use App\Books\TextFault;
 use App\Platform\ShopError;
 use App\Verdict\Repository\ShopPolicyRepository;
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -24,10 +23,8 @@ final class PoliciesController extends AbstractController
     private const LARGEST = 100_000;
 
     public function __construct(
-        private readonly EntityManagerInterface $entityManager,
         private readonly Policies $policies,
-        private readonly PolicyText $text,
-        private readonly CurrentPerson $person,
+        private readonly KeepPolicy $keep,
         private readonly ShopPolicyRepository $shopPolicies,
     ) {
     }
@@ -44,24 +41,16 @@ final class PoliciesController extends AbstractController
     #[Route('/policies', name: 'policy_take', methods: ['POST'])]
     #[IsGranted(Permission::ANALYSE)]
     #[IsCsrfTokenValid('act')]
-    public function take(Request $request): Response
+    public function take(Request $request, CurrentPerson $person): Response
     {
         $text = (string) $request->request->get('text', '');
         if (\strlen($text) > self::LARGEST || !mb_check_encoding($text, 'UTF-8')) {
             throw new ShopError('A policy is text in UTF-8 of at most 100 kB.', 422);
         }
-        $problems = $this->text->problems($text);
-        if ([] === $problems && !isset($this->text->content($text)['policy'])) {
-            $problems = [new TextFault(1, 'policy: the name by which it is known here is missing.')];
-        }
+        $problems = ($this->keep)($text, $person->get());
         if ([] !== $problems) {
             return $this->page($text, $problems);
         }
-        $content = $this->text->content($text);
-        $key = \is_string($content['policy']) ? $content['policy'] : '';
-        $this->end($key);
-        $this->entityManager->persist(new ShopPolicy($key, $text, $content, $this->person->get()->name));
-        $this->entityManager->flush();
         $this->addFlash('kept', 'The policy is in force.');
 
         return $this->redirectToRoute('policies', status: Response::HTTP_SEE_OTHER);
@@ -72,18 +61,9 @@ final class PoliciesController extends AbstractController
     #[IsCsrfTokenValid('act')]
     public function drop(string $key): Response
     {
-        $this->end($key);
+        $this->keep->end($key);
 
         return $this->redirectToRoute('policies', status: Response::HTTP_SEE_OTHER);
-    }
-
-    private function end(string $key): void
-    {
-        $before = $this->shopPolicies->oneInForce($key);
-        if (null !== $before) {
-            $before->end();
-        }
-        $this->entityManager->flush();
     }
 
     /** @param list<TextFault> $problems */

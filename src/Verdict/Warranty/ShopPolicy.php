@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Verdict\Warranty;
 
+use App\Account\Actor;
 use App\Account\Audited;
+use App\Account\DoneBy;
 use App\Platform\Identified;
 use App\Verdict\Repository\ShopPolicyRepository;
 use Doctrine\DBAL\Types\Types;
@@ -20,6 +22,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\UniqueConstraint(name: 'shop_policy_in_force', columns: ['policy'], options: ['where' => '(ended_at IS NULL)'])]
 class ShopPolicy implements Audited
 {
+    use DoneBy;
     use Identified;
 
     #[ORM\Column(type: Types::DATETIMETZ_IMMUTABLE, nullable: true)]
@@ -33,9 +36,9 @@ class ShopPolicy implements Audited
         public string $text,
         #[ORM\Column(type: Types::JSON)]
         public array $content,
-        #[ORM\Column(length: 80)]
-        public string $byWhom,
+        Actor $who,
     ) {
+        $this->doneBy($who);
         $this->identify();
     }
 
