@@ -184,9 +184,13 @@ migrate() {
   DATABASE_URL=$(database_url "$1") quietly php bin/console doctrine:migrations:migrate -n --allow-no-migration && grant_app "$1"
 }
 
-# start_stack CLUSTER DATABASE PORT [PostgreSQL options]: everything up to a page that answers, with the demo shop if empty.
+# A new shop gets the demo.
+fill() { quietly php bin/console app:demo --if-empty; }
+
+# start_stack FILL CLUSTER DATABASE PORT [PostgreSQL options]: everything up to a page that answers; FILL puts the demo into an
+# empty shop.
 start_stack() {
-  local cluster=$1 database=$2 port=$3; shift 3
+  local fill=$1 cluster=$2 database=$3 port=$4; shift 4
   trap end_stack EXIT
   trap 'exit 130' INT
   trap 'exit 143' TERM
@@ -198,7 +202,7 @@ start_stack() {
   app_env "$database"
   warm
   migrate "$database"
-  quietly php bin/console app:demo --if-empty
+  "$fill" "$database"
   serve "$port"
 }
 
@@ -217,7 +221,7 @@ start_shop() {
   if [ -n "${LISTEN:-}" ]; then
     export JAPHREX_ADDRESS="${JAPHREX_ADDRESS:-http://$([ "$LISTEN" = 0.0.0.0 ] && hostname -I | cut -d' ' -f1 || echo "$LISTEN"):$port}"
   fi
-  start_stack "$VAR/pg" japhrex "$port"
+  start_stack fill "$VAR/pg" japhrex "$port"
   (umask 077; printf '%s\nhttp://127.0.0.1:%s/\n%s\n%s\n' "$$" "$port" "$DATABASE_URL" "$JAPHREX_STORE" >"$VAR/running")
   trap 'rm -f "$VAR/running"; end_stack' EXIT
   local reach="Only this machine reaches it. LISTEN=0.0.0.0 ./japhrex start opens it to phones in the shop's network."
@@ -267,6 +271,6 @@ throwaway_stack() {
   export JAPHREX_STORE="$SCRATCH/store" BASE_URL
   local port; port=$(free_port)
   BASE_URL="http://127.0.0.1:$port"
-  start_stack "$SCRATCH/pg" japhrex "$port" -c fsync=off -c synchronous_commit=off
+  start_stack kept_demo "$SCRATCH/pg" japhrex "$port" -c fsync=off -c synchronous_commit=off
   trap 'end_stack; rm -rf "$SCRATCH"' EXIT
 }

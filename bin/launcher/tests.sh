@@ -58,14 +58,26 @@ fresh_container() {
   touch "$cache/.made"
 }
 
+# The demo in a database of its own, for the tests that look at it.
+demo_beside() (
+  export JAPHREX_STORE="$SCRATCH/demo-store"
+  app_env japhrex_demo
+  warm
+  make_database japhrex_demo
+  migrate japhrex_demo
+  kept_demo japhrex_demo
+)
+
 # test_app [options of PHPUnit, or one file]
 test_app() {
   step "Application, on two databases"
   fresh_container
   local lane suite=(--testsuite app)
   for lane in 1 2; do clone_database japhrex_test "japhrex_test_$lane"; done
+  case "${1:-DemoShop}" in *DemoShop*) demo_beside ;; esac
   case "${1:-}" in *.php) suite=() ;; esac
-  DATABASE_URL=$(app_database_url japhrex_test) DATABASE_OWNER_URL=$(database_url japhrex_test) \
+  DEMO_DATABASE_URL=$(app_database_url japhrex_demo) DEMO_JAPHREX_STORE="$SCRATCH/demo-store" \
+    DATABASE_URL=$(app_database_url japhrex_test) DATABASE_OWNER_URL=$(database_url japhrex_test) \
     APP_ENV=test JAPHREX_STORE="$SCRATCH/test-store" \
     php vendor/bin/paratest --processes=2 "${suite[@]}" --no-progress "$@"
 }

@@ -28,6 +28,12 @@ final readonly class DemoHands
         return $who;
     }
 
+    /** A customer has a link and no log-in. */
+    public function customer(): void
+    {
+        $this->tokens->setToken(null);
+    }
+
     /** @param string $after such as `2 minutes` */
     public function wait(string $after): \DateTimeImmutable
     {

@@ -175,6 +175,7 @@ final readonly class DemoRepairs
         );
         if (isset($row['chosen'])) {
             $this->hands->wait('1 day');
+            $this->hands->customer();
             $this->offers->answer($offer, $row['chosen'], $row['name'] ?? '', $row['words'] ?? '');
         }
         $this->bus->dispatch(new MakeOffer($offer->id));

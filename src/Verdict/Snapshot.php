@@ -48,7 +48,8 @@ final readonly class Snapshot
     }
 
     /**
-     * Numbers as they are said: what is beyond the twelfth digit is the machine's, not the gauge's.
+     * Numbers as they are said: what is beyond the twelfth digit is the machine's, not the gauge's, and a zero has no sign, which the
+     * database would not keep.
      *
      * @template T of array<mixed>
      *
@@ -59,7 +60,7 @@ final readonly class Snapshot
     private static function said(array $document): array
     {
         array_walk_recursive($document, static function (mixed &$value): void {
-            $value = \is_float($value) ? (float) \sprintf('%.12G', $value) : $value;
+            $value = \is_float($value) ? (float) \sprintf('%.12G', $value) + 0.0 : $value;
         });
 
         return $document;

@@ -49,6 +49,7 @@ final class AccountTest extends AppTestCase
     public function testWhoDidSomethingKeepsTheNameOfThenAndIsThePersonOfToday(): void
     {
         $finding = new Finding($this->aCase(), 'body');
+        $finding->lookedClean(null);
         $who = $this->person(Role::Bench);
         self::service(RecordFinding::class)($finding, $who);
         $who->name = 'married since';

@@ -4,44 +4,24 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\app;
 
-use App\Account\Role;
-use App\Account\User;
-use App\Books\BookShelf;
-use App\Chain\CaseChain;
-use App\Claims\Claim;
 use App\Demo\DemoShop;
 use App\Evidence\Finding;
 use App\Evidence\PartRecord;
 use App\Evidence\WearStrips;
 use App\Intake\CaseFile;
-use App\Intake\Complaint;
 use App\Intake\Frame\CaseFrame;
 use App\Intake\Frame\CaseFrames;
 use App\Measuring\Reading;
 use App\Parts\CaseParts;
 use App\Parts\Neighbours;
 use App\Parts\PartViews;
-use App\Proof\ProofDesk;
-use App\Repair\Build\BuildDesk;
-use App\Repair\Offer;
-use App\Report\MakeReport;
 use App\Teardown\StepRecord;
-use App\Teardown\StripBench;
-use App\Verdict\Signing;
-use App\Verdict\Snapshot;
 use Japhrex\Core\Damage\FindingKind;
-use Japhrex\Core\Family\Count;
 use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Teardown\StepState;
-use Symfony\Bundle\FrameworkBundle\Console\Application;
-use Symfony\Component\Console\Tester\CommandTester;
-use Symfony\Component\Messenger\Transport\InMemory\InMemoryTransport;
 
 final class ShopTest extends AppTestCase
 {
-    /** What only the program needs to know: units of information, names of fields, empty lists, digits that nobody measured. */
-    private const INSIDE = '/deciban|\bbits\b|^[a-z]+[A-Z]\w*$|\[\]|\{"|\d\.\d{6,}/';
-
     private function frame(CaseFile $case): CaseFrame
     {
         return self::service(CaseFrames::class)->frameOf($case);
@@ -136,124 +116,6 @@ final class ShopTest extends AppTestCase
         $board = $this->parts($this->aCase());
         self::assertEquals(new Neighbours(null, 'suction-fitting'), $board->neighbours('suction-strainer'));
         self::assertNull($board->neighbours('shaft-seal')->next);
-    }
-
-    public function testTheDemoShopHasACaseInEveryFamilyAndGoesIntoAnEmptyDatabaseOnly(): void
-    {
-        $command = new CommandTester((new Application(self::$kernel ?? self::bootKernel()))->find('app:demo'));
-        self::em()->createQuery('DELETE FROM '.User::class.' u')->execute();
-        self::assertSame(0, $command->execute([]));
-        self::assertSame(1, $command->execute([]));
-        self::assertSame(0, $command->execute(['--if-empty' => true]));
-
-        /** @var list<CaseFile> $cases */
-        $cases = self::em()->getRepository(CaseFile::class)->findBy([], ['number' => 'ASC']);
-        $cases = \array_slice($cases, -19);
-        self::assertCount(
-            13,
-            array_unique(array_map(static fn (CaseFile $case): string => $case->family, $cases)),
-            'the twelve families, the gear pump single and stacked',
-        );
-        [$finished, $comeback, $stuck, $new, $press] = $cases;
-        self::assertTrue($finished->isSigned());
-        self::assertSame([], self::service(CaseChain::class)->problems($finished), 'the finished chain is closed');
-        self::assertSame(
-            0,
-            array_sum(array_column($this->frame($finished)->walk(), 'open')) - $this->frame($finished)->walk()['report']->open,
-        );
-        self::assertSame($finished, $comeback->comebackOf);
-        $run = self::service(StripBench::class)->run($stuck, self::service(BookShelf::class)->book($stuck->family));
-        self::assertSame('rear-cover', $run->next()?->step->key);
-        self::assertSame('intake', $this->frame($new)->next());
-        $verdict = self::service(Signing::class)->current($finished);
-        self::assertSame($verdict->snapshotHash, Snapshot::hash($verdict->snapshot ?? []));
-        $sent = self::getContainer()->get('messenger.transport.work');
-        self::assertInstanceOf(InMemoryTransport::class, $sent);
-        self::assertCount(5, array_filter($sent->getSent(), static fn ($envelope): bool => $envelope->getMessage() instanceof MakeReport));
-        $this->finishedCasesRunThroughToProof($cases);
-
-        $this->signIn(Role::Viewer, 'somebody');
-        foreach ($cases as $case) {
-            $book = self::service(BookShelf::class)->book($case->family);
-            foreach (self::em()->getRepository(Finding::class)->findBy(['case' => $case->id->toRfc4122()]) as $finding) {
-                self::assertTrue($book->hasPlace($finding->place()), $case->family.' '.$finding->place());
-                self::assertTrue(
-                    null === $finding->mode || null !== self::service(BookShelf::class)->modes()->get($finding->mode),
-                    (string) $finding->mode,
-                );
-            }
-            foreach (self::em()->getRepository(Reading::class)->findBy(['case' => $case->id->toRfc4122()]) as $reading) {
-                self::assertNotNull($book->field($reading->part.'/'.$reading->field), $case->family.' '.$reading->part.'/'.$reading->field);
-            }
-            foreach (self::em()->getRepository(StepRecord::class)->findBy(['case' => $case->id->toRfc4122()]) as $step) {
-                self::assertArrayHasKey($step->step, $book->strip, $case->family);
-                self::assertSame(
-                    [],
-                    array_diff(
-                        array_keys($step->counted),
-                        array_map(static fn (Count $count): string => $count->what, $book->strip[$step->step]->counts),
-                    ),
-                    $case->family.' '.$step->step,
-                );
-            }
-            foreach (self::em()->getRepository(Complaint::class)->findBy(['case' => $case->id->toRfc4122()]) as $complaint) {
-                self::assertArrayHasKey($complaint->what, $book->complaints, $case->family);
-            }
-            foreach (
-                [
-                    'intake', 'strip', 'parts', 'parts/'.array_key_first($book->parts), 'readings', 'chain', 'verdict',
-                    'report', 'work-report', 'history', 'next',
-                ] as $page
-            ) {
-                $this->browser->request('GET', '/cases/'.$case->number.'/'.$page);
-                self::assertContains($this->browser->getResponse()->getStatusCode(), [200, 302], $case->number.' '.$page);
-                self::assertSelectorNotExists('form[data-autosave]');
-                $cells = $this->browser->getCrawler()->filter('main td, main p, main dd, main li')->each(
-                    static fn ($node): string => $node->text()
-                );
-                self::assertSame(
-                    [],
-                    array_values(preg_grep(self::INSIDE, $cells) ?: []),
-                    $case->number.' '.$page.': words from the inside stay inside',
-                );
-            }
-        }
-    }
-
-    /**
-     * A supplier's claim settled, one refused for want of evidence, a comeback on our own warranty, a cause not found, a customer who chose
-     * the cure.
-     *
-     * @param list<CaseFile> $cases
-     */
-    private function finishedCasesRunThroughToProof(array $cases): void
-    {
-        $ends = [];
-        foreach (array_filter($cases, static fn (CaseFile $case): bool => $case->isSigned()) as $case) {
-            $outcomes = array_column(self::service(ProofDesk::class)->sheet($case), 'outcome');
-            $gone = self::service(ProofDesk::class)->handover($case) ?? self::fail($case->number.' never went out.');
-            self::assertNotContains('', $outcomes, $case->number.': every step of the proof is written down');
-            self::assertNull(BuildDesk::next(self::service(BuildDesk::class)->sheet($case)), $case->number.' is built');
-            self::assertSame(
-                \in_array('missed', $outcomes, true),
-                '' !== $gone->despite,
-                $case->number.': what is not passed has its reason',
-            );
-            $claim = self::em()->getRepository(Claim::class)->findOneBy(['case' => $case]);
-            $offer = self::em()->getRepository(Offer::class)->findOneBy(['case' => $case]);
-            $ends[] = implode(
-                ' ',
-                array_filter(
-                    [
-                        $claim?->state()->value,
-                        $offer?->chosen?->value,
-                        self::service(Signing::class)->current($case)->causeNotFound ? 'not found' : '',
-                        null === $case->comebackOf ? '' : 'comeback',
-                    ]
-                ),
-            );
-        }
-        self::assertEqualsCanonicalizing(['cured', 'refused', 'settled', 'not found', 'accepted comeback'], $ends);
     }
 
     public function testThePasswordOfTheDemoOpensTheDemo(): void

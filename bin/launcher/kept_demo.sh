@@ -1,0 +1,52 @@
+# The demo shop as tests and pictures find it, with the papers that the worker makes of it: loaded once for a state of the
+# sources and a day, since its cases are so many days old; then kept beside the other caches.
+
+kept_demo_key() {
+  (
+    cd "$ROOT"
+    date +%F
+    find src core config templates assets books demo migrations vendor/.made-from -type f -print0 | sort -z | xargs -0 sha256sum
+  ) | sha256sum | cut -c1-32
+}
+
+# Messages that the worker has not taken yet.
+messages_left() {
+  "$PGBIN/psql" -h 127.0.0.1 -p "$PGPORT" -U japhrex -d "$1" -Atqc "SELECT count(*) FROM messenger_messages WHERE queue_name = 'default'"
+}
+
+# Does what waits for the worker, on both cores.
+work_off() {
+  local left pids i
+  for ((i = 0; i < 10; i++)); do
+    left=$(messages_left "$1")
+    [ "$left" != 0 ] || return 0
+    pids=()
+    for _ in 1 2; do
+      quietly php bin/console messenger:consume work --limit=$(((left + 1) / 2)) --time-limit=120 --sleep=0.2 & pids+=($!)
+    done
+    wait "${pids[@]}"
+  done
+  echo "japhrex: the papers of the demo are not made" >&2
+  return 1
+}
+
+# kept_demo DATABASE: fills an empty, migrated database and the store of this run.
+kept_demo() {
+  local database=$1 kept
+  kept="$VAR/cache/demo/$(kept_demo_key)"
+  if [ -f "$kept/shop.sql" ]; then
+    "$PGBIN/dropdb" -h 127.0.0.1 -p "$PGPORT" -U japhrex "$database"
+    make_database "$database"
+    quietly "$PGBIN/psql" -h 127.0.0.1 -p "$PGPORT" -U japhrex -d "$database" -qX -v ON_ERROR_STOP=1 -f "$kept/shop.sql"
+    grant_app "$database"
+    cp -a "$kept/store" "$JAPHREX_STORE"
+    return 0
+  fi
+  quietly php bin/console app:demo
+  work_off "$database"
+  rm -rf "$VAR/cache/demo"
+  mkdir -p "$kept"
+  cp -a "$JAPHREX_STORE" "$kept/store"
+  "$PGBIN/pg_dump" -h 127.0.0.1 -p "$PGPORT" -U japhrex --no-owner --no-privileges "$database" >"$kept/shop.sql.part"
+  mv "$kept/shop.sql.part" "$kept/shop.sql"
+}
