@@ -12,8 +12,11 @@ use Doctrine\ORM\EntityManagerInterface;
 /** The one way in for a condition or a link of the analyst's chain that a hand sets: it says who, and moves the case on. */
 final readonly class KeepInChain
 {
-    public function __construct(private EntityManagerInterface $entityManager, private CurrentPerson $person, private ChainLinkRepository $links)
-    {
+    public function __construct(
+        private EntityManagerInterface $entityManager,
+        private CurrentPerson $person,
+        private ChainLinkRepository $links,
+    ) {
     }
 
     public function __invoke(ChainNode|ChainLink $one): void

@@ -23,7 +23,8 @@ use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 use Symfony\Component\Yaml\Yaml;
 
 /**
- * Fills an empty database with the demo shop of `demo/shop.yaml`, by the same actions through which people write, each on its day and by its hand.
+ * Fills an empty database with the demo shop of `demo/shop.yaml`, by the same actions through which people write, each on its day
+ * and by its hand.
  *
  * @phpstan-type Row array<string, mixed>
  */

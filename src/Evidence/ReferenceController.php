@@ -39,8 +39,14 @@ final class ReferenceController extends AbstractController
     #[Route('/cases/{number}/photos/{id}/reference', name: 'reference_keep', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
     #[IsGranted(Permission::ANALYSE)]
-    public function keep(string $number, Photo $photo, Request $request, CaseGate $gate, CurrentPerson $person, KeepExample $example): Response
-    {
+    public function keep(
+        string $number,
+        Photo $photo,
+        Request $request,
+        CaseGate $gate,
+        CurrentPerson $person,
+        KeepExample $example,
+    ): Response {
         $case = $gate->find($number);
         if ($photo->case !== $case) {
             throw $this->createNotFoundException();

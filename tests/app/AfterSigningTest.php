@@ -81,8 +81,9 @@ final class AfterSigningTest extends SignedCaseTestCase
         );
         self::assertArrayHasKey('front-block', $decisions->standing($case = $this->fresh($case)));
 
+        $item = self::service(ProofDesk::class)->sheet($case)[1]->item;
         self::em()->persist(
-            new ProofRecord($case, self::service(ProofDesk::class)->sheet($case)[1]->item->key, 'missed', 'short when hot', $this->person(Role::Bench))
+            new ProofRecord($case, $item->key, 'missed', 'short when hot', $this->person(Role::Bench))
         );
         self::em()->flush();
         self::assertSame(

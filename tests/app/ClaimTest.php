@@ -42,7 +42,8 @@ final class ClaimTest extends AppTestCase
         $this->signIn(Role::Desk);
         $case = $this->aCase('PC-1');
         $case->maker = 'Pellam';
-        self::em()->persist(new ShopPolicy('pellam-new', self::POLICY, self::service(PolicyText::class)->content(self::POLICY), $this->person(Role::Analyst)));
+        $content = self::service(PolicyText::class)->content(self::POLICY);
+        self::em()->persist(new ShopPolicy('pellam-new', self::POLICY, $content, $this->person(Role::Analyst)));
         $facts = new WarrantyFacts($case);
         [$facts->delivered, $facts->failed, $facts->photosUnaltered] = [
             new \DateTimeImmutable('today -200 days'),

@@ -44,7 +44,7 @@ final class DemoShopTest extends AppTestCase
     {
         foreach (['DATABASE_URL', 'JAPHREX_STORE'] as $name) {
             self::$own[$name] = (string) getenv($name);
-            self::set($name, getenv('DEMO_'.$name) ?: self::fail('The launcher loads the demo: ./japhrex test app tests/app/DemoShopTest.php'));
+            self::set($name, getenv('DEMO_'.$name) ?: self::fail('./japhrex test app loads the demo.'));
         }
     }
 

@@ -175,7 +175,10 @@ final class OldShopTest extends AppTestCase
         foreach (['reading', 'finding', 'step_record'] as $table) {
             self::assertSame(
                 0,
-                $owner->fetchOne("SELECT count(*) FROM $table WHERE by_whom = ? AND by_person_id IS DISTINCT FROM ?", [$bench->name, $bench->id]),
+                $owner->fetchOne(
+                    "SELECT count(*) FROM $table WHERE by_whom = ? AND by_person_id IS DISTINCT FROM ?",
+                    [$bench->name, $bench->id],
+                ),
                 $table,
             );
         }

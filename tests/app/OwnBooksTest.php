@@ -73,8 +73,9 @@ final class OwnBooksTest extends AppTestCase
         self::assertStringContainsString('no anchors and aliases', $this->said());
         self::assertSame(0, self::em()->getRepository(ShopBook::class)->count([]));
         // What an earlier version took is set aside; everything else stays on its feet.
-        self::em()->persist(new ShopBook('own-list', 'types: []', [], $this->person(Role::Analyst)));
-        self::em()->persist(new ShopBook('own-torn', 'book: own-torn', ['own-torn' => ['book' => 'own-torn']], $this->person(Role::Analyst)));
+        $who = $this->person(Role::Analyst);
+        self::em()->persist(new ShopBook('own-list', 'types: []', [], $who));
+        self::em()->persist(new ShopBook('own-torn', 'book: own-torn', ['own-torn' => ['book' => 'own-torn']], $who));
         self::em()->flush();
         foreach (['/', '/library', '/cases/new', '/prices'] as $page) {
             $this->browser->request('GET', $page);

@@ -142,7 +142,10 @@ final class PhotoMeasuringTest extends AppTestCase
                 'stroke' => [[0.7, 0.9], [0.75, 0.85], [0.8, 0.92]],
             ] as $shape => $points
         ) {
-            self::em()->persist(new Mark($photo, MarkShape::from($shape), $points, 'scoring', 3, 'a “'.$shape.'” & more', $this->person(Role::Bench)));
+            $note = 'a “'.$shape.'” & more';
+            self::em()->persist(
+                new Mark($photo, MarkShape::from($shape), $points, 'scoring', 3, $note, $this->person(Role::Bench))
+            );
         }
         self::em()->flush();
         self::em()->clear();

@@ -85,7 +85,8 @@ final class TwoOriginsTest extends AppTestCase
         [$verdict->origin, $verdict->responsibility, $verdict->statement] = [$dirt, Responsibility::Maintenance, 'Sand cut the block.'];
         $facts = new WarrantyFacts($case);
         [$facts->delivered, $facts->failed] = [new \DateTimeImmutable('today -200 days'), new \DateTimeImmutable('today -10 days')];
-        self::em()->persist(new ShopPolicy('pellam-new', self::POLICY, self::service(PolicyText::class)->content(self::POLICY), $this->person(Role::Analyst)));
+        $content = self::service(PolicyText::class)->content(self::POLICY);
+        self::em()->persist(new ShopPolicy('pellam-new', self::POLICY, $content, $this->person(Role::Analyst)));
         array_map(self::em()->persist(...), [$verdict, $facts]);
         self::em()->flush();
 
