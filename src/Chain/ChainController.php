@@ -120,7 +120,7 @@ final class ChainController extends AbstractController
 
             return $this->page->show($case, dealt: $typed);
         }
-        $case->earlierOriginDealt = $typed;
+        $case->dealtWithEarlierOrigin($typed);
         $this->entityManager->flush();
 
         return $this->back($case);

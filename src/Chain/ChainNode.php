@@ -94,6 +94,35 @@ class ChainNode implements Audited
         [$this->finding, $this->place, $this->name] = [$finding, $finding->place(), mb_substr($name, 0, 160)];
     }
 
+    /** The engine had only supposed it; now it rests on what was found. */
+    public function restOn(Finding $finding): void
+    {
+        [$this->finding, $this->place, $this->evidence] = [$finding, $finding->place(), ''];
+    }
+
+    public function notFound(): void
+    {
+        $this->evidence = 'Proposed by the engine; looked for and not found.';
+    }
+
+    /** @param string $spot of the engine's network that it means */
+    public function means(string $spot): void
+    {
+        $this->spot ??= $spot;
+    }
+
+    /** @param string|null $place part, or part/surface */
+    public function describe(string $name, ?string $place, ?OriginKind $origin, ?int $order, string $evidence): void
+    {
+        [$this->name, $this->place, $this->origin] = [mb_substr($name, 0, 160), $place, $origin];
+        [$this->order, $this->evidence] = [$order, $evidence];
+    }
+
+    public function stands(?Finding $finding, ?Complaint $complaint): void
+    {
+        [$this->finding, $this->complaint] = [$finding, $complaint];
+    }
+
     /** @param string $name of the complaint, as people say it */
     public function standForComplaint(Complaint $complaint, string $name): void
     {

@@ -111,6 +111,17 @@ class Claim implements Audited
         return array_values(array_map(static fn (ClaimMove $move): ClaimStep => $move->step(), $this->moves->getValues()));
     }
 
+    /** @param Complaint|null $complaint that has an origin of its own; null: it is about what the verdict answers to all */
+    public function isAbout(?Complaint $complaint): void
+    {
+        $this->complaint = $complaint;
+    }
+
+    public function say(string $addressee, string $statement): void
+    {
+        [$this->addressee, $this->statement] = [$addressee, $statement];
+    }
+
     /** @param \DateTimeImmutable|null $answerBy the day by which they should have answered; null: none was given */
     public function awaits(?\DateTimeImmutable $answerBy): void
     {

@@ -45,9 +45,8 @@ final readonly class Claims
     public function draft(CaseFile $case, Judgement $judged, Actor $who, ?Complaint $about = null): Claim
     {
         $claim = new Claim($case, \count($this->ofCase($case)) + 1, $judged->policy->key, $who);
-        $claim->addressee = $judged->policy->maker ?: $judged->policy->name;
-        $claim->complaint = $about;
-        $claim->statement = $this->statement($claim);
+        $claim->isAbout($about);
+        $claim->say($judged->policy->maker ?: $judged->policy->name, $this->statement($claim));
 
         return $claim;
     }

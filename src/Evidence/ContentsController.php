@@ -9,7 +9,6 @@ use App\Account\Permission;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Damage\FindingKind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -46,13 +45,8 @@ final class ContentsController extends AbstractController
             $entityManager->persist($check);
             if ($news) {
                 $finding = new Finding($case, $part);
-                [$finding->kind, $finding->mode, $finding->grade] = [FindingKind::Damage, 'assembly-fault', 2];
-                $finding->note = \sprintf(
-                    'Earlier repair: %s found %s%s.',
-                    $what,
-                    $found,
-                    '' === $one->should ? '' : '; this model should have '.$one->should,
-                );
+                $should = '' === $one->should ? '' : '; this model should have '.$one->should;
+                $finding->sawDamage('assembly-fault', 2, "Earlier repair: $what found $found$should.");
                 $record($finding, $person->get());
             }
             $entityManager->flush();

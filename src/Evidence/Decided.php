@@ -47,6 +47,16 @@ trait Decided
     #[Assert\Length(max: 200)]
     public string $hangsOn = '';
 
+    /**
+     * @param string $reason one line that still makes sense in a year
+     * @param string $hangsOn on what it hangs, in words; empty: on nothing
+     */
+    public function decide(Disposition $disposition, string $reason, string $hangsOn): void
+    {
+        $this->disposition = $disposition;
+        [$this->dispositionReason, $this->hangsOn] = [mb_substr(trim($reason), 0, 2000), mb_substr(trim($hangsOn), 0, 200)];
+    }
+
     /** Takes an analyst's reason for what the limits ask now; no reason takes it back. */
     public function reasoned(string $despite, BoundByLimits $bound, Actor $who): void
     {

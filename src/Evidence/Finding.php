@@ -78,6 +78,36 @@ class Finding implements Audited
         }
     }
 
+    /** @param int $grade 1 to 4 */
+    public function sawDamage(string $mode, int $grade, string $note, ?string $surface = null): void
+    {
+        [$this->kind, $this->mode, $this->grade] = [FindingKind::Damage, $mode, $grade];
+        [$this->surface, $this->note] = [$surface, mb_substr($note, 0, 4000)];
+    }
+
+    /** @param string $note what the strip run did to it */
+    public function isOurs(string $note): void
+    {
+        [$this->kind, $this->note] = [FindingKind::MadeByUs, mb_substr($note, 0, 4000)];
+    }
+
+    /** @param list<DebrisKind> $kinds what debris is made of; of other damage it says nothing */
+    public function isMadeOf(array $kinds): void
+    {
+        $this->made = DebrisKind::MODE === $this->mode ? array_map(static fn (DebrisKind $kind): string => $kind->value, $kinds) : [];
+    }
+
+    public function remark(string $note): void
+    {
+        $this->note = mb_substr($note, 0, 4000);
+    }
+
+    /** Only damage has a grade. */
+    public function settle(): void
+    {
+        $this->grade = $this->rampGrade();
+    }
+
     /** The place in the book: part, or part/surface. */
     public function place(): string
     {

@@ -49,7 +49,7 @@ final class MeasuresController extends AbstractController
                 );
                 $this->rulers->setCard($photo, $target, $raster->width, $raster->height);
             } elseif ('none' === $kind) {
-                $photo->ruler = null;
+                $photo->measureWith(null);
             } else {
                 $width = $this->length($request, 'width');
                 $height = 'rectangle' === $kind && '' !== trim((string) $request->request->get('height', ''))

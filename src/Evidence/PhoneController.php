@@ -15,7 +15,6 @@ use App\Platform\ShopError;
 use App\Teardown\StripBench;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\DebrisKind;
-use Japhrex\Core\Damage\FindingKind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -166,17 +165,20 @@ final class PhoneController extends AbstractController
             throw new ShopError('A grade is from 0 to 4.', 422);
         }
         $finding = new Finding($pass->case, $part->key);
-        [$finding->kind, $finding->grade] = 0 === $grade ? [FindingKind::Clean, 0] : [FindingKind::Damage, $grade];
         $mode = $this->shelf->modes()->get((string) $request->request->get('mode', ''))?->key;
         if ($grade > 0 && null === $mode) {
             throw new ShopError('What kind of damage is it?', 422);
         }
         $surface = (string) $request->request->get('surface', '');
-        [$finding->mode, $finding->surface] = [$grade > 0 ? $mode : null, isset($part->surfaces[$surface]) ? $surface : null];
-        $finding->made = DebrisKind::MODE === $finding->mode
-            ? array_map(static fn (DebrisKind $kind): string => $kind->value, DebrisKind::of(array_values($request->request->all('made'))))
-            : [];
-        $finding->note = mb_substr(trim((string) $request->request->get('note', '')), 0, 2000);
+        $surface = isset($part->surfaces[$surface]) ? $surface : null;
+        $note = mb_substr(trim((string) $request->request->get('note', '')), 0, 2000);
+        if (0 === $grade || null === $mode) {
+            $finding->lookedClean($surface);
+            $finding->remark($note);
+        } else {
+            $finding->sawDamage($mode, $grade, $note, $surface);
+            $finding->isMadeOf(DebrisKind::of(array_values($request->request->all('made'))));
+        }
         $record($finding, $phone);
 
         return $this->back($token, $part->key, 'Look kept.');

@@ -104,6 +104,26 @@ class Photo implements Audited
         return 'Photo '.$this->originalName;
     }
 
+    /**
+     * @param array{kind: string, points: list<array{float, float}>, width: float, height?: float, by: string}|null $ruler null: none
+     */
+    public function measureWith(?array $ruler): void
+    {
+        $this->ruler = $ruler;
+    }
+
+    /** @param list<string> $hints what is wrong with it as a picture */
+    public function hint(array $hints): void
+    {
+        $this->hints = $hints;
+    }
+
+    /** It was taken out of a clip, at a second of it. */
+    public function stillOf(Clip $clip, float $second): void
+    {
+        [$this->clip, $this->second] = [$clip, max(0.0, min($clip->seconds, $second))];
+    }
+
     public function describe(?string $part, PhotoStage $stage, string $caption): void
     {
         $this->sortTo($part, $stage);

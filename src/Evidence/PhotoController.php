@@ -106,7 +106,7 @@ final class PhotoController extends AbstractController
         $id = (string) $request->request->get('clip', '');
         $clip = Uuid::isValid($id) ? $this->clips->one($photo->case, $id) : null;
         if (null !== $clip && null === $photo->clip) {
-            [$photo->clip, $photo->second] = [$clip, max(0.0, min($clip->seconds, (float) $request->request->get('second', 0)))];
+            $photo->stillOf($clip, (float) $request->request->get('second', 0));
         }
     }
 

@@ -94,12 +94,12 @@ final readonly class PhotoIntake
         if (null !== $card) {
             $this->rulers->setCard($photo, $card, $raster->width, $raster->height);
         }
-        $photo->hints = PhotoQuality::of(
+        $photo->hint(PhotoQuality::of(
             $raster->halved(),
             max($facts->width, $facts->height),
             $this->asksScale($case, $part, $stage),
             null !== $card,
-        )->hints;
+        )->hints);
         $this->entityManager->persist($picture);
         $this->entityManager->persist($photo);
         $this->entityManager->flush();

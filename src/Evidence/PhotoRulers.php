@@ -63,18 +63,18 @@ final readonly class PhotoRulers
             );
         }
         $before = $photo->ruler;
-        $photo->ruler = ['kind' => $kind, 'points' => $points, 'width' => $width, 'height' => $height, 'by' => $by->signsAs()];
+        $photo->measureWith(['kind' => $kind, 'points' => $points, 'width' => $width, 'height' => $height, 'by' => $by->signsAs()]);
         try {
             $this->rulerOf($photo);
         } catch (PhotoError $error) {
-            $photo->ruler = $before;
+            $photo->measureWith($before);
             throw $error;
         }
     }
 
     public function setCard(Photo $photo, Target $target, float $rasterWidth, float $rasterHeight): void
     {
-        $photo->ruler = [
+        $photo->measureWith([
             'kind' => 'card',
             'points' => array_map(
                 static fn (Point $p): array => [($p->x + 0.5) / $rasterWidth, ($p->y + 0.5) / $rasterHeight],
@@ -83,7 +83,7 @@ final readonly class PhotoRulers
             'width' => Target::WIDTH,
             'height' => Target::HEIGHT,
             'by' => 'found by the program',
-        ];
+        ]);
     }
 
     /** Millimetres a pixel of the original in the middle of a region; null without a ruler. */

@@ -7,7 +7,6 @@ namespace App\Evidence;
 use App\Account\Actor;
 use App\Intake\Stage;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Damage\FindingKind;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 
 /** The one way in for what a look found, whoever looked: desk, strip bench, phone, watch list. */
@@ -23,8 +22,7 @@ final readonly class RecordFinding
     /** @param Stage $work what is being worked on: the case moves on to it */
     public function __invoke(Finding $finding, Actor $who, Stage $work = Stage::Parts): void
     {
-        // Only damage has a grade.
-        $finding->grade = FindingKind::Damage === $finding->kind ? $finding->grade : 0;
+        $finding->settle();
         $finding->doneBy($who);
         $finding->case->moveTo($work);
         $this->entityManager->persist($finding);

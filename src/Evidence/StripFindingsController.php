@@ -13,7 +13,6 @@ use App\Intake\Stage;
 use App\Platform\ShopError;
 use App\Teardown\Repository\StepRecordRepository;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\StripStep;
 use Japhrex\Core\Teardown\Shortage;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -48,7 +47,9 @@ final class StripFindingsController extends AbstractController
         if ('' === $note) {
             throw new ShopError('What was done to it? A mark that is named now is not argued about later.', 422);
         }
-        $this->keep($case, $part->key, FindingKind::MadeByUs, null, 0, $note);
+        $finding = new Finding($case, $part->key);
+        $finding->isOurs($note);
+        ($this->record)($finding, $this->person->get(), Stage::Strip);
 
         return $this->redirectToRoute('strip', ['number' => $case->number, 'step' => $step], Response::HTTP_SEE_OTHER);
     }
@@ -69,39 +70,24 @@ final class StripFindingsController extends AbstractController
         foreach (Shortage::at($known, $record->counted) as $short) {
             if ($short->what === $what && !\in_array($what, $record->searched, true)) {
                 $part = $known->removes[0] ?? throw new ShopError('This step takes no part off.', 422);
-                $record->searched[] = $what;
                 $where = mb_substr(trim((string) $request->request->get('where', '')), 0, 300);
                 $inside = (string) $request->request->get('inside', '');
+                $outside = \sprintf('%s Outside the unit%s.', $short->sentence(), '' === $where ? '' : ': '.rtrim($where, '.'));
+                $record->searchedFor($what, 'no' === $inside ? $outside : '');
                 if ('no' === $inside) {
-                    $record->note = mb_substr(
-                        trim(
-                            \sprintf(
-                                '%s %s Outside the unit%s.',
-                                $record->note,
-                                $short->sentence(),
-                                '' === $where ? '' : ': '.rtrim($where, '.'),
-                            )
-                        ),
-                        0,
-                        4000,
-                    );
                     $this->entityManager->flush();
 
                     return $this->redirectToRoute('strip', ['number' => $case->number, 'step' => $step], Response::HTTP_SEE_OTHER);
                 }
-                $this->keep(
-                    $case,
-                    $part,
-                    FindingKind::Damage,
-                    'debris',
-                    'yes' === $inside ? 2 : 1,
-                    \sprintf(
-                        '%s Searched for and not found. %s%s',
-                        $short->sentence(),
-                        'yes' === $inside ? 'It is inside' : 'Whether it is inside nobody knows',
-                        '' === $where ? '.' : '; it can have gone: '.rtrim($where, '.').'.',
-                    ),
+                $gone = \sprintf(
+                    '%s Searched for and not found. %s%s',
+                    $short->sentence(),
+                    'yes' === $inside ? 'It is inside' : 'Whether it is inside nobody knows',
+                    '' === $where ? '.' : '; it can have gone: '.rtrim($where, '.').'.',
                 );
+                $finding = new Finding($case, $part);
+                $finding->sawDamage('debris', 'yes' === $inside ? 2 : 1, $gone);
+                ($this->record)($finding, $this->person->get(), Stage::Strip);
 
                 return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part], Response::HTTP_SEE_OTHER);
             }
@@ -112,12 +98,5 @@ final class StripFindingsController extends AbstractController
     private function step(CaseFile $case, string $step): StripStep
     {
         return $this->shelf->book($case->family)->strip[$step] ?? throw new ShopError('The book has no such strip step.', 404);
-    }
-
-    private function keep(CaseFile $case, string $part, FindingKind $kind, ?string $mode, int $grade, string $note): void
-    {
-        $finding = new Finding($case, $part);
-        [$finding->kind, $finding->mode, $finding->grade, $finding->note] = [$kind, $mode, $grade, mb_substr($note, 0, 4000)];
-        ($this->record)($finding, $this->person->get(), Stage::Strip);
     }
 }

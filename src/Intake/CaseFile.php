@@ -153,6 +153,12 @@ class CaseFile implements Audited
         $this->settle();
     }
 
+    /** @param string $how what was done about the origin found last time */
+    public function dealtWithEarlierOrigin(string $how): void
+    {
+        $this->earlierOriginDealt = $how;
+    }
+
     public function heldBy(User $holder): void
     {
         $this->holder = $holder;

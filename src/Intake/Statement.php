@@ -46,6 +46,12 @@ class Statement implements Audited
         $this->identify();
     }
 
+    /** What somebody says by a link of ours; once the case is signed it was said afterwards. */
+    public function toldBy(string $who, SourceKind $source, string $words): void
+    {
+        [$this->who, $this->source, $this->words, $this->afterwards] = [$who, $source, $words, $this->case->isSigned()];
+    }
+
     public function auditName(): string
     {
         return 'Statement of '.$this->who;

@@ -88,6 +88,11 @@ class Reading implements Audited
         $this->doneBy($who);
     }
 
+    public function remark(string $note): void
+    {
+        $this->note = mb_substr(trim($note), 0, 300);
+    }
+
     /** @return list<string> what was read at a place; without one, all of it */
     public function typedAt(string $place): array
     {

@@ -67,7 +67,7 @@ final readonly class TakeReading
                 $this->entityManager->persist(new ZeroCheck($entry->gauge, $zero, $who));
             }
         }
-        $reading->note = $entry->note;
+        $reading->remark($entry->note);
         $this->keep($reading);
     }
 
@@ -96,7 +96,7 @@ final readonly class TakeReading
             $places = [...array_pad($places, \count($reading->typed), ''), ...array_fill(0, \count($typed), $place)];
         }
         $reading->take([...$reading->typed, ...$typed], $places, $who);
-        $reading->note = mb_substr(trim($reading->note.' '.$note), 0, 300);
+        $reading->remark($reading->note.' '.$note);
         $this->keep($reading);
     }
 

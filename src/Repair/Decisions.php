@@ -115,8 +115,7 @@ final readonly class Decisions
                 422,
             );
         }
-        $decision->disposition = $disposition;
-        [$decision->dispositionReason, $decision->hangsOn] = [mb_substr(trim($reason), 0, 2000), mb_substr(trim($hangsOn), 0, 200)];
+        $decision->decide($disposition, $reason, $hangsOn);
         $decision->reasoned(mb_substr($despite, 0, 2000), $bound, $this->person->get());
         $this->entityManager->persist($decision);
         $this->entityManager->flush();

@@ -133,6 +133,39 @@ class Offer implements Audited
         return 'Offer';
     }
 
+    /**
+     * @param string $story what failed and why, in the customer's words
+     * @param string $theory the answer to what they thought it was
+     * @param list<string> $photos ids
+     */
+    public function tell(string $story, string $theory, array $photos): void
+    {
+        [$this->story, $this->theory, $this->photos] = [$story, $theory, $photos];
+    }
+
+    /**
+     * @param list<Offered> $options
+     * @param int $tax hundredths of a percent
+     * @param list<string> $unpriced parts that have no price yet
+     */
+    public function price(array $options, int $tax, array $unpriced): void
+    {
+        [$this->options, $this->tax, $this->unpriced] = [$options, $tax, $unpriced];
+    }
+
+    /** @param OptionKind|null $chosen null: none of them is wanted */
+    public function isAnswered(?OptionKind $chosen, string $name, string $words): void
+    {
+        [$this->chosen, $this->refused] = [$chosen, null === $chosen];
+        [$this->answeredBy, $this->answer, $this->answeredAt] = [$name, $words, now()];
+    }
+
+    /** @param string $pdf SHA-256 of the file that is kept */
+    public function isPrinted(string $pdf): void
+    {
+        $this->pdf = $pdf;
+    }
+
     /** Its link opens nothing from now on. */
     public function takeBack(): void
     {

@@ -144,18 +144,14 @@ final readonly class Offers
     ): Offer {
         $rates = $this->desk->rates();
         $offer = new Offer($case, $until, $who);
-        [$offer->story, $offer->theory, $offer->tax, $offer->unpriced] = [$story, $theory, $rates->tax, $this->unpriced($case)];
-        $offer->photos = array_values(
-            array_map(
-                static fn (Photo $photo): string => (string) $photo->id,
-                array_filter($this->photos->ofCase($case), static fn (Photo $photo): bool => \in_array((string) $photo->id, $photos, true)),
-            )
-        );
+        $chosen = array_filter($this->photos->ofCase($case), static fn (Photo $one): bool => \in_array((string) $one->id, $photos, true));
+        $offer->tell($story, $theory, array_values(array_map(static fn (Photo $photo): string => (string) $photo->id, $chosen)));
+        $options = [];
         foreach (OptionKind::cases() as $kind) {
             $option = $this->options->ofKind($case, $kind);
             if (null !== $option) {
                 $all = $option->estimate($rates);
-                $offer->options[] = [
+                $options[] = [
                     'kind' => $kind->value, 'label' => $kind->label(), 'lines' => array_map(
                         static fn (Line $line): array => [
                             'what' => $line->what,
@@ -173,9 +169,10 @@ final readonly class Offers
                 ];
             }
         }
-        if ([] === $offer->options) {
+        if ([] === $options) {
             throw OfferError::nothingToOffer();
         }
+        $offer->price($options, $rates->tax, $this->unpriced($case));
         foreach ($questions as $question) {
             new OfferQuestion($offer, $question);
         }
@@ -204,13 +201,7 @@ final readonly class Offers
             '' === $name => throw OfferError::noName(),
             default => null,
         };
-        [
-            $offer->chosen,
-            $offer->refused,
-            $offer->answeredBy,
-            $offer->answer,
-            $offer->answeredAt,
-        ] = [$kind, null === $kind, $name, $words, now()];
+        $offer->isAnswered($kind, $name, $words);
         $this->state(
             $offer,
             $name,
@@ -241,12 +232,7 @@ final readonly class Offers
     private function state(Offer $offer, string $name, string $words): void
     {
         $statement = new Statement($offer->case);
-        [$statement->who, $statement->words, $statement->source] = [
-            mb_substr($name, 0, 100).', customer',
-            mb_substr($words, 0, 4000),
-            SourceKind::FirstHand,
-        ];
-        $statement->afterwards = $offer->case->isSigned();
+        $statement->toldBy(mb_substr($name, 0, 100).', customer', SourceKind::FirstHand, mb_substr($words, 0, 4000));
         $this->entityManager->persist($statement);
     }
 }

@@ -116,6 +116,17 @@ class StepRecord implements Audited
         return 'Strip step '.$this->step;
     }
 
+    /**
+     * What is missing of the count was looked for.
+     *
+     * @param string $where it was found outside the unit, in a sentence; empty: it is still missing
+     */
+    public function searchedFor(string $what, string $where): void
+    {
+        $this->searched[] = $what;
+        $this->note = mb_substr(trim($this->note.' '.$where), 0, 2000);
+    }
+
     /** @param list<string> $leftOut what was asked for and left out knowingly */
     public function keep(array $leftOut, Actor $who): void
     {

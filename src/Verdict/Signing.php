@@ -81,7 +81,7 @@ final readonly class Signing
     {
         [$despite, $missing] = $this->leftOpen->reasoned($verdict->case, $reasons);
         if (0 === $missing) {
-            $verdict->despite = $despite;
+            $verdict->leaveOpen($despite);
         }
 
         return $missing;

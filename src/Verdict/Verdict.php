@@ -197,6 +197,12 @@ class Verdict implements Audited
         [$this->snapshot, $this->snapshotHash] = [$snapshot, $hash];
     }
 
+    /** @param list<array{point: string, reason: string}> $despite points of the chain that stay open, each with its reason */
+    public function leaveOpen(array $despite): void
+    {
+        $this->despite = $despite;
+    }
+
     /** The second signature closes the case. */
     public function signSecond(User $user): void
     {

@@ -29,9 +29,9 @@ final readonly class SeenInChain implements AfterFinding
             $there = explode('/', $place)[0] === $finding->part
                 && (!str_contains($place, '/') || null === $finding->surface || $finding->place() === $place);
             if ($there && FindingKind::Damage === $finding->kind && $finding->mode === $mode) {
-                [$node->finding, $node->place, $node->evidence] = [$finding, $finding->place(), ''];
+                $node->restOn($finding);
             } elseif ($there && \in_array($finding->kind, [FindingKind::Clean, FindingKind::Normal], true)) {
-                $node->evidence = 'Proposed by the engine; looked for and not found.';
+                $node->notFound();
             }
         }
     }

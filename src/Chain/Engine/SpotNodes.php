@@ -68,7 +68,7 @@ final class SpotNodes
     {
         $node = $this->find($spot);
         if (null !== $node) {
-            $node->spot ??= self::key($spot);
+            $node->means(self::key($spot));
 
             return $node;
         }
@@ -77,15 +77,16 @@ final class SpotNodes
             ? $this->case->complaints->findFirst(static fn ($i, $one): bool => $one->what === $spot->key)
             : null;
         $node = new ChainNode($this->case, NodeKind::from($spot->kind));
-        [$node->finding, $node->complaint, $node->spot] = [$finding, $complaint, self::key($spot)];
         $node->doneBy($by);
-        $node->name = mb_substr(null !== $complaint ? $this->chains->complaintName($this->case, $complaint) : $this->name($spot), 0, 160);
-        $node->place = 'state:debris' === $node->spot ? null : $finding?->place() ?? $spot->place;
-        if ('origin' === $spot->kind) {
-            $node->origin = $this->shelf->mechanismBook()->vocabulary->origins[$spot->key]->kind;
-        } elseif (null === $finding && 'damage' === $spot->kind) {
-            $node->evidence = 'Proposed by the engine; nobody has looked for it yet.';
-        }
+        $node->means($key = self::key($spot));
+        $node->stands($finding, $complaint);
+        $node->describe(
+            null !== $complaint ? $this->chains->complaintName($this->case, $complaint) : $this->name($spot),
+            'state:debris' === $key ? null : $finding?->place() ?? $spot->place,
+            'origin' === $spot->kind ? $this->shelf->mechanismBook()->vocabulary->origins[$spot->key]->kind : null,
+            null,
+            null === $finding && 'damage' === $spot->kind ? 'Proposed by the engine; nobody has looked for it yet.' : '',
+        );
         $this->entityManager->persist($node);
 
         return $this->nodes[] = $node;

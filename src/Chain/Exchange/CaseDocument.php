@@ -82,13 +82,15 @@ final readonly class CaseDocument
         $made = [];
         foreach ($chain->nodes as $row) {
             $node = new ChainNode($case, NodeKind::from($row['kind']));
-            [$node->name, $node->place, $node->order, $node->evidence] = [$row['name'], $row['place'], $row['order'], $row['evidence']];
+            $origin = null === $row['origin'] ? null : OriginKind::from($row['origin']);
+            $node->describe($row['name'], $row['place'], $origin, $row['order'], $row['evidence']);
             $node->doneElsewhereBy($row['by']);
-            $node->origin = null === $row['origin'] ? null : OriginKind::from($row['origin']);
-            $node->finding = self::finding($findings, $row);
-            $node->complaint = null === $row['complaint']
-                ? null
-                : $case->complaints->findFirst(static fn ($i, $one): bool => $one->what === $row['complaint']);
+            $node->stands(
+                self::finding($findings, $row),
+                null === $row['complaint']
+                    ? null
+                    : $case->complaints->findFirst(static fn ($i, $one): bool => $one->what === $row['complaint']),
+            );
             $this->entityManager->persist($made[$row['id']] = $node);
         }
         foreach ($chain->links as $row) {

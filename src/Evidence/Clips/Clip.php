@@ -92,6 +92,12 @@ class Clip implements Audited
         [$this->caption, $this->said] = [$caption, $said];
     }
 
+    /** @param Finding|null $finding that it shows; null: none */
+    public function shows(?Finding $finding): void
+    {
+        $this->finding = $finding;
+    }
+
     public function isSound(): bool
     {
         return 0 === $this->width;

@@ -70,12 +70,13 @@ final class ClipController extends AbstractController
                 Response::HTTP_SEE_OTHER,
             );
         }
-        $clip->said = $said;
-        $clip->caption = mb_substr(trim((string) $request->request->get('caption', '')), 0, 200);
-        $clip->part = $this->shelf->book($case->family)->part((string) $request->request->get('part', ''))?->key;
-        $clip->stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? $clip->stage;
+        $clip->describe(mb_substr(trim((string) $request->request->get('caption', '')), 0, 200), $said);
+        $clip->sortTo(
+            $this->shelf->book($case->family)->part((string) $request->request->get('part', ''))?->key,
+            PhotoStage::tryFrom((string) $request->request->get('stage')) ?? $clip->stage,
+        );
         $finding = (string) $request->request->get('finding', '');
-        $clip->finding = Uuid::isValid($finding) ? $this->findings->onePart($case, $clip->part, $finding) : null;
+        $clip->shows(Uuid::isValid($finding) ? $this->findings->onePart($case, $clip->part, $finding) : null);
         $this->entityManager->flush();
 
         return $this->redirectToRoute('clip', ['number' => $case->number, 'id' => $clip->id], Response::HTTP_SEE_OTHER);

@@ -12,7 +12,6 @@ use App\Evidence\RecordFinding;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
 use App\Platform\WayBack;
-use Japhrex\Core\Damage\FindingKind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -41,14 +40,14 @@ final class WatchController extends AbstractController
         }
         $place = explode('/', $watch->place, 2);
         $finding = new Finding($case, $part = $place[0]);
-        [$finding->surface, $finding->note] = [$place[1] ?? null, $watch->what.('0' === $grade ? ': looked for, not there.' : '.')];
-        [$finding->kind, $finding->mode, $finding->grade] = '0' === $grade
-            ? [FindingKind::Clean, null, 0]
-            : [
-                FindingKind::Damage,
-                $watch->mode ?? throw new ShopError('The book does not say which damage this is; tell it on the page of the part.', 422),
-                (int) $grade,
-            ];
+        if ('0' === $grade) {
+            $finding->lookedClean($place[1] ?? null);
+            $finding->remark($watch->what.': looked for, not there.');
+        } else {
+            $mode = $watch->mode
+                ?? throw new ShopError('The book does not say which damage this is; tell it on the page of the part.', 422);
+            $finding->sawDamage($mode, (int) $grade, $watch->what.'.', $place[1] ?? null);
+        }
         $record($finding, $person->get());
 
         return WayBack::of($request, $this->generateUrl('part', ['number' => $case->number, 'part' => $part]));

@@ -11,6 +11,8 @@ use App\Platform\Identified;
 use App\Proof\Repository\LiveRunRepository;
 use Doctrine\ORM\Mapping as ORM;
 
+use function Symfony\Component\Clock\now;
+
 /** A run that a stand is sending. When it is ended it becomes a recording, and is gone. */
 #[ORM\Entity(repositoryClass: LiveRunRepository::class)]
 #[ORM\Table(name: 'live_run')]
@@ -52,5 +54,21 @@ class LiveRun
     ) {
         $this->doneBy($who);
         $this->identify();
+    }
+
+    /**
+     * @param array<string, string> $units by channel
+     * @param float $at seconds of the first row
+     */
+    public function beginsWith(string $head, array $units, float $at): void
+    {
+        [$this->head, $this->units, $this->firstRow] = [$head, $units, $at];
+    }
+
+    /** @param list<float> $times of the rows that came, seconds */
+    public function hears(array $times): void
+    {
+        [$this->lastRow, $this->rowCount] = [[] === $times ? $this->lastRow : end($times), $this->rowCount + \count($times)];
+        $this->heardAt = now();
     }
 }

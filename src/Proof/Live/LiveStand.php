@@ -22,8 +22,6 @@ use Japhrex\Core\Proof\Recording;
 use Japhrex\Core\Proof\RecordingError;
 use Japhrex\Core\Proof\Trace;
 
-use function Symfony\Component\Clock\now;
-
 /** Runs that a stand sends while somebody looks on; ended, a run is kept as a recording. */
 final readonly class LiveStand
 {
@@ -95,13 +93,9 @@ final readonly class LiveStand
                 throw RecordingError::full($run->rowCount);
             }
             if ('' === $run->head) {
-                [$run->head, $run->units, $run->firstRow] = [LiveRows::head($csv), $rows->units, $rows->times[0]];
+                $run->beginsWith(LiveRows::head($csv), $rows->units, $rows->times[0]);
             }
-            [$run->lastRow, $run->rowCount, $run->heardAt] = [
-                $rows->times[\count($rows->times) - 1],
-                $run->rowCount + \count($rows->times),
-                now(),
-            ];
+            $run->hears($rows->times);
             $lot = new LiveLot($run, 1 + ($last->number ?? 0), LiveRows::body($csv), LiveRows::points($rows, $run->firstRow));
             $this->entityManager->persist($lot);
 

@@ -61,6 +61,12 @@ class TestStand implements Audited
         return null;
     }
 
+    /** @param array<string, string> $expanded uncertainty by channel, as typed */
+    public function isCalled(string $name, array $expanded): void
+    {
+        [$this->name, $this->expanded] = [$name, $expanded];
+    }
+
     public function auditName(): string
     {
         return 'Test stand '.$this->name;

@@ -62,7 +62,7 @@ final readonly class Adjusters
             throw BuildError::reading($error->getMessage());
         }
         $record = new BuildRecord($case, self::KEY.$place, $who);
-        $record->typed = ['left' => $typed];
+        $record->adjusterLeftAt($typed);
 
         return $record;
     }

@@ -72,6 +72,12 @@ class BuildRecord implements Audited
         ];
     }
 
+    /** @param string $typed where an adjuster was left */
+    public function adjusterLeftAt(string $typed): void
+    {
+        $this->typed = ['left' => $typed];
+    }
+
     public function auditName(): string
     {
         return 'Build step '.$this->step;
