@@ -18,9 +18,13 @@ use Japhrex\Core\Measuring\FieldAssessment;
 use Japhrex\Core\Measuring\JudgedPlace;
 use Japhrex\Core\Measuring\Limits;
 use Japhrex\Core\Measuring\LimitVerdict;
+use Japhrex\Core\Measuring\Window;
 use Japhrex\Core\Proof\ExpectedFlow;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
+use Japhrex\Core\Repair\Build\BuildAnswer;
+use Japhrex\Core\Repair\Build\BuildKind;
+use Japhrex\Core\Repair\Build\BuildStep;
 use Japhrex\Core\Repair\PriceList;
 use Japhrex\Core\Teardown\LookTime;
 use Japhrex\Tests\core\Family\SmallBook;
@@ -144,6 +148,23 @@ final class BoundariesTest extends TestCase
     {
         [$left, $barred] = Barring::of(['t' => new Tie('a', 'b', 'abrasion', 0.5)], [], ['a' => $cause, 'b' => $effect]);
         self::assertSame([$holds ? 1 : 0, $holds ? 0 : 1], [\count($left), \count($barred)]);
+    }
+
+    /** A window of 0.25 mm: places that differ by just so much are still one play, shims put it right. */
+    #[DataProvider('spreads')]
+    public function testPlacesThatDifferByMoreThanTheWindowIsWideAreNotShimmed(string $second, bool $told): void
+    {
+        $step = new BuildStep('set-0', BuildKind::Play, 'Side clearance', window: new Window(0.0, 0.25 * 0.001));
+        $answer = BuildAnswer::of($step, ['readings' => '0.5 mm; '.$second], false, static fn (float $metres): string => $metres.' m');
+        self::assertFalse($answer->done);
+        self::assertSame($told, str_contains(implode(' ', $answer->says), 'no shim puts that right'));
+    }
+
+    /** @return iterable<string, array{string, bool}> */
+    public static function spreads(): iterable
+    {
+        yield 'as wide' => ['0.25 mm', false];
+        yield 'wider' => ['0.24 mm', true];
     }
 
     public function testAPriceIsNotBelowNothing(): void

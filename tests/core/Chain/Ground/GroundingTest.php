@@ -289,6 +289,10 @@ final class GroundingTest extends TestCase
         self::assertSame(0, $as($tells($first, 0.6, 'a', 'b'), $tells($other, 0.19, 'a', 'b')));
         self::assertSame(0, $as($tells($first, 0.6, 'a', 'b'), $tells($other, 0.5, 'a')), 'it leaves a find');
         self::assertSame(0, $as($tells($first, 0.6, 'a'), $tells($other, 0.5, 'a')), 'one find parts nobody');
+        $told = Analysis::of($ground)->toldAsWell([$tells($first, 0.6, 'a', 'b'), $tells($other, 0.5, 'a', 'b')])[0];
+        self::assertNotNull($told->look, 'something parts them');
+        // By so much they must differ to be worth a look.
+        self::assertGreaterThan(0.2, abs($told->first - $told->second));
     }
 
     public function testALookTakesWhatHasToComeOffBeforeIt(): void
@@ -344,6 +348,8 @@ final class GroundingTest extends TestCase
                 ['state:air@moon', 'unit', '0.5', 'relations'],
                 ['state:hot', 'everywhere', '0.5', 'does not begin'],
                 ['state:hot', 'part shiny', '0.5', 'nothing that a place can be'],
+                ['state:hot', 'unit', '0', 'no chance'],
+                ['state:hot', 'unit', '1', 'no chance'],
                 ['state:hot', 'unit', '1.5', 'no chance'],
             ] as [$if, $on, $strength, $said]
         ) {
