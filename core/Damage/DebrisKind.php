@@ -35,8 +35,7 @@ enum DebrisKind: string
         };
     }
 
-    /** How it is told. */
-    public function told(): string
+    public function howItIsTold(): string
     {
         return match ($this) {
             self::Paste => 'wipes off, nothing felt: ordinary wear',

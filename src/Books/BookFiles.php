@@ -86,7 +86,7 @@ final readonly class BookFiles
     {
         $shape = $this->shape(Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP), 'modes');
 
-        return $shape ?: self::told(static function () use ($content): array {
+        return $shape ?: self::faultsOf(static function () use ($content): array {
             ModeCatalogue::of($content);
 
             return [];
@@ -103,7 +103,7 @@ final readonly class BookFiles
         return $this->shape(
             Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP),
             'conditions',
-        ) ?: self::told(static function () use ($content): array {
+        ) ?: self::faultsOf(static function () use ($content): array {
             (new MechanismFactory())->vocabulary(new Data($content));
 
             return [];
@@ -117,7 +117,7 @@ final readonly class BookFiles
      */
     private function mechanisms(mixed $whole, array $content): array
     {
-        return $this->shape($whole, 'mechanisms') ?: self::told(function () use ($content): array {
+        return $this->shape($whole, 'mechanisms') ?: self::faultsOf(function () use ($content): array {
             MechanismBook::of([$content, (array) Yaml::parseFile($this->general().'/conditions.yaml')]);
 
             return [];
@@ -171,14 +171,14 @@ final readonly class BookFiles
      */
     private function books(string $text, array $content): array
     {
-        return self::told(function () use ($text, $content): array {
+        return self::faultsOf(function () use ($text, $content): array {
             $problems = [];
             $types = new BookTypes($content);
             foreach ($types->books() as $key => $book) {
                 $whole = isset($content['types'])
                     ? json_decode((string) json_encode($book))
                     : Yaml::parse($text, Yaml::PARSE_OBJECT_FOR_MAP);
-                $wrong = $this->shape($whole, 'book') ?: $this->own($book) ?: self::told(
+                $wrong = $this->shape($whole, 'book') ?: $this->own($book) ?: self::faultsOf(
                     static fn (): array => array_map(
                         static fn (BookProblem $one): array => [$one->path, $one->message],
                         (new BookCheck())->problems((new BookFactory())->book($book)),
@@ -198,7 +198,7 @@ final readonly class BookFiles
      *
      * @return list<array{string, string}> path, message
      */
-    private static function told(callable $read): array
+    private static function faultsOf(callable $read): array
     {
         try {
             return $read();

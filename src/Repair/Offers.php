@@ -99,7 +99,7 @@ final readonly class Offers
         $verdict = $this->signing->current($case);
         $lines = [];
         foreach ($verdict->explained() as $one) {
-            array_push($lines, ...$this->told($case, $one));
+            array_push($lines, ...$this->inPlainSentences($case, $one));
         }
         $lines[] = $verdict->leavesOpen() ? $verdict->atRisk : '';
 
@@ -107,7 +107,7 @@ final readonly class Offers
     }
 
     /** @return list<string> a complaint and what it came from, in plain sentences */
-    private function told(CaseFile $case, Explained $one): array
+    private function inPlainSentences(CaseFile $case, Explained $one): array
     {
         $said = array_map(
             static fn (Complaint $complaint): string => '' === $complaint->words ? '' : \sprintf('“%s”', rtrim($complaint->words, '.')),

@@ -74,7 +74,7 @@ final class FindingType extends AbstractType
                     'expanded' => true,
                     'required' => false,
                     'block_prefix' => 'debris',
-                    'choice_attr' => static fn (string $kind): array => ['data-told' => DebrisKind::from($kind)->told()],
+                    'choice_attr' => static fn (string $kind): array => ['data-told' => DebrisKind::from($kind)->howItIsTold()],
                 ],
             )
             ->add('feel', Choices::class, ['class' => Feel::class, 'label' => 'Nail and pick'])
