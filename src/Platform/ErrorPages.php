@@ -8,6 +8,10 @@ use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\OptimisticLockException;
 use Symfony\Bundle\SecurityBundle\Security;
+
+use function Symfony\Component\Clock\now;
+
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Exception\RequestExceptionInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -19,21 +23,39 @@ use Symfony\Component\Security\Core\Exception\InvalidCsrfTokenException;
 use Twig\Environment;
 
 /** Says in the shop's words why something was refused. */
-#[AsEventListener(priority: 5)]
 final readonly class ErrorPages
 {
-    public function __construct(private Environment $twig, private Security $security)
-    {
+    public function __construct(
+        private Environment $twig,
+        private Security $security,
+        #[Autowire('%kernel.debug%')] private bool $debug,
+    ) {
     }
 
-    public function __invoke(ExceptionEvent $event): void
+    #[AsEventListener(priority: 5)]
+    public function refused(ExceptionEvent $event): void
     {
-        $error = $event->getThrowable();
-        $said = $this->said($error);
-        if (null === $said) {
-            return;
+        $said = $this->said($event->getThrowable());
+        if (null !== $said) {
+            $this->say($event, ...$said);
         }
-        [$status, $message] = $said;
+    }
+
+    /** A fault of the program, after it was logged. */
+    #[AsEventListener(priority: -100)]
+    public function failed(ExceptionEvent $event): void
+    {
+        if (!$this->debug && !$event->getThrowable() instanceof HttpExceptionInterface) {
+            $this->say($event, 500, \sprintf(
+                'The program has failed at this, and has written down why (%s). What was saved before is safe; what you typed is '
+                    .'still in the fields when you go back.',
+                now()->format('j M Y H:i:s'),
+            ));
+        }
+    }
+
+    private function say(ExceptionEvent $event, int $status, string $message): void
+    {
         $request = $event->getRequest();
         $response = \in_array('application/json', $request->getAcceptableContentTypes(), true)
             ? new JsonResponse(['error' => $message], $status)

@@ -10,7 +10,12 @@ use App\Account\Role;
 use App\Account\TrailNames;
 use App\Evidence\Finding;
 use App\Evidence\RecordFinding;
+use App\Platform\ErrorPages;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\RequestStack;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\HttpKernelInterface;
 
 final class AccountTest extends AppTestCase
 {
@@ -57,6 +62,19 @@ final class AccountTest extends AppTestCase
         self::em()->clear();
         $kept = self::em()->find(Finding::class, $finding->id) ?? self::fail();
         self::assertSame(['test bench', 'married since'], [$kept->byWhom, $kept->person()?->name]);
+    }
+
+    public function testAFaultOfTheProgramIsSaidInOurWordsAndKeepsItsOwn(): void
+    {
+        $request = Request::create('/');
+        self::service(RequestStack::class)->push($request);
+        $fault = new \LogicException('a word from the inside');
+        $event = new ExceptionEvent(self::$kernel ?? self::fail(), $request, HttpKernelInterface::MAIN_REQUEST, $fault);
+        self::service(ErrorPages::class)->failed($event);
+        $said = (string) $event->getResponse()?->getContent();
+        self::assertSame(500, $event->getResponse()?->getStatusCode());
+        self::assertStringContainsString('What was saved before is safe', $said);
+        self::assertStringNotContainsString('from the inside', $said);
     }
 
     public function testTheSessionCookieIsOutOfReachOfScripts(): void
