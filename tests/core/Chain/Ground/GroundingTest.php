@@ -368,7 +368,7 @@ final class GroundingTest extends TestCase
      *
      * @param array{
      *     looks?: list<LookFact>, orders?: array<string, int>, refused?: array<string, string>,
-     *     settled?: array<string, array{bool, string}>,
+     *     settled?: array<string, array{bool, string}>, sinceRepair?: float,
      * } $more
      */
     private static function grounded(array $more): Ground
@@ -387,8 +387,19 @@ final class GroundingTest extends TestCase
                 $mechanisms->vocabulary,
             )
         )->ground(
-            new Facts($more['looks'] ?? $looks, [], [], false, $more['orders'] ?? [], $more['refused'] ?? [], $more['settled'] ?? [])
+            new Facts(
+                $more['looks'] ?? $looks, [], [], false, $more['orders'] ?? [], $more['refused'] ?? [], $more['settled'] ?? [],
+                $more['sinceRepair'] ?? null,
+            )
         );
+    }
+
+    public function testSoonAfterARepairHandsAreLikelierAndLongAfterLessSo(): void
+    {
+        $chance = static fn (?float $hours): float => Analysis::of(self::grounded(null === $hours ? [] : ['sinceRepair' => $hours]))
+            ->theory('origin:leftover-debris')->posterior ?? self::fail('nothing was left over');
+        self::assertGreaterThan($chance(null), $chance(1.0), 'an hour');
+        self::assertLessThan($chance(null), $chance(1e5), 'years');
     }
 
     public function testALinkThatWasRefusedIsNotThereAndSaysWhy(): void
