@@ -118,7 +118,7 @@ class ChainNode implements Audited
         [$this->order, $this->evidence] = [$order, $evidence];
     }
 
-    public function stands(?Finding $finding, ?Complaint $complaint): void
+    public function pointTo(?Finding $finding, ?Complaint $complaint): void
     {
         [$this->finding, $this->complaint] = [$finding, $complaint];
     }

@@ -112,7 +112,7 @@ class Claim implements Audited
     }
 
     /** @param Complaint|null $complaint that has an origin of its own; null: it is about what the verdict answers to all */
-    public function isAbout(?Complaint $complaint): void
+    public function concern(?Complaint $complaint): void
     {
         $this->complaint = $complaint;
     }

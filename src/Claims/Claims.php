@@ -45,7 +45,7 @@ final readonly class Claims
     public function draft(CaseFile $case, Judgement $judged, Actor $who, ?Complaint $about = null): Claim
     {
         $claim = new Claim($case, \count($this->ofCase($case)) + 1, $judged->policy->key, $who);
-        $claim->isAbout($about);
+        $claim->concern($about);
         $claim->say($judged->policy->maker ?: $judged->policy->name, $this->statement($claim));
 
         return $claim;

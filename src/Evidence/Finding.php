@@ -86,13 +86,13 @@ class Finding implements Audited
     }
 
     /** @param string $note what the strip run did to it */
-    public function isOurs(string $note): void
+    public function sawOurOwn(string $note): void
     {
         [$this->kind, $this->note] = [FindingKind::MadeByUs, mb_substr($note, 0, 4000)];
     }
 
     /** @param list<DebrisKind> $kinds what debris is made of; of other damage it says nothing */
-    public function isMadeOf(array $kinds): void
+    public function tellMadeOf(array $kinds): void
     {
         $this->made = DebrisKind::MODE === $this->mode ? array_map(static fn (DebrisKind $kind): string => $kind->value, $kinds) : [];
     }

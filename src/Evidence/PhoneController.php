@@ -177,7 +177,7 @@ final class PhoneController extends AbstractController
             $finding->remark($note);
         } else {
             $finding->sawDamage($mode, $grade, $note, $surface);
-            $finding->isMadeOf(DebrisKind::of(array_values($request->request->all('made'))));
+            $finding->tellMadeOf(DebrisKind::of(array_values($request->request->all('made'))));
         }
         $record($finding, $phone);
 

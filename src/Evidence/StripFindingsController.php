@@ -48,7 +48,7 @@ final class StripFindingsController extends AbstractController
             throw new ShopError('What was done to it? A mark that is named now is not argued about later.', 422);
         }
         $finding = new Finding($case, $part->key);
-        $finding->isOurs($note);
+        $finding->sawOurOwn($note);
         ($this->record)($finding, $this->person->get(), Stage::Strip);
 
         return $this->redirectToRoute('strip', ['number' => $case->number, 'step' => $step], Response::HTTP_SEE_OTHER);

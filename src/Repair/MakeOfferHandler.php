@@ -57,7 +57,7 @@ final readonly class MakeOfferHandler
             $folder,
             $folder.'/offer.pdf',
         );
-        $offer->isPrinted($this->stored->keep('offers', $folder.'/offer.pdf'));
+        $offer->keepPrint($this->stored->keep('offers', $folder.'/offer.pdf'));
         $this->entityManager->flush();
     }
 }

@@ -154,14 +154,14 @@ class Offer implements Audited
     }
 
     /** @param OptionKind|null $chosen null: none of them is wanted */
-    public function isAnswered(?OptionKind $chosen, string $name, string $words): void
+    public function takeAnswer(?OptionKind $chosen, string $name, string $words): void
     {
         [$this->chosen, $this->refused] = [$chosen, null === $chosen];
         [$this->answeredBy, $this->answer, $this->answeredAt] = [$name, $words, now()];
     }
 
     /** @param string $pdf SHA-256 of the file that is kept */
-    public function isPrinted(string $pdf): void
+    public function keepPrint(string $pdf): void
     {
         $this->pdf = $pdf;
     }

@@ -201,7 +201,7 @@ final readonly class Offers
             '' === $name => throw OfferError::noName(),
             default => null,
         };
-        $offer->isAnswered($kind, $name, $words);
+        $offer->takeAnswer($kind, $name, $words);
         $this->state(
             $offer,
             $name,

@@ -79,7 +79,7 @@ final class SpotNodes
         $node = new ChainNode($this->case, NodeKind::from($spot->kind));
         $node->doneBy($by);
         $node->means($key = self::key($spot));
-        $node->stands($finding, $complaint);
+        $node->pointTo($finding, $complaint);
         $node->describe(
             null !== $complaint ? $this->chains->complaintName($this->case, $complaint) : $this->name($spot),
             'state:debris' === $key ? null : $finding?->place() ?? $spot->place,

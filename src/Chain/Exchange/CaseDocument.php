@@ -85,7 +85,7 @@ final readonly class CaseDocument
             $origin = null === $row['origin'] ? null : OriginKind::from($row['origin']);
             $node->describe($row['name'], $row['place'], $origin, $row['order'], $row['evidence']);
             $node->doneElsewhereBy($row['by']);
-            $node->stands(
+            $node->pointTo(
                 self::finding($findings, $row),
                 null === $row['complaint']
                     ? null

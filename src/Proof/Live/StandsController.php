@@ -85,7 +85,7 @@ final class StandsController extends AbstractController
             return $this->page(['id' => (string) $stand?->id, 'name' => $name, 'wrong' => $wrong] + $expanded);
         }
         $stand ??= new TestStand($name);
-        $stand->isCalled($name, $expanded);
+        $stand->describe($name, $expanded);
         $this->entityManager->persist($stand);
         $this->entityManager->flush();
 

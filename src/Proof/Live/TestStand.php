@@ -62,7 +62,7 @@ class TestStand implements Audited
     }
 
     /** @param array<string, string> $expanded uncertainty by channel, as typed */
-    public function isCalled(string $name, array $expanded): void
+    public function describe(string $name, array $expanded): void
     {
         [$this->name, $this->expanded] = [$name, $expanded];
     }
