@@ -6,12 +6,13 @@ namespace App\Evidence;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Evidence\Form\ContentInput;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
@@ -22,7 +23,7 @@ final class ContentsController extends AbstractController
     #[IsCsrfTokenValid('act')]
     public function check(
         string $number,
-        Request $request,
+        #[MapRequestPayload] ContentInput $typed,
         CaseGate $gate,
         Contents $contents,
         EntityManagerInterface $entityManager,
@@ -30,9 +31,8 @@ final class ContentsController extends AbstractController
         RecordFinding $record,
     ): Response {
         $case = $gate->open($number, Permission::BENCH);
-        [$part, $what] = [(string) $request->request->get('part', ''), (string) $request->request->get('what', '')];
-        $found = mb_substr(trim((string) $request->request->get('found', '')), 0, 200);
-        $differs = 'yes' === $request->request->get('differs');
+        [$part, $what, $found] = [$typed->part, $typed->what, $typed->found];
+        $differs = 'yes' === $typed->differs;
         foreach ($contents->rowsOf($case) as $one) {
             if ($one->content->part !== $part || $one->content->what !== $what) {
                 continue;

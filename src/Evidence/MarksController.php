@@ -6,6 +6,7 @@ namespace App\Evidence;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Evidence\Form\MarkInput;
 use App\Evidence\Repository\FindingRepository;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
@@ -13,8 +14,8 @@ use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\MarkShape;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Uid\Uuid;
@@ -31,22 +32,27 @@ final class MarksController extends AbstractController
 
     #[Route('/cases/{number}/photos/{id}/marks', name: 'mark_add', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function addMark(string $number, Photo $photo, Request $request, CurrentPerson $person, MarkPhoto $mark): Response
-    {
+    public function addMark(
+        string $number,
+        Photo $photo,
+        #[MapRequestPayload] MarkInput $typed,
+        CurrentPerson $person,
+        MarkPhoto $mark,
+    ): Response {
         $case = $this->mustBelong($this->gate->open($number, Permission::BENCH), $photo);
-        $shape = MarkShape::tryFrom((string) $request->request->get('shape')) ?? throw new ShopError(
+        $shape = MarkShape::tryFrom($typed->shape) ?? throw new ShopError(
             'A mark is a point, a line, a box, an ellipse, an outline, an arrow or a stroke.'
         );
-        $points = json_decode((string) $request->request->get('points'), true);
+        $points = json_decode($typed->points, true);
         $mark(
             $photo,
             $shape,
             \is_array($points) ? $points : [],
-            (string) $request->request->get('mode', ''),
-            $request->request->getInt('grade'),
-            trim((string) $request->request->get('note', '')),
+            $typed->mode,
+            $typed->grade,
+            $typed->note,
             $person->get(),
-            $this->finding($photo, (string) $request->request->get('finding', '')),
+            $this->finding($photo, $typed->finding),
         );
 
         return $this->redirectToRoute('photo', ['number' => $case->number, 'id' => $photo->id], Response::HTTP_SEE_OTHER);

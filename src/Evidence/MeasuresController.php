@@ -6,6 +6,9 @@ namespace App\Evidence;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Evidence\Form\MeasureInput;
+use App\Evidence\Form\RulerInput;
+use App\Evidence\Form\SurfaceInput;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
@@ -17,8 +20,8 @@ use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
@@ -36,10 +39,10 @@ final class MeasuresController extends AbstractController
 
     #[Route('/cases/{number}/photos/{id}/ruler', name: 'photo_ruler', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function ruler(string $number, Photo $photo, Request $request): Response
+    public function ruler(string $number, Photo $photo, #[MapRequestPayload] RulerInput $typed): Response
     {
         $case = $this->own($number, $photo);
-        $kind = (string) $request->request->get('ruler', '');
+        $kind = $typed->ruler;
         try {
             if ('find' === $kind) {
                 $raster = $this->pixels->read($photo->picture->hash, PhotoRulers::SEARCHED);
@@ -51,14 +54,14 @@ final class MeasuresController extends AbstractController
             } elseif ('none' === $kind) {
                 $photo->measureWith(null);
             } else {
-                $width = $this->length($request, 'width');
-                $height = 'rectangle' === $kind && '' !== trim((string) $request->request->get('height', ''))
-                    ? $this->length($request, 'height')
+                $width = self::length($typed->width);
+                $height = 'rectangle' === $kind && '' !== $typed->height
+                    ? self::length($typed->height)
                     : $width;
                 $this->rulers->set(
                     $photo,
                     'length' === $kind ? 'length' : 'rectangle',
-                    PhotoRulers::shares((string) $request->request->get('points', '[]')),
+                    PhotoRulers::shares($typed->points),
                     $width,
                     $height,
                     $this->person->get(),
@@ -74,16 +77,20 @@ final class MeasuresController extends AbstractController
 
     #[Route('/cases/{number}/photos/{id}/measures', name: 'measure_add', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function measure(string $number, Photo $photo, Request $request, MeasureInPhoto $measure): Response
-    {
+    public function measure(
+        string $number,
+        Photo $photo,
+        #[MapRequestPayload] MeasureInput $typed,
+        MeasureInPhoto $measure,
+    ): Response {
         $case = $this->own($number, $photo);
-        $kind = MeasureKind::tryFrom((string) $request->request->get('kind')) ?? throw new ShopError('Choose what is measured.', 422);
+        $kind = MeasureKind::tryFrom($typed->kind) ?? throw new ShopError('Choose what is measured.', 422);
         $measure(
             $photo,
             $kind,
-            (string) $request->request->get('points', '[]'),
-            (string) $request->request->get('inside', '[]'),
-            trim((string) $request->request->get('note', '')),
+            $typed->points,
+            $typed->inside,
+            $typed->note,
             $this->person->get(),
         );
 
@@ -104,15 +111,19 @@ final class MeasuresController extends AbstractController
     /** A hint from the pixels of a region; nothing is kept of it. */
     #[Route('/cases/{number}/photos/{id}/surface', name: 'photo_surface', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function surface(string $number, Photo $photo, Request $request, SurfaceHints $hints): Response
-    {
+    public function surface(
+        string $number,
+        Photo $photo,
+        #[MapRequestPayload] SurfaceInput $typed,
+        SurfaceHints $hints,
+    ): Response {
         $this->own($number, $photo);
         try {
             $told = $hints->hintsFor(
                 $photo,
-                PhotoRulers::shares((string) $request->request->get('points', '[]')),
-                PhotoRulers::shares((string) $request->request->get('inside', '[]')),
-                (string) $request->request->get('running', ''),
+                PhotoRulers::shares($typed->points),
+                PhotoRulers::shares($typed->inside),
+                $typed->running,
             );
         } catch (PhotoError|QuantityError $error) {
             throw new ShopError($error->getMessage(), 422, $error);
@@ -121,9 +132,9 @@ final class MeasuresController extends AbstractController
         return $this->render('evidence/_surface.html.twig', ['hints' => $told]);
     }
 
-    private function length(Request $request, string $field): float
+    private static function length(string $typed): float
     {
-        return Quantity::parse(trim((string) $request->request->get($field, '')), Dimension::Length)->in('mm');
+        return Quantity::parse($typed, Dimension::Length)->in('mm');
     }
 
     private function own(string $number, Photo $photo): CaseFile

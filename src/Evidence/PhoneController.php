@@ -7,6 +7,8 @@ namespace App\Evidence;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
+use App\Evidence\Form\LookInput;
+use App\Evidence\Form\UploadInput;
 use App\Evidence\Repository\ClipRepository;
 use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseGate;
@@ -20,6 +22,7 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
@@ -117,25 +120,25 @@ final class PhoneController extends AbstractController
     public function photo(
         string $token,
         Request $request,
+        #[MapRequestPayload] UploadInput $typed,
         #[CurrentUser] PhoneHolder $phone,
         Arrivals $arrivals,
         PartialUploads $partial,
     ): Response {
         $pass = $phone->pass;
-        $part = $this->shelf->book($pass->case->family)->part((string) $request->request->get('part', ''))?->key;
-        $stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? PhotoStage::AsFound;
+        $part = $this->shelf->book($pass->case->family)->part($typed->part)?->key;
+        $stage = $typed->stage();
         $stage = null === $part && PhotoStage::Arrival !== $stage ? PhotoStage::Unsorted : $stage;
-        $upload = (string) $request->request->get('upload', '');
         try {
-            if ('' !== $upload) {
+            if ('' !== $typed->upload) {
                 $one = $arrivals->take(
-                    $partial->whole($upload, $request->request->getInt('bytes')),
-                    (string) $request->request->get('name', 'photo'),
+                    $partial->whole($typed->upload, $typed->bytes),
+                    $typed->name,
                     $pass->case,
                     $part,
                     $stage,
                 );
-                $partial->drop($upload);
+                $partial->drop($typed->upload);
             } else {
                 $file = $request->files->all('photos')[0] ?? null;
                 $one = $file instanceof UploadedFile
@@ -154,30 +157,29 @@ final class PhoneController extends AbstractController
     }
 
     #[Route('/phone/{token}/look', name: 'phone_look', methods: ['POST'])]
-    public function look(string $token, Request $request, #[CurrentUser] PhoneHolder $phone, RecordFinding $record): Response
-    {
+    public function look(
+        string $token,
+        #[MapRequestPayload] LookInput $typed,
+        #[CurrentUser] PhoneHolder $phone,
+        RecordFinding $record,
+    ): Response {
         $pass = $phone->pass;
-        $part = $this->shelf->book($pass->case->family)->part(
-            (string) $request->request->get('part', '')
-        ) ?? throw new ShopError('Which part was looked at?', 422);
-        $grade = $request->request->getInt('grade', -1);
-        if ($grade < 0 || $grade > 4) {
+        $part = $this->shelf->book($pass->case->family)->part($typed->part) ?? throw new ShopError('Which part was looked at?', 422);
+        if ($typed->grade < 0 || $typed->grade > 4) {
             throw new ShopError('A grade is from 0 to 4.', 422);
         }
-        $finding = new Finding($pass->case, $part->key);
-        $mode = $this->shelf->modes()->get((string) $request->request->get('mode', ''))?->key;
-        if ($grade > 0 && null === $mode) {
+        $mode = $this->shelf->modes()->get($typed->mode)?->key;
+        if ($typed->grade > 0 && null === $mode) {
             throw new ShopError('What kind of damage is it?', 422);
         }
-        $surface = (string) $request->request->get('surface', '');
-        $surface = isset($part->surfaces[$surface]) ? $surface : null;
-        $note = mb_substr(trim((string) $request->request->get('note', '')), 0, 2000);
-        if (0 === $grade || null === $mode) {
+        $finding = new Finding($pass->case, $part->key);
+        $surface = isset($part->surfaces[$typed->surface]) ? $typed->surface : null;
+        if (0 === $typed->grade || null === $mode) {
             $finding->lookedClean($surface);
-            $finding->remark($note);
+            $finding->remark($typed->note);
         } else {
-            $finding->sawDamage($mode, $grade, $note, $surface);
-            $finding->tellMadeOf(DebrisKind::of(array_values($request->request->all('made'))));
+            $finding->sawDamage($mode, $typed->grade, $typed->note, $surface);
+            $finding->tellMadeOf(DebrisKind::of(array_values($typed->made)));
         }
         $record($finding, $phone);
 

@@ -7,6 +7,8 @@ namespace App\Evidence;
 use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Evidence\Clips\Clip;
+use App\Evidence\Form\PhotoInput;
+use App\Evidence\Form\UploadInput;
 use App\Evidence\Repository\ClipRepository;
 use App\Evidence\Repository\FindingRepository;
 use App\Evidence\Repository\ReferenceRepository;
@@ -23,6 +25,7 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Uid\Uuid;
@@ -40,22 +43,26 @@ final class PhotoController extends AbstractController
 
     #[Route('/cases/{number}/photos', name: 'photo_add', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function add(string $number, Request $request, Arrivals $arrivals, PartialUploads $partial): Response
-    {
+    public function add(
+        string $number,
+        Request $request,
+        #[MapRequestPayload] UploadInput $typed,
+        Arrivals $arrivals,
+        PartialUploads $partial,
+    ): Response {
         $case = $this->gate->open($number, Permission::PHOTOGRAPH);
-        $stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? PhotoStage::AsFound;
-        $part = $this->shelf->book($case->family)->part((string) $request->request->get('part', ''))?->key;
+        $stage = $typed->stage();
+        $part = $this->shelf->book($case->family)->part($typed->part)?->key;
         if (PhotoStage::Arrival !== $stage && !$this->isGranted(Permission::BENCH)) {
             throw new ShopError('The desk photographs units on arrival; parts are photographed at the bench.', 403);
         }
         $files = array_filter($request->files->all('photos'), static fn (mixed $file): bool => $file instanceof UploadedFile);
-        $upload = (string) $request->request->get('upload', '');
-        if ('' !== $upload) {
+        if ('' !== $typed->upload) {
             // Came in pieces; UploadedFile in test mode is a file that is here already.
             $files = [
                 new UploadedFile(
-                    $partial->whole($upload, $request->request->getInt('bytes')),
-                    (string) $request->request->get('name', 'photo'),
+                    $partial->whole($typed->upload, $typed->bytes),
+                    $typed->name,
                     test: true,
                 ),
             ];
@@ -72,9 +79,9 @@ final class PhotoController extends AbstractController
                     $part,
                     null === $part && PhotoStage::Arrival !== $stage ? PhotoStage::Unsorted : $stage,
                 );
-                $one->clockIsAhead($request->request->getInt('clock'));
+                $one->clockIsAhead($typed->clock);
                 if ($one instanceof Photo) {
-                    $this->still($one, $request);
+                    $this->still($one, $typed);
                 }
                 $taken[] = $one;
             } catch (NotAPicture|ShopError $error) {
@@ -83,7 +90,7 @@ final class PhotoController extends AbstractController
             }
         }
         $this->entityManager->flush();
-        '' === $upload || $partial->drop($upload);
+        '' === $typed->upload || $partial->drop($typed->upload);
         if (\in_array('application/json', $request->getAcceptableContentTypes(), true)) {
             return new JsonResponse(
                 ['taken' => array_map(static fn (Photo|Clip $one): string => (string) $one->id, $taken), 'refused' => $refused],
@@ -101,12 +108,11 @@ final class PhotoController extends AbstractController
     }
 
     /** A picture that somebody took out of a clip says of which, and from where in it. */
-    private function still(Photo $photo, Request $request): void
+    private function still(Photo $photo, UploadInput $typed): void
     {
-        $id = (string) $request->request->get('clip', '');
-        $clip = Uuid::isValid($id) ? $this->clips->one($photo->case, $id) : null;
+        $clip = Uuid::isValid($typed->clip) ? $this->clips->one($photo->case, $typed->clip) : null;
         if (null !== $clip && null === $photo->clip) {
-            $photo->stillOf($clip, (float) $request->request->get('second', 0));
+            $photo->stillOf($clip, $typed->second);
         }
     }
 
@@ -141,24 +147,23 @@ final class PhotoController extends AbstractController
     /** Names the photo: of which part, at which stage, what it shows. */
     #[Route('/cases/{number}/photos/{id}', name: 'photo_save', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function save(string $number, Photo $photo, Request $request): Response
+    public function save(string $number, Photo $photo, #[MapRequestPayload] PhotoInput $typed): Response
     {
         $case = $this->mustBelong($this->gate->open($number, Permission::PHOTOGRAPH), $photo);
-        $typed = mb_substr(trim((string) $request->request->get('caption', '')), 0, 200);
-        $conflict = Seen::conflict((string) $request->request->get('seen', ''), $photo->caption, $typed);
+        $conflict = Seen::conflict($typed->seen, $photo->caption, $typed->caption);
         if (null !== $conflict) {
             $this->addFlash('refused', $conflict);
 
             return $this->redirectToRoute(
                 'photo',
-                ['number' => $case->number, 'id' => $photo->id, 'caption' => $typed],
+                ['number' => $case->number, 'id' => $photo->id, 'caption' => $typed->caption],
                 Response::HTTP_SEE_OTHER,
             );
         }
         $photo->describe(
-            $this->shelf->book($case->family)->part((string) $request->request->get('part', ''))?->key,
-            PhotoStage::tryFrom((string) $request->request->get('stage')) ?? $photo->stage,
-            $typed,
+            $this->shelf->book($case->family)->part($typed->part)?->key,
+            $typed->stage($photo->stage),
+            $typed->caption,
         );
         $this->entityManager->flush();
 

@@ -7,12 +7,13 @@ namespace App\Evidence;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
+use App\Evidence\Form\ExampleInput;
 use App\Evidence\Repository\ReferenceRepository;
 use App\Intake\CaseGate;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -42,7 +43,7 @@ final class ReferenceController extends AbstractController
     public function keep(
         string $number,
         Photo $photo,
-        Request $request,
+        #[MapRequestPayload] ExampleInput $typed,
         CaseGate $gate,
         CurrentPerson $person,
         KeepExample $example,
@@ -53,9 +54,9 @@ final class ReferenceController extends AbstractController
         }
         $example(
             $photo,
-            $request->request->getInt('grade', -1),
-            (string) $request->request->get('mode', ''),
-            (string) $request->request->get('words', ''),
+            $typed->grade,
+            $typed->mode,
+            $typed->words,
             $person->get(),
         );
 

@@ -7,6 +7,8 @@ namespace App\Evidence;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
+use App\Evidence\Form\HurtInput;
+use App\Evidence\Form\MissingInput;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Intake\Stage;
@@ -16,8 +18,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\StripStep;
 use Japhrex\Core\Teardown\Shortage;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
@@ -36,19 +38,16 @@ final class StripFindingsController extends AbstractController
 
     #[Route('/cases/{number}/strip/{step}/made-by-us', name: 'strip_made_by_us', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function madeByUs(string $number, string $step, Request $request): Response
+    public function madeByUs(string $number, string $step, #[MapRequestPayload] HurtInput $typed): Response
     {
         $case = $this->gate->open($number, Permission::BENCH);
         $this->step($case, $step);
-        $part = $this->shelf->book($case->family)->part(
-            (string) $request->request->get('part', '')
-        ) ?? throw new ShopError('Which part was hurt?', 422);
-        $note = trim((string) $request->request->get('note', ''));
-        if ('' === $note) {
+        $part = $this->shelf->book($case->family)->part($typed->part) ?? throw new ShopError('Which part was hurt?', 422);
+        if ('' === $typed->note) {
             throw new ShopError('What was done to it? A mark that is named now is not argued about later.', 422);
         }
         $finding = new Finding($case, $part->key);
-        $finding->sawOurOwn($note);
+        $finding->sawOurOwn($typed->note);
         ($this->record)($finding, $this->person->get(), Stage::Strip);
 
         return $this->redirectToRoute('strip', ['number' => $case->number, 'step' => $step], Response::HTTP_SEE_OTHER);
@@ -60,18 +59,16 @@ final class StripFindingsController extends AbstractController
      */
     #[Route('/cases/{number}/strip/{step}/missing', name: 'strip_missing', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function missing(string $number, string $step, Request $request): Response
+    public function missing(string $number, string $step, #[MapRequestPayload] MissingInput $typed): Response
     {
         $case = $this->gate->open($number, Permission::BENCH);
         $known = $this->step($case, $step);
-        $what = (string) $request->request->get('what', '');
+        [$what, $where, $inside] = [$typed->what, $typed->where, $typed->inside];
         $record = $this->steps->ofStep($case, $step);
         null === $record && throw new ShopError('Nothing was counted at this step yet.', 404);
         foreach (Shortage::at($known, $record->counted) as $short) {
             if ($short->what === $what && !\in_array($what, $record->searched, true)) {
                 $part = $known->removes[0] ?? throw new ShopError('This step takes no part off.', 422);
-                $where = mb_substr(trim((string) $request->request->get('where', '')), 0, 300);
-                $inside = (string) $request->request->get('inside', '');
                 $outside = \sprintf('%s Outside the unit%s.', $short->sentence(), '' === $where ? '' : ': '.rtrim($where, '.'));
                 $record->searchedFor($what, 'no' === $inside ? $outside : '');
                 if ('no' === $inside) {

@@ -6,6 +6,7 @@ namespace App\Evidence;
 
 use App\Account\Permission;
 use App\Books\BookShelf;
+use App\Evidence\Form\SortInput;
 use App\Intake\CaseGate;
 use App\Intake\Frame\CasePages;
 use App\Platform\ShopError;
@@ -13,6 +14,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
@@ -42,30 +44,29 @@ final class TrayController extends AbstractController
 
     #[Route('/cases/{number}/tray', name: 'tray_sort', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function sort(string $number, Request $request): Response
+    public function sort(string $number, Request $request, #[MapRequestPayload] SortInput $typed): Response
     {
         $case = $this->gate->open($number, Permission::BENCH);
-        $chosen = array_map(static fn (mixed $id): string => \is_scalar($id) ? (string) $id : '', $request->request->all('photos'));
-        $photos = $this->tray->photos($case, array_values($chosen));
+        $photos = $this->tray->photos($case, array_values(array_filter($typed->photos, is_string(...))));
         if ([] === $photos) {
             throw new ShopError('Choose one picture or more, then where they belong.', 422);
         }
         if ($request->request->has('clock')) {
             // Seen at the proposals: the camera's clock was wrong. They stay in the tray, and are proposed anew.
             foreach ($photos as $photo) {
-                $photo->clockIsAhead($request->request->getInt('ahead'));
+                $photo->clockIsAhead($typed->ahead);
             }
             $this->entityManager->flush();
 
             return $this->redirectToRoute('tray', ['number' => $case->number], Response::HTTP_SEE_OTHER);
         }
-        $stage = PhotoStage::tryFrom((string) $request->request->get('stage')) ?? PhotoStage::AsFound;
+        $stage = $typed->stage();
         $proposed = [];
         foreach ($this->tray->lying($case) as $one) {
             $proposed[(string) $one->photo->id] = $one->part?->key;
         }
         $asProposed = $request->request->has('as-proposed');
-        $part = $this->shelf->book($case->family)->part((string) $request->request->get('part', ''))?->key;
+        $part = $this->shelf->book($case->family)->part($typed->part)?->key;
         if (!$asProposed && null === $part && PhotoStage::Arrival !== $stage) {
             throw new ShopError('Which part do they show? Choose it, or say that they were taken on arrival.', 422);
         }

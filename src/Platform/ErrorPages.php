@@ -20,6 +20,7 @@ use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 use Symfony\Component\Security\Core\Exception\InvalidCsrfTokenException;
+use Symfony\Component\Validator\Exception\ValidationFailedException;
 use Twig\Environment;
 
 /** Says in the shop's words why something was refused. */
@@ -96,12 +97,13 @@ final readonly class ErrorPages
                         ? 'Your role may look at this but not change it. Ask an analyst, or sign in as somebody who may.'
                         : $error->getMessage(),
                 ],
-            $error instanceof RequestExceptionInterface, $error instanceof HttpExceptionInterface
-                && 400 === $error->getStatusCode() => [
-                    400,
-                    'What was sent cannot be read: a field holds a list where one value belongs, or the other way round. Go back '
-                        .'and send the form of the page.',
-                ],
+            $error instanceof RequestExceptionInterface,
+            $error instanceof HttpExceptionInterface && 400 === $error->getStatusCode(),
+            $error instanceof HttpExceptionInterface && $error->getPrevious() instanceof ValidationFailedException => [
+                400,
+                'What was sent cannot be read: a field holds a list where one value belongs, or the other way round. Go back '
+                    .'and send the form of the page.',
+            ],
             $error instanceof HttpExceptionInterface
                 && 404 === $error->getStatusCode() => [
                     404,

@@ -39,6 +39,7 @@ final class BadInputTest extends AppTestCase
         yield 'a complaint of another family' => ['intake/complaints', ['complaint' => ['what' => 'slips']]];
         yield 'a size beyond measure' => ['readings/body/gear-bore', ['readings' => '1e999 mm']];
         yield 'a size whose square is beyond a double' => ['readings/body/gear-bore', ['readings' => '1e308 mm']];
+        yield 'a list where a missing part is named' => ['strip/outside/missing', ['what' => ['a', 'b']]];
         yield 'an empty form' => ['intake/unit', []];
     }
 

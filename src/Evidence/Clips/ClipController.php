@@ -7,6 +7,7 @@ namespace App\Evidence\Clips;
 use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Evidence\Finding;
+use App\Evidence\Form\ClipInput;
 use App\Evidence\PhotoStage;
 use App\Evidence\Repository\FindingRepository;
 use App\Evidence\Repository\PhotoRepository;
@@ -21,6 +22,7 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Uid\Uuid;
@@ -56,27 +58,25 @@ final class ClipController extends AbstractController
 
     #[Route('/cases/{number}/clips/{id}', name: 'clip_save', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function save(string $number, Clip $clip, Request $request): Response
+    public function save(string $number, Clip $clip, #[MapRequestPayload] ClipInput $typed): Response
     {
         $case = $this->mustBelong($this->gate->open($number, Permission::PHOTOGRAPH), $clip);
-        $said = mb_substr(trim((string) $request->request->get('said', '')), 0, 4000);
-        $conflict = Seen::conflict((string) $request->request->get('seen', ''), $clip->said, $said);
+        $conflict = Seen::conflict($typed->seen, $clip->said, $typed->said);
         if (null !== $conflict) {
             $this->addFlash('refused', $conflict);
 
             return $this->redirectToRoute(
                 'clip',
-                ['number' => $case->number, 'id' => $clip->id, 'said' => $said],
+                ['number' => $case->number, 'id' => $clip->id, 'said' => $typed->said],
                 Response::HTTP_SEE_OTHER,
             );
         }
-        $clip->describe(mb_substr(trim((string) $request->request->get('caption', '')), 0, 200), $said);
+        $clip->describe($typed->caption, $typed->said);
         $clip->sortTo(
-            $this->shelf->book($case->family)->part((string) $request->request->get('part', ''))?->key,
-            PhotoStage::tryFrom((string) $request->request->get('stage')) ?? $clip->stage,
+            $this->shelf->book($case->family)->part($typed->part)?->key,
+            $typed->stage($clip->stage),
         );
-        $finding = (string) $request->request->get('finding', '');
-        $clip->shows(Uuid::isValid($finding) ? $this->findings->onePart($case, $clip->part, $finding) : null);
+        $clip->shows(Uuid::isValid($typed->finding) ? $this->findings->onePart($case, $clip->part, $typed->finding) : null);
         $this->entityManager->flush();
 
         return $this->redirectToRoute('clip', ['number' => $case->number, 'id' => $clip->id], Response::HTTP_SEE_OTHER);
