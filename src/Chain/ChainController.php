@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Chain;
 
 use App\Account\Permission;
+use App\Chain\Form\EarlierInput;
 use App\Chain\Repository\ChainNodeRepository;
 use App\Evidence\Finding;
 use App\Intake\CaseFile;
@@ -17,6 +18,7 @@ use Japhrex\Core\Chain\NodeKind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
@@ -110,17 +112,16 @@ final class ChainController extends AbstractController
     /** Says what was done about the origin of the earlier case. */
     #[Route('/cases/{number}/chain/earlier', name: 'chain_earlier', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function earlier(string $number, Request $request): Response
+    public function earlier(string $number, #[MapRequestPayload] EarlierInput $typed): Response
     {
         $case = $this->gate->open($number, Permission::ANALYSE);
-        $typed = mb_substr(trim((string) $request->request->get('dealt')), 0, 4000);
-        $conflict = Seen::conflict((string) $request->request->get('seen', ''), $case->earlierOriginDealt, $typed);
+        $conflict = Seen::conflict($typed->seen, $case->earlierOriginDealt, $typed->dealt);
         if (null !== $conflict) {
             $this->addFlash('refused', $conflict);
 
-            return $this->page->show($case, dealt: $typed);
+            return $this->page->show($case, dealt: $typed->dealt);
         }
-        $case->dealtWithEarlierOrigin($typed);
+        $case->dealtWithEarlierOrigin($typed->dealt);
         $this->entityManager->flush();
 
         return $this->back($case);

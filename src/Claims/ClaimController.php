@@ -6,6 +6,8 @@ namespace App\Claims;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Claims\Form\DraftInput;
+use App\Claims\Form\MoveInput;
 use App\Claims\Repository\ClaimRepository;
 use App\Intake\CaseGate;
 use App\Intake\Complaint;
@@ -24,6 +26,7 @@ use function Symfony\Component\Clock\now;
 
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -53,15 +56,14 @@ final class ClaimController extends AbstractController
     #[Route('/cases/{number}/claims', name: 'claim_draft', methods: ['POST'])]
     #[IsGranted(Permission::CLAIM)]
     #[IsCsrfTokenValid('act')]
-    public function draft(string $number, Request $request, Policies $policies, Signing $signing): Response
+    public function draft(string $number, #[MapRequestPayload] DraftInput $typed, Policies $policies, Signing $signing): Response
     {
         $case = $this->gate->find($number);
-        $of = (string) $request->request->get('complaint', '');
-        $complaint = $case->complaints->findFirst(static fn (int $i, Complaint $one): bool => (string) $one->id === $of);
+        $complaint = $case->complaints->findFirst(static fn (int $i, Complaint $one): bool => (string) $one->id === $typed->complaint);
         $about = array_values(
             array_filter($signing->current($case)->explained(), static fn (Explained $one): bool => $one->own() === $complaint)
         )[0] ?? null;
-        $judged = $policies->one($case, (string) $request->request->get('policy', ''), $about) ?? throw new ShopError(
+        $judged = $policies->one($case, $typed->policy, $about) ?? throw new ShopError(
             'That policy is not in force for this unit. Choose one of those on the warranty page.',
             422,
         );
@@ -98,25 +100,21 @@ final class ClaimController extends AbstractController
     #[Route('/cases/{number}/claims/{ordinal}/move', name: 'claim_move', requirements: ['ordinal' => '\d+'], methods: ['POST'])]
     #[IsGranted(Permission::CLAIM)]
     #[IsCsrfTokenValid('act')]
-    public function move(string $number, int $ordinal, Request $request, ClaimSteps $steps): Response
+    public function move(string $number, int $ordinal, #[MapRequestPayload] MoveInput $typed, ClaimSteps $steps): Response
     {
         $claim = $this->find($number, $ordinal);
-        $typed = array_map(
-            static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 2000),
-            ['state' => 'state', 'day' => 'day', 'words' => 'words', 'amount' => 'amount', 'answerBy' => 'answerBy'],
-        );
         try {
             $step = new ClaimStep(
-                ClaimState::tryFrom($typed['state']) ?? throw ClaimError::noStep(),
-                self::day($typed['day']) ?? throw ClaimError::noDay(),
-                $typed['words'],
-                '' === $typed['amount'] ? null : Money::parse($typed['amount']),
+                ClaimState::tryFrom($typed->state) ?? throw ClaimError::noStep(),
+                self::day($typed->day) ?? throw ClaimError::noDay(),
+                $typed->words,
+                '' === $typed->amount ? null : Money::parse($typed->amount),
             );
-            $steps->take($claim, $step, self::day($typed['answerBy']), $this->person->get());
+            $steps->take($claim, $step, self::day($typed->answerBy), $this->person->get());
         } catch (\DomainException $e) {
             $this->addFlash('refused', $e->getMessage());
 
-            return $this->page->show($claim, status: 422, typed: $typed);
+            return $this->page->show($claim, status: 422, typed: get_object_vars($typed));
         }
 
         return $this->to($claim);

@@ -7,6 +7,7 @@ namespace App\Figures;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
+use App\Figures\Form\KeepInput;
 use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseGate;
 use App\Intake\Frame\CasePages;
@@ -15,6 +16,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
@@ -44,15 +46,15 @@ final class CaseFiguresController extends AbstractController
 
     #[Route('/cases/{number}/figures/{name}', name: 'case_figure_keep', requirements: ['name' => '[a-z0-9-]+'], methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function keep(string $number, string $name, Request $request, CurrentPerson $person): Response
+    public function keep(string $number, string $name, #[MapRequestPayload] KeepInput $sent, CurrentPerson $person): Response
     {
         $case = $this->gate->open($number, Permission::BENCH);
         $card = $this->desk->card($name) ?? throw new ShopError('There is no such figure.', 404);
-        $part = (string) $request->request->get('part', '');
+        $part = $sent->part;
         if ('' !== $part && null === $this->shelf->book($case->family)->part($part)) {
             throw new ShopError('The book has no such part.', 404);
         }
-        $asked = $this->desk->ask($card, $request->request->all('typed'));
+        $asked = $this->desk->ask($card, $sent->typed);
         if (null === $asked->outcome) {
             throw new ShopError(
                 'Only a figure with an answer can be kept: '.(
@@ -65,7 +67,7 @@ final class CaseFiguresController extends AbstractController
             $case,
             $part,
             $asked,
-            mb_substr(trim((string) $request->request->get('remark')), 0, 300),
+            $sent->remark,
             $person->get(),
         );
 

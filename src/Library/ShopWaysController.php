@@ -10,12 +10,14 @@ use App\Books\BookShelf;
 use App\Books\Repository\ShopWordRepository;
 use App\Books\ShopWord;
 use App\Intake\CaseGate;
+use App\Library\Form\SideInput;
 use App\Library\Repository\SchoolPickRepository;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -58,14 +60,13 @@ final class ShopWaysController extends AbstractController
     #[Route('/library/{family}/choices/{choice}', name: 'shop_choice', methods: ['POST'])]
     #[IsGranted(Permission::ANALYSE)]
     #[IsCsrfTokenValid('act')]
-    public function choose(string $family, string $choice, Request $request, CaseGate $gate): Response
+    public function choose(string $family, string $choice, #[MapRequestPayload] SideInput $typed, CaseGate $gate): Response
     {
-        $side = (string) $request->request->get('side', '');
+        $side = $typed->side;
         if (!isset($this->shelf->book($family)->upkeep->choices[$choice]->sides[$side])) {
             throw new ShopError('The book has no such side.', 404);
         }
-        $number = (string) $request->request->get('case', '');
-        $case = '' === $number ? null : $gate->open($number, Permission::ANALYSE);
+        $case = '' === $typed->case ? null : $gate->open($typed->case, Permission::ANALYSE);
         $pick = $this->picks->one($family, $choice, $case) ?? new SchoolPick($family, $choice, $case);
         $pick->take($side, $this->person->get());
         $this->entityManager->persist($pick);

@@ -10,10 +10,12 @@ use App\Books\BookShelf;
 use App\Evidence\PhoneHolder;
 use App\Evidence\PhotoMeasure;
 use App\Intake\CaseGate;
+use App\Measuring\Form\PhoneReadingInput;
 use App\Platform\ShopError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
@@ -65,12 +67,15 @@ final class ElsewhereController extends AbstractController
     }
 
     #[Route('/phone/{token}/reading', name: 'phone_reading', methods: ['POST'])]
-    public function fromPhone(string $token, Request $request, #[CurrentUser] PhoneHolder $phone): Response
-    {
+    public function fromPhone(
+        string $token,
+        #[MapRequestPayload] PhoneReadingInput $said,
+        #[CurrentUser] PhoneHolder $phone,
+    ): Response {
         $pass = $phone->pass;
-        $part = $this->shelf->book($pass->case->family)->part((string) $request->request->get('part', ''));
-        [$field, $place] = TakeReading::at($part, (string) $request->request->get('field', ''));
-        $entry = ReadingEntry::of($field, [(string) $request->request->get('typed', '')], '', null, '', 'mm');
+        $part = $this->shelf->book($pass->case->family)->part($said->part);
+        [$field, $place] = TakeReading::at($part, $said->field);
+        $entry = ReadingEntry::of($field, [$said->typed], '', null, '', 'mm');
         $typed = [] === $entry->errors ? $entry->typed : throw new ShopError(implode(' ', $entry->errors), 422);
         if ([] === $typed) {
             throw new ShopError('Type what was read, with its unit.', 422);

@@ -8,12 +8,13 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Intake\CaseGate;
+use App\Measuring\Form\LimitChoiceInput;
 use App\Measuring\Repository\LimitChoiceRepository;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
@@ -32,13 +33,17 @@ final class LimitChoiceController extends AbstractController
     /** An analyst says which of several sources of a limit counts; without one the tighter does. */
     #[Route('/cases/{number}/limits/{part}/{field}', name: 'limit_choose', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function chooseLimit(string $number, string $part, string $field, Request $request, CurrentPerson $person): Response
-    {
+    public function chooseLimit(
+        string $number,
+        string $part,
+        string $field,
+        #[MapRequestPayload] LimitChoiceInput $typed,
+        CurrentPerson $person,
+    ): Response {
         $case = $this->gate->open($number, Permission::ANALYSE);
         $known = $this->shelf->book($case->family)->part($part)->fields[$field]
             ?? throw new ShopError('The book has no such reading.', 404);
-        $chosen = (string) $request->request->get('chosen', '');
-        $reason = mb_substr(trim((string) $request->request->get('reason', '')), 0, 300);
+        [$chosen, $reason] = [$typed->chosen, $typed->reason];
         $choice = $this->limitChoices->ofField($case, $part, $field);
         if ('' === $chosen) {
             if (null !== $choice) {

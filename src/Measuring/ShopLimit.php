@@ -7,6 +7,7 @@ namespace App\Measuring;
 use App\Account\Actor;
 use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Measuring\Form\ShopLimitInput;
 use App\Measuring\Repository\ShopLimitRepository;
 use App\Platform\Identified;
 use App\Platform\Versioned;
@@ -61,10 +62,9 @@ class ShopLimit implements Audited
         $this->identify();
     }
 
-    /** @param array{new: string, min: string, max: string, source: string} $typed */
-    public function begin(array $typed, \DateTimeImmutable $at, Actor $who): void
+    public function begin(ShopLimitInput $typed, \DateTimeImmutable $at, Actor $who): void
     {
-        [$this->new, $this->min, $this->max, $this->source] = [$typed['new'], $typed['min'], $typed['max'], $typed['source']];
+        [$this->new, $this->min, $this->max, $this->source] = [$typed->new, $typed->min, $typed->max, $typed->source];
         $this->madeAt = $at;
         $this->doneBy($who);
     }

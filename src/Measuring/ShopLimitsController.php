@@ -7,6 +7,7 @@ namespace App\Measuring;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
+use App\Measuring\Form\ShopLimitInput;
 use App\Measuring\Repository\ShopLimitRepository;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
@@ -14,8 +15,8 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 
 use function Symfony\Component\Clock\now;
 
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -30,7 +31,7 @@ final class ShopLimitsController extends AbstractController
         string $family,
         string $part,
         string $field,
-        Request $request,
+        #[MapRequestPayload] ShopLimitInput $typed,
         BookShelf $shelf,
         EntityManagerInterface $entityManager,
         ShopLimitRepository $limits,
@@ -38,12 +39,8 @@ final class ShopLimitsController extends AbstractController
     ): Response {
         $known = $shelf->book($family)->part($part)->fields[$field] ?? throw new ShopError('The book has no such reading.', 404);
         $limit = $limits->inForce($family, $part, $field);
-        $typed = array_map(
-            static fn (string $key): string => mb_substr(trim((string) $request->request->get($key, '')), 0, 'source' === $key ? 200 : 40),
-            ['new' => 'new', 'min' => 'min', 'max' => 'max', 'source' => 'source'],
-        );
         $now = now();
-        if ('' !== $typed['min'].$typed['max']) {
+        if ('' !== $typed->min.$typed->max) {
             $next = new ShopLimit($family, $part, $field);
             $next->begin($typed, $now, $person->get());
             if ('' === $next->source) {

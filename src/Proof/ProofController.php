@@ -7,11 +7,12 @@ namespace App\Proof;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Intake\CaseGate;
+use App\Proof\Form\ProofInput;
 use App\Proof\Live\TestStand;
 use App\Proof\Repository\TestStandRepository;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -42,21 +43,21 @@ final class ProofController extends AbstractController
     )]
     #[IsGranted(Permission::BENCH)]
     #[IsCsrfTokenValid('act')]
-    public function item(string $number, string $key, Request $request): Response
+    public function item(string $number, string $key, #[MapRequestPayload] ProofInput $sent): Response
     {
         $case = $this->gate->find($number);
         $typed = [
             'key' => $key,
-            'words' => self::text($request, 'words', 2000),
-            'read' => $request->request->all('read'),
-            'speed' => $request->request->all('speed'),
-            'stand' => self::text($request, 'stand', 80),
+            'words' => $sent->words,
+            'read' => $sent->read,
+            'speed' => $sent->speed,
+            'stand' => $sent->stand,
         ];
         try {
             $this->desk->entry(
                 $case,
                 $key,
-                (string) $request->request->get('outcome', ''),
+                $sent->outcome,
                 $typed,
                 $this->stand($typed['stand']),
                 $this->person->get(),
@@ -66,11 +67,6 @@ final class ProofController extends AbstractController
         }
 
         return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => $key], Response::HTTP_SEE_OTHER);
-    }
-
-    private static function text(Request $request, string $name, int $most): string
-    {
-        return mb_substr(trim((string) $request->request->get($name, '')), 0, $most);
     }
 
     private function stand(string $name): ?TestStand

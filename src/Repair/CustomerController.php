@@ -9,6 +9,7 @@ use App\Evidence\Repository\PhotoRepository;
 use App\Evidence\ShownPictures;
 use App\Platform\ShopError;
 use App\Platform\StoredFiles;
+use App\Repair\Form\AnswerInput;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 
 use function Symfony\Component\Clock\now;
@@ -17,6 +18,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpFoundation\UriSigner;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** What a customer sees by the link: what failed, their theory answered, the options. No log-in; the link is signed. */
@@ -38,25 +40,23 @@ final class CustomerController extends AbstractController
     }
 
     #[Route('/offer/{id}', name: 'customer_answer', methods: ['POST'])]
-    public function answer(Offer $offer, Request $request): Response
+    public function answer(Offer $offer, Request $request, #[MapRequestPayload] AnswerInput $typed): Response
     {
         $this->offers->opened($request->getRequestUri(), $offer);
-        $text = static fn (string $name, int $most): string => mb_substr(trim((string) $request->request->get($name, '')), 0, $most);
-        $asked = $text('question', 40);
         try {
-            if ('' === $asked) {
-                $this->offers->answer($offer, $text('choice', 20), $text('name', 100), $text('words', 2000));
+            if ('' === $typed->question) {
+                $this->offers->answer($offer, $typed->choice, $typed->name, $typed->words);
             } else {
                 $question = $offer->questions->filter(
-                    static fn (OfferQuestion $one): bool => (string) $one->id === $asked
+                    static fn (OfferQuestion $one): bool => (string) $one->id === $typed->question
                 )->first() ?: throw OfferError::noQuestion();
-                $this->offers->reply($question, $text('name', 100), $text('words', 2000));
+                $this->offers->reply($question, $typed->name, $typed->words);
             }
         } catch (OfferError $e) {
             return $this->page(
                 $offer,
                 $e->getMessage(),
-                ['question' => $asked, 'choice' => $text('choice', 20), 'name' => $text('name', 100), 'words' => $text('words', 2000)],
+                get_object_vars($typed),
             );
         }
 

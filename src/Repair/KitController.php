@@ -10,10 +10,11 @@ use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
+use App\Repair\Form\KitInput;
 use Japhrex\Core\Repair\KitError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -32,13 +33,10 @@ final class KitController extends AbstractController
     #[Route('/cases/{number}/kit', name: 'kit_tick', methods: ['POST'])]
     #[IsGranted(Permission::BENCH)]
     #[IsCsrfTokenValid('act')]
-    public function tick(string $number, Request $request, TickKit $tick): Response
+    public function tick(string $number, #[MapRequestPayload] KitInput $typed, TickKit $tick): Response
     {
         $case = $this->gate->find($number);
-        [$part, $state, $why] = array_map(
-            static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 300),
-            ['part', 'state', 'why'],
-        );
+        [$part, $state, $why] = [$typed->part, $typed->state, $typed->why];
         if (null === $this->shelf->book($case->family)->part($part)) {
             throw new ShopError('There is no such part in the book of this family.', 404);
         }

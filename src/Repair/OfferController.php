@@ -8,13 +8,14 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
+use App\Repair\Form\OfferInput;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 
 use function Symfony\Component\Clock\now;
 
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
@@ -36,11 +37,14 @@ final class OfferController extends AbstractController
     #[Route('/cases/{number}/offers', name: 'offer_make', methods: ['POST'])]
     #[IsGranted(Permission::CLAIM)]
     #[IsCsrfTokenValid('act')]
-    public function make(string $number, Request $request, CurrentPerson $person, MessageBusInterface $bus): Response
-    {
+    public function make(
+        string $number,
+        #[MapRequestPayload] OfferInput $typed,
+        CurrentPerson $person,
+        MessageBusInterface $bus,
+    ): Response {
         $case = $this->gate->find($number);
-        $text = static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 6000);
-        $until = \DateTimeImmutable::createFromFormat('!Y-m-d', $text('until'));
+        $until = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed->until);
         $today = now('today');
         if (false === $until || $until < $today || $until > $today->modify('+'.self::LONGEST.' days')) {
             throw new ShopError(
@@ -51,11 +55,11 @@ final class OfferController extends AbstractController
                 422,
             );
         }
-        if ('' === $text('story')) {
+        if ('' === $typed->story) {
             throw new ShopError('Tell the customer what failed and why, in plain words.', 422);
         }
         $unpriced = $this->offers->unpriced($case);
-        if ([] !== $unpriced && 'yes' !== $request->request->get('unpriced')) {
+        if ([] !== $unpriced && 'yes' !== $typed->unpriced) {
             throw new ShopError(
                 \sprintf(
                     'Without a price are: %s. The customer is told so before choosing; tick that you send it all the same, or '
@@ -68,10 +72,10 @@ final class OfferController extends AbstractController
         try {
             $offer = $this->offers->make(
                 $case,
-                $text('story'),
-                $text('theory'),
-                array_values(array_filter($request->request->all('photos'), is_string(...))),
-                array_values(array_filter(array_map(trim(...), explode("\n", $text('questions'))))),
+                $typed->story,
+                $typed->theory,
+                array_values(array_filter($typed->photos, is_string(...))),
+                array_values(array_filter(array_map(trim(...), explode("\n", $typed->questions)))),
                 $until,
                 $person->get(),
             );

@@ -10,10 +10,12 @@ use App\Intake\CaseGate;
 use App\Intake\Complaint;
 use App\Intake\FormAnswer;
 use App\Platform\ShopError;
+use App\Verdict\Form\SharesInput;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
@@ -68,18 +70,18 @@ final class AnswersController extends AbstractController
 
     #[Route('/cases/{number}/verdict/shares', name: 'verdict_shares', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function shares(string $number, Request $request): Response
+    public function shares(string $number, #[MapRequestPayload] SharesInput $sent): Response
     {
         $verdict = $this->draft($number);
-        $of = (string) $request->request->get('of', '');
+        $of = $sent->of;
         $answer = array_values(
             array_filter($verdict->explained(), static fn (Explained $one): bool => $of === (string) $one->own()?->id)
         )[0]
             ?? throw new ShopError('This complaint has no origin of its own; its shares are those of the verdict.', 409);
-        $typed = array_map(static fn (mixed $one): string => \is_string($one) ? $one : '', $request->request->all('percent'));
+        $typed = array_map(static fn (mixed $one): string => \is_string($one) ? $one : '', $sent->percent);
         $links = array_map(
             static fn (mixed $one): array => array_values(array_filter((array) $one, is_string(...))),
-            $request->request->all('links'),
+            $sent->links,
         );
         try {
             $this->signing->share($answer, $typed, $links);

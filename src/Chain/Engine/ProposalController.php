@@ -6,6 +6,8 @@ namespace App\Chain\Engine;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Chain\Form\ProposalInput;
+use App\Chain\Form\RefusalInput;
 use App\Chain\Refusal;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
@@ -15,8 +17,8 @@ use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Tie;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
@@ -35,14 +37,13 @@ final class ProposalController extends AbstractController
     /** The whole story of a candidate, or one link of it. */
     #[Route('/cases/{number}/chain/take', name: 'chain_take', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function take(string $number, Request $request): Response
+    public function take(string $number, #[MapRequestPayload] ProposalInput $typed): Response
     {
         $case = $this->gate->open($number, Permission::ANALYSE);
         $analysis = $this->analysis->analysisOf($case);
-        $link = (string) $request->request->get('link', '');
-        $ties = '' !== $link
-            ? $this->ties($analysis, $link)
-            : $this->candidate($analysis, (string) $request->request->get('origin', ''))->story ?? [];
+        $ties = '' !== $typed->link
+            ? $this->ties($analysis, $typed->link)
+            : $this->candidate($analysis, $typed->origin)->story ?? [];
         if ([] === $ties) {
             throw new ShopError('What the finds speak for has changed meanwhile. Load the page again.', 409);
         }
@@ -54,17 +55,16 @@ final class ProposalController extends AbstractController
     /** A link that did not happen here, or an origin that it was not; the reason stays with it. */
     #[Route('/cases/{number}/chain/refuse', name: 'chain_refuse', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function refuse(string $number, Request $request, Dispute $dispute): Response
+    public function refuse(string $number, #[MapRequestPayload] RefusalInput $typed, Dispute $dispute): Response
     {
         $case = $this->gate->open($number, Permission::ANALYSE);
         $analysis = $this->analysis->analysisOf($case);
-        $subject = (string) $request->request->get('subject', '');
-        $reason = self::text($request, 'reason', 1000);
+        $subject = $typed->subject;
         $spots = $analysis->ground->spots;
         $tie = $this->ties($analysis, $subject)[0] ?? null;
         $name = null !== $tie ? $spots[$tie->from]->name.' → '.$spots[$tie->to]->name : $this->candidate($analysis, $subject)->origin->name
             ?? throw new ShopError('What the finds speak for has changed meanwhile. Load the page again.', 409);
-        $dispute->refuse($case, $subject, $name, $reason, $this->person->get());
+        $dispute->refuse($case, $subject, $name, $typed->reason, $this->person->get());
 
         return $this->kept($case);
     }
@@ -108,10 +108,5 @@ final class ProposalController extends AbstractController
     private function ties(Analysis $analysis, string $key): array
     {
         return array_values(array_filter($analysis->ground->ties, static fn (Tie $tie): bool => $tie->key() === $key));
-    }
-
-    private static function text(Request $request, string $field, int $most): string
-    {
-        return mb_substr(trim((string) $request->request->get($field, '')), 0, $most);
     }
 }

@@ -6,13 +6,15 @@ namespace App\Chain\Engine;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
+use App\Chain\Form\SettleInput;
+use App\Chain\Form\TheoryInput;
 use App\Chain\Theory;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
@@ -30,11 +32,10 @@ final class TheoriesController extends AbstractController
     /** Somebody's claim, in words, with the condition that it means: it is scored as the others are. */
     #[Route('/cases/{number}/chain/theories', name: 'theory_add', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function addTheory(string $number, Request $request): Response
+    public function addTheory(string $number, #[MapRequestPayload] TheoryInput $typed): Response
     {
         $case = $this->gate->open($number, Permission::ANALYSE);
-        $spot = (string) $request->request->get('spot', '');
-        $this->dispute->claim($case, self::text($request, 'words', 1000), $spot, $this->person->get());
+        $this->dispute->claim($case, $typed->words, $typed->spot, $this->person->get());
 
         return $this->back($case);
     }
@@ -42,15 +43,10 @@ final class TheoriesController extends AbstractController
     /** What a figure or a test says of a theory. */
     #[Route('/cases/{number}/chain/theories/{id}', name: 'theory_settle', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function settleTheory(string $number, Theory $theory, Request $request): Response
+    public function settleTheory(string $number, Theory $theory, #[MapRequestPayload] SettleInput $typed): Response
     {
         $case = $this->mustBelong($number, $theory);
-        $stands = match ($request->request->get('stands')) {
-            'for' => true,
-            'against' => false,
-            default => null,
-        };
-        $this->dispute->settle($theory, $stands, self::text($request, 'because', 1000));
+        $this->dispute->settle($theory, $typed->stands(), $typed->because);
 
         return $this->back($case);
     }
@@ -76,10 +72,5 @@ final class TheoriesController extends AbstractController
         $case = $this->gate->open($number, Permission::ANALYSE);
 
         return $one->case === $case ? $case : throw $this->createNotFoundException();
-    }
-
-    private static function text(Request $request, string $field, int $most): string
-    {
-        return mb_substr(trim((string) $request->request->get($field, '')), 0, $most);
     }
 }

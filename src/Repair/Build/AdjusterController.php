@@ -7,10 +7,11 @@ namespace App\Repair\Build;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Intake\CaseGate;
+use App\Repair\Build\Form\AdjusterInput;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -30,11 +31,10 @@ final class AdjusterController extends AbstractController
     #[Route('/cases/{number}/adjusters', name: 'build_adjuster', methods: ['POST'])]
     #[IsGranted(Permission::BENCH)]
     #[IsCsrfTokenValid('act')]
-    public function adjuster(string $number, Request $request, CurrentPerson $person): Response
+    public function adjuster(string $number, #[MapRequestPayload] AdjusterInput $typed, CurrentPerson $person): Response
     {
         $case = $this->gate->find($number);
-        $place = (string) $request->request->get('place', '');
-        $left = mb_substr(trim((string) $request->request->get('left', '')), 0, 40);
+        [$place, $left] = [$typed->place, $typed->left];
         try {
             $this->entityManager->persist($this->adjusters->left($case, $place, $left, $person->get()));
         } catch (\DomainException $e) {

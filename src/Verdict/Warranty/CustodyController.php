@@ -7,10 +7,11 @@ namespace App\Verdict\Warranty;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Intake\CaseGate;
+use App\Verdict\Form\CustodyInput;
 use Japhrex\Core\Verdict\Whereabouts;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
@@ -19,18 +20,22 @@ final class CustodyController extends AbstractController
 {
     #[Route('/cases/{number}/custody', name: 'custody', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function add(string $number, Request $request, CaseGate $gate, MovePart $move, CurrentPerson $person): Response
-    {
+    public function add(
+        string $number,
+        #[MapRequestPayload] CustodyInput $typed,
+        CaseGate $gate,
+        MovePart $move,
+        CurrentPerson $person,
+    ): Response {
         $this->denyAccessUnlessGranted(Permission::BENCH);
         $case = $gate->find($number);
-        $typed = (string) $request->request->get('day', '');
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed);
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed->day);
         $move(
             $case,
-            (string) $request->request->get('part', ''),
-            Whereabouts::tryFrom((string) $request->request->get('what', '')),
-            false === $day || $day->format('Y-m-d') !== $typed ? null : $day,
-            mb_substr(trim((string) $request->request->get('place', '')), 0, 200),
+            $typed->part,
+            Whereabouts::tryFrom($typed->what),
+            false === $day || $day->format('Y-m-d') !== $typed->day ? null : $day,
+            $typed->place,
             $person->get(),
         );
 

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair\Form;
+
+use App\Platform\Words;
+
+/** What a customer is to be offered. */
+final readonly class OfferInput
+{
+    public string $until;
+
+    public string $story;
+
+    public string $theory;
+
+    public string $questions;
+
+    public function __construct(
+        /** @var array<mixed> */
+        public array $photos = [],
+        public string $unpriced = '',
+        string $until = '',
+        string $story = '',
+        string $theory = '',
+        string $questions = '',
+    ) {
+        $this->until = Words::of($until, 10);
+        $this->story = Words::of($story, 6000);
+        $this->theory = Words::of($theory, 6000);
+        $this->questions = Words::of($questions, 6000);
+    }
+}
