@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Repair;
 
+use Japhrex\Core\Quantity\BareNumber;
 use Japhrex\Core\Quantity\Money;
+use Japhrex\Core\Quantity\MoneyError;
 
 /** What the shop reckons with. */
 final readonly class Rates
@@ -26,6 +28,26 @@ final readonly class Rates
         if ($hour->minor <= 0 || $tax < 0 || $tax > 5000 || $hoursADay <= 0.0 || $hoursADay > 24.0 || $stack < 0.0 || $clean < 0.0) {
             throw RatesError::outside();
         }
+    }
+
+    /**
+     * @param string $hour such as `64.00 EUR`
+     * @param string $tax in per cent, such as `19` or `7.7 %`; at most two digits behind the point
+     * @param string $hoursADay such as `6` or `7,5`
+     *
+     * @throws RatesError if tax or hours cannot be read, or are outside of what can be
+     * @throws MoneyError if the hour cannot be read
+     */
+    public static function typed(string $hour, string $tax, string $hoursADay): self
+    {
+        if (
+            1 !== preg_match('/^(\d{1,2})(?:[.,](\d{1,2}))?\s*%?$/', $tax, $is)
+                || null === BareNumber::of($day = strtr($hoursADay, ',', '.'))
+        ) {
+            throw RatesError::expected();
+        }
+
+        return new self(Money::parse($hour), (int) $is[1] * 100 + (int) str_pad($is[2] ?? '', 2, '0'), (float) $day);
     }
 
     public function labour(float $hours): Money

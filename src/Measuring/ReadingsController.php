@@ -8,6 +8,8 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Intake\CaseGate;
+use App\Measuring\Form\BenchInput;
+use App\Measuring\Form\ReadingInput;
 use App\Measuring\Repository\GaugeRepository;
 use App\Measuring\Repository\ReadingRepository;
 use App\Platform\Seen;
@@ -17,6 +19,7 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
@@ -41,23 +44,29 @@ final class ReadingsController extends AbstractController
 
     #[Route('/cases/{number}/readings/{part}/{field}', name: 'reading_save', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function save(string $number, string $part, string $field, Request $request, CurrentPerson $person): Response
-    {
+    public function save(
+        string $number,
+        string $part,
+        string $field,
+        Request $request,
+        #[MapRequestPayload] ReadingInput $typed,
+        CurrentPerson $person,
+    ): Response {
         $case = $this->gate->open($number, Permission::BENCH);
         $known = $this->shelf->book($case->family)->part($part)->fields[$field]
             ?? throw new ShopError('The book has no such reading.', 404);
-        $gauge = $this->gauges->withId((string) $request->request->get('gauge'));
+        $gauge = $this->gauges->withId($typed->gauge);
         $entry = ReadingEntry::of(
             $known,
-            self::texts($request),
-            trim((string) $request->request->get('zero')),
+            $typed->texts(),
+            $typed->zero,
             $gauge,
-            trim((string) $request->request->get('note')),
+            $typed->note,
             ReadingEntry::unit($request->cookies->getString('japhrex_unit')),
         );
         $reading = $this->readings->ofField($case, $part, $field);
         $conflict = Seen::conflict(
-            (string) $request->request->get('seen', ''),
+            $typed->seen,
             implode('; ', $reading->typed ?? []),
             implode('; ', $entry->typed),
             $reading->byWhom ?? 'somebody',
@@ -76,28 +85,15 @@ final class ReadingsController extends AbstractController
     /** What this bench is and in which unit bare numbers are meant: kept by the browser at the bench. */
     #[Route('/bench', name: 'bench_set', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function bench(Request $request): Response
+    public function bench(Request $request, #[MapRequestPayload] BenchInput $typed): Response
     {
         $response = WayBack::of($request);
-        foreach (
-            [
-                'bench' => mb_substr((string) $request->request->get('bench', ''), 0, 40),
-                'unit' => (string) $request->request->get('unit', ''),
-            ] as $name => $value
-        ) {
+        foreach (['bench' => $typed->bench, 'unit' => $typed->unit] as $name => $value) {
             $response->headers->setCookie(
                 Cookie::create('japhrex_'.$name, $value, '+1 year', httpOnly: true, sameSite: Cookie::SAMESITE_LAX)
             );
         }
 
         return $response;
-    }
-
-    /** @return non-empty-list<string> */
-    private static function texts(Request $request): array
-    {
-        $texts = array_map(static fn (mixed $text): string => \is_string($text) ? $text : '', array_values($request->request->all('at')));
-
-        return [] === $texts ? [(string) $request->request->get('readings', '')] : $texts;
     }
 }

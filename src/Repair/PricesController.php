@@ -8,10 +8,9 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Platform\ShopError;
+use App\Repair\Form\RatesInput;
 use App\Repair\Repository\PriceRowRepository;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Quantity\BareNumber;
-use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Quantity\MoneyError;
 use Japhrex\Core\Repair\PriceList;
 use Japhrex\Core\Repair\Rates;
@@ -20,6 +19,7 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -85,26 +85,16 @@ final class PricesController extends AbstractController
     #[Route('/prices/rates', name: 'prices_rates', methods: ['POST'])]
     #[IsGranted(Permission::ANALYSE)]
     #[IsCsrfTokenValid('act')]
-    public function rates(Request $request): Response
+    public function rates(#[MapRequestPayload] RatesInput $typed): Response
     {
-        $typed = array_map(
-            static fn (string $name): string => trim((string) $request->request->get($name, '')),
-            ['hour' => 'hour', 'tax' => 'tax', 'hoursADay' => 'hoursADay'],
-        );
         try {
-            if (
-                1 !== preg_match('/^(\d{1,2})(?:[.,](\d{1,2}))?\s*%?$/', $typed['tax'], $tax)
-                    || null === BareNumber::of($day = strtr($typed['hoursADay'], ',', '.'))
-            ) {
-                throw RatesError::expected();
-            }
-            $rates = new Rates(Money::parse($typed['hour']), (int) $tax[1] * 100 + (int) str_pad($tax[2] ?? '', 2, '0'), (float) $day);
+            $rates = Rates::typed($typed->hour, $typed->tax, $typed->hoursADay);
         } catch (RatesError|MoneyError $e) {
-            return $this->page([$e->getMessage()], typed: $typed);
+            return $this->page([$e->getMessage()], typed: ['hour' => $typed->hour, 'tax' => $typed->tax, 'hoursADay' => $typed->hoursADay]);
         }
         $this->entityManager->persist(new ShopRates($rates->hour->format(), $rates->tax, $rates->hoursADay, $this->person->get()));
         $this->entityManager->flush();
-        $back = 'settings' === $request->request->get('back') ? 'settings' : 'prices';
+        $back = 'settings' === $typed->back ? 'settings' : 'prices';
 
         return $this->redirectToRoute($back, status: Response::HTTP_SEE_OTHER);
     }

@@ -9,6 +9,7 @@ use App\Account\Permission;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
+use App\Repair\Form\OptionInput;
 use App\Repair\Repository\RepairOptionRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Quantity\BareNumber;
@@ -21,8 +22,8 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 
 use function Symfony\Component\Clock\now;
 
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -70,21 +71,12 @@ final class RepairController extends AbstractController
     #[Route('/cases/{number}/options/{kind}/save', name: 'option_save', methods: ['POST'])]
     #[IsGranted(Permission::CLAIM)]
     #[IsCsrfTokenValid('act')]
-    public function save(string $number, OptionKind $kind, Request $request): Response
+    public function save(string $number, OptionKind $kind, #[MapRequestPayload] OptionInput $typed): Response
     {
         $case = $this->gate->find($number);
         $option = $this->options->ofKind($case, $kind) ?? throw new ShopError('There is no such option.', 404);
-        $rows = array_map(
-            static fn (mixed $row): array => array_map(
-                static fn (mixed $cell): string => \is_string($cell) ? trim($cell) : '',
-                (array) $row,
-            ),
-            $request->request->all('lines'),
-        );
-        $texts = array_map(
-            static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 2000),
-            ['life' => 'life', 'risk' => 'risk', 'outside' => 'outside'],
-        );
+        $rows = $typed->rows();
+        $texts = ['life' => $typed->life, 'risk' => $typed->risk, 'outside' => $typed->outside];
         try {
             $lines = array_values(array_filter(array_map(self::line(...), $rows)));
             $option->write($lines);

@@ -26,6 +26,8 @@ use Japhrex\Core\Repair\Build\BuildAnswer;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Build\BuildStep;
 use Japhrex\Core\Repair\PriceList;
+use Japhrex\Core\Repair\Rates;
+use Japhrex\Core\Repair\RatesError;
 use Japhrex\Core\Teardown\LookTime;
 use Japhrex\Tests\core\Family\SmallBook;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -165,6 +167,35 @@ final class BoundariesTest extends TestCase
     {
         yield 'as wide' => ['0.25 mm', false];
         yield 'wider' => ['0.24 mm', true];
+    }
+
+    /** 7.7 % are 770 hundredths, 7.07 % are 707: the digit behind the point is a tenth. */
+    #[DataProvider('rates')]
+    public function testRatesAreReadAsTheyAreWritten(string $tax, string $day, int $hundredths, float $hours): void
+    {
+        $rates = Rates::typed('64.00 EUR', $tax, $day);
+        self::assertSame([$hundredths, $hours], [$rates->tax, $rates->hoursADay]);
+    }
+
+    /** @return iterable<array{string, string, int, float}> */
+    public static function rates(): iterable
+    {
+        yield ['19', '6', 1900, 6.0];
+        yield ['7.7 %', '7,5', 770, 7.5];
+        yield ['7,07', '24', 707, 24.0];
+        yield ['50 %', '6', 5000, 6.0];
+    }
+
+    public function testATaxBeyondHalfOrADayBeyondTwentyFourHoursIsNone(): void
+    {
+        foreach ([['50.01', '6'], ['19', '24.1'], ['19', '0'], ['a fifth', '6'], ['19', 'all day'], ['-1', '6']] as [$tax, $day]) {
+            try {
+                Rates::typed('64.00 EUR', $tax, $day);
+                self::fail("$tax, $day");
+            } catch (RatesError $e) {
+                self::assertNotSame('', $e->getMessage());
+            }
+        }
     }
 
     public function testAPriceIsNotBelowNothing(): void

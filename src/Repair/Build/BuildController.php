@@ -12,6 +12,7 @@ use App\Evidence\PhotoStage;
 use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
+use App\Repair\Build\Form\StepInput;
 use App\Repair\RepairDesk;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Repair\Build\BuildAnswer;
@@ -20,6 +21,7 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -46,8 +48,14 @@ final class BuildController extends AbstractController
     #[Route('/cases/{number}/build/{key}', name: 'build_step', methods: ['POST'])]
     #[IsGranted(Permission::BENCH)]
     #[IsCsrfTokenValid('act')]
-    public function step(string $number, string $key, Request $request, Arrivals $arrivals, CurrentPerson $person): Response
-    {
+    public function step(
+        string $number,
+        string $key,
+        Request $request,
+        #[MapRequestPayload] StepInput $said,
+        Arrivals $arrivals,
+        CurrentPerson $person,
+    ): Response {
         $case = $this->gate->find($number);
         $step = BuildDesk::next($this->desk->sheet($case));
         if (null === $step || $step->key !== $key) {
@@ -59,8 +67,7 @@ final class BuildController extends AbstractController
             );
         }
         $this->repair->mustBeDecided($case, $step->parts);
-        $typed = self::typed($request);
-        $with = mb_substr(trim((string) $request->request->get('withWhom', '')), 0, 80);
+        [$typed, $with] = [$said->answer(), $said->withWhom];
         $who = $person->get();
         $file = $request->files->get('photo');
         $part = $step->parts[0] ?? null;
@@ -85,36 +92,5 @@ final class BuildController extends AbstractController
         $this->entityManager->flush();
 
         return $this->redirectToRoute('build', ['number' => $case->number, '_fragment' => 'in-hand'], Response::HTTP_SEE_OTHER);
-    }
-
-    /**
-     * @return array{
-     *     readings: string, present: string, stock: string, most: string, torque: string, turns: string, done: string,
-     *     counts: array<string, string>, facings: list<string>, mates: list<string>, rounds: list<string>, cleaned: list<string>,
-     * }
-     */
-    private static function typed(Request $request): array
-    {
-        $text = static fn (string $name): string => mb_substr(trim((string) $request->request->get($name, '')), 0, 200);
-        $list = static fn (string $name): array => array_values(array_filter($request->request->all($name), is_string(...)));
-        $counts = [];
-        foreach ($request->request->all('counts') as $what => $count) {
-            $counts[(string) $what] = \is_string($count) ? mb_substr($count, 0, 10) : '';
-        }
-
-        return [
-            'readings' => $text('readings'),
-            'present' => $text('present'),
-            'stock' => $text('stock'),
-            'most' => $text('most'),
-            'torque' => $text('torque'),
-            'turns' => $text('turns'),
-            'done' => $text('done'),
-            'counts' => $counts,
-            'facings' => $list('facings'),
-            'mates' => $list('mates'),
-            'rounds' => $list('rounds'),
-            'cleaned' => $list('cleaned'),
-        ];
     }
 }
