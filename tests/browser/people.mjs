@@ -42,6 +42,14 @@ export async function signIn(page, name) {
   await page.waitForLoadState('load');
 }
 
+// One tap on the page of a part. The words stand on the page before, too: only the answer says that it is kept.
+export async function lookedClean(bench) {
+  await Promise.all([
+    bench.waitForResponse((one) => one.url().endsWith('/clean')),
+    bench.getByRole('button', { name: 'The whole part: looked, clean' }).click(),
+  ]);
+}
+
 export async function logIn(page, name) {
   await page.goto('/login');
   await page.getByLabel('Name').fill(name);

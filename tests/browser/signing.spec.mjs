@@ -1,5 +1,5 @@
 // Two sign the same document: what changes between the signatures voids the first, and a limit binds what may be signed.
-import { PASSWORD, readyToSign, signIn, storedWith, takeIn } from './people.mjs';
+import { lookedClean, PASSWORD, readyToSign, signIn, storedWith, takeIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
 
 test('evidence that changes between the signatures is not signed by the second from a stale page', async ({ page, browser }) => {
@@ -31,11 +31,7 @@ test('evidence that changes between the signatures is not signed by the second f
   const bench = await (await browser.newContext()).newPage();
   await signIn(bench, 'bench');
   await bench.goto(`/cases/${number}/parts/body`);
-  // The words stand on the page before, too: only the answer says that it is kept.
-  await Promise.all([
-    bench.waitForResponse((one) => one.url().endsWith('/clean')),
-    bench.getByRole('button', { name: 'The whole part: looked, clean' }).click(),
-  ]);
+  await lookedClean(bench);
   await second.getByLabel('Your password, once more').fill(PASSWORD);
   await second.getByRole('button', { name: 'I have read it all' }).click();
   await expect(second.locator('body')).toContainText('The analyst signs first; then a second person.');

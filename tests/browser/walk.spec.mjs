@@ -2,7 +2,7 @@
 import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { choose, finding } from './looks.mjs';
-import { BY_THE_WORKER, PASSWORD, signIn } from './people.mjs';
+import { BY_THE_WORKER, lookedClean, PASSWORD, signIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
 
 const photo = (name) => `demo/photos/${name}.jpg`;
@@ -136,8 +136,7 @@ test('a failed pump is taken in, stripped, judged, explained and signed', async 
   await bench.goto(`/cases/${number}/parts/suction-strainer`);
   await finding(bench, { mode: 'Embedded particles', grade: 2, surface: 'Mesh', note: 'hard grains' });
   await bench.goto(`/cases/${number}/parts/body`);
-  await bench.getByRole('button', { name: 'The whole part: looked, clean' }).click();
-  await expect(bench.getByText('Looked at, clean')).not.toHaveCount(0);
+  await lookedClean(bench);
 
   // Readings.
   await bench.goto(`/cases/${number}/readings`);
