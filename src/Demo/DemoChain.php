@@ -103,7 +103,7 @@ final readonly class DemoChain
     }
 
     /**
-     * The analyst signs at the end of the day after, and the second person the next morning.
+     * The analyst signs, and the second person reads it for the better part of an hour.
      *
      * @param Row $row
      * @param array<string, ChainNode> $nodes

@@ -98,7 +98,6 @@ final class DemoShop
         $this->repairs->prices($this->person('desk'));
         $this->repairs->stands($shop['stands']);
         $this->entityManager->flush();
-        $this->entityManager->flush();
         foreach ($shop['cases'] as $row) {
             // A shop's day begins with an empty head, too: what is no longer in hand need not be looked over at each change.
             $this->entityManager->clear();

@@ -108,7 +108,6 @@ final class OneWayInTest extends AppTestCase
         $record = new StepRecord($case, 'gears');
         $record->state = StepState::Done;
         self::refused('waits for', fn () => self::service(RecordStep::class)($record, $this->step($case, 'gears'), true, $this->bench()));
-        $record->state = StepState::Shut;
         self::refused('waits for', fn () => RecordStep::mustBeAllowed($this->step($case, 'gears'), StepState::Shut));
         self::refused('can be left shut', fn () => RecordStep::mustBeAllowed($this->step($case, 'outside'), StepState::Shut));
         self::assertSame(0, self::kept(StepRecord::class));
@@ -164,7 +163,7 @@ final class OneWayInTest extends AppTestCase
         $who = $this->bench();
         $at = [[0.1, 0.1], [0.4, 0.4]];
         self::refused('A grade is from 0 to 4', static fn () => $mark($photo, MarkShape::Box, $at, 'scoring', 5, '', $who));
-        self::refused('', static fn () => $mark($photo, MarkShape::Box, [[0.1, 0.1]], 'scoring', 2, '', $who));
+        self::refused('A box has two points', static fn () => $mark($photo, MarkShape::Box, [[0.1, 0.1]], 'scoring', 2, '', $who));
         self::assertSame(0, self::kept(Mark::class));
         $mark($photo, MarkShape::Box, $at, 'gremlins', 2, str_repeat('x', 400), $who);
         $kept = self::em()->getRepository(Mark::class)->findOneBy([]) ?? self::fail();
@@ -177,8 +176,8 @@ final class OneWayInTest extends AppTestCase
         $photo->measureWith(null);
         $line = '[[0.1, 0.1], [0.4, 0.4]]';
         $measure = self::service(MeasureInPhoto::class);
-        self::refused('', fn () => $measure($photo, MeasureKind::Length, $line, '[]', '', $this->bench()));
-        self::refused('', fn () => $measure($photo, MeasureKind::Length, 'not a list', '[]', '', $this->bench()));
+        self::refused('no scale in this', fn () => $measure($photo, MeasureKind::Length, $line, '[]', '', $this->bench()));
+        self::refused('x and y are from 0 to 1', fn () => $measure($photo, MeasureKind::Length, '[[2, 0], [0, 0]]', '[]', '', $this->bench()));
         self::assertSame(0, self::kept(PhotoMeasure::class));
     }
 
@@ -244,7 +243,7 @@ final class OneWayInTest extends AppTestCase
         yield 'on no day' => ['On which day?', 'body', Whereabouts::Kept, null, 'shelf'];
         yield 'tomorrow but one' => ['not come yet', 'body', Whereabouts::Kept, 'today +2 days', 'shelf'];
         yield 'nowhere' => ['Where is it?', 'body', Whereabouts::Kept, 'today', ''];
-        yield 'back before it was sent' => ['', 'body', Whereabouts::Back, 'today', 'shelf'];
+        yield 'back before it was sent' => ['Only what was sent out comes back', 'body', Whereabouts::Back, 'today', 'shelf'];
     }
 
     #[DataProvider('custodies')]
