@@ -176,8 +176,8 @@ final class OneWayInTest extends AppTestCase
         $photo->measureWith(null);
         $line = '[[0.1, 0.1], [0.4, 0.4]]';
         $measure = self::service(MeasureInPhoto::class);
-        self::refused('no scale in this', fn () => $measure($photo, MeasureKind::Length, $line, '[]', '', $this->bench()));
-        self::refused('x and y are from 0 to 1', fn () => $measure($photo, MeasureKind::Length, '[[2, 0], [0, 0]]', '[]', '', $this->bench()));
+        self::refused('no scale', fn () => $measure($photo, MeasureKind::Length, $line, '[]', '', $this->bench()));
+        self::refused('from 0 to 1', fn () => $measure($photo, MeasureKind::Length, '[[2, 0], [0, 0]]', '[]', '', $this->bench()));
         self::assertSame(0, self::kept(PhotoMeasure::class));
     }
 

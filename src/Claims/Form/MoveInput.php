@@ -24,9 +24,9 @@ final readonly class MoveInput
         string $answerBy = '',
         string $words = '',
     ) {
-        $this->day = Words::of($day, 10);
+        $this->day = Words::of($day, 40);
         $this->amount = Words::of($amount, 40);
-        $this->answerBy = Words::of($answerBy, 10);
+        $this->answerBy = Words::of($answerBy, 40);
         $this->words = Words::of($words, 2000);
     }
 }

@@ -26,7 +26,7 @@ final readonly class OfferInput
         string $theory = '',
         string $questions = '',
     ) {
-        $this->until = Words::of($until, 10);
+        $this->until = Words::of($until, 40);
         $this->story = Words::of($story, 6000);
         $this->theory = Words::of($theory, 6000);
         $this->questions = Words::of($questions, 6000);
