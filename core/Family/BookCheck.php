@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Family;
 
-use Japhrex\Core\Figure\FigureError;
 use Japhrex\Core\Figure\FigureRegistry;
-use Japhrex\Core\Figure\Fill\Fill;
-use Japhrex\Core\Figure\Fill\Take;
-use Japhrex\Core\Figure\Fill\Term;
-use Japhrex\Core\Figure\Key;
 
 /** Reads a book as somebody would who knows the trade, and says what cannot be right. */
 final readonly class BookCheck
 {
+    private FillCheck $fills;
+
     public function __construct(private FigureRegistry $figures = new FigureRegistry())
     {
+        $this->fills = new FillCheck($figures);
     }
 
     private const SENSES = ['play', 'sound', 'smell', 'hardness'];
@@ -27,8 +25,7 @@ final readonly class BookCheck
             ...$this->carriers($book),
             ...$this->strip($book),
             ...$this->parts($book),
-            ...$this->oil($book),
-            ...$this->leaks($book),
+            ...(new OilCheck($this->figures, $this->fills))->problems($book),
             ...(new UpkeepCheck($this->figures))->problems($book),
         ]);
     }
@@ -135,15 +132,15 @@ final readonly class BookCheck
                 yield from $this->limits($book, $path, $field);
                 yield from self::places($path, $field);
                 if (null !== $field->from) {
-                    yield from $this->fill($book, $path.'/figure', $field->from);
+                    yield from $this->fills->problems($book, $path.'/figure', $field->from);
                 } elseif ('' === $field->gauge) {
                     yield new BookProblem($path.'/gauge', 'is missing: with what is it measured? Only what a figure works out needs none.');
                 }
             }
             foreach ($part->figures as $i => $use) {
                 $path = 'parts/'.$part->key.'/figures/'.$i;
-                yield from $this->fill($book, $path, $use->fill);
-                foreach ($this->takenEach($use->fill) as $reference) {
+                yield from $this->fills->problems($book, $path, $use->fill);
+                foreach ($this->fills->takenEach($use->fill) as $reference) {
                     yield new BookProblem(
                         $path.'/fill',
                         \sprintf('a figure beside a part has one answer: say least, largest, mean or worst of "%s", not each.', $reference),
@@ -216,177 +213,6 @@ final readonly class BookCheck
             }
         } catch (\DomainException) {
             yield new BookProblem($path.'/limits', 'the sources together allow no size at all.');
-        }
-    }
-
-    /** @return list<string> */
-    private function takenEach(Fill $fill): array
-    {
-        try {
-            return array_map(
-                static fn (Term $term): string => $term->reference,
-                array_values(array_filter($fill->readings(), static fn (Term $term): bool => Take::Each === $term->take)),
-            );
-        } catch (\DomainException) {
-            // What cannot be read is told once.
-            return [];
-        }
-    }
-
-    /** @return iterable<int, BookProblem> */
-    private function fill(Book $book, string $path, Fill $fill): iterable
-    {
-        if (!$this->figures->has($fill->figure)) {
-            yield new BookProblem($path, \sprintf('there is no figure "%s".', $fill->figure));
-
-            return;
-        }
-        $known = array_map(static fn (Key $key): string => $key->name, $this->figures->card($fill->figure)->keys);
-        foreach (array_diff(array_keys($fill->keys), $known) as $key) {
-            yield new BookProblem(
-                $path.'/fill',
-                \sprintf('the figure %s has no key "%s"; it has %s.', $fill->figure, $key, implode(', ', $known)),
-            );
-        }
-        try {
-            foreach ($fill->readings() as $term) {
-                if (null === $term->take && [] !== ($book->field($term->reference)?->positions() ?? [])) {
-                    yield new BookProblem(
-                        $path.'/fill',
-                        \sprintf(
-                            '"%1$s" has several places: say which it takes, as in each(%1$s), least, largest, mean or worst.',
-                            $term->reference,
-                        ),
-                    );
-                } elseif (
-                    null !== $term->take
-                        && null !== ($field = $book->field($term->reference))
-                        && [] === $field->positions()
-                        && null === $field->from
-                ) {
-                    yield new BookProblem(
-                        $path.'/fill',
-                        \sprintf('"%s" is read at one place: it takes no %s(…).', $term->reference, $term->take->value),
-                    );
-                }
-            }
-            foreach ($fill->references() as $reference) {
-                if (!str_contains($reference, ':') && null === $book->field($reference)) {
-                    yield new BookProblem($path.'/fill', \sprintf('"%s" is no reading of this book.', $reference));
-                } elseif (
-                    str_starts_with($reference, 'model:')
-                        && [] === array_filter($book->models, static fn (Model $model): bool => isset($model->facts[substr($reference, 6)]))
-                ) {
-                    yield new BookProblem(
-                        $path.'/fill',
-                        \sprintf(
-                            'no model of this book has the fact "%s"; a name of two words is quoted: "gear width": 26 mm.',
-                            substr($reference, 6),
-                        ),
-                    );
-                }
-            }
-        } catch (\DomainException $error) {
-            yield new BookProblem($path.'/fill', $error->getMessage());
-        }
-    }
-
-    /**
-     * A new unit of each model holds what the book says is needed; else every complaint check would end there.
-     *
-     * @return iterable<int, BookProblem>
-     */
-    private function newHolds(Book $book, LeakModel $leaks): iterable
-    {
-        // Where nobody can know how a part lies, the worse of the two.
-        $paths = implode(';', array_map(static fn (LeakRoute $route): string => $route->asNew(true), $leaks->routes));
-        foreach ($book->models as $model) {
-            $typed = [
-                'new-paths' => $paths,
-                'found-paths' => $paths,
-                'displacement' => $model->facts['displacement'] ?? '',
-            ] + $leaks->facts;
-            try {
-                [, $outcome] = $this->figures->compute('complaint-check', $typed);
-            } catch (FigureError) {
-                // What cannot be read is told at its own place; a model without its displacement says nothing here.
-                continue;
-            }
-            if ('never' !== $outcome->results()['pattern']->value) {
-                yield new BookProblem(
-                    'leaks/facts',
-                    \sprintf('a new %s would miss what is needed; look at demand, needed and the passages.', $model->name()),
-                );
-            }
-        }
-    }
-
-    /** @return iterable<int, BookProblem> */
-    private function leaks(Book $book): iterable
-    {
-        foreach ($book->leaks->routes ?? [] as $i => $route) {
-            yield from $this->fill(
-                $book,
-                "leaks/routes/$i",
-                new Fill('worn-pump', ['paths' => str_replace('{gap}', $route->found, $route->path)]),
-            );
-            if ($route->faces < 1 || 0 !== $route->times() % max(1, $route->faces)) {
-                yield new BookProblem(
-                    "leaks/routes/$i/faces",
-                    \sprintf('%d faces in the path are not shared out by %d.', $route->times(), $route->faces),
-                );
-            }
-            foreach ($this->figures->reader('worn-pump')->errors(['paths' => $route->asNew()]) as $error) {
-                yield new BookProblem("leaks/routes/$i/path", $error);
-            }
-        }
-        foreach (array_diff($book->leaks->explains ?? [], array_keys($book->complaints)) as $complaint) {
-            yield new BookProblem('leaks/explains', \sprintf('there is no complaint "%s".', $complaint));
-        }
-        foreach (array_diff($book->leaks->beside ?? [], array_keys($book->parts)) as $part) {
-            yield new BookProblem('leaks/beside', \sprintf('there is no part "%s".', $part));
-        }
-        if (null !== $book->leaks) {
-            yield from $this->newHolds($book, $book->leaks);
-            yield from $this->fill($book, 'leaks/facts', new Fill('complaint-check', $book->leaks->facts));
-        }
-    }
-
-    /**
-     * Oil comes in somewhere, and what it goes to is reached from there.
-     *
-     * @return iterable<int, BookProblem>
-     */
-    private function oil(Book $book): iterable
-    {
-        $next = [];
-        $into = [];
-        foreach ($book->carriers as $carrier) {
-            if (CarrierKind::Oil === $carrier->kind) {
-                $next[$carrier->from][] = $carrier->to;
-                $into[$carrier->to] = true;
-            }
-        }
-        if ([] === $next) {
-            yield new BookProblem('carriers', 'no oil: no carrier of kind oil says which way it flows.');
-
-            return;
-        }
-        $reached = array_values(array_filter(array_keys($next), static fn (string $place): bool => !isset($into[$place])));
-        if ([] === $reached) {
-            yield new BookProblem('carriers', 'the oil only goes round: some place must be where it comes in.');
-        }
-        for ($i = 0; $i < \count($reached); ++$i) {
-            foreach ($next[$reached[$i]] ?? [] as $place) {
-                if (!\in_array($place, $reached, true)) {
-                    $reached[] = $place;
-                }
-            }
-        }
-        foreach (array_keys($into) as $place) {
-            if ([] !== $reached && !\in_array($place, $reached, true)) {
-                yield new BookProblem('carriers', \sprintf('oil never reaches "%s" from where it comes in.', $place));
-            }
         }
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Japhrex\Core\Proof;
 
 use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
+use Japhrex\Core\Quantity\QuantityError;
 
 /** What a recording tells beside the time. */
 enum Channel: string
@@ -22,5 +24,17 @@ enum Channel: string
             self::Temperature => Dimension::Temperature,
             self::Speed => Dimension::Speed,
         };
+    }
+
+    /**
+     * Expanded uncertainty U of a stand's channel, in SI.
+     *
+     * @throws QuantityError if it is no difference of this dimension, or is below 0
+     */
+    public function uncertainty(string $typed): float
+    {
+        $u = Quantity::parse($typed, $this->dimension()->difference())->si;
+
+        return $u < 0.0 ? throw QuantityError::uncertaintyBelowZero($typed) : $u;
     }
 }

@@ -67,6 +67,11 @@ final class QuantityError extends \DomainException
         return new self(\sprintf('"%s" is too large or too small to be a measured value.', self::short($typed)));
     }
 
+    public static function uncertaintyBelowZero(string $typed): self
+    {
+        return new self(\sprintf('"%s" is below 0. An uncertainty is 0 or more.', self::short($typed)));
+    }
+
     public static function bareRatio(string $typed): self
     {
         return new self(

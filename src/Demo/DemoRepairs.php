@@ -6,78 +6,50 @@ namespace App\Demo;
 
 use App\Account\User;
 use App\Books\BookShelf;
-use App\Evidence\Photo;
 use App\Intake\CaseFile;
-use App\Proof\Live\TestStand;
+use App\Proof\Form\StandInput;
+use App\Proof\Live\KeepStand;
 use App\Proof\ProofDesk;
 use App\Proof\Repository\TestStandRepository;
 use App\Proof\Stand;
-use App\Repair\Build\BuildRecord;
-use App\Repair\MakeOffer;
-use App\Repair\Offers;
-use App\Repair\PriceRow;
+use App\Repair\Build\DoStep;
+use App\Repair\Build\Form\StepInput;
 use App\Repair\RepairDesk;
-use App\Repair\ShopRates;
 use App\Repair\TickKit;
 use App\Report\Work\SignWork;
-use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Family\Count;
 use Japhrex\Core\Proof\ProofEntry;
+use Japhrex\Core\Repair\Build\BuildError;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Build\BuildSheet;
 use Japhrex\Core\Repair\Build\BuildStep;
+use Japhrex\Core\Repair\Build\FacingAsked;
 use Japhrex\Core\Repair\KitCheck;
-use Japhrex\Core\Repair\OptionKind;
-use Japhrex\Core\Repair\PriceList;
-use Symfony\Component\Messenger\MessageBusInterface;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 
-/** Prices of the demo, and what its customers were offered and chose. */
+/** The builds of the demo, how they were proved, and what stands beside the bench for that. */
 final readonly class DemoRepairs
 {
     public function __construct(
-        private EntityManagerInterface $entityManager,
         private DemoHands $hands,
         private BookShelf $shelf,
         private RepairDesk $desk,
-        private Offers $offers,
-        private MessageBusInterface $bus,
         private ProofDesk $proofs,
         private Stand $stand,
         private TickKit $tick,
         private SignWork $sign,
+        private DoStep $do,
+        private KeepStand $keepStand,
         private string $projectDir,
         private TestStandRepository $stands,
     ) {
-    }
-
-    public function prices(User $who): void
-    {
-        $rows = array_values(
-            array_map(
-                static fn (string $line): array => array_map(strval(...), str_getcsv($line)),
-                file($this->projectDir.'/demo/prices.csv', \FILE_IGNORE_NEW_LINES) ?: [],
-            )
-        );
-        $known = [];
-        foreach ($this->shelf->all() as $book) {
-            $known[$book->key] = array_keys($book->parts);
-        }
-        [$prices, $faults] = PriceList::of($rows, $known);
-        if ([] !== $faults) {
-            throw new \LogicException('The price list of the demo is wrong: '.$faults[0]);
-        }
-        foreach ($prices as $price) {
-            $this->entityManager->persist(new PriceRow('Vintrey and Halvorsund, autumn', $price, $who));
-        }
-        $this->entityManager->persist(new ShopRates('64.00 EUR', 1900, 6.0, $who));
     }
 
     /** @param list<array{name: string, expanded: array<string, string>}> $rows */
     public function stands(array $rows): void
     {
         foreach ($rows as $row) {
-            $stand = new TestStand($row['name']);
-            $stand->expanded = $row['expanded'];
-            $this->entityManager->persist($stand);
+            ($this->keepStand)(null, new StandInput($row['name'], ...$row['expanded']));
         }
     }
 
@@ -133,51 +105,27 @@ final readonly class DemoRepairs
         ($this->sign)($case, $who);
     }
 
-    /** The demo has no pictures of parts as they were fitted: its builds stand as a shop would have them that began with us later. */
+    /** Everything as the book wants it; where a picture is asked for, the one of this step as it was fitted. */
     private function step(CaseFile $case, BuildStep $step, string $with, User $who): void
     {
-        $play = null === $step->window ? null : \sprintf('%.3f mm', 500 * ($step->window->low + $step->window->high));
-        $record = new BuildRecord($case, $step->key, $who);
-        [$record->withWhom, $record->says] = [$step->two ? $with : '', null === $play ? [] : [$play.', as wanted.']];
-        $record->typed = null === $play ? [] : ['readings' => $play];
-        $this->entityManager->persist($record);
-        $this->entityManager->flush();
-    }
-
-    /** @param array<string, mixed> $row */
-    public function offer(CaseFile $case, array $row, User $who): void
-    {
-        if ([] === $row) {
-            return;
-        }
-        /**
-         * @var array{
-         *     options: list<string>, days: int, story?: string, theory: string, questions: list<string>, chosen?: string,
-         *     name?: string, words?: string,
-         * } $row
-         */
-        $this->hands->use($who, new \DateTimeImmutable("-{$row['days']} days"));
-        $options = $row['options'];
-        foreach ($options as $kind) {
-            $this->entityManager->persist($this->desk->option($case, OptionKind::from($kind), $who));
-        }
-        $this->entityManager->flush();
-        $suggested = $this->offers->suggested($case);
-        $photos = array_map(static fn (Photo $photo): string => (string) $photo->id, \array_slice($suggested->photos, 2, 3));
-        $offer = $this->offers->make(
-            $case,
-            $row['story'] ?? $suggested->story,
-            $row['theory'],
-            $photos,
-            $row['questions'],
-            new \DateTimeImmutable('today +30 days'),
-            $who,
+        $play = null === $step->window ? '' : \sprintf('%.3f mm', 500 * ($step->window->low + $step->window->high));
+        $said = new StepInput(
+            counts: array_column(array_map(static fn (Count $one): array => [$one->what, (string) $one->count], $step->counts), 1, 0),
+            facings: array_map(static fn (FacingAsked $one): string => $one->part, $step->facings),
+            mates: array_map(strval(...), array_keys($step->mates)),
+            rounds: array_map(strval(...), range(1, $step->rounds)),
+            cleaned: array_keys(BuildError::CLEAN),
+            withWhom: $step->two ? $with : '',
+            readings: $play,
+            torque: BuildKind::Torque === $step->kind ? \sprintf('%.1f N·m', array_sum($step->torqueBand(0.0)) / 2) : '',
+            turns: 'even',
+            done: 'yes',
         );
-        if (isset($row['chosen'])) {
-            $this->hands->wait('1 day');
-            $this->hands->customer();
-            $this->offers->answer($offer, $row['chosen'], $row['name'] ?? '', $row['words'] ?? '');
+        $name = \sprintf('fitted-%s-%s.jpg', $case->family, substr($step->key, \strlen('fit-')));
+        $picture = $step->asksForAPhoto() ? new UploadedFile($this->projectDir.'/demo/photos/'.$name, $name, test: true) : null;
+        $done = ($this->do)($case, $step->key, $said, $picture, $who);
+        if ($done->stopped) {
+            throw new \LogicException($step->title.' of the demo: '.implode(' ', $done->says));
         }
-        $this->bus->dispatch(new MakeOffer($offer->id));
     }
 }

@@ -45,6 +45,7 @@ final class DemoShop
         private readonly DemoPhotos $photos,
         private readonly DemoChain $chain,
         private readonly DemoWarranties $warranties,
+        private readonly DemoOffers $offers,
         private readonly DemoRepairs $repairs,
         private readonly string $projectDir,
     ) {
@@ -95,7 +96,7 @@ final class DemoShop
         }
         $this->entityManager->flush();
         $this->warranties->policies($shop['policies'], $this->person('analyst'));
-        $this->repairs->prices($this->person('desk'));
+        $this->offers->prices($this->person('desk'), $this->person('analyst'));
         $this->repairs->stands($shop['stands']);
         $this->entityManager->flush();
         foreach ($shop['cases'] as $row) {
@@ -133,7 +134,7 @@ final class DemoShop
         $this->hands->use($analyst, $this->hands->wait('20 minutes'));
         $this->chain->sign($case, self::row($row, 'verdict'), $nodes, $analyst, $second);
         $this->warranties->claim($case, self::row($row, 'claim'), $desk);
-        $this->repairs->offer($case, self::row($row, 'offer'), $desk);
+        $this->offers->offer($case, self::row($row, 'offer'), $desk);
         $this->repairs->build($case, self::row($row, 'build'), $bench);
         $this->hands->rest();
         if (self::word($row, 'stage') !== $case->stage->value) {

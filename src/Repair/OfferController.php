@@ -11,9 +11,6 @@ use App\Platform\ShopError;
 use App\Repair\Form\OfferInput;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-
-use function Symfony\Component\Clock\now;
-
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Messenger\MessageBusInterface;
@@ -24,9 +21,6 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** Makes offers, and takes them back. */
 final class OfferController extends AbstractController
 {
-    /** A link holds at most so long, days. */
-    private const LONGEST = 90;
-
     public function __construct(
         private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
@@ -44,41 +38,8 @@ final class OfferController extends AbstractController
         MessageBusInterface $bus,
     ): Response {
         $case = $this->gate->find($number);
-        $until = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed->until);
-        $today = now('today');
-        if (false === $until || $until < $today || $until > $today->modify('+'.self::LONGEST.' days')) {
-            throw new ShopError(
-                \sprintf(
-                    'Until when does the link hold? A day from today to %s.',
-                    $today->modify('+'.self::LONGEST.' days')->format('j M Y'),
-                ),
-                422,
-            );
-        }
-        if ('' === $typed->story) {
-            throw new ShopError('Tell the customer what failed and why, in plain words.', 422);
-        }
-        $unpriced = $this->offers->unpriced($case);
-        if ([] !== $unpriced && 'yes' !== $typed->unpriced) {
-            throw new ShopError(
-                \sprintf(
-                    'Without a price are: %s. The customer is told so before choosing; tick that you send it all the same, or '
-                        .'give prices first.',
-                    implode(', ', $unpriced),
-                ),
-                422,
-            );
-        }
         try {
-            $offer = $this->offers->make(
-                $case,
-                $typed->story,
-                $typed->theory,
-                array_values(array_filter($typed->photos, is_string(...))),
-                array_values(array_filter(array_map(trim(...), explode("\n", $typed->questions)))),
-                $until,
-                $person->get(),
-            );
+            $offer = $this->offers->make($case, $typed, $person->get());
         } catch (OfferError $e) {
             throw new ShopError($e->getMessage(), 422);
         }

@@ -12,6 +12,28 @@ final class OfferError extends \DomainException
         return new self('There is no such question.');
     }
 
+    public static function noSuchDay(\DateTimeImmutable $latest): self
+    {
+        return new self(\sprintf('Until when does the link hold? A day from today to %s.', $latest->format('j M Y')));
+    }
+
+    public static function noStory(): self
+    {
+        return new self('Tell the customer what failed and why, in plain words.');
+    }
+
+    /** @param list<string> $parts in words */
+    public static function unpriced(array $parts): self
+    {
+        return new self(
+            \sprintf(
+                'Without a price are: %s. The customer is told so before choosing; tick that you send it all the same, or '
+                    .'give prices first.',
+                implode(', ', $parts),
+            )
+        );
+    }
+
     public static function nothingToOffer(): self
     {
         return new self('There is nothing to offer yet. Work out at least one option.');

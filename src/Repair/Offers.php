@@ -13,6 +13,7 @@ use App\Intake\Complaint;
 use App\Intake\SourceKind;
 use App\Intake\Statement;
 use App\Platform\ShopError;
+use App\Repair\Form\OfferInput;
 use App\Repair\Repository\OfferRepository;
 use App\Repair\Repository\RepairOptionRepository;
 use App\Verdict\Explained;
@@ -31,6 +32,9 @@ use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 /** Offers to customers: made of the options as they stand, reached by a signed link, answered once. */
 final readonly class Offers
 {
+    /** A link holds at most so long, days. */
+    private const LONGEST = 90;
+
     public function __construct(
         private EntityManagerInterface $entityManager,
         private RepairDesk $desk,
@@ -130,22 +134,28 @@ final readonly class Offers
     }
 
     /**
-     * @param list<string> $photos ids
-     * @param list<string> $questions
+     * An offer of the options as they stand.
+     *
+     * @throws OfferError saying what is missing, or which day it may hold until
      */
-    public function make(
-        CaseFile $case,
-        string $story,
-        string $theory,
-        array $photos,
-        array $questions,
-        \DateTimeImmutable $until,
-        Actor $who,
-    ): Offer {
+    public function make(CaseFile $case, OfferInput $told, Actor $who): Offer
+    {
+        $unpriced = $this->unpriced($case);
+        $latest = now('today')->modify('+'.self::LONGEST.' days');
+        $until = $told->lastDay();
+        match (true) {
+            null === $until || $until < now('today') || $until > $latest => throw OfferError::noSuchDay($latest),
+            '' === $told->story => throw OfferError::noStory(),
+            [] !== $unpriced && 'yes' !== $told->unpriced => throw OfferError::unpriced($unpriced),
+            default => null,
+        };
         $rates = $this->desk->rates();
         $offer = new Offer($case, $until, $who);
-        $chosen = array_filter($this->photos->ofCase($case), static fn (Photo $one): bool => \in_array((string) $one->id, $photos, true));
-        $offer->tell($story, $theory, array_values(array_map(static fn (Photo $photo): string => (string) $photo->id, $chosen)));
+        $chosen = array_filter(
+            array_map(static fn (Photo $one): string => (string) $one->id, $this->photos->ofCase($case)),
+            static fn (string $id): bool => \in_array($id, $told->photos, true),
+        );
+        $offer->tell($told->story, $told->theory, array_values($chosen));
         $options = [];
         foreach (OptionKind::cases() as $kind) {
             $option = $this->options->ofKind($case, $kind);
@@ -172,8 +182,8 @@ final readonly class Offers
         if ([] === $options) {
             throw OfferError::nothingToOffer();
         }
-        $offer->price($options, $rates->tax, $this->unpriced($case));
-        foreach ($questions as $question) {
+        $offer->price($options, $rates->tax, $unpriced);
+        foreach ($told->asked() as $question) {
             new OfferQuestion($offer, $question);
         }
         $this->entityManager->persist($offer);

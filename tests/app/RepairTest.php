@@ -243,6 +243,24 @@ final class RepairTest extends AppTestCase
             self::assertSame($status, $this->browser->getResponse()->getStatusCode(), $says);
             self::assertStringContainsString($says, $this->said());
         }
-        self::assertSame(422, $this->act($case, 'offers', ['story' => 'x', 'until' => '2020-01-01'], 'repair'));
+    }
+
+    public function testAnOfferHoldsFromTodayToNinetyDaysAndSaysWhatHappened(): void
+    {
+        $case = $this->decided();
+        $day = static fn (string $until): string => (new \DateTimeImmutable('today '.$until))->format('Y-m-d');
+        foreach ([
+            ['-1 day', 'x', 'yes', 'A day from today to'],
+            ['+91 days', 'x', 'yes', 'A day from today to'],
+            ['+30 days', ' ', 'yes', 'Tell the customer what failed'],
+            ['+30 days', 'x', '', 'Without a price are:'],
+        ] as [$until, $story, $unpriced, $says]) {
+            $typed = ['story' => $story, 'until' => $day($until), 'unpriced' => $unpriced];
+            self::assertSame(422, $this->act($case, 'offers', $typed, 'repair'), $until.$says);
+            self::assertStringContainsString($says, $this->said());
+        }
+        foreach (['+0 days', '+90 days'] as $until) {
+            self::assertEquals(new \DateTimeImmutable('today '.$until), $this->offer($case, $until)->validUntil);
+        }
     }
 }

@@ -4,7 +4,7 @@ import { PASSWORD, press, signIn, takeIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
 
 test('a case is graded step by step, the right candidate rises, and its story goes into the chain', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'External gear pump', 'Timber yard');
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
   await signIn(page, 'analyst');
   const first = async () => {
     await page.goto(`/cases/${number}/chain`);
@@ -36,7 +36,7 @@ test('the next look is followed, a link is refused with a reason, a theory is an
   page,
   browser,
 }) => {
-  const number = await takeIn(browser, 'External gear pump', 'Cable ferry');
+  const number = await takeIn(browser, 'external-gear-pump', 'Cable ferry');
   await signIn(page, 'analyst');
   const chain = async () => {
     await page.goto(`/cases/${number}/chain`);

@@ -17,7 +17,7 @@ test('a clip is filmed and a note is spoken beside the unit; a still is taken fr
   page,
   browser,
 }) => {
-  const number = await takeIn(browser, 'External gear pump', 'Dredger');
+  const number = await takeIn(browser, 'external-gear-pump', 'Dredger');
   await signIn(page, 'bench');
   const link = await pass(page, number, 'front-bushes');
   const pocket = await browser.newContext({ viewport: { width: 390, height: 844 }, permissions: ['microphone'] });
@@ -56,10 +56,10 @@ test('a clip is filmed and a note is spoken beside the unit; a still is taken fr
 });
 
 test('with every page closed the service worker sends what waits', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'External gear pump', 'Lock keeper');
+  const number = await takeIn(browser, 'external-gear-pump', 'Lock keeper');
   await signIn(page, 'bench');
   const link = await pass(page, number, 'rear-block');
-  const pocket = await browser.newContext();
+  const pocket = await browser.newContext({ serviceWorkers: 'allow' });
   const phone = await pocket.newPage();
   await phone.goto(link);
   await phone.evaluate(() => navigator.serviceWorker.ready.then(() => true));

@@ -1,7 +1,7 @@
 // Figures as they are used: typed, sent as a link, kept with a case; and a run of readings with a gauge that sends.
 import { execFile } from 'node:child_process';
 import { promisify } from 'node:util';
-import { signIn } from './people.mjs';
+import { signIn, takeIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
 
 const run = promisify(execFile);
@@ -9,7 +9,7 @@ const answers = (page) => page.locator('.results').textContent();
 
 test('a figure answers while it is typed, and its link gives the same answer', async ({ page, context }) => {
   await signIn(page, 'second');
-  await page.getByRole('link', { name: 'Figures' }).click();
+  await page.goto('/figures');
   await page.getByRole('link', { name: 'How much does a pump with two equal gears move a revolution?' }).click();
   await page.getByLabel('Tip diameter').pressSequentially('44.98 mm');
   await page.getByLabel('Centre distance').pressSequentially('36 mm');
@@ -66,16 +66,7 @@ test('a figure opened from a part is filled, and kept as evidence', async ({ pag
 });
 
 test('a run of readings with a gauge that sends, from the first field to the last', async ({ page, browser }) => {
-  // A unit of its own, taken in at the desk.
-  const desk = await (await browser.newContext()).newPage();
-  await signIn(desk, 'desk');
-  await desk.getByRole('link', { name: 'Take in a unit' }).click();
-  await desk.getByRole('link', { name: 'External gear pump', exact: true }).click();
-  await desk.getByLabel('Whose').fill('Peat works');
-  await desk.getByLabel('Serial').fill(`PW-${Date.now()}`);
-  await desk.getByRole('button', { name: 'Take it in' }).click();
-  const number = (await desk.locator('.caseline .num').textContent()).trim();
-
+  const number = await takeIn(browser, 'external-gear-pump', 'Peat works');
   await signIn(page, 'bench');
   page.on('dialog', (dialog) => dialog.accept());
   await page.goto('/gauges');

@@ -5,6 +5,7 @@ import { expect, test } from './watch.mjs';
 
 test('keys lead from part to part, to a grade and to what is open', async ({ page }) => {
   await signIn(page, 'analyst');
+  await page.goto('/');
   await press(page, '/');
   await expect(page.locator('#search')).toBeFocused();
   await page.goto('/cases/OQ-26-0102/parts/drive-gear');

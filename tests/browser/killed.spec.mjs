@@ -34,7 +34,7 @@ function kill(folder) {
 }
 
 test('worker and database are killed in mid-ingest: every picture that was accepted is there, whole and once', async ({ browser }) => {
-  const number = await takeIn(browser, 'External gear pump', 'Night shift');
+  const number = await takeIn(browser, 'external-gear-pump', 'Night shift');
   const scratch = mkdtempSync(join(tmpdir(), 'killed-'));
   execFileSync('chmod', ['755', scratch]);
   const pg = join(scratch, 'pg');

@@ -43,7 +43,7 @@ test('two complaints with two origins: verdict, claim and customer keep them apa
   page,
   browser,
 }) => {
-  const number = await takeIn(browser, 'External gear pump', 'Cable ferry');
+  const number = await takeIn(browser, 'external-gear-pump', 'Cable ferry');
   await signIn(page, 'analyst');
   await page.goto(`/cases/${number}/intake`);
   await page.locator('#unit_maker').fill('Vintrey');

@@ -18,7 +18,7 @@ function large() {
 }
 
 test('a phone adds by its pass; what it took without a connection waits and arrives', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'External gear pump', 'Sweeper depot');
+  const number = await takeIn(browser, 'external-gear-pump', 'Sweeper depot');
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/phone`);
   await page.getByRole('button', { name: 'Show a code' }).click();
@@ -60,7 +60,7 @@ test('a phone adds by its pass; what it took without a connection waits and arri
 });
 
 test('a connection that is cut in mid-upload goes on where it broke off, once', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'External gear pump', 'Ice plant');
+  const number = await takeIn(browser, 'external-gear-pump', 'Ice plant');
   await signIn(page, 'bench');
   const file = large();
   const offsets = [];
@@ -89,7 +89,7 @@ test('a connection that is cut in mid-upload goes on where it broke off, once', 
 });
 
 test('the tray sorts several at once and puts them back', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'External gear pump', 'Cable ferry');
+  const number = await takeIn(browser, 'external-gear-pump', 'Cable ferry');
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/tray`);
   await page.locator('form[data-upload] input[type=file]').setInputFiles([join(PHOTOS, 'gear-good.jpg'), join(PHOTOS, 'gear-scored.jpg')]);
@@ -107,7 +107,7 @@ test('the tray sorts several at once and puts them back', async ({ page, browser
 });
 
 test('our card is found and a groove of 8 mm measures 8 mm; two pictures move together', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'External gear pump', 'Juice plant');
+  const number = await takeIn(browser, 'external-gear-pump', 'Juice plant');
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/parts/body`);
   await page

@@ -18,6 +18,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     launchOptions,
     reducedMotion: 'reduce',
+    // The one for photos that wait starts a process in every new context; where it is looked at, it is let in.
+    serviceWorkers: 'block',
     actionTimeout: 40_000,
     navigationTimeout: 90_000,
   },

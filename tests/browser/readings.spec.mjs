@@ -1,24 +1,11 @@
 // The readings sheet at the bench: rows that save themselves, wait, clash or are refused, and what it asks for.
-import { signIn } from './people.mjs';
+import { signIn, takeIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
-
-async function unit(browser, serial) {
-  const desk = await (await browser.newContext()).newPage();
-  await signIn(desk, 'desk');
-  await desk.getByRole('link', { name: 'Take in a unit' }).click();
-  await desk.getByRole('link', { name: 'External gear pump', exact: true }).click();
-  await desk.getByLabel('Whose').fill('Timber yard');
-  await desk.getByLabel('Serial').fill(serial);
-  await desk.getByRole('button', { name: 'Take it in' }).click();
-  const number = (await desk.locator('.caseline .num').textContent()).trim();
-  await desk.context().close();
-  return number;
-}
 
 const inputs = (page, row) => page.locator(`#${row} .places input`);
 
 test('a row saves itself when it is left, and what hangs on it follows', async ({ page, browser }) => {
-  const number = await unit(browser, `TY-A${Date.now()}`);
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/readings`);
   await inputs(page, 'drive-gear-tip-diameter').nth(0).fill('44.960 mm');
@@ -42,7 +29,7 @@ test('a row saves itself when it is left, and what hangs on it follows', async (
 });
 
 test('a refused row keeps what was typed and does not hold up the run', async ({ page, browser }) => {
-  const number = await unit(browser, `TY-B${Date.now()}`);
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/readings`);
   await inputs(page, 'front-block-flatness').nth(0).fill('0.03 mm');
@@ -60,7 +47,7 @@ test('a refused row keeps what was typed and does not hold up the run', async ({
 });
 
 test('a row that cannot be sent waits and is sent again', async ({ page, context, browser }) => {
-  const number = await unit(browser, `TY-C${Date.now()}`);
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/readings`);
   await context.setOffline(true);
@@ -72,7 +59,7 @@ test('a row that cannot be sent waits and is sent again', async ({ page, context
 });
 
 test('two people on one reading both see both values', async ({ page, browser }) => {
-  const number = await unit(browser, `TY-D${Date.now()}`);
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/readings`);
   const other = await (await browser.newContext()).newPage();
@@ -91,7 +78,7 @@ test('two people on one reading both see both values', async ({ page, browser })
 });
 
 test('it asks for the zero of each gauge it needs, and takes it along', async ({ page, browser }) => {
-  const number = await unit(browser, `TY-E${Date.now()}`);
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/readings`);
   const zero = page.locator('.zero', { hasText: 'Calliper no. 7' });
@@ -106,7 +93,7 @@ test('it asks for the zero of each gauge it needs, and takes it along', async ({
 });
 
 test('where sources disagree an analyst chooses, with a reason', async ({ page, browser }) => {
-  const number = await unit(browser, `TY-F${Date.now()}`);
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
   await signIn(page, 'analyst');
   await page.goto(`/cases/${number}/readings`);
   await inputs(page, 'drive-gear-journal').nth(0).fill('19.960 mm');
@@ -124,7 +111,7 @@ test('where sources disagree an analyst chooses, with a reason', async ({ page, 
 });
 
 test('without scripts the sheet still takes readings and zeros', async ({ browser }) => {
-  const number = await unit(browser, `TY-G${Date.now()}`);
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
   const page = await (await browser.newContext({ javaScriptEnabled: false })).newPage();
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/readings`);

@@ -32,7 +32,7 @@ const views = {
   repair: { at: '/cases/OQ-26-0101/repair#options', as: 'desk' },
   build: { at: '/cases/OQ-26-0105/build#in-hand', as: 'bench' },
   proof: { at: '/cases/OQ-26-0101/proof#recordings', as: 'bench' },
-  customer: { at: '/cases/OQ-26-0101/repair', as: 'desk', press: '.offer a.button' },
+  customer: { at: '/cases/OQ-26-0109/repair', as: 'desk', press: '.offer a.button' },
   history: { at: '/cases/OQ-26-0101/history' },
   login: { at: '/login', as: null },
 };

@@ -3,7 +3,7 @@ import { lookedClean, PASSWORD, readyToSign, signIn, storedWith, takeIn } from '
 import { expect, test } from './watch.mjs';
 
 test('evidence that changes between the signatures is not signed by the second from a stale page', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'External gear pump', 'Timber yard');
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
   await signIn(page, 'analyst');
   await page.goto(`/cases/${number}/intake`);
   const complaint = page.locator('form[action$="/intake/complaints"]');
@@ -64,7 +64,7 @@ test('evidence that changes between the signatures is not signed by the second f
 });
 
 test('a part outside its limit goes back in only with a reason, and the reason is shown', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'External gear pump', 'Cable ferry');
+  const number = await takeIn(browser, 'external-gear-pump', 'Cable ferry');
   await signIn(page, 'analyst');
   await page.goto(`/cases/${number}/readings`);
   const places = page.locator('#drive-gear-thickness .places input');

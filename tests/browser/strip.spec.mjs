@@ -1,5 +1,5 @@
 // The strip run of an axial piston pump: an interruption and another device, a stuck step, a missing needle, a step out of order.
-import { signIn } from './people.mjs';
+import { signIn, takeIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
 
 const heading = (page) => page.locator('.step h2');
@@ -7,7 +7,7 @@ const heading = (page) => page.locator('.step h2');
 test('an axial piston pump is stripped by two hands on two devices', async ({ page, browser }) => {
   const desk = await (await browser.newContext()).newPage();
   await signIn(desk, 'desk');
-  await desk.getByRole('link', { name: 'Take in a unit' }).click();
+  await desk.goto('/cases/new');
   await desk.getByRole('link', { name: 'Variable axial piston pump, single' }).click();
   await desk.getByLabel('Whose').fill('Cable ferry');
   await desk.getByLabel('Serial').fill(`AX-${Date.now()}`);
@@ -91,13 +91,7 @@ test('an axial piston pump is stripped by two hands on two devices', async ({ pa
 });
 
 test('a sub-assembly stays shut, is said to be so everywhere, and is opened later', async ({ page, browser }) => {
-  const desk = await (await browser.newContext()).newPage();
-  await signIn(desk, 'desk');
-  await desk.getByRole('link', { name: 'Take in a unit' }).click();
-  await desk.getByRole('link', { name: 'Crescent front pump' }).click();
-  await desk.getByLabel('Whose').fill('Timber yard');
-  await desk.getByRole('button', { name: 'Take it in' }).click();
-  const number = (await desk.locator('.caseline .num').textContent()).trim();
+  const number = await takeIn(browser, 'crescent-front-pump', 'Timber yard');
   await signIn(page, 'bench');
   for (const step of ['converter', 'end-play', 'pump-off', 'rings', 'halves']) {
     await page.goto(`/cases/${number}/strip?step=${step}`);

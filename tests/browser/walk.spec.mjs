@@ -57,6 +57,7 @@ async function link(page, from, to, how, way) {
 
 test('a failed pump is taken in, stripped, judged, explained and signed', async ({ page, browser }) => {
   await signIn(page, 'desk');
+  await page.goto('/');
 
   // Intake at the desk.
   await page.getByRole('link', { name: 'Take in a unit' }).click();

@@ -6,14 +6,13 @@ namespace App\Proof\Live;
 
 use App\Account\Permission;
 use App\Platform\DeviceToken;
+use App\Proof\Form\StandInput;
 use App\Proof\Repository\TestStandRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Proof\Channel;
-use Japhrex\Core\Quantity\Quantity;
-use Japhrex\Core\Quantity\QuantityError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -21,8 +20,11 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** The shop's test stands: what their gauges do not know, and how they send. */
 final class StandsController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $entityManager, private readonly TestStandRepository $stands)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $entityManager,
+        private readonly TestStandRepository $stands,
+        private readonly KeepStand $keep,
+    ) {
     }
 
     #[Route('/stands', name: 'stands', methods: ['GET'])]
@@ -34,17 +36,17 @@ final class StandsController extends AbstractController
     #[Route('/stands', name: 'stand_add', methods: ['POST'])]
     #[IsGranted(Permission::BENCH)]
     #[IsCsrfTokenValid('act')]
-    public function add(Request $request): Response
+    public function add(#[MapRequestPayload] StandInput $typed): Response
     {
-        return $this->save(null, $request);
+        return $this->save(null, $typed);
     }
 
     #[Route('/stands/{id}', name: 'stand_save', methods: ['POST'])]
     #[IsGranted(Permission::BENCH)]
     #[IsCsrfTokenValid('act')]
-    public function change(TestStand $stand, Request $request): Response
+    public function change(TestStand $stand, #[MapRequestPayload] StandInput $typed): Response
     {
-        return $this->save($stand, $request);
+        return $this->save($stand, $typed);
     }
 
     /** A token for the gateway of this stand. It is shown once; only its hash is kept. */
@@ -60,34 +62,13 @@ final class StandsController extends AbstractController
         return $this->page(tokens: [(string) $stand->id => $token]);
     }
 
-    private function save(?TestStand $stand, Request $request): Response
+    private function save(?TestStand $stand, StandInput $typed): Response
     {
-        $name = mb_substr(trim((string) $request->request->get('name', '')), 0, 80);
-        $expanded = $wrong = [];
-        foreach (Channel::cases() as $channel) {
-            $typed = mb_substr(trim((string) $request->request->get($channel->value, '')), 0, 40);
-            if ('' === $typed) {
-                continue;
-            }
-            $expanded[$channel->value] = $typed;
-            try {
-                $u = Quantity::parse($typed, $channel->dimension()->difference());
-                $wrong += $u->si < 0.0 ? [$channel->value => 'An uncertainty is 0 or more.'] : [];
-            } catch (QuantityError $error) {
-                $wrong[$channel->value] = $error->getMessage();
-            }
+        try {
+            ($this->keep)($stand, $typed);
+        } catch (StandError $error) {
+            return $this->page(['id' => (string) $stand?->id, 'name' => $typed->name, 'wrong' => $error->fields] + $typed->expanded);
         }
-        $other = $this->stands->named($name);
-        if ('' === $name || (null !== $other && $other !== $stand)) {
-            $wrong['name'] = '' === $name ? 'What is it called? “Stand 1, 45 kW”.' : 'There is a stand of this name already; number them.';
-        }
-        if ([] !== $wrong) {
-            return $this->page(['id' => (string) $stand?->id, 'name' => $name, 'wrong' => $wrong] + $expanded);
-        }
-        $stand ??= new TestStand($name);
-        $stand->describe($name, $expanded);
-        $this->entityManager->persist($stand);
-        $this->entityManager->flush();
 
         return $this->redirectToRoute('stands', [], Response::HTTP_SEE_OTHER);
     }

@@ -11,7 +11,6 @@ use App\Platform\Versioned;
 use App\Proof\Repository\TestStandRepository;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Proof\Channel;
-use Japhrex\Core\Quantity\Quantity;
 use Symfony\Component\Uid\Uuid;
 
 /** A test stand of the shop: what its gauges do not know, and the token with which it sends its rows. */
@@ -42,7 +41,7 @@ class TestStand implements Audited
     {
         $typed = $this->expanded[$channel->value] ?? '';
 
-        return '' === $typed ? 0.0 : Quantity::parse($typed, $channel->dimension()->difference())->si;
+        return '' === $typed ? 0.0 : $channel->uncertainty($typed);
     }
 
     /** @return array<string, float> expanded uncertainty by channel in SI, of those that are known */

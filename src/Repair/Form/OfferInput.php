@@ -31,4 +31,16 @@ final readonly class OfferInput
         $this->theory = Words::of($theory, 6000);
         $this->questions = Words::of($questions, 6000);
     }
+
+    /** Midnight of the last day on which it holds; null if that is no day. */
+    public function lastDay(): ?\DateTimeImmutable
+    {
+        return \DateTimeImmutable::createFromFormat('!Y-m-d', $this->until) ?: null;
+    }
+
+    /** @return list<string> one a line */
+    public function asked(): array
+    {
+        return array_values(array_filter(array_map(trim(...), explode("\n", $this->questions))));
+    }
 }

@@ -7,6 +7,7 @@ namespace Japhrex\Tests\core\Proof;
 use Japhrex\Core\Hydraulics\LeakPath;
 use Japhrex\Core\Hydraulics\Oil;
 use Japhrex\Core\Hydraulics\WornPump;
+use Japhrex\Core\Proof\Channel;
 use Japhrex\Core\Proof\ExpectedFlow;
 use Japhrex\Core\Proof\Recording;
 use Japhrex\Core\Quantity\Dimension;
@@ -26,6 +27,15 @@ final class RecordingTest extends TestCase
         self::assertEqualsWithDelta(6894757.293, $read->values['pressure'][0], 0.01);
         self::assertEqualsWithDelta([100.0, 0.0], $read->values['temperature'], 1e-9);
         self::assertEqualsWithDelta([25.0, 50.0], $read->values['speed'], 1e-9);
+    }
+
+    public function testAnUncertaintyOfAStandIsADifferenceThatIsNotBelowNothing(): void
+    {
+        // A kelvin and a degree Celsius are the same step; 0.4 L/min = 0.4 / 60 000 m³/s.
+        self::assertEqualsWithDelta([1.0, 1.0], array_map(Channel::Temperature->uncertainty(...), ['1 K', '1 °C']), 1e-12);
+        self::assertEqualsWithDelta([0.4 / 60000, 0.0], array_map(Channel::Flow->uncertainty(...), ['0.4 L/min', '0 L/min']), 1e-15);
+        $this->expectExceptionMessage('An uncertainty is 0 or more');
+        Channel::Pressure->uncertainty('-0.01 bar');
     }
 
     public function testSemicolonsAndDecimalCommasAreRead(): void
