@@ -8,6 +8,8 @@ const files = {
   'bootstrap/LICENSE': 'bootstrap/LICENSE',
   'htmx.org/dist/htmx.min.js': 'htmx/htmx.min.js',
   'htmx.org/LICENSE': 'htmx/LICENSE',
+  'idiomorph/dist/idiomorph.min.js': 'idiomorph/idiomorph.min.js',
+  'idiomorph/LICENSE': 'idiomorph/LICENSE',
   '@fontsource/barlow/files/barlow-latin-400-normal.woff2': 'fonts/barlow-400.woff2',
   '@fontsource/barlow/files/barlow-latin-600-normal.woff2': 'fonts/barlow-600.woff2',
   '@fontsource/barlow-semi-condensed/files/barlow-semi-condensed-latin-500-normal.woff2': 'fonts/barlow-semi-condensed-500.woff2',

@@ -1,8 +1,10 @@
 // Small helpers of every page: keys, quiet saving, what happens when the server refuses or cannot be reached.
 import { startClips } from './clips.js';
 import { startCompare } from './compare.js';
+import { startDrafts } from './drafts.js';
 import { startFigures } from './figures.js';
 import { startMarks } from './marks.js';
+import './place.js';
 import './proof.js';
 import { startReadings } from './readings.js';
 import { startUploads } from './uploads.js';
@@ -19,9 +21,10 @@ function words(xhr) {
   );
 }
 
-function tell(message) {
+function tell(message, status) {
   const box = document.querySelector('#refusal');
   box.querySelector('p').textContent = message;
+  box.querySelector('.again').hidden = status !== 401;
   box.showModal();
 }
 
@@ -76,7 +79,7 @@ document.addEventListener('htmx:beforeSwap', (event) => {
     mark.textContent = `not saved: ${words(detail.xhr)}`;
     mark.classList.add('waiting');
   } else {
-    tell(words(detail.xhr));
+    tell(words(detail.xhr), status);
   }
 });
 
@@ -84,6 +87,9 @@ document.addEventListener('htmx:beforeSwap', (event) => {
 function waits(event) {
   const form = event.detail.elt?.closest?.('form[data-autosave], form[data-row]');
   if (!form) {
+    if (event.detail.requestConfig?.verb === 'post') {
+      tell('The server cannot be reached. What you typed is kept here, also if you close this page: send it again when it is back.', 0);
+    }
     return;
   }
   const mark = form.querySelector('.saved');
@@ -211,6 +217,7 @@ document.addEventListener('keydown', (event) => {
       a: '[data-key=a]',
       r: '[data-key=r]',
       l: '[data-key=l]',
+      z: '[data-key=undo]',
       '.': '[data-key=next]',
     }[key];
     done = selector ? go(selector) : false;
@@ -266,6 +273,7 @@ document.addEventListener('change', (event) => {
 // Time worked on a strip step: while its page is in sight, for who leaves the field empty.
 let since = Date.now();
 let worked = 0;
+let timed = '';
 document.addEventListener('visibilitychange', () => {
   worked += document.hidden ? Date.now() - since : 0;
   since = Date.now();
@@ -283,9 +291,9 @@ document.addEventListener(
 );
 
 function start(root) {
-  if (root.querySelector?.('[data-minutes]')) {
-    since = Date.now();
-    worked = 0;
+  const step = root.querySelector?.('[data-minutes]')?.form.action;
+  if (step && step !== timed) {
+    [since, worked, timed] = [Date.now(), 0, step];
   }
   // On a phone the walk and the wear strip are wider than the screen: what is in hand comes into view.
   for (const current of root.querySelectorAll?.('.walk [aria-current], ol.wear [aria-current]') ?? []) {
@@ -293,16 +301,12 @@ function start(root) {
     const [inner, outer] = [current.getBoundingClientRect(), box.getBoundingClientRect()];
     box.scrollLeft += inner.left - outer.left - (outer.width - inner.width) / 2;
   }
-  startFigures(root);
+  startFigures();
   startReadings();
   startUploads(root);
   startMarks(root);
   startCompare(root);
   startClips(root);
+  startDrafts(root);
 }
 document.addEventListener('htmx:load', (event) => start(event.detail.elt));
-
-// What was refused is brought into sight, wherever the page stood.
-document.addEventListener('htmx:load', (event) => {
-  event.detail.elt.querySelector?.('[data-refused]')?.scrollIntoView({ block: 'center' });
-});

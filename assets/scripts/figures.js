@@ -23,12 +23,13 @@ async function copy(text, box) {
   }
 }
 
-export function startFigures(root) {
+export function startFigures() {
   const form = document.querySelector('form[data-figure]');
   if (form) {
     light(form);
   }
-  if (root.matches?.('form[data-figure]') || root.querySelector?.('form[data-figure]')) {
+  if (form && !form.dataset.ready) {
+    form.dataset.ready = '1';
     form.addEventListener('focusin', () => light(form));
     form.addEventListener('submit', (event) => event.preventDefault());
   }

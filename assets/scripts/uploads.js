@@ -127,7 +127,8 @@ function renew(forms) {
     } else if (refresh) {
       window.htmx.ajax('GET', window.location.href, { target: refresh, select: refresh, swap: 'outerHTML' });
     } else {
-      window.location.reload();
+      // Without a part to renew the page comes anew, under what is typed in it.
+      window.htmx.ajax('GET', window.location.href, { target: document.body, swap: 'in-place' });
     }
   }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Chain;
 
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Chain\Repository\ChainLinkRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -19,7 +19,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 #[ORM\Entity(repositoryClass: ChainLinkRepository::class)]
 #[ORM\Table(name: 'chain_link')]
 #[ORM\UniqueConstraint(columns: ['from_id', 'to_id'])]
-class ChainLink implements Audited
+class ChainLink implements Undoable
 {
     use DoneBy;
     use Identified;

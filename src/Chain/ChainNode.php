@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Chain;
 
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Chain\Repository\ChainNodeRepository;
 use App\Evidence\Finding;
 use App\Intake\CaseFile;
@@ -22,7 +22,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 /** A condition that the analyst has put into the chain. */
 #[ORM\Entity(repositoryClass: ChainNodeRepository::class)]
 #[ORM\Table(name: 'chain_node')]
-class ChainNode implements Audited
+class ChainNode implements Undoable
 {
     use DoneBy;
     use Identified;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Chain;
 
 use App\Account\Actor;
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Chain\Repository\CleaningRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -17,7 +17,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Entity(repositoryClass: CleaningRepository::class)]
 #[ORM\Table(name: 'chain_cleaning')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'part'])]
-class Cleaning implements Audited
+class Cleaning implements Undoable
 {
     use DoneBy;
     use Identified;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Chain;
 
 use App\Account\Actor;
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Chain\Repository\RefusalRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -18,7 +18,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Entity(repositoryClass: RefusalRepository::class)]
 #[ORM\Table(name: 'chain_refusal')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'subject'])]
-class Refusal implements Audited
+class Refusal implements Undoable
 {
     use DoneBy;
     use Identified;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Chain;
 
 use App\Account\Actor;
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Chain\Repository\TheoryRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -17,7 +17,7 @@ use Doctrine\ORM\Mapping as ORM;
 /** What somebody thinks it was, in their words, and the condition that it means. */
 #[ORM\Entity(repositoryClass: TheoryRepository::class)]
 #[ORM\Table(name: 'theory')]
-class Theory implements Audited
+class Theory implements Undoable
 {
     use DoneBy;
     use Identified;

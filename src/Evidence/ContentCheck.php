@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Account\Actor;
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Evidence\Repository\ContentCheckRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -17,7 +17,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Entity(repositoryClass: ContentCheckRepository::class)]
 #[ORM\Table(name: 'content_check')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'part', 'what'])]
-class ContentCheck implements Audited
+class ContentCheck implements Undoable
 {
     use DoneBy;
     use Identified;

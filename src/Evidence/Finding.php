@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Evidence\Repository\FindingRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -22,7 +22,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 #[ORM\Entity(repositoryClass: FindingRepository::class)]
 #[ORM\Table(name: 'finding')]
 #[ORM\Index(columns: ['case_id', 'part'])]
-class Finding implements Audited
+class Finding implements Undoable
 {
     use DoneBy;
     use Identified;

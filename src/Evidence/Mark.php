@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Account\Actor;
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Damage\MarkShape;
@@ -15,7 +15,7 @@ use Symfony\Component\Uid\Uuid;
 /** A mark drawn over a photo, kept as data; the picture stays untouched. */
 #[ORM\Entity]
 #[ORM\Table(name: 'mark')]
-class Mark implements Audited
+class Mark implements Undoable
 {
     use DoneBy;
     use Identified;

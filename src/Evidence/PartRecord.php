@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
-use App\Account\Audited;
+use App\Account\Undo\Undoable;
 use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -20,7 +20,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 #[ORM\Entity(repositoryClass: PartRecordRepository::class)]
 #[ORM\Table(name: 'part_record')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'part'])]
-class PartRecord implements Audited
+class PartRecord implements Undoable
 {
     use Decided;
     use Identified;

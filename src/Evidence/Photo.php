@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Evidence\Clips\Clip;
 use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
@@ -21,7 +21,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 #[ORM\Entity(repositoryClass: PhotoRepository::class)]
 #[ORM\Table(name: 'photo')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'picture_id'])]
-class Photo implements Audited
+class Photo implements Undoable
 {
     use DoneBy;
     use Identified;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Evidence;
 
 use App\Account\Actor;
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Photo\Measured;
@@ -16,7 +16,7 @@ use Symfony\Component\Uid\Uuid;
 /** Something measured in a photo, with what was set on it, so that it can be worked out again. */
 #[ORM\Entity]
 #[ORM\Table(name: 'photo_measure')]
-class PhotoMeasure implements Audited
+class PhotoMeasure implements Undoable
 {
     use DoneBy;
     use Identified;

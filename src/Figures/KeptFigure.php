@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Account\Actor;
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -17,7 +17,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Entity(repositoryClass: KeptFigureRepository::class)]
 #[ORM\Table(name: 'kept_figure')]
 #[ORM\Index(columns: ['case_id'])]
-class KeptFigure implements Audited
+class KeptFigure implements Undoable
 {
     use DoneBy;
     use Identified;

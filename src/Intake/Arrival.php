@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Account\Audited;
+use App\Account\Undo\Undoable;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
@@ -13,7 +13,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 /** How the unit stood on the bench before anything came off. */
 #[ORM\Entity]
 #[ORM\Table(name: 'arrival')]
-class Arrival implements Audited
+class Arrival implements Undoable
 {
     use Identified;
     use OfACase;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Account\Audited;
+use App\Account\Undo\Undoable;
 use App\Account\User;
 use App\Intake\Repository\CaseFileRepository;
 use App\Platform\Identified;
@@ -21,7 +21,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 // By its letters in threes (GIN, pg_trgm), as the migration makes it.
 #[ORM\Index(name: 'case_file_serial_letters', columns: ['serial_key'])]
 #[ORM\Index(columns: ['serial_key'])]
-class CaseFile implements Audited
+class CaseFile implements Undoable
 {
     use Identified;
     use Versioned;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Account\Audited;
+use App\Account\Undo\Undoable;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
@@ -13,7 +13,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 /** One thing that is wrong with the unit, as the customer says it and as the shop asks it. */
 #[ORM\Entity]
 #[ORM\Table(name: 'complaint')]
-class Complaint implements Audited
+class Complaint implements Undoable
 {
     use Identified;
     use OfACase;

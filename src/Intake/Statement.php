@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Account\Audited;
+use App\Account\Undo\Undoable;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Validator\Constraints as Assert;
@@ -12,7 +12,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 /** Something that somebody said about the unit. Kept as said; one that contradicts it stands beside it. */
 #[ORM\Entity]
 #[ORM\Table(name: 'statement')]
-class Statement implements Audited
+class Statement implements Undoable
 {
     use Identified;
     use OfACase;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Library;
 
 use App\Account\Actor;
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Intake\CaseFile;
 use App\Library\Repository\SchoolPickRepository;
 use App\Platform\Identified;
@@ -17,7 +17,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity(repositoryClass: SchoolPickRepository::class)]
 #[ORM\Table(name: 'school_pick')]
 #[ORM\UniqueConstraint(columns: ['family', 'choice', 'case_id'])]
-class SchoolPick implements Audited
+class SchoolPick implements Undoable
 {
     use DoneBy;
     use Identified;

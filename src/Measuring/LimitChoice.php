@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Measuring;
 
 use App\Account\Actor;
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Measuring\Repository\LimitChoiceRepository;
@@ -17,7 +17,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Entity(repositoryClass: LimitChoiceRepository::class)]
 #[ORM\Table(name: 'limit_choice')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'part', 'field'])]
-class LimitChoice implements Audited
+class LimitChoice implements Undoable
 {
     use DoneBy;
     use Identified;

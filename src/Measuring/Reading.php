@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Measuring;
 
 use App\Account\Actor;
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Measuring\Repository\ReadingRepository;
@@ -20,7 +20,7 @@ use function Symfony\Component\Clock\now;
 #[ORM\Entity(repositoryClass: ReadingRepository::class)]
 #[ORM\Table(name: 'reading')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'part', 'field'])]
-class Reading implements Audited
+class Reading implements Undoable
 {
     use DoneBy;
     use Identified;

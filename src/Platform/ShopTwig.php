@@ -25,9 +25,9 @@ final class ShopTwig
 
     /** A long text cut to a line; the whole stands where it belongs. */
     #[AsTwigFilter('cut')]
-    public function cut(?string $text): string
+    public function cut(?string $text, int $most = 140): string
     {
-        return null === $text ? '' : mb_strimwidth($text, 0, 140, '…');
+        return null === $text ? '' : mb_strimwidth($text, 0, $most, '…');
     }
 
     #[AsTwigFilter('bytes')]

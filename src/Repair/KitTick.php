@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Repair;
 
 use App\Account\Actor;
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -18,7 +18,7 @@ use Japhrex\Core\Repair\KitCheck;
 #[ORM\Entity(repositoryClass: KitTickRepository::class)]
 #[ORM\Table(name: 'kit_tick')]
 #[ORM\Index(columns: ['case_id', 'part'])]
-class KitTick implements Audited
+class KitTick implements Undoable
 {
     use DoneBy;
     use Identified;

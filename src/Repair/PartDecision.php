@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Repair;
 
 use App\Account\Actor;
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Evidence\Decided;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -17,7 +17,7 @@ use Doctrine\ORM\Mapping as ORM;
 /** What becomes of a part, decided for the repair after the case was signed. The last of a part counts; none is changed. */
 #[ORM\Entity(repositoryClass: PartDecisionRepository::class)]
 #[ORM\Table(name: 'part_decision')]
-class PartDecision implements Audited
+class PartDecision implements Undoable
 {
     use Decided;
     use DoneBy;

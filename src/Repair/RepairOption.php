@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Repair;
 
 use App\Account\Actor;
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -27,7 +27,7 @@ use Japhrex\Core\Repair\Rates;
 #[ORM\Entity(repositoryClass: RepairOptionRepository::class)]
 #[ORM\Table(name: 'repair_option')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'kind'])]
-class RepairOption implements Audited
+class RepairOption implements Undoable
 {
     use DoneBy;
     use Identified;

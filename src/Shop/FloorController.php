@@ -66,6 +66,7 @@ final class FloorController extends AbstractController
 
         return $pages->show($case, 'shop/history.html.twig', [
             'entries' => $history->page($case, $page),
+            'steps' => 1 === $page ? $history->steps($case) : [],
             'page' => $page,
             'most' => History::MOST,
         ]);

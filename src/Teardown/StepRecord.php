@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Teardown;
 
 use App\Account\Actor;
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -25,7 +25,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 #[ORM\Entity(repositoryClass: StepRecordRepository::class)]
 #[ORM\Table(name: 'step_record')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'step'])]
-class StepRecord implements Audited
+class StepRecord implements Undoable
 {
     use DoneBy;
     use Identified;

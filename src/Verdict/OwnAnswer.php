@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Verdict;
 
-use App\Account\Audited;
+use App\Account\Undo\Undoable;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\OfACase;
@@ -16,7 +16,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Entity]
 #[ORM\Table(name: 'own_answer')]
 #[ORM\UniqueConstraint(columns: ['verdict_id', 'complaint_id'])]
-class OwnAnswer implements Audited
+class OwnAnswer implements Undoable
 {
     use Answer;
     use Identified;

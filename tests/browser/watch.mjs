@@ -1,5 +1,31 @@
-// A page on which anything that a visitor would not want to see fails the test: script errors, blocked resources, server errors.
+// A page on which anything that a visitor would not want to see fails the test: script errors, blocked resources, server errors,
+// and a page that moves away under the hand when a form of it is sent.
 import { test as base, expect } from '@playwright/test';
+
+// How far what stood around the sent form has moved once its answer is there; tells only of pages that stay the same page.
+function watchTheHand() {
+  let hand = null;
+  document.addEventListener('htmx:beforeRequest', ({ detail }) => {
+    if (detail.boosted && detail.requestConfig.verb === 'post') {
+      const stood = [];
+      for (let node = detail.elt; node && node !== document.body; node = node.previousElementSibling ?? node.parentElement) {
+        stood.push([node, node.getBoundingClientRect().top]);
+      }
+      hand = { stood, path: location.pathname, to: detail.requestConfig.path, scrolled: window.scrollY };
+    }
+  });
+  document.addEventListener('htmx:afterSettle', () => {
+    if (hand?.path !== location.pathname) {
+      return;
+    }
+    const { stood, scrolled, to } = hand;
+    hand = null;
+    window.setTimeout(() => {
+      const [node, top] = stood.find(([one]) => one.isConnected) ?? [];
+      window.moved(to, Math.round(node ? node.getBoundingClientRect().top - top : window.scrollY - scrolled));
+    }, 60);
+  });
+}
 
 export const test = base.extend({
   page: async ({ page }, use) => {
@@ -15,6 +41,12 @@ export const test = base.extend({
         wrong.push(`500 ${response.url()}`);
       }
     });
+    await page.exposeFunction('moved', (to, far) => {
+      if (Math.abs(far) > 40) {
+        wrong.push(`the page moved by ${far} px under the hand: ${to}`);
+      }
+    });
+    await page.addInitScript(watchTheHand);
     await use(page);
     expect(wrong).toEqual([]);
   },

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Evidence\Clips;
 
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Evidence\Finding;
 use App\Evidence\LiesInTray;
 use App\Evidence\PhotoStage;
@@ -21,7 +21,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Entity(repositoryClass: ClipRepository::class)]
 #[ORM\Table(name: 'clip')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'hash'])]
-class Clip implements Audited
+class Clip implements Undoable
 {
     use DoneBy;
     use Identified;

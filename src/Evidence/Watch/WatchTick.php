@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Evidence\Watch;
 
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Evidence\Repository\WatchTickRepository;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
@@ -16,7 +16,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Entity(repositoryClass: WatchTickRepository::class)]
 #[ORM\Table(name: 'watch_tick')]
 #[ORM\UniqueConstraint(columns: ['case_id', 'watch'])]
-class WatchTick implements Audited
+class WatchTick implements Undoable
 {
     use DoneBy;
     use Identified;

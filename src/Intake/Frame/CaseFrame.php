@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake\Frame;
 
+use App\Account\Undo\UndoStep;
 use App\Intake\CaseFile;
 use Japhrex\Core\Family\Book;
 
@@ -28,6 +29,8 @@ final class CaseFrame
     private string $standing;
 
     private int $inTray = 0;
+
+    private ?UndoStep $undo = null;
 
     public function __construct(public readonly CaseFile $case, public readonly Book $book)
     {
@@ -124,5 +127,16 @@ final class CaseFrame
     public function inTray(): int
     {
         return $this->inTray;
+    }
+
+    /** The last act of the person at the screen. */
+    public function canTakeBack(UndoStep $step): void
+    {
+        $this->undo = $step;
+    }
+
+    public function undo(): ?UndoStep
+    {
+        return $this->undo;
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Verdict\Warranty;
 
 use App\Account\Actor;
-use App\Account\Audited;
 use App\Account\DoneBy;
+use App\Account\Undo\Undoable;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
@@ -18,7 +18,7 @@ use Japhrex\Core\Verdict\Whereabouts;
 /** An entry in the chain of custody of a part. Entries are added, never changed. */
 #[ORM\Entity(repositoryClass: CustodyRepository::class)]
 #[ORM\Table(name: 'part_custody')]
-class Custody implements Audited
+class Custody implements Undoable
 {
     use DoneBy;
     use Identified;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Verdict\Warranty;
 
-use App\Account\Audited;
+use App\Account\Undo\Undoable;
 use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Intake\YesNo;
@@ -17,7 +17,7 @@ use Doctrine\ORM\Mapping as ORM;
 /** What a warranty asks of a case beside what the case knows already. */
 #[ORM\Entity(repositoryClass: WarrantyFactsRepository::class)]
 #[ORM\Table(name: 'warranty_facts')]
-class WarrantyFacts implements Audited
+class WarrantyFacts implements Undoable
 {
     use Identified;
     use OfACase;

@@ -1,0 +1,90 @@
+// What a form holds, what of it was typed here, and by which name it is known when the page comes anew.
+const SKIPPED = ['hidden', 'file', 'password', 'submit', 'button', 'image', 'reset'];
+
+export const fieldsOf = (form) => [...form.elements].filter((one) => one.name && one.type && !SKIPPED.includes(one.type));
+
+// The form's address and what it is about: a list of equal forms has one for each of its rows.
+function about(form) {
+  const at = new URL(form.getAttribute('action') || location.pathname, location.href).pathname;
+  const fixed = [...form.querySelectorAll('input[type=hidden]')]
+    .filter((one) => one.name && !/_token|_base|^seen$|^version$|^back$/.test(one.name))
+    .map((one) => `${one.name}=${one.value}`);
+  return [at, ...fixed].join(' ');
+}
+
+// Gives every form without an id the one that it would get on any copy of its page.
+export function nameForms(root) {
+  const seen = new Map();
+  for (const form of root.querySelectorAll('form')) {
+    const name = about(form);
+    const nth = seen.get(name) ?? 0;
+    seen.set(name, nth + 1);
+    if (!form.hasAttribute('id')) {
+      form.setAttribute('id', `form ${name}${nth ? ` ${nth}` : ''}`);
+    }
+  }
+}
+
+const chosen = (one, first) => {
+  if (one.matches('select')) {
+    const options = [...one.options].filter((option) => (first ? option.defaultSelected : option.selected));
+    const none = first && options.length === 0 && !one.multiple && one.options.length > 0;
+    return (none ? [one.options[0]] : options).map((option) => option.value);
+  }
+  if (['radio', 'checkbox'].includes(one.type)) {
+    return (first ? one.defaultChecked : one.checked) ? [one.value] : [];
+  }
+  return [first ? one.defaultValue : one.value];
+};
+
+// Name of each field => what it holds now, or held when the page came.
+export function valuesOf(form, first = false) {
+  const values = {};
+  for (const one of fieldsOf(form)) {
+    values[one.name] = [...(values[one.name] ?? []), ...chosen(one, first)];
+  }
+  return values;
+}
+
+// Name => [what is typed, what stood there], of the fields in which the two differ.
+export function typedIn(form) {
+  const [now, first] = [valuesOf(form), valuesOf(form, true)];
+  return Object.fromEntries(
+    Object.keys(now)
+      .filter((name) => now[name].join('\n') !== first[name].join('\n'))
+      .map((name) => [name, [now[name], first[name]]]),
+  );
+}
+
+export const isTyped = (form) => Object.keys(typedIn(form)).length > 0;
+
+export function fill(form, name, values) {
+  const left = [...values];
+  for (const one of fieldsOf(form).filter((field) => field.name === name)) {
+    if (one.matches('select')) {
+      for (const option of one.options) {
+        option.selected = values.includes(option.value);
+      }
+    } else if (['radio', 'checkbox'].includes(one.type)) {
+      one.checked = values.includes(one.value);
+    } else {
+      one.value = left.shift() ?? '';
+    }
+  }
+}
+
+// The server has these values: they are what stands there now.
+export function settle(form, values) {
+  for (const one of fieldsOf(form)) {
+    const kept = values[one.name] ?? [];
+    if (one.matches('select')) {
+      for (const option of one.options) {
+        option.defaultSelected = kept.includes(option.value);
+      }
+    } else if (['radio', 'checkbox'].includes(one.type)) {
+      one.defaultChecked = kept.includes(one.value);
+    } else if (kept.length === 1) {
+      [one.defaultValue] = kept;
+    }
+  }
+}

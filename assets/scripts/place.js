@@ -1,0 +1,140 @@
+// The answer to a post goes into the page that is open, node by node: what it does not change stays where it is, under the hand
+// that sent it, and so does what is typed in the other forms. What was refused is said at the form that was sent.
+import { fieldsOf, isTyped, nameForms, valuesOf } from './forms.js';
+
+const { htmx, Idiomorph } = window;
+// Drawn over by scripts that hold on to their nodes: such a page comes whole, and is put back to its place.
+const DRAWN = '.viewer, [data-compare], [data-player]';
+
+// Where the hand was: the form that was sent, and what stands around it, with how far down the screen each was.
+let hand = null;
+
+function around(form) {
+  const marks = [];
+  for (let node = form; node && node !== document.body && marks.length < 24; node = node.previousElementSibling ?? node.parentElement) {
+    marks.push([node, node.id, node.getBoundingClientRect().top]);
+  }
+  return marks;
+}
+
+document.addEventListener('htmx:beforeRequest', (event) => {
+  const form = event.detail.elt;
+  if (event.detail.boosted && form.matches('form') && event.detail.requestConfig.verb === 'post') {
+    hand = { form, id: form.id, marks: around(form), scrolled: window.scrollY, held: held(form) };
+  }
+});
+
+const held = (form) => JSON.stringify(valuesOf(form));
+const isHere = (xhr) => !xhr.responseURL || new URL(xhr.responseURL).pathname === location.pathname;
+
+document.addEventListener('htmx:beforeSwap', (event) => {
+  const { detail } = event;
+  if (!hand || detail.requestConfig?.elt !== hand.form) {
+    return;
+  }
+  hand.refused = detail.xhr.status >= 400;
+  if (!detail.shouldSwap || detail.target !== document.body || !(hand.refused || isHere(detail.xhr))) {
+    hand = detail.shouldSwap ? null : hand;
+    return;
+  }
+  hand.stays = true;
+  if (!document.querySelector(DRAWN)) {
+    detail.swapOverride = 'in-place';
+  }
+});
+
+const keepsOpen = (node) => node.matches('dialog') || (node.matches('details') && (hand?.refused || !node.contains(hand?.form)));
+const callbacks = {
+  beforeNodeMorphed(old) {
+    // What is typed in a form stays in it; in the one that was sent, what was typed since.
+    const typed = old.nodeName === 'FORM' && (old === hand?.form ? held(old) !== hand.held : isTyped(old));
+    return !typed;
+  },
+  // What scripts have put on the page is theirs to take away.
+  beforeNodeRemoved: (node) => !(node.nodeType === Node.ELEMENT_NODE && node.matches('.waitingbar')),
+  beforeAttributeUpdated(name, node, kind) {
+    return !(
+      name === 'data-ready' ||
+      (name === 'hidden' && node.dataset.ready) ||
+      (name === 'open' && kind === 'remove' && keepsOpen(node))
+    );
+  },
+};
+
+htmx.defineExtension('in-place', {
+  isInlineSwap: () => false,
+  handleSwap(style, target, fragment) {
+    if (style !== 'in-place') {
+      return false;
+    }
+    nameForms(document);
+    nameForms(fragment);
+    return Idiomorph.morph(target, [...fragment.children], { morphStyle: 'innerHTML', callbacks });
+  },
+});
+
+// What was refused is said where it was asked for, not at the head of the page.
+function refusal(form) {
+  const said = document.querySelector('[data-refused]');
+  if (said && !form.contains(said) && !said.closest('form')) {
+    const button = form.querySelector('button:not([type=button]), [type=submit]');
+    (button?.closest('.actions') ?? button ?? form.lastElementChild)?.before(said);
+  }
+  const wrong = fieldsOf(form).find((one) => one.matches('[aria-invalid=true]') || one.closest('.wrong'));
+  return wrong ?? said ?? form.querySelector('.wrong-words');
+}
+
+function toHand(node) {
+  if (!node) {
+    return;
+  }
+  if (!node.matches('a, button, input, select, textarea, [tabindex]')) {
+    node.tabIndex = -1;
+  }
+  node.focus({ preventScroll: true });
+  const { top, bottom } = node.getBoundingClientRect();
+  if (top < 0 || bottom > window.innerHeight) {
+    node.scrollIntoView({ block: 'nearest' });
+  }
+}
+
+document.addEventListener('htmx:afterSettle', (event) => {
+  if (!hand?.stays || event.detail.requestConfig?.elt !== hand.form) {
+    return;
+  }
+  const { marks, id, refused, scrolled } = hand;
+  hand = null;
+  const form = id ? document.getElementById(id) : null;
+  const mark = marks
+    .map(([node, name, top]) => [node.isConnected ? node : name && document.getElementById(name), top])
+    .find(([node]) => node);
+  if (mark) {
+    window.scrollBy({ top: mark[0].getBoundingClientRect().top - mark[1], behavior: 'instant' });
+  } else {
+    window.scrollTo({ top: scrolled, behavior: 'instant' });
+  }
+  if (refused || document.querySelector('[data-refused]')) {
+    toHand(form ? refusal(form) : document.querySelector('[data-refused], .wrong-words'));
+  } else if (!document.activeElement || document.activeElement === document.body) {
+    toHand(document.querySelector('[data-hand]') ?? mark?.[0]);
+  }
+});
+
+// Back brings the page anew, and the place where it was left.
+const LEFT = 'left:';
+let noted = 0;
+window.addEventListener(
+  'scroll',
+  () => {
+    window.clearTimeout(noted);
+    noted = window.setTimeout(() => sessionStorage.setItem(LEFT + location.href, String(window.scrollY)), 80);
+  },
+  { passive: true },
+);
+window.addEventListener('popstate', () => sessionStorage.setItem('back', location.href));
+window.addEventListener('load', () => {
+  if (sessionStorage.getItem('back') === location.href) {
+    window.scrollTo({ top: Number(sessionStorage.getItem(LEFT + location.href) ?? 0), behavior: 'instant' });
+  }
+  sessionStorage.removeItem('back');
+});

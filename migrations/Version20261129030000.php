@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Migrations;
+
+use Doctrine\DBAL\Schema\Schema;
+use Doctrine\Migrations\AbstractMigration;
+
+/** What a request did to a case, so that it can be taken back and done again. What was done before this stays done. */
+final class Version20261129030000 extends AbstractMigration
+{
+    public function getDescription(): string
+    {
+        return 'What was done can be taken back';
+    }
+
+    public function up(Schema $schema): void
+    {
+        $this->addSql(
+            'CREATE TABLE undo_step (id UUID NOT NULL, made_at TIMESTAMP(0) WITH TIME ZONE NOT NULL, case_id UUID NOT NULL, '
+            .'by_whom VARCHAR(80) NOT NULL, by_person_id UUID DEFAULT NULL, says VARCHAR(200) NOT NULL, changes JSONB NOT NULL, '
+            .'undone_at TIMESTAMP(0) WITH TIME ZONE DEFAULT NULL, PRIMARY KEY (id))'
+        );
+    }
+
+    public function down(Schema $schema): void
+    {
+        $this->addSql('DROP TABLE undo_step');
+    }
+}

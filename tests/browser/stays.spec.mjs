@@ -1,0 +1,203 @@
+// Nothing jumps, nothing vanishes: the page stays where the hand was, and what was typed survives whatever comes between.
+import { logIn, signIn, takeIn } from './people.mjs';
+import { expect, test } from './watch.mjs';
+
+const PAGES = [
+  '/cases/OQ-26-0102/intake',
+  '/cases/OQ-26-0103/strip?step=rear-cover',
+  '/cases/OQ-26-0102/parts/drive-gear',
+  '/cases/OQ-26-0102/readings',
+  '/cases/OQ-26-0108/chain',
+  '/cases/OQ-26-0102/verdict',
+  '/cases/OQ-26-0102/warranty',
+  '/cases/OQ-26-0114/claims/1',
+  '/cases/OQ-26-0101/repair',
+  '/cases/OQ-26-0105/build',
+  '/cases/OQ-26-0106/proof',
+  '/cases/OQ-26-0105/tray',
+  '/library/external-gear-pump',
+  '/gauges',
+  '/stands',
+  '/policies',
+  '/prices',
+  '/settings',
+];
+const BOOSTED = 'main form[method=post]:not([data-upload], [hx-boost=false], [data-autosave], [data-row])';
+
+// What every answer might do to a page: the page as it is, with something new at its head.
+async function answered(page, status, says) {
+  await page.unroute('**');
+  await page.route('**', async (route) => {
+    if (route.request().method() !== 'POST') {
+      await route.continue();
+      return;
+    }
+    const whole = await (await page.context().request.get(page.url())).text();
+    const body = whole.replace(/(<main[^>]*id="work"[^>]*>)/, `$1${says}`);
+    await route.fulfill({ status, contentType: 'text/html; charset=utf-8', headers: { 'HX-Push-Url': 'false' }, body });
+  });
+}
+
+test('no form of the demo moves the page under the hand, whether it is taken or refused', async ({ page }) => {
+  await signIn(page, 'analyst');
+  page.on('dialog', (dialog) => dialog.accept());
+  let sent = 0;
+  for (const path of PAGES) {
+    await page.goto(path);
+    for (const [status, says] of [
+      [200, '<div style="height: 400px">Something came above.</div>'],
+      [422, '<p class="problem" role="alert" data-refused>That cannot be.</p><div style="height: 400px"></div>'],
+    ]) {
+      await answered(page, status, says);
+      const count = await page.locator(BOOSTED).count();
+      for (let i = 0; i < count; i++) {
+        const form = page.locator(BOOSTED).nth(i);
+        await form.evaluate((node) => {
+          node.closest('details:not([open])')?.setAttribute('open', '');
+          node.noValidate = true;
+          node.scrollIntoView({ block: 'center' });
+        });
+        const settled = page.evaluate(
+          () => new Promise((done) => document.addEventListener('htmx:afterSettle', () => window.setTimeout(done, 90), { once: true })),
+        );
+        await form.evaluate((node) => node.requestSubmit());
+        await settled;
+        sent++;
+        if (status === 422) {
+          const said = page.getByText('That cannot be.');
+          await expect(said, `${path}, form ${i}: what was refused is said in sight`).toBeInViewport();
+        }
+      }
+    }
+    await page.unroute('**');
+    expect(new URL(page.url()).pathname, 'the address can be loaded again').toBe(new URL(path, page.url()).pathname);
+  }
+  console.log(`${sent} answers to forms, none moved its page`);
+  expect(sent).toBeGreaterThan(100);
+});
+
+test('back brings the page and the place on it', async ({ page }) => {
+  await signIn(page, 'analyst');
+  await page.goto('/cases/OQ-26-0101/parts');
+  const last = page.locator('main a[href*="/parts/"]').last();
+  await last.scrollIntoViewIfNeeded();
+  await expect.poll(() => page.evaluate(() => window.scrollY)).toBeGreaterThan(200);
+  const left = await page.evaluate(() => window.scrollY);
+  await page.waitForTimeout(150);
+  await last.click();
+  await expect(page).toHaveURL(/\/parts\/./);
+  await page.goBack();
+  await expect(page).toHaveURL(/\/parts$/);
+  await expect.poll(() => page.evaluate(() => Math.round(window.scrollY))).toBeCloseTo(left, -1);
+});
+
+test('the address of a form leads to its page', async ({ page }) => {
+  await signIn(page, 'analyst');
+  for (const [at, to] of [
+    ['/cases/OQ-26-0102/intake/unit', '/cases/OQ-26-0102/intake'],
+    ['/cases/OQ-26-0105/build/set-0', '/cases/OQ-26-0105/build'],
+    ['/cases/OQ-26-0102/strip/rear-cover', '/cases/OQ-26-0102/strip'],
+    ['/prices/rates', '/prices'],
+  ]) {
+    await page.goto(at);
+    expect(new URL(page.url()).pathname).toBe(to);
+  }
+});
+
+for (const [device, viewport] of Object.entries({ desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } })) {
+  test(`what is typed survives reload, back, a lapsed log-in and a server that is away, on the ${device}`, async ({
+    page,
+    browser,
+    context,
+  }) => {
+    const number = await takeIn(browser, 'external-gear-pump', 'Ice plant');
+    await page.setViewportSize(viewport);
+    await signIn(page, 'bench');
+    const at = `/cases/${number}/parts/drive-gear`;
+    await page.goto(at);
+    const fold = page.locator('details', { has: page.locator('form[data-grades]') });
+    const open = async () => {
+      if ((await fold.getAttribute('open')) === null) {
+        await fold.locator('summary').first().click();
+      }
+    };
+    const words = page.locator('form[data-grades]').getByLabel('In words');
+    await open();
+    await words.fill('rings that a nail feels');
+    await page.locator('form[data-grades] .grades input[value="2"]').check();
+    await expect(page.locator('form[data-grades] .draft')).toHaveText('kept here as you type');
+
+    // Reload, and away and back.
+    await page.reload();
+    await expect(words).toHaveValue('rings that a nail feels');
+    await expect(page.locator('form[data-grades] .grades input[value="2"]')).toBeChecked();
+    await expect(page.locator('form[data-grades] .draft')).toContainText('not sent yet');
+    await page.goto(`/cases/${number}/strip`);
+    await page.goBack();
+    await expect(words).toHaveValue('rings that a nail feels');
+
+    // Another form of the page is saved meanwhile.
+    await page.locator('#part_note').fill('seen at noon');
+    await page.locator('#part_note').blur();
+    await expect(page.locator('#saved_part')).toContainText('saved');
+    await expect(words).toHaveValue('rings that a nail feels');
+
+    // The connection is cut, then the server is away, then nobody is signed in.
+    const keep = page.getByRole('button', { name: 'Keep the finding' });
+    const form = page.locator('form[data-grades]');
+    await form.locator('fieldset', { hasText: 'What it is' }).getByRole('radio', { name: 'Damage', exact: true }).check();
+    await form.getByLabel('Where').selectOption({ index: 1 });
+    await form.getByLabel('Kind of damage').selectOption({ label: 'scoring' });
+    const told = page.locator('#refusal');
+    const back = page.getByRole('button', { name: 'Back to what I typed' });
+    await context.setOffline(true);
+    await keep.click();
+    await expect(told).toContainText('cannot be reached');
+    await back.click();
+    await context.setOffline(false);
+    await page.route('**/findings', (route) => route.fulfill({ status: 502, body: '' }));
+    await keep.click();
+    await expect(told).toContainText('still here');
+    await back.click();
+    await page.unroute('**/findings');
+    await context.clearCookies();
+    await keep.click();
+    await expect(told).toContainText('You are signed out');
+    await expect(told.getByRole('link', { name: 'Sign in again' })).toBeVisible();
+    await logIn(page, 'bench');
+    await page.goto(at);
+    await expect(words).toHaveValue('rings that a nail feels');
+    await expect(form.getByLabel('Kind of damage')).toHaveValue('scoring');
+    await keep.click();
+    await expect(page.locator('.finding', { hasText: 'rings that a nail feels' })).toBeVisible();
+
+    // It is kept once, and gone from here.
+    await page.reload();
+    await expect(words).toHaveValue('');
+    await expect(page.locator('.draft')).toHaveCount(0);
+  });
+}
+
+test('what somebody else saved meanwhile is not covered by what was typed before', async ({ page }) => {
+  await signIn(page, 'desk');
+  await page.goto('/settings');
+  await page.goto('/cases/OQ-26-0104/intake');
+  const [mine, theirs] = [`mine ${Date.now()}`, `theirs ${Date.now()}`];
+  await page.route('**/intake/unit', (route) => route.abort());
+  await page.locator('#unit_tag').fill(mine);
+  await page.locator('#unit_tag').blur();
+  await expect(page.locator('#saved_unit')).toContainText('not saved yet');
+  await page.unroute('**/intake/unit');
+  const form = await (await page.context().request.get('/cases/OQ-26-0104/intake')).text();
+  const hidden = (name) => form.match(new RegExp(`name="unit\\[${name}\\]"[^>]*value="([^"]*)"`))[1].replaceAll('&quot;', '"');
+  await page.context().request.post('/cases/OQ-26-0104/intake/unit', {
+    form: { 'unit[tag]': theirs, 'unit[_token]': hidden('_token'), 'unit[_base]': hidden('_base') },
+    headers: { 'X-Autosave': '1' },
+  });
+  page.on('dialog', (dialog) => dialog.accept());
+  await page.goto('/cases/OQ-26-0104/intake');
+  await expect(page.locator('#unit_tag')).toHaveValue(theirs);
+  await page.getByRole('button', { name: 'Put mine back' }).click();
+  await expect(page.locator('#unit_tag')).toHaveValue(mine);
+  await expect(page.locator('#saved_unit')).toContainText('saved');
+});
