@@ -4,7 +4,7 @@ import { startCompare } from './compare.js';
 import { startDrafts } from './drafts.js';
 import { startFigures } from './figures.js';
 import { startMarks } from './marks.js';
-import './place.js';
+import { watchPlace } from './place.js';
 import './proof.js';
 import { startReadings } from './readings.js';
 import { startUploads } from './uploads.js';
@@ -56,7 +56,7 @@ document.addEventListener('htmx:beforeSwap', (event) => {
     // What becomes of it is the row's own business.
     return;
   }
-  const form = row ?? detail.elt?.closest?.('form');
+  const form = row ?? detail.requestConfig?.elt?.closest?.('form');
   detail.isError = false;
   if (status === 422 || (!form && status !== 401)) {
     // The page comes back with its fields as typed and what was wrong beside them.
@@ -310,3 +310,5 @@ function start(root) {
   startDrafts(root);
 }
 document.addEventListener('htmx:load', (event) => start(event.detail.elt));
+// After the other listeners: it goes by what they have decided.
+watchPlace();

@@ -12,17 +12,25 @@ function about(form) {
   return [at, ...fixed].join(' ');
 }
 
-// Gives every form without an id the one that it would get on any copy of its page.
-export function nameForms(root) {
+const named = (nodes, nameOf) => {
   const seen = new Map();
-  for (const form of root.querySelectorAll('form')) {
-    const name = about(form);
+  for (const node of nodes) {
+    const name = nameOf(node);
     const nth = seen.get(name) ?? 0;
     seen.set(name, nth + 1);
-    if (!form.hasAttribute('id')) {
-      form.setAttribute('id', `form ${name}${nth ? ` ${nth}` : ''}`);
+    if (!node.hasAttribute('id')) {
+      node.setAttribute('id', nth ? `${name} ${nth}` : name);
     }
   }
+};
+
+// Gives every form and fold without an id the one that it would get on any copy of its page.
+export function nameForms(root) {
+  named(root.querySelectorAll('form'), (form) => `form ${about(form)}`);
+  named(root.querySelectorAll('details'), (fold) => {
+    const inner = fold.querySelector('form')?.id ?? fold.querySelector('summary')?.textContent.replace(/\W+/g, ' ').trim();
+    return `fold ${inner}`;
+  });
 }
 
 const chosen = (one, first) => {

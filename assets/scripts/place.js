@@ -12,14 +12,16 @@ let hand = null;
 function around(form) {
   const marks = [];
   for (let node = form; node && node !== document.body && marks.length < 24; node = node.previousElementSibling ?? node.parentElement) {
-    marks.push([node, node.id, node.getBoundingClientRect().top]);
+    if (node.id) {
+      marks.push([node.id, node.getBoundingClientRect().top]);
+    }
   }
   return marks;
 }
 
 document.addEventListener('htmx:beforeRequest', (event) => {
   const form = event.detail.elt;
-  if (event.detail.boosted && form.matches('form') && event.detail.requestConfig.verb === 'post') {
+  if (event.detail.requestConfig?.verb === 'post' && form.matches('form:not([data-autosave], [data-row])')) {
     hand = { form, id: form.id, marks: around(form), scrolled: window.scrollY, held: held(form) };
   }
 });
@@ -27,23 +29,6 @@ document.addEventListener('htmx:beforeRequest', (event) => {
 const held = (form) => JSON.stringify(valuesOf(form));
 const isHere = (xhr) => !xhr.responseURL || new URL(xhr.responseURL).pathname === location.pathname;
 
-document.addEventListener('htmx:beforeSwap', (event) => {
-  const { detail } = event;
-  if (!hand || detail.requestConfig?.elt !== hand.form) {
-    return;
-  }
-  hand.refused = detail.xhr.status >= 400;
-  if (!detail.shouldSwap || detail.target !== document.body || !(hand.refused || isHere(detail.xhr))) {
-    hand = detail.shouldSwap ? null : hand;
-    return;
-  }
-  hand.stays = true;
-  if (!document.querySelector(DRAWN)) {
-    detail.swapOverride = 'in-place';
-  }
-});
-
-const keepsOpen = (node) => node.matches('dialog') || (node.matches('details') && (hand?.refused || !node.contains(hand?.form)));
 const callbacks = {
   beforeNodeMorphed(old) {
     // What is typed in a form stays in it; in the one that was sent, what was typed since.
@@ -52,12 +37,9 @@ const callbacks = {
   },
   // What scripts have put on the page is theirs to take away.
   beforeNodeRemoved: (node) => !(node.nodeType === Node.ELEMENT_NODE && node.matches('.waitingbar')),
+  // A fold stays as the hand left it.
   beforeAttributeUpdated(name, node, kind) {
-    return !(
-      name === 'data-ready' ||
-      (name === 'hidden' && node.dataset.ready) ||
-      (name === 'open' && kind === 'remove' && keepsOpen(node))
-    );
+    return !(name === 'data-ready' || (name === 'hidden' && node.dataset.ready) || (name === 'open' && kind === 'remove'));
   },
 };
 
@@ -77,14 +59,18 @@ htmx.defineExtension('in-place', {
 function refusal(form) {
   const said = document.querySelector('[data-refused]');
   if (said && !form.contains(said) && !said.closest('form')) {
-    const button = form.querySelector('button:not([type=button]), [type=submit]');
-    (button?.closest('.actions') ?? button ?? form.lastElementChild)?.before(said);
+    const button = form.querySelector('button:not([type=button], noscript button)');
+    if (button) {
+      (button.closest('.actions') ?? button).before(said);
+    } else {
+      form.append(said);
+    }
   }
   const wrong = fieldsOf(form).find((one) => one.matches('[aria-invalid=true]') || one.closest('.wrong'));
   return wrong ?? said ?? form.querySelector('.wrong-words');
 }
 
-function toHand(node) {
+function toHand(node, isShown = false) {
   if (!node) {
     return;
   }
@@ -93,7 +79,7 @@ function toHand(node) {
   }
   node.focus({ preventScroll: true });
   const { top, bottom } = node.getBoundingClientRect();
-  if (top < 0 || bottom > window.innerHeight) {
+  if (isShown && (bottom < 0 || top > window.innerHeight)) {
     node.scrollIntoView({ block: 'nearest' });
   }
 }
@@ -105,23 +91,45 @@ document.addEventListener('htmx:afterSettle', (event) => {
   const { marks, id, refused, scrolled } = hand;
   hand = null;
   const form = id ? document.getElementById(id) : null;
-  const mark = marks
-    .map(([node, name, top]) => [node.isConnected ? node : name && document.getElementById(name), top])
-    .find(([node]) => node);
+  const isRefused = refused || document.querySelector('[data-refused]') !== null;
+  const said = isRefused ? (form ? refusal(form) : document.querySelector('[data-refused], .wrong-words')) : null;
+  // What has no id may have become something else.
+  const mark = marks.map(([name, top]) => [document.getElementById(name), top]).find(([node]) => node);
   if (mark) {
     window.scrollBy({ top: mark[0].getBoundingClientRect().top - mark[1], behavior: 'instant' });
   } else {
     window.scrollTo({ top: scrolled, behavior: 'instant' });
   }
-  if (refused || document.querySelector('[data-refused]')) {
-    toHand(form ? refusal(form) : document.querySelector('[data-refused], .wrong-words'));
+  if (isRefused) {
+    toHand(said, true);
   } else if (!document.activeElement || document.activeElement === document.body) {
     toHand(document.querySelector('[data-hand]') ?? mark?.[0]);
   }
 });
 
+function beforeSwap(event) {
+  const { detail } = event;
+  if (!hand || detail.requestConfig?.elt !== hand.form) {
+    return;
+  }
+  hand.refused = detail.xhr.status >= 400;
+  if (!detail.shouldSwap || detail.target !== document.body || !(hand.refused || isHere(detail.xhr))) {
+    hand = detail.shouldSwap ? null : hand;
+    return;
+  }
+  hand.stays = true;
+  if (!document.querySelector(DRAWN)) {
+    detail.swapOverride = 'in-place';
+  }
+}
+
+export function watchPlace() {
+  document.addEventListener('htmx:beforeSwap', beforeSwap);
+}
+
 // Back brings the page anew, and the place where it was left.
 const LEFT = 'left:';
+const BACK = 'back to';
 let noted = 0;
 window.addEventListener(
   'scroll',
@@ -131,10 +139,18 @@ window.addEventListener(
   },
   { passive: true },
 );
-window.addEventListener('popstate', () => sessionStorage.setItem('back', location.href));
+window.addEventListener('popstate', () => {
+  sessionStorage.setItem(BACK, sessionStorage.getItem(LEFT + location.href) ?? '0');
+  // The browser would go where the page that is left stood.
+  history.scrollRestoration = 'manual';
+});
 window.addEventListener('load', () => {
-  if (sessionStorage.getItem('back') === location.href) {
-    window.scrollTo({ top: Number(sessionStorage.getItem(LEFT + location.href) ?? 0), behavior: 'instant' });
+  const place = sessionStorage.getItem(BACK);
+  if (place !== null) {
+    window.scrollTo({ top: Number(place), behavior: 'instant' });
+    sessionStorage.removeItem(BACK);
+    window.setTimeout(() => {
+      history.scrollRestoration = 'auto';
+    }, 500);
   }
-  sessionStorage.removeItem('back');
 });

@@ -51,7 +51,7 @@ export async function logIn(page, name) {
   await page.getByLabel('Name').fill(name);
   await page.getByLabel('Password').fill(PASSWORD);
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.getByRole('heading', { name: 'On the floor' }).waitFor();
+  await page.locator('.people .who').waitFor({ state: 'attached' });
 }
 
 // A unit that the desk takes in, over the form and without its page; its number.

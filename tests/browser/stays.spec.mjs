@@ -22,59 +22,85 @@ const PAGES = [
   '/prices',
   '/settings',
 ];
-const BOOSTED = 'main form[method=post]:not([data-upload], [hx-boost=false], [data-autosave], [data-row])';
+const BOOSTED = 'main form[method=post]:not([data-upload], [hx-boost=false], [hx-post])';
 
-// What every answer might do to a page: the page as it is, with something new at its head.
-async function answered(page, status, says) {
+// Some 400 px.
+const ABOVE = '<p>Something came above.</p>'.repeat(12);
+
+// What an answer might do to a page: it comes anew, after a redirect or with a refusal, with something new at its head.
+async function answered(page, whole, status, says) {
   await page.unroute('**');
   await page.route('**', async (route) => {
-    if (route.request().method() !== 'POST') {
+    const headers = route.request().headers();
+    if (!headers['hx-request']) {
       await route.continue();
       return;
     }
-    const whole = await (await page.context().request.get(page.url())).text();
+    const posted = route.request().method() === 'POST';
+    if (posted && status === 303) {
+      await route.fulfill({ status, headers: { location: page.url() } });
+      return;
+    }
     const body = whole.replace(/(<main[^>]*id="work"[^>]*>)/, `$1${says}`);
-    await route.fulfill({ status, contentType: 'text/html; charset=utf-8', headers: { 'HX-Push-Url': 'false' }, body });
+    await route.fulfill({
+      status: posted ? status : 200,
+      contentType: 'text/html',
+      headers: posted ? { 'HX-Push-Url': 'false' } : {},
+      body,
+    });
   });
 }
 
-test('no form of the demo moves the page under the hand, whether it is taken or refused', async ({ page }) => {
-  await signIn(page, 'analyst');
-  page.on('dialog', (dialog) => dialog.accept());
-  let sent = 0;
-  for (const path of PAGES) {
-    await page.goto(path);
-    for (const [status, says] of [
-      [200, '<div style="height: 400px">Something came above.</div>'],
-      [422, '<p class="problem" role="alert" data-refused>That cannot be.</p><div style="height: 400px"></div>'],
-    ]) {
-      await answered(page, status, says);
-      const count = await page.locator(BOOSTED).count();
-      for (let i = 0; i < count; i++) {
-        const form = page.locator(BOOSTED).nth(i);
-        await form.evaluate((node) => {
-          node.closest('details:not([open])')?.setAttribute('open', '');
-          node.noValidate = true;
-          node.scrollIntoView({ block: 'center' });
-        });
-        const settled = page.evaluate(
-          () => new Promise((done) => document.addEventListener('htmx:afterSettle', () => window.setTimeout(done, 90), { once: true })),
-        );
-        await form.evaluate((node) => node.requestSubmit());
-        await settled;
-        sent++;
-        if (status === 422) {
-          const said = page.getByText('That cannot be.');
-          await expect(said, `${path}, form ${i}: what was refused is said in sight`).toBeInViewport();
+// In halves, so that both workers have something to do.
+for (const half of [0, 1]) {
+  test(`no form of the demo moves the page under the hand, whether it is taken or refused, half ${half + 1}`, async ({ page }) => {
+    await signIn(page, 'analyst');
+    page.on('dialog', (dialog) => dialog.accept());
+    let sent = 0;
+    for (const path of PAGES.filter((_, i) => i % 2 === half)) {
+      await page.goto(path);
+      const whole = await (await page.context().request.get(path)).text();
+      for (const [status, says] of [
+        [303, `<div>${ABOVE}</div>`],
+        [422, `<p class="problem" role="alert" data-refused>That cannot be.</p>${ABOVE}`],
+      ]) {
+        await answered(page, whole, status, says);
+        const count = await page.locator(BOOSTED).count();
+        for (let i = 0; i < count; i++) {
+          const form = page.locator(BOOSTED).nth(i);
+          await form.evaluate((node) => {
+            for (let fold = node.closest('details'); fold; fold = fold.parentElement.closest('details')) {
+              fold.open = true;
+            }
+            node.noValidate = true;
+            ([...node.querySelectorAll('button')].find((one) => one.checkVisibility()) ?? node).scrollIntoView({ block: 'center' });
+          });
+          await form.evaluate(
+            (node) =>
+              new Promise((done) => {
+                document.addEventListener('htmx:afterSettle', function settled({ detail }) {
+                  if (detail.requestConfig?.elt === node) {
+                    document.removeEventListener('htmx:afterSettle', settled);
+                    window.setTimeout(done, 90);
+                  }
+                });
+                node.requestSubmit();
+              }),
+          );
+          sent++;
+          if (status === 422) {
+            const said = page.getByText('That cannot be.');
+            await expect(said, `${path}, form ${i}: what was refused is said in sight`).toBeInViewport();
+          }
         }
       }
+      await page.unroute('**');
+      expect(new URL(page.url()).pathname, 'the address can be loaded again').toBe(new URL(path, page.url()).pathname);
     }
-    await page.unroute('**');
-    expect(new URL(page.url()).pathname, 'the address can be loaded again').toBe(new URL(path, page.url()).pathname);
-  }
-  console.log(`${sent} answers to forms, none moved its page`);
-  expect(sent).toBeGreaterThan(100);
-});
+    console.log(`${sent} answers to forms, none moved its page`);
+    expect(sent).toBeGreaterThan(40);
+  });
+}
 
 test('back brings the page and the place on it', async ({ page }) => {
   await signIn(page, 'analyst');
@@ -88,7 +114,7 @@ test('back brings the page and the place on it', async ({ page }) => {
   await expect(page).toHaveURL(/\/parts\/./);
   await page.goBack();
   await expect(page).toHaveURL(/\/parts$/);
-  await expect.poll(() => page.evaluate(() => Math.round(window.scrollY))).toBeCloseTo(left, -1);
+  await page.waitForFunction((y) => document.querySelector('main a[href*="/parts/"]') && Math.abs(window.scrollY - y) < 6, left);
 });
 
 test('the address of a form leads to its page', async ({ page }) => {
@@ -147,7 +173,7 @@ for (const [device, viewport] of Object.entries({ desk: { width: 1280, height: 8
     const form = page.locator('form[data-grades]');
     await form.locator('fieldset', { hasText: 'What it is' }).getByRole('radio', { name: 'Damage', exact: true }).check();
     await form.getByLabel('Where').selectOption({ index: 1 });
-    await form.getByLabel('Kind of damage').selectOption({ label: 'scoring' });
+    await form.getByLabel('Kind of damage').selectOption('scoring');
     const told = page.locator('#refusal');
     const back = page.getByRole('button', { name: 'Back to what I typed' });
     await context.setOffline(true);
@@ -178,24 +204,24 @@ for (const [device, viewport] of Object.entries({ desk: { width: 1280, height: 8
   });
 }
 
-test('what somebody else saved meanwhile is not covered by what was typed before', async ({ page }) => {
+test('what somebody else saved meanwhile is not covered by what was typed before', async ({ page, browser }) => {
   await signIn(page, 'desk');
-  await page.goto('/settings');
   await page.goto('/cases/OQ-26-0104/intake');
   const [mine, theirs] = [`mine ${Date.now()}`, `theirs ${Date.now()}`];
   await page.route('**/intake/unit', (route) => route.abort());
   await page.locator('#unit_tag').fill(mine);
   await page.locator('#unit_tag').blur();
   await expect(page.locator('#saved_unit')).toContainText('not saved yet');
-  await page.unroute('**/intake/unit');
-  const form = await (await page.context().request.get('/cases/OQ-26-0104/intake')).text();
-  const hidden = (name) => form.match(new RegExp(`name="unit\\[${name}\\]"[^>]*value="([^"]*)"`))[1].replaceAll('&quot;', '"');
-  await page.context().request.post('/cases/OQ-26-0104/intake/unit', {
-    form: { 'unit[tag]': theirs, 'unit[_token]': hidden('_token'), 'unit[_base]': hidden('_base') },
-    headers: { 'X-Autosave': '1' },
-  });
+  const other = await (await browser.newContext()).newPage();
+  await signIn(other, 'analyst');
+  await other.goto('/cases/OQ-26-0104/intake');
+  await other.locator('#unit_tag').fill(theirs);
+  await other.locator('#unit_tag').blur();
+  await expect(other.locator('#saved_unit')).toContainText('saved');
+  await other.context().close();
   page.on('dialog', (dialog) => dialog.accept());
   await page.goto('/cases/OQ-26-0104/intake');
+  await page.unroute('**/intake/unit');
   await expect(page.locator('#unit_tag')).toHaveValue(theirs);
   await page.getByRole('button', { name: 'Put mine back' }).click();
   await expect(page.locator('#unit_tag')).toHaveValue(mine);

@@ -9,7 +9,7 @@ function watchTheHand() {
     if (detail.boosted && detail.requestConfig.verb === 'post') {
       const stood = [];
       for (let node = detail.elt; node && node !== document.body; node = node.previousElementSibling ?? node.parentElement) {
-        stood.push([node, node.getBoundingClientRect().top]);
+        stood.push([node, node.id, node.getBoundingClientRect().top]);
       }
       hand = { stood, path: location.pathname, to: detail.requestConfig.path, scrolled: window.scrollY };
     }
@@ -21,7 +21,9 @@ function watchTheHand() {
     const { stood, scrolled, to } = hand;
     hand = null;
     window.setTimeout(() => {
-      const [node, top] = stood.find(([one]) => one.isConnected) ?? [];
+      // What has no id may have become something else.
+      const [, id, top] = stood.find(([, one]) => one && document.getElementById(one)) ?? [];
+      const node = document.getElementById(id);
       window.moved(to, Math.round(node ? node.getBoundingClientRect().top - top : window.scrollY - scrolled));
     }, 60);
   });
