@@ -129,8 +129,13 @@ document.addEventListener('htmx:afterRequest', (event) => {
   const { status } = event.detail.xhr;
   if (form?.id && event.detail.requestConfig.verb === 'post' && status >= 200 && status < 400) {
     drop(form);
-    if (form.isConnected) {
-      settle(form, sent.get(form) ?? {});
+    const values = sent.get(form);
+    if (form.isConnected && values) {
+      // Where the answer has not filled it anew, it holds what the server has now.
+      const isAsSent = Object.keys(values).every((name) => valuesOf(form)[name]?.join('\n') === values[name].join('\n'));
+      if (isAsSent || form.matches(BY_ITSELF)) {
+        settle(form, values);
+      }
       keep(form);
     }
   }

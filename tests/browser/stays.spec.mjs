@@ -51,6 +51,13 @@ async function answered(page, whole, status, says) {
   });
 }
 
+// The first form of each kind: a kit has fifty that differ by their part.
+const ofEachKind = (page) =>
+  page.locator(BOOSTED).evaluateAll((forms) => {
+    const kinds = forms.map((form) => [...form.elements].map((one) => one.name || one.textContent.trim()).join());
+    return kinds.map((_, i) => i).filter((i) => kinds.indexOf(kinds[i]) === i);
+  });
+
 // In halves, so that both workers have something to do.
 for (const half of [0, 1]) {
   test(`no form of the demo moves the page under the hand, whether it is taken or refused, half ${half + 1}`, async ({ page }) => {
@@ -65,8 +72,7 @@ for (const half of [0, 1]) {
         [422, `<p class="problem" role="alert" data-refused>That cannot be.</p>${ABOVE}`],
       ]) {
         await answered(page, whole, status, says);
-        const count = await page.locator(BOOSTED).count();
-        for (let i = 0; i < count; i++) {
+        for (const i of await ofEachKind(page)) {
           const form = page.locator(BOOSTED).nth(i);
           await form.evaluate((node) => {
             for (let fold = node.closest('details'); fold; fold = fold.parentElement.closest('details')) {
@@ -98,7 +104,7 @@ for (const half of [0, 1]) {
       expect(new URL(page.url()).pathname, 'the address can be loaded again').toBe(new URL(path, page.url()).pathname);
     }
     console.log(`${sent} answers to forms, none moved its page`);
-    expect(sent).toBeGreaterThan(40);
+    expect(sent).toBeGreaterThan(30);
   });
 }
 

@@ -2,7 +2,7 @@
 // and a page that moves away under the hand when a form of it is sent.
 import { test as base, expect } from '@playwright/test';
 
-// How far what stood around the sent form has moved once its answer is there; tells only of pages that stay the same page.
+// How far the page has moved under the hand once the answer is there; tells only of pages that stay the same page.
 function watchTheHand() {
   let hand = null;
   document.addEventListener('htmx:beforeRequest', ({ detail }) => {
@@ -21,11 +21,17 @@ function watchTheHand() {
     const { stood, scrolled, to } = hand;
     hand = null;
     window.setTimeout(() => {
-      // What has no id may have become something else.
+      // What has no id may have become something else. A page that did not scroll, or only along with what grew above, stays.
       const [, id, top] = stood.find(([, one]) => one && document.getElementById(one)) ?? [];
       const node = document.getElementById(id);
-      window.moved(to, Math.round(node ? node.getBoundingClientRect().top - top : window.scrollY - scrolled));
-    }, 60);
+      const shift = node ? node.getBoundingClientRect().top - top : Number.POSITIVE_INFINITY;
+      const atItsEnd = window.scrollY >= document.documentElement.scrollHeight - window.innerHeight - 1;
+      // Nobody can scroll further than a page goes.
+      if (!(shift > 0 && atItsEnd) && !(shift < 0 && window.scrollY === 0)) {
+        const far = [shift, window.scrollY - scrolled].sort((a, b) => Math.abs(a) - Math.abs(b))[0];
+        window.moved(to, Math.round(far));
+      }
+    });
   });
 }
 
