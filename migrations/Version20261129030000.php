@@ -22,6 +22,11 @@ final class Version20261129030000 extends AbstractMigration
             .'by_whom VARCHAR(80) NOT NULL, by_person_id UUID DEFAULT NULL, says VARCHAR(200) NOT NULL, changes JSONB NOT NULL, '
             .'undone_at TIMESTAMP(0) WITH TIME ZONE DEFAULT NULL, PRIMARY KEY (id))'
         );
+        $this->addSql(
+            'ALTER TABLE undo_step ADD CONSTRAINT FK_C7B98CFEB5BE2AA2 FOREIGN KEY (by_person_id) REFERENCES person (id) ON DELETE RESTRICT'
+        );
+        $this->addSql('CREATE INDEX IDX_C7B98CFEB5BE2AA2 ON undo_step (by_person_id)');
+        $this->addSql('CREATE INDEX IDX_C7B98CFECF10D4F598817E56 ON undo_step (case_id, made_at)');
     }
 
     public function down(Schema $schema): void

@@ -18,7 +18,7 @@ function read(key) {
 }
 
 function clock(time) {
-  return new Date(time).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
+  return new Date(time).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
 }
 
 function note(form) {

@@ -93,6 +93,11 @@ for (const [width, height] of [
             await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
             `${name} is wider than the screen`,
           ).toBeLessThanOrEqual(0);
+          const walk = page.locator('.walk');
+          if (width < 600 && (await walk.count()) > 0) {
+            expect((await walk.boundingBox()).height, `the walk of ${name} is one row at the bottom`).toBeLessThan(90);
+          }
+          await expect(page.locator('dialog:visible'), `${name} opens with nothing over it`).toHaveCount(0);
         });
       }
     });
