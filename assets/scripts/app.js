@@ -58,7 +58,7 @@ document.addEventListener('htmx:beforeSwap', (event) => {
   }
   const form = row ?? detail.requestConfig?.elt?.closest?.('form');
   detail.isError = false;
-  if (status === 422 || (!form && status !== 401)) {
+  if ((status === 422 && !(form && detail.xhr.getResponseHeader('X-Refused'))) || (!form && status !== 401)) {
     // The page comes back with its fields as typed and what was wrong beside them.
     detail.shouldSwap = true;
     const own = form?.matches('[data-autosave]') ? form : null;

@@ -130,6 +130,13 @@ class CaseFile implements Undoable
     #[ORM\OrderBy(['id' => 'ASC'])]
     public Collection $statements;
 
+    /** Taken in by mistake, and when that was said; null: it is a case. */
+    #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
+    public ?\DateTimeImmutable $withdrawnAt = null;
+
+    #[ORM\Column(length: 400, options: ['default' => ''])]
+    public string $withdrawnBecause = '';
+
     public function __construct(
         string $number,
         #[ORM\Column(length: 60)]
@@ -186,6 +193,16 @@ class CaseFile implements Undoable
             '' !== $type => $type,
             default => 'Unit without a name',
         };
+    }
+
+    public function withdraw(string $because, \DateTimeImmutable $at): void
+    {
+        [$this->withdrawnAt, $this->withdrawnBecause] = [$at, $because];
+    }
+
+    public function putBack(): void
+    {
+        [$this->withdrawnAt, $this->withdrawnBecause] = [null, ''];
     }
 
     public function moveTo(Stage $stage): void

@@ -25,7 +25,7 @@ final readonly class CaseGate
 
     /**
      * @throws AccessDeniedException if the role may not
-     * @throws ShopError if there is no such case, or it is signed
+     * @throws ShopError if there is no such case, or it is signed or withdrawn
      */
     public function open(string $number, string $permission): CaseFile
     {
@@ -33,6 +33,12 @@ final readonly class CaseGate
             throw new AccessDeniedException();
         }
         $case = $this->find($number);
+        if (null !== $case->withdrawnAt) {
+            throw new ShopError(
+                \sprintf('Case %s was withdrawn: %s. Put it back first, then go on.', $case->number, rtrim($case->withdrawnBecause, '.')),
+                409,
+            );
+        }
         if ($case->isSigned()) {
             throw new ShopError(
                 \sprintf(

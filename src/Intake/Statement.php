@@ -52,6 +52,12 @@ class Statement implements Undoable
         [$this->who, $this->source, $this->words, $this->afterwards] = [$who, $source, $words, $this->case->isSigned()];
     }
 
+    /** Another wording of the same; the one before stays in the trail. */
+    public function correct(string $who, string $words): void
+    {
+        [$this->who, $this->words] = [$who, $words];
+    }
+
     public function auditName(): string
     {
         return 'Statement of '.$this->who;

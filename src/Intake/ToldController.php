@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use App\Account\Permission;
+use App\Intake\Form\StatementInput;
 use App\Intake\Form\StatementType;
+use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
@@ -81,6 +84,33 @@ final class ToldController extends AbstractController
             return $this->page->show($case, ['statement' => $form]);
         }
         $this->entityManager->persist($statement);
+        $this->entityManager->flush();
+
+        return $this->redirectToRoute('intake', ['number' => $case->number, '_fragment' => 'statements'], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/intake/statements/{id}', name: 'intake_statement', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function statement(string $number, Statement $statement, #[MapRequestPayload] StatementInput $typed): Response
+    {
+        $case = $this->gate->open($number, Permission::TAKE_IN);
+        $this->mustBelong($statement->case, $case);
+        if ('' === $typed->words || '' === $typed->who) {
+            throw new ShopError('Write what was said and by whom; what nobody said is removed instead.', 422);
+        }
+        $statement->correct($typed->who, $typed->words);
+        $this->entityManager->flush();
+
+        return $this->redirectToRoute('intake', ['number' => $case->number, '_fragment' => 'statements'], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/intake/statements/{id}/remove', name: 'intake_statement_remove', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function removeStatement(string $number, Statement $statement): Response
+    {
+        $case = $this->gate->open($number, Permission::TAKE_IN);
+        $this->mustBelong($statement->case, $case);
+        $this->entityManager->remove($statement);
         $this->entityManager->flush();
 
         return $this->redirectToRoute('intake', ['number' => $case->number, '_fragment' => 'statements'], Response::HTTP_SEE_OTHER);

@@ -61,6 +61,8 @@ final readonly class ErrorPages
         $response = \in_array('application/json', $request->getAcceptableContentTypes(), true)
             ? new JsonResponse(['error' => $message], $status)
             : new Response($this->twig->render('platform/error.html.twig', ['status' => $status, 'message' => $message]), $status);
+        // What was sent is still in its form: the page need not give way to this one.
+        $response->headers->set('X-Refused', 'yes');
         $event->setResponse($response);
         $event->allowCustomResponseCode();
     }

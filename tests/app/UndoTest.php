@@ -113,6 +113,40 @@ final class UndoTest extends AppTestCase
         self::assertSame('It whined for a week.', self::em()->find(Statement::class, $statement->id)?->words);
     }
 
+    public function testAStatementIsCorrectedAndItsFirstWordingStaysInTheHistory(): void
+    {
+        $this->signIn(Role::Desk);
+        $case = $this->aCase();
+        $at = 'intake/statements/'.$this->statement($case)->id;
+        self::assertSame(422, $this->act($case, $at, ['words' => ' ', 'who' => 'driver']));
+        self::assertSame(303, $this->act($case, $at, ['words' => 'It whined for a day.', 'who' => 'driver']));
+        $this->browser->request('GET', '/cases/'.$case->number.'/history');
+        self::assertStringContainsString('It whined for a week. It whined for a day.', $this->said(), 'before and after');
+        self::assertSame(303, $this->act($case, $at.'/remove'));
+        self::assertSame(303, $this->undo($case, $this->last($case)));
+        self::assertSame('It whined for a day.', self::em()->getRepository(Statement::class)->findOneBy([])?->words);
+    }
+
+    public function testACaseTakenInByMistakeLeavesTheFloorAndComesBack(): void
+    {
+        $this->signIn(Role::Desk);
+        $case = $this->aCase('WD-2041');
+        self::assertSame(422, $this->act($case, 'withdraw', ['because' => '']));
+        self::assertSame(303, $this->act($case, 'withdraw', ['because' => 'Taken in twice.']));
+        $this->browser->request('GET', '/');
+        self::assertStringNotContainsString($case->number, $this->said());
+        $this->browser->followRedirects();
+        $this->browser->request('GET', '/?q='.$case->number);
+        $this->browser->followRedirects(false);
+        self::assertStringContainsString('Withdrawn', $this->said(), 'its number still finds it');
+        self::assertSame(409, $this->act($case, 'hold'));
+        self::assertStringContainsString('was withdrawn: Taken in twice. Put it back first', $this->said());
+        self::assertSame(303, $this->act($case, 'put-back'));
+        self::assertSame(303, $this->act($case, 'hold'));
+        $this->signIn(Role::Viewer);
+        self::assertSame(403, $this->act($case, 'withdraw', ['because' => 'no']));
+    }
+
     public function testWhatSomebodyElseDidIsTheirsOrTheAnalysts(): void
     {
         $this->signIn(Role::Desk);

@@ -17,6 +17,7 @@ final readonly class IntakeFrame implements FramePart
 
     public function frame(CaseFrame $frame): void
     {
+        null === $frame->case->withdrawnAt || $frame->stand('Withdrawn');
         $frame->add(new WalkStop('intake', 'Intake', $frame->case->isSigned() ? 0 : $this->open($frame->case), 'to fill in'));
     }
 

@@ -35,7 +35,8 @@ final class CaseFileRepository extends ServiceEntityRepository
         if (\strlen($key) < 3) {
             return [];
         }
-        $query = $this->createQueryBuilder('c')->where('c.serialKey = :key')->setParameter('key', $key)
+        $query = $this->createQueryBuilder('c')->where('c.serialKey = :key')->andWhere('c.withdrawnAt IS NULL')
+            ->setParameter('key', $key)
             ->orderBy('c.madeAt', 'DESC')->addOrderBy('c.id', 'DESC')->setMaxResults(5);
         if (null !== $besides) {
             $query->andWhere('c.madeAt <= :made')->setParameter('made', $besides->madeAt)
@@ -48,7 +49,8 @@ final class CaseFileRepository extends ServiceEntityRepository
     }
 
     /**
-     * Every word must be found somewhere, as it stands. Where nothing is, words of letters may be written a little otherwise.
+     * What was withdrawn is found by its words only. Every word must be found somewhere, as it stands. Where nothing is, words
+     * of letters may be written a little otherwise.
      *
      * @return list<CaseFile> the newest first
      */
@@ -79,7 +81,7 @@ final class CaseFileRepository extends ServiceEntityRepository
             $where[] = '('.implode(' OR ', $ways).')';
         }
         $ids = $this->getEntityManager()->getConnection()->fetchFirstColumn(
-            'SELECT id FROM case_file '.([] === $where ? '' : 'WHERE '.implode(' AND ', $where))
+            'SELECT id FROM case_file WHERE '.([] === $where ? 'withdrawn_at IS NULL' : implode(' AND ', $where))
                 .' ORDER BY made_at DESC, id DESC LIMIT :most',
             $values,
         );
