@@ -39,7 +39,7 @@ final class SignedEvidence
 
     /** Fields that are found out by the program, or say where the work stands. */
     private const WITHOUT = [
-        CaseFile::class => ['stage', 'signedAt', 'holder', 'version'],
+        CaseFile::class => ['stage', 'signedAt', 'holder', 'version', 'withdrawnAt', 'withdrawnBecause'],
         Photo::class => ['hints', 'ruler', 'version'],
     ];
 
