@@ -15,6 +15,7 @@ async function chained(page, number) {
     await bring.click();
     // The drawing may hold it before, as what the engine proposes: it is in once it can no more be brought in.
     await expect(bring).toHaveCount(0);
+    await page.waitForLoadState('networkidle');
     const form = page.locator('form[action$="/chain/nodes"]').first();
     await form.evaluate((node) => {
       node.closest('details')?.setAttribute('open', '');
@@ -24,6 +25,7 @@ async function chained(page, number) {
     await form.locator('[name="origin[evidence]"]').fill('seen on the bench');
     await form.getByRole('button', { name: 'Add the origin' }).click();
     await expect(page.locator('#link_from option', { hasText: origin })).toHaveCount(1);
+    await page.waitForLoadState('networkidle');
     await page.locator('#link_from').selectOption({ label: origin });
     await page.locator('#link_to').selectOption({ label: complaint });
     await page.locator('[name="link[mechanism]"]').selectOption({ index: 1 });

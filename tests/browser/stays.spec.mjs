@@ -22,7 +22,7 @@ const PAGES = [
   '/prices',
   '/settings',
 ];
-const BOOSTED = 'main form[method=post]:not([data-upload], [hx-boost=false], [hx-post])';
+const BOOSTED = 'main form[method=post]:not([data-upload], [hx-boost=false], [hx-post], [action="/units"])';
 
 // Some 400 px.
 const ABOVE = '<p>Something came above.</p>'.repeat(12);
@@ -60,7 +60,7 @@ const ofEachKind = (page) =>
 
 // In halves, so that both workers have something to do.
 for (const half of [0, 1]) {
-  test(`no form of the demo moves the page under the hand, whether it is taken or refused, half ${half + 1}`, async ({ page }) => {
+  test(`no form of the demo moves the page under the hand, whether it is taken or refused, half ${half + 1}`, async ({ steady: page }) => {
     await signIn(page, 'analyst');
     page.on('dialog', (dialog) => dialog.accept());
     let sent = 0;

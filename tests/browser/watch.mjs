@@ -1,5 +1,5 @@
-// A page on which anything that a visitor would not want to see fails the test: script errors, blocked resources, server errors,
-// and a page that moves away under the hand when a form of it is sent.
+// A page on which anything that a visitor would not want to see fails the test: script errors, blocked resources, server errors.
+// `steady` watches besides that the page does not move away under the hand when a form of it is sent.
 import { test as base, expect } from '@playwright/test';
 
 // How far the page has moved under the hand once the answer is there; tells only of pages that stay the same page.
@@ -49,6 +49,11 @@ export const test = base.extend({
         wrong.push(`500 ${response.url()}`);
       }
     });
+    await use(page);
+    expect(wrong).toEqual([]);
+  },
+  steady: async ({ page }, use) => {
+    const wrong = [];
     await page.exposeFunction('moved', (to, far) => {
       if (Math.abs(far) > 40) {
         wrong.push(`the page moved by ${far} px under the hand: ${to}`);
