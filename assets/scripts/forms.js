@@ -9,7 +9,8 @@ function about(form) {
   const fixed = [...form.querySelectorAll('input[type=hidden]')]
     .filter((one) => one.name && !/_token|_base|^seen$|^version$|^back$/.test(one.name))
     .map((one) => `${one.name}=${one.value}`);
-  return [at, ...fixed].join(' ');
+  // Found by selectors: nothing that would have to be quoted in one.
+  return [at, ...fixed].join(' ').replace(/[^\w/=.\- ]/g, '_');
 }
 
 const named = (nodes, nameOf) => {

@@ -32,7 +32,8 @@ async function answered(page, whole, status, says) {
   await page.unroute('**');
   await page.route('**', async (route) => {
     const headers = route.request().headers();
-    if (!headers['hx-request']) {
+    // Only what a form brings back: a fragment that the page loads by itself would get the page into itself, without end.
+    if (!headers['hx-boosted']) {
       await route.continue();
       return;
     }
@@ -58,7 +59,8 @@ const ofEachKind = (page) =>
     return kinds.map((_, i) => i).filter((i) => kinds.indexOf(kinds[i]) === i);
   });
 
-// In halves, so that both workers have something to do. Left out of the run: once in six it did not come to its end (see issue 17).
+// In halves, so that both workers have something to do. Left out of the run until it has come to its
+// end often enough: answered in the place of a fragment, the page once went into itself (see issue 17).
 for (const half of [0, 1]) {
   test.fixme(`no form of the demo moves the page under the hand, whether it is taken or refused, half ${half + 1}`, async ({
     steady: page,
