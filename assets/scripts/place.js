@@ -6,6 +6,8 @@ const { htmx, Idiomorph } = window;
 // Drawn over by scripts that hold on to their nodes: such a page comes whole, and is put back to its place.
 const DRAWN = '.viewer, [data-compare], [data-player]';
 
+let isRefusal = false;
+
 // Where the hand was: the form that was sent, and what stands around it, with how far down the screen each was.
 let hand = null;
 
@@ -29,8 +31,64 @@ document.addEventListener('htmx:beforeRequest', (event) => {
 const held = (form) => JSON.stringify(valuesOf(form));
 const isHere = (xhr) => !xhr.responseURL || new URL(xhr.responseURL).pathname === location.pathname;
 
+// A form that is gone when its answer comes would never hear it: while one is on its way, no part of the page is replaced.
+const onItsWay = new Set();
+document.addEventListener('htmx:beforeRequest', ({ detail }) => detail.requestConfig?.verb === 'post' && onItsWay.add(detail.xhr));
+document.addEventListener('htmx:afterRequest', ({ detail }) => onItsWay.delete(detail.xhr));
+
+// What takes a while to be worked out keeps its last answer in view until the next is there.
+const asking = new WeakMap();
+async function awaitNext(old, from) {
+  const status = old.querySelector('[data-while-waiting]');
+  const said = status?.textContent;
+  const say = (words) => {
+    if (status) {
+      status.textContent = words;
+    }
+  };
+  htmx.trigger(old, 'htmx:abort');
+  old.setAttribute('aria-busy', 'true');
+  say(status?.dataset.whileWaiting);
+  // What was taken from it is taken once.
+  for (const button of hand?.form && old.contains(hand.form) ? hand.form.querySelectorAll('button') : []) {
+    button.disabled = true;
+  }
+  const mine = {};
+  asking.set(old, mine);
+  await htmx.ajax('GET', from, { target: old, source: old, swap: 'in-place' }).catch(() => {});
+  if (asking.get(old) !== mine || !old.isConnected || !old.getAttribute('aria-busy')) {
+    return;
+  }
+  if (mine.heldBack) {
+    window.setTimeout(() => asking.get(old) === mine && awaitNext(old, from), 200);
+    return;
+  }
+  old.removeAttribute('aria-busy');
+  say(`${said}. The next answer did not come: reload the page to ask again.`);
+}
+
+function holdBack(event) {
+  const { detail } = event;
+  if (
+    onItsWay.size > 0 &&
+    detail.requestConfig?.verb === 'get' &&
+    detail.target !== document.body &&
+    detail.target.matches('[aria-busy]')
+  ) {
+    detail.shouldSwap = false;
+    asking.get(detail.target).heldBack = true;
+  }
+}
+
 const callbacks = {
-  beforeNodeMorphed(old) {
+  beforeNodeMorphed(old, next) {
+    if (next.nodeType === Node.ELEMENT_NODE && next.matches('[data-awaited]') && old.id === next.id) {
+      // What was refused has changed nothing.
+      if (!isRefusal) {
+        awaitNext(old, next.getAttribute('hx-get'));
+      }
+      return false;
+    }
     // What is typed in a form stays in it; in the one that was sent, what was typed since.
     const typed = old.nodeName === 'FORM' && (old === hand?.form ? held(old) !== hand.held : isTyped(old));
     return !typed;
@@ -51,7 +109,13 @@ htmx.defineExtension('in-place', {
     }
     nameForms(document);
     nameForms(fragment);
-    return Idiomorph.morph(target, [...fragment.children], { morphStyle: 'innerHTML', callbacks });
+    // What was said of an earlier try is over, wherever it was put.
+    for (const one of document.querySelectorAll('[data-refused]')) {
+      one.remove();
+    }
+    isRefusal = hand?.refused || fragment.querySelector('[data-refused]') !== null;
+    const morphStyle = target === document.body ? 'innerHTML' : 'outerHTML';
+    return Idiomorph.morph(target, [...fragment.children], { morphStyle, callbacks });
   },
 });
 
@@ -123,8 +187,37 @@ function beforeSwap(event) {
   }
 }
 
+// A part of the page that comes later pushes nothing away: what is looked at stays where it is.
+let looked = null;
+
+function lookedAt() {
+  const { activeElement } = document;
+  const { top, bottom } = activeElement?.getBoundingClientRect() ?? {};
+  if (activeElement?.closest('main *') && bottom > 0 && top < window.innerHeight) {
+    return activeElement;
+  }
+  for (let y = 80; y < window.innerHeight; y += 60) {
+    const node = document.elementFromPoint(window.innerWidth / 2, y);
+    if (node?.closest('main :is(section, form, article, li, p, h2)')) {
+      return node;
+    }
+  }
+  return null;
+}
+
 export function watchPlace() {
-  document.addEventListener('htmx:beforeSwap', beforeSwap);
+  document.addEventListener('htmx:beforeSwap', (event) => {
+    beforeSwap(event);
+    holdBack(event);
+    const node = event.detail.target === document.body || window.scrollY === 0 ? null : lookedAt();
+    looked = node && { node, top: node.getBoundingClientRect().top };
+  });
+  document.addEventListener('htmx:afterSettle', () => {
+    if (looked?.node.isConnected) {
+      window.scrollBy({ top: looked.node.getBoundingClientRect().top - looked.top, behavior: 'instant' });
+    }
+    looked = null;
+  });
 }
 
 // Back brings the page anew, and the place where it was left.

@@ -79,7 +79,7 @@ test_app() {
   DEMO_DATABASE_URL=$(app_database_url japhrex_demo) DEMO_JAPHREX_STORE="$SCRATCH/demo-store" \
     DATABASE_URL=$(app_database_url japhrex_test) DATABASE_OWNER_URL=$(database_url japhrex_test) \
     APP_ENV=test JAPHREX_STORE="$SCRATCH/test-store" \
-    php vendor/bin/paratest --processes=2 "${suite[@]}" --no-progress "$@"
+    php vendor/bin/paratest --processes=2 --passthru-php="'-d' 'opcache.enable_cli=1' '-d' 'opcache.jit=tracing' '-d' 'opcache.jit_buffer_size=64M'" "${suite[@]}" --no-progress "$@"
 }
 
 # test_browser [files or options of Playwright]

@@ -20,6 +20,7 @@ final readonly class Mode
         public array $lookAlikes,
         public string $speaksFor,
         public string $told = '',
+        public FoundBy $foundBy = FoundBy::Eye,
     ) {
     }
 }

@@ -38,6 +38,8 @@ final readonly class ModeCatalogue
                 $data->words('look-alikes'),
                 $data->textOrNull('speaks-for') ?? '',
                 $data->text('told'),
+                FoundBy::tryFrom($data->textOrNull('found-by') ?? 'eye')
+                    ?? $data->fail('expected eye, glass, dye, gauge or hand.', 'found-by'),
             );
         }
 

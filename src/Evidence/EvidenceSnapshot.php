@@ -34,7 +34,11 @@ final readonly class EvidenceSnapshot implements SnapshotPart
             'contents' => Plain::all($this->contentChecks->ofCase($case)),
             'parts' => Plain::all($this->records->byPart($case)),
             'watch-list' => Plain::all($this->ticks->ofCase($case)),
-            'findings' => Plain::all($this->findings->ofCase($case)),
+            'findings' => array_map(
+                static fn (Finding $finding): array => Plain::of($finding)
+                    + (null === $finding->sweptWith() ? [] : ['swept-with' => $finding->sweptWith()]),
+                $this->findings->ofCase($case),
+            ),
             'photos' => array_map(static fn (Photo $photo): array => Plain::of($photo, ['hints']) + [
                 'sha256' => $photo->picture->hash,
                 'marks' => Plain::all($photo->marks, ['photo']),

@@ -55,6 +55,10 @@ class Finding implements Undoable
     #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
     public array $made = [];
 
+    /** So many parts were looked over in the act that this look was one of; null: it was a look of its own. */
+    #[ORM\Column(type: 'smallint', nullable: true)]
+    private ?int $sweptWith = null;
+
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
@@ -141,5 +145,26 @@ class Finding implements Undoable
     public function lookedClean(?string $surface): void
     {
         [$this->kind, $this->surface] = [FindingKind::Clean, $surface];
+    }
+
+    /** @param int $parts that were looked over by eye in one act, this one among them */
+    public function lookedOver(int $parts): void
+    {
+        $this->lookedClean(null);
+        $this->sweptWith = $parts;
+    }
+
+    /** How many parts were looked over in one act; null: it was a look of its own. */
+    public function sweptWith(): ?int
+    {
+        return $this->sweptWith;
+    }
+
+    /** What kind of find it is, in words. */
+    public function says(): string
+    {
+        return null === $this->sweptWith
+            ? $this->kind->label()
+            : \sprintf('Looked over by eye, nothing found: one of %d in one act', $this->sweptWith);
     }
 }

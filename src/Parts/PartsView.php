@@ -19,6 +19,7 @@ final readonly class PartsView
         private StripBench $strip,
         private Contents $contents,
         private SchoolPicks $picks,
+        private RestOfParts $rest,
     ) {
     }
 
@@ -28,6 +29,7 @@ final readonly class PartsView
         return [
             'parts' => $this->parts->partsOf($case),
             'run' => $this->strip->run($case, $this->shelf->book($case->family)),
+            'rest' => $this->rest->of($case),
             'contents' => $this->contents->rowsOf($case),
             'ours' => $this->picks->taken($case->family),
             'used' => $this->picks->taken($case->family, $case),

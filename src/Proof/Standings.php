@@ -34,6 +34,28 @@ final readonly class Standings implements Gone
         return $words;
     }
 
+    /**
+     * @param list<CaseFile> $cases
+     *
+     * @return array<string, true> by case id: those that are signed and gone out, with no step of the proof missed
+     */
+    public function ended(array $cases): array
+    {
+        $missed = $this->missed($cases);
+        $signed = [];
+        foreach ($cases as $case) {
+            if ($case->isSigned()) {
+                $signed[(string) $case->id] = true;
+            }
+        }
+
+        return array_filter(
+            array_intersect_key($this->out($cases), $signed),
+            static fn (string $id): bool => 0 === ($missed[$id] ?? 0),
+            \ARRAY_FILTER_USE_KEY,
+        );
+    }
+
     public function isOut(CaseFile $case): bool
     {
         return [] !== $this->out([$case]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Account\User;
 use App\Intake\CaseGate;
 use App\Intake\Frame\CaseFrames;
 use App\Intake\Frame\CasePages;
@@ -13,6 +14,7 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
 final class FloorController extends AbstractController
 {
@@ -23,7 +25,7 @@ final class FloorController extends AbstractController
     }
 
     #[Route('/', name: 'floor', methods: ['GET'])]
-    public function floor(Request $request, FloorView $view): Response
+    public function floor(Request $request, FloorView $view, #[CurrentUser] ?User $who): Response
     {
         $words = trim((string) $request->query->get('q', ''));
         $cases = $this->cases->search($words, self::MOST);
@@ -31,7 +33,7 @@ final class FloorController extends AbstractController
             return $this->redirectToRoute('case', ['number' => $cases[0]->number]);
         }
 
-        return $this->render('shop/floor.html.twig', $view->gather($cases, $words));
+        return $this->render('shop/floor.html.twig', $view->gather($cases, $words, $who, self::MOST));
     }
 
     /** A case by its number alone leads to where its work stands. */

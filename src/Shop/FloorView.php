@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Account\User;
 use App\Books\BookShelf;
 use App\Claims\Claims;
 use App\Evidence\WearStrips;
@@ -17,6 +18,7 @@ final readonly class FloorView
 {
     public function __construct(
         private BookShelf $shelf,
+        private FloorGroups $groups,
         private WearStrips $strips,
         private Standings $standings,
         private Verification $verification,
@@ -28,13 +30,16 @@ final readonly class FloorView
     /**
      * @param list<CaseFile> $cases
      * @param string $words that were looked for; empty: nothing was
+     * @param int $most so many are shown; where as many are given, there may be more
      *
      * @return array<string, mixed>
      */
-    public function gather(array $cases, string $words): array
+    public function gather(array $cases, string $words, ?User $who, int $most): array
     {
         return [
+            'groups' => '' === $words ? $this->groups->of($cases, $who) : [],
             'cases' => $cases,
+            'most' => $most <= \count($cases) ? $most : null,
             'words' => $words,
             'shelf' => $this->shelf,
             'strips' => $this->strips->stripsOf($cases),

@@ -22,6 +22,7 @@ final readonly class StripPage
         private StripBench $bench,
         private SeenParts $seen,
         private FormFactoryInterface $forms,
+        private RestOfBench $rest,
     ) {
     }
 
@@ -44,6 +45,7 @@ final readonly class StripPage
             'status' => $status,
             'record' => $record,
             'form' => $form->createView(),
+            'rest' => $this->rest->of($case),
             'asked' => $asked,
         ], null === $submitted ? 200 : 422);
     }

@@ -21,6 +21,7 @@ abstract class AppTestCase extends WebTestCase
     {
         $this->browser = self::createClient();
         $this->browser->disableReboot();
+        $this->browser->useHtml5Parser(false);
     }
 
     protected static function em(): EntityManagerInterface

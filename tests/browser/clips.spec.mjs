@@ -7,6 +7,7 @@ const DEMO = join(import.meta.dirname, '../../demo');
 
 async function pass(page, number, part) {
   await page.goto(`/cases/${number}/parts/${part}`);
+  await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('link', { name: 'Phone' }).click();
   await page.getByRole('button', { name: 'Show a code' }).click();
   const link = new URL(await page.locator('.qrbox a').getAttribute('href'));

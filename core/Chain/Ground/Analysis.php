@@ -31,9 +31,13 @@ final readonly class Analysis
     /** So many finds are weighed: those that can tell most. */
     private const FINDS = 40;
 
-    /** @param list<Look> $looks what to look at next, the most for its minutes first */
+    /**
+     * @param list<string> $order the conditions of the ground, causes before their effects
+     * @param list<Look> $looks what to look at next, the most for its minutes first
+     */
     private function __construct(
         public Ground $ground,
+        private array $order,
         public Question $question,
         public Answer $answer,
         public float $weakest,
@@ -48,7 +52,16 @@ final readonly class Analysis
         $question = $pruned->question(self::telling($pruned), [] === $minutes ? [] : self::likely($pruned));
         $answer = Inference::answer($question);
 
-        return new self($ground, $question, $answer, $weakest, [] === $minutes ? [] : Looks::of($pruned, $question, $answer, $minutes));
+        $whole = $ground->question()->network;
+
+        return new self(
+            $ground,
+            array_map(static fn (int $node): string => $whole->nodes[$node]->id, $whole->order),
+            $question,
+            $answer,
+            $weakest,
+            [] === $minutes ? [] : Looks::of($pruned, $question, $answer, $minutes),
+        );
     }
 
     /**
@@ -133,7 +146,7 @@ final readonly class Analysis
             ) {
                 continue;
             }
-            [$one, $two] = [self::alone($this->ground, $candidates[0]->origin->id()), self::alone($this->ground, $other->origin->id())];
+            [$one, $two] = [$this->alone($candidates[0]->origin->id()), $this->alone($other->origin->id())];
             $look = null;
             $apart = 0.2;
             foreach ($this->ground->spots as $id => $spot) {
@@ -164,7 +177,7 @@ final readonly class Analysis
     private function candidate(int $node): Candidate
     {
         $id = $this->question->network->nodes[$node]->id;
-        $alone = self::alone($this->ground, $id);
+        $alone = $this->alone($id);
         $explains = $leaves = $contradicts = [];
         foreach ($this->ground->seen as $finding => $evidence) {
             $kind = $this->ground->spots[$finding]->kind;
@@ -197,14 +210,12 @@ final readonly class Analysis
      *
      * @return array<string, float>
      */
-    private static function alone(Ground $ground, string $origin): array
+    private function alone(string $origin): array
     {
-        $index = array_keys($ground->spots);
         $chances = [];
-        foreach ($ground->question()->network->order as $node) {
-            $id = $index[$node];
+        foreach ($this->order as $id) {
             $none = 1.0;
-            foreach ($ground->into[$id] ?? [] as $tie) {
+            foreach ($this->ground->into[$id] ?? [] as $tie) {
                 $none *= 1.0 - $tie->strength * $chances[$tie->from];
             }
             $chances[$id] = $id === $origin ? 1.0 : 1.0 - $none;
@@ -226,9 +237,7 @@ final readonly class Analysis
         // What is known to be later is no cause of what is known to be earlier, however many steps lie between.
         $newest = [$origin => $this->ground->orders[$origin] ?? 0];
         $came = [];
-        $index = array_keys($this->ground->spots);
-        foreach ($this->ground->question()->network->order as $node) {
-            $id = $index[$node];
+        foreach ($this->order as $id) {
             foreach (isset($best[$id]) ? $this->ground->outOf[$id] ?? [] : [] as $tie) {
                 if (($this->ground->orders[$tie->to] ?? \PHP_INT_MAX) < $newest[$id]) {
                     continue;
@@ -251,15 +260,8 @@ final readonly class Analysis
                 $story[$at] = $came[$at];
             }
         }
-        $order = array_flip($index);
-        $rank = array_flip($this->ground->question()->network->order);
-        uasort(
-            $story,
-            static fn (Tie $a, Tie $b): int => [
-                $rank[$order[$a->from]],
-                $rank[$order[$a->to]],
-            ] <=> [$rank[$order[$b->from]], $rank[$order[$b->to]]],
-        );
+        $rank = array_flip($this->order);
+        uasort($story, static fn (Tie $a, Tie $b): int => [$rank[$a->from], $rank[$a->to]] <=> [$rank[$b->from], $rank[$b->to]]);
 
         return array_values($story);
     }

@@ -10,6 +10,7 @@ use Japhrex\Core\Chain\Mechanism\Term;
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
 use Japhrex\Core\Chain\Mechanism\Weights;
 use Japhrex\Core\Damage\DebrisKind;
+use Japhrex\Core\Damage\FoundBy;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\CarrierKind;
@@ -223,6 +224,7 @@ final class Grounding
             }
             $seen = $this->made($look) + $seen;
         }
+        $clean = [];
         // What was looked at and found clean speaks against every damage at that place that nobody saw there.
         foreach ($facts->looks as $look) {
             $places = $this->placesOf($look);
@@ -234,10 +236,14 @@ final class Grounding
                             && !isset($seen[$id])
                             && 0 === $look->grade
                     ) {
-                        $seen[$id] = new Evidence($id, 1.0, 1.0 - $spot->found, 'looked, not there');
+                        $clean[$id] = max($clean[$id] ?? 0.0, $this->excludes($look, $spot));
                     }
                 }
             }
+        }
+        foreach (array_filter($clean) as $id => $by) {
+            $said = $by < $this->spots[$id]->found ? 'looked over with the rest, not there' : 'looked, not there';
+            $seen[$id] = new Evidence($id, 1.0, 1.0 - $by, $said);
         }
         foreach ($facts->complaints as $complaint) {
             $id = Spot::idOf('complaint', $complaint->key, null);
@@ -279,6 +285,17 @@ final class Grounding
         ksort($seen);
 
         return $seen;
+    }
+
+    /** Chance that a look which found nothing would have found this damage, had it been there. */
+    private function excludes(LookFact $look, Spot $spot): float
+    {
+        if (!$look->swept) {
+            return $spot->found;
+        }
+        $foundBy = $this->modes->get($spot->key)->foundBy ?? ('worn' === $spot->key ? FoundBy::Gauge : FoundBy::Eye);
+
+        return FoundBy::Eye === $foundBy ? min($spot->found, $this->weights->swept) : 0.0;
     }
 
     /**

@@ -14,6 +14,7 @@ final readonly class LookFact
      * @param ?string $mode null, or grade 0: looked, not there
      * @param ?int $order happened as number, 1 is first
      * @param list<DebrisKind> $made what debris is of; empty: not told
+     * @param bool $swept looked over with many others in one act, by eye
      */
     public function __construct(
         public string $part,
@@ -22,6 +23,7 @@ final readonly class LookFact
         public int $grade,
         public ?int $order = null,
         public array $made = [],
+        public bool $swept = false,
     ) {
     }
 }

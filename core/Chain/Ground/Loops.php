@@ -18,23 +18,16 @@ final class Loops
      */
     public static function cut(array $ties, array $spots, CarrierPlaces $places): array
     {
-        $ties = array_values($ties);
         $steps = $places->downstream();
-        $back = static function (Tie $tie) use ($steps, $spots): int {
-            [$from, $to] = [$spots[$tie->from]->part(), $spots[$tie->to]->part()];
-
-            return null !== $from && null !== $to && $steps[$from] > $steps[$to] ? 1 : 0;
-        };
-        usort(
-            $ties,
-            static fn (Tie $a, Tie $b): int => [
-                $b->strength,
-                $back($a),
-                $a->from,
-                $a->to,
-                $a->mechanism,
-            ] <=> [$a->strength, $back($b), $b->from, $b->to, $b->mechanism],
-        );
+        $partOf = array_map(static fn (Spot $spot): ?string => $spot->part(), $spots);
+        $ranks = [];
+        foreach ($ties as $tie) {
+            [$from, $to] = [$partOf[$tie->from], $partOf[$tie->to]];
+            $against = null !== $from && null !== $to && $steps[$from] > $steps[$to];
+            $ranks[] = [-$tie->strength, $against, $tie->from, $tie->to, $tie->mechanism];
+        }
+        $ties = array_values($ties);
+        array_multisort($ranks, $ties);
         $next = $kept = $cut = [];
         foreach ($ties as $tie) {
             if (isset($next[$tie->from][$tie->to]) || !self::reaches($next, $tie->to, $tie->from)) {

@@ -13,6 +13,12 @@ final class Reach
     /** Damage that lets pieces go, or shows that they are there. */
     private const SHEDS = ['fracture', 'pitting', 'scuffing', 'overheating', 'debris', 'embedding'];
 
+    /** @param list<string> $modes kinds of damage that were found on a part */
+    public static function sheds(array $modes): bool
+    {
+        return [] !== array_intersect($modes, self::SHEDS);
+    }
+
     /**
      * Of what was seen broken, flaked, smeared or burnt; a filter that broke holds nothing.
      *

@@ -13,6 +13,7 @@ final readonly class Weights
     /**
      * @param float $leak chance of a damage somewhere in the unit that nothing explains, where the conditions say no other
      * @param float $found chance that a plain look finds what is there, where the conditions say no other
+     * @param float $swept chance that a look over many parts at once finds what is plain to see
      * @param float $falselySeen chance that a look sees what is not there
      * @param float $state chance of a state of the oil or the machine that nothing explains
      * @param float $partState the same, of a state that each part has for itself
@@ -32,6 +33,7 @@ final readonly class Weights
     private function __construct(
         public float $leak,
         public float $found,
+        public float $swept,
         public float $falselySeen,
         public float $state,
         public float $partState,
@@ -76,7 +78,7 @@ final readonly class Weights
         }
 
         return new self(
-            $is('leak'), $is('found'), $is('falsely-seen'), $is('state'), $is('part-state'), $is('complaint'), $is('first'),
+            $is('leak'), $is('found'), $is('swept'), $is('falsely-seen'), $is('state'), $is('part-state'), $is('complaint'), $is('first'),
             $is('settled'), $is('through'), $is('sudden'), $is('creeping'), $is('fresh'), $is('proven'), $is('hands'), $is('no-hands'),
             $circumstances,
         );

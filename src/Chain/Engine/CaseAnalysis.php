@@ -61,7 +61,7 @@ final readonly class CaseAnalysis
         $facts = $this->facts->factsOf($case);
         $minutes = $this->facts->minutes($case);
         // The book and the mechanisms with it: a shop changes its own, and the words it uses.
-        $key = 'chain.'.hash(
+        $key = 'analysis.'.hash(
             'sha256',
             serialize(
                 [$this->shelf->book($case->family), $this->shelf->mechanismBook($case->family), $facts, $minutes, $this->rates($case)]

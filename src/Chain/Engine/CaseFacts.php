@@ -57,6 +57,7 @@ final readonly class CaseFacts
                     $damage ? $finding->grade : 0,
                     $orderOf[(string) $finding->id] ?? null,
                     $finding->debris(),
+                    null !== $finding->sweptWith(),
                 );
             }
         }

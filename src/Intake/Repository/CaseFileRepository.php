@@ -86,7 +86,8 @@ final class CaseFileRepository extends ServiceEntityRepository
             $values,
         );
         /** @var list<CaseFile> $cases */
-        $cases = $this->createQueryBuilder('c')->addSelect('h')->leftJoin('c.holder', 'h')->where('c.id IN (:ids)')
+        $cases = $this->createQueryBuilder('c')->addSelect('h', 'k')
+            ->leftJoin('c.holder', 'h')->leftJoin('c.complaints', 'k')->where('c.id IN (:ids)')
             ->orderBy('c.madeAt', 'DESC')->addOrderBy('c.id', 'DESC')->setParameter('ids', $ids)->getQuery()->getResult();
 
         return $cases;

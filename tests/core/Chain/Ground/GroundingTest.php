@@ -215,6 +215,28 @@ final class GroundingTest extends TestCase
         self::assertEqualsWithDelta(1.0, $worn(LimitVerdict::Within, LimitVerdict::Outside), 1e-9, 'the worst reading counts');
     }
 
+    public function testALookOverManyPartsAtOnceSaysLessAndNothingOfWhatTakesAGlassDyeOrGauge(): void
+    {
+        $mechanisms = self::mechanisms();
+        $grounding = new Grounding(
+            self::book('gear-pair'),
+            ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')),
+            $mechanisms->mechanisms,
+            $mechanisms->vocabulary,
+        );
+        $seen = static fn (LookFact ...$looks): array => $grounding->ground(new Facts(array_values($looks), [], []))->seen;
+        $swept = new LookFact('drive-gear', null, null, 0, swept: true);
+        $alone = new LookFact('drive-gear', null, null, 0);
+        self::assertEqualsWithDelta(1.0 - 0.6, $seen($swept)['damage:fracture@drive-gear']->ifTrue, 1e-9);
+        self::assertEqualsWithDelta(1.0 - 0.97, $seen($alone)['damage:fracture@drive-gear']->ifTrue, 1e-9);
+        self::assertEqualsWithDelta(1.0 - 0.97, $seen($swept, $alone)['damage:fracture@drive-gear']->ifTrue, 1e-9, 'the closer counts');
+        self::assertSame('looked over with the rest, not there', $seen($swept)['damage:fracture@drive-gear']->said);
+        foreach (['cracking', 'worn', 'plastic-deformation', 'assembly-fault'] as $mode) {
+            self::assertArrayHasKey('damage:'.$mode.'@drive-gear', $seen($alone));
+            self::assertArrayNotHasKey('damage:'.$mode.'@drive-gear', $seen($swept), 'an eye does not exclude '.$mode);
+        }
+    }
+
     public function testClosedCasesMoveTheBaseRatesAsABetaPriorDoes(): void
     {
         $vocabulary = self::mechanisms()->vocabulary;

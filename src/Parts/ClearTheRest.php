@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Parts;
+
+use App\Account\Actor;
+use App\Account\Permission;
+use App\Books\BookShelf;
+use App\Evidence\Finding;
+use App\Evidence\RecordFinding;
+use App\Evidence\Repository\PartRecordRepository;
+use App\Intake\CaseFile;
+use App\Platform\ShopError;
+use Japhrex\Core\Damage\Disposition;
+use Symfony\Bundle\SecurityBundle\Security;
+
+/** One act for all that is ordinary: each part gets a record of its own, which says that it was one of many. */
+final readonly class ClearTheRest
+{
+    public const REASON = 'Looked at by eye with the rest: nothing found.';
+
+    public function __construct(
+        private BookShelf $shelf,
+        private PartViews $parts,
+        private RestOfParts $rest,
+        private RecordFinding $record,
+        private JudgePart $judge,
+        private PartRecordRepository $records,
+        private Security $may,
+    ) {
+    }
+
+    /**
+     * @param list<string> $shown the parts that were on the page when it was pressed: no other is touched
+     *
+     * @return int parts that were called clean
+     */
+    public function __invoke(CaseFile $case, array $shown, Actor $who): int
+    {
+        $clean = array_values(array_intersect($this->rest->of($case)->clean, $shown));
+        if ([] === $clean) {
+            throw new ShopError('None of these parts can be called clean any more: something was found or recorded meanwhile.', 409);
+        }
+        $views = $this->parts->partsOf($case)->views;
+        $decides = $this->may->isGranted(Permission::ANALYSE);
+        $toLook = array_filter($clean, static fn (string $part): bool => !$views[$part]->isLookedAt());
+        foreach ($toLook as $part) {
+            $finding = new Finding($case, $part);
+            $finding->lookedOver(\count($clean));
+            ($this->record)($finding, $who);
+        }
+        foreach ($decides ? $clean : [] as $part) {
+            $record = $this->records->ofPart($case, $part);
+            $book = $this->shelf->book($case->family)->parts[$part];
+            $views[$part]->isNeverReused()
+                ? $record->decide(Disposition::AlwaysReplace, $book->reuseWhy, '')
+                : $record->decide(Disposition::Reuse, self::REASON, '');
+            $this->judge->keep($record);
+        }
+
+        return \count($clean);
+    }
+}
