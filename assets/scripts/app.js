@@ -154,6 +154,11 @@ function go(selector) {
 }
 
 function grade(number) {
+  const tap = document.querySelector(`[data-key="${number}"]`);
+  if (tap) {
+    tap.click();
+    return true;
+  }
   const form = document.querySelector('form[data-grades]');
   const choice = form?.querySelector(`.grades input[value="${number}"]`);
   if (!choice) {
@@ -214,6 +219,10 @@ document.addEventListener('keydown', (event) => {
       '/': '#search',
       n: '[data-key=n]',
       b: '[data-key=b]',
+      u: '[data-key=u]',
+      m: '[data-key=m]',
+      x: '[data-key=x]',
+      o: '[data-key=o]',
       a: '[data-key=a]',
       r: '[data-key=r]',
       l: '[data-key=l]',

@@ -188,30 +188,31 @@ async function retarget(form) {
   }
 }
 
+// On the document: the fields of a form change with the part that is in hand.
+document.addEventListener('change', ({ target }) => {
+  const form = target.type === 'file' && target.closest('form[data-upload]');
+  if (form) {
+    const files = [...target.files];
+    target.value = '';
+    add(form, files);
+  }
+});
+for (const kind of ['dragover', 'dragleave', 'drop']) {
+  document.addEventListener(kind, (event) => {
+    const form = event.target.closest?.('form[data-upload]');
+    form?.classList.toggle('over', kind === 'dragover');
+    if (form && kind !== 'dragleave') {
+      event.preventDefault();
+    }
+    if (form && kind === 'drop') {
+      add(form, [...event.dataTransfer.files]);
+    }
+  });
+}
+
 export function startUploads(root) {
   for (const form of root.querySelectorAll?.('form[data-upload]') ?? []) {
-    if (form.dataset.ready) {
-      continue;
-    }
-    form.dataset.ready = '1';
     retarget(form);
-    for (const input of form.querySelectorAll('input[type=file]')) {
-      input.addEventListener('change', () => {
-        const files = [...input.files];
-        input.value = '';
-        add(form, files);
-      });
-    }
-    form.addEventListener('dragover', (event) => {
-      event.preventDefault();
-      form.classList.add('over');
-    });
-    form.addEventListener('dragleave', () => form.classList.remove('over'));
-    form.addEventListener('drop', (event) => {
-      event.preventDefault();
-      form.classList.remove('over');
-      add(form, [...event.dataTransfer.files]);
-    });
   }
   work();
 }

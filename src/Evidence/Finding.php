@@ -86,7 +86,7 @@ class Finding implements Undoable
     public function sawDamage(string $mode, int $grade, string $note, ?string $surface = null): void
     {
         [$this->kind, $this->mode, $this->grade] = [FindingKind::Damage, $mode, $grade];
-        [$this->surface, $this->note] = [$surface, mb_substr($note, 0, 4000)];
+        [$this->surface, $this->note, $this->sweptWith] = [$surface, mb_substr($note, 0, 4000), null];
     }
 
     /** @param string $note what the strip run did to it */
@@ -144,7 +144,7 @@ class Finding implements Undoable
     /** @param string|null $surface that was looked at; null: the whole part */
     public function lookedClean(?string $surface): void
     {
-        [$this->kind, $this->surface] = [FindingKind::Clean, $surface];
+        [$this->kind, $this->surface, $this->mode, $this->sweptWith] = [FindingKind::Clean, $surface, null, null];
     }
 
     /** @param int $parts that were looked over by eye in one act, this one among them */

@@ -36,10 +36,26 @@ final readonly class CaseParts
     /** The next part with open work, after the one in hand. */
     public function nextOpen(?string $after = null): ?string
     {
+        return $this->next($after, static fn (PartView $view): bool => [] !== $view->open());
+    }
+
+    /** The next part at hand that nobody has looked at, or for who decides: that nobody has decided on. */
+    public function nextToJudge(string $after, bool $decides): ?string
+    {
+        return $this->next(
+            $after,
+            static fn (PartView $view): bool => $view->isAtHand()
+                && (!$view->isLookedAt() || ($decides && null === $view->record?->disposition)),
+        );
+    }
+
+    /** @param callable(PartView): bool $asks */
+    private function next(?string $after, callable $asks): ?string
+    {
         $keys = array_keys($this->views);
         $start = null === $after ? 0 : (int) array_search($after, $keys, true) + 1;
         foreach ([...\array_slice($keys, $start), ...\array_slice($keys, 0, $start)] as $key) {
-            if ($key !== $after && [] !== $this->views[$key]->open()) {
+            if ($key !== $after && $asks($this->views[$key])) {
                 return $key;
             }
         }

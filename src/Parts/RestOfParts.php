@@ -60,7 +60,7 @@ final readonly class RestOfParts implements RestOfBench
                 array_values(array_filter([
                     isset($weak[$key]) ? 'a known weak place' : null,
                     null === $view->carried ? null : 'accepted for one more run last time',
-                    $view->isNeverReused() ? null : $bound[$key]->against(Disposition::Reuse, []),
+                    $view->isNeverReused() ? '' : rtrim((string) $bound[$key]->against(Disposition::Reuse, []), '.'),
                 ])),
             );
         }

@@ -80,18 +80,19 @@ for (const half of [0, 1]) {
             for (let fold = node.closest('details'); fold; fold = fold.parentElement.closest('details')) {
               fold.open = true;
             }
-            node.noValidate = true;
             ([...node.querySelectorAll('button')].find((one) => one.checkVisibility()) ?? node).scrollIntoView({ block: 'center' });
           });
           await form.evaluate(
             (node) =>
-              new Promise((done) => {
+              new Promise((done, failed) => {
+                window.setTimeout(() => failed(new Error(`no answer came: ${node.outerHTML.slice(0, 300)}`)), 40_000);
                 document.addEventListener('htmx:afterSettle', function settled({ detail }) {
                   if (detail.requestConfig?.elt === node) {
                     document.removeEventListener('htmx:afterSettle', settled);
                     window.setTimeout(done, 90);
                   }
                 });
+                node.noValidate = true;
                 node.requestSubmit();
               }),
           );

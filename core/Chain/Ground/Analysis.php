@@ -174,6 +174,23 @@ final readonly class Analysis
         return null === $node || 'origin' !== ($this->ground->spots[$origin]->kind ?? '') ? null : $this->candidate($node);
     }
 
+    /**
+     * What the likeliest origins would bring about, each by itself: 1 − Π(1 − share · chance of it under that origin alone).
+     *
+     * @return array<string, float> by condition
+     */
+    public function expected(int $most = 8): array
+    {
+        $none = array_fill_keys($this->order, 1.0);
+        foreach ($this->candidates($most) as $one) {
+            foreach ($this->alone($one->origin->id()) as $id => $chance) {
+                $none[$id] *= 1.0 - $one->posterior * $chance;
+            }
+        }
+
+        return array_map(static fn (float $chance): float => 1.0 - $chance, $none);
+    }
+
     private function candidate(int $node): Candidate
     {
         $id = $this->question->network->nodes[$node]->id;

@@ -215,6 +215,18 @@ final class GroundingTest extends TestCase
         self::assertEqualsWithDelta(1.0, $worn(LimitVerdict::Within, LimitVerdict::Outside), 1e-9, 'the worst reading counts');
     }
 
+    public function testWhatALikelyOriginBringsAboutIsExpectedBeforeWhatItDoesNot(): void
+    {
+        $analysis = Analysis::of(self::ground('gear-pair', self::scored(), 'low-flow'));
+        $expected = $analysis->expected();
+        $first = $analysis->candidates()[0];
+        self::assertGreaterThanOrEqual($first->posterior - 1e-9, $expected[$first->origin->id()], 'the origin itself');
+        foreach ($first->explains as $find) {
+            self::assertGreaterThan(0.05, $expected[$find], $find);
+        }
+        self::assertLessThanOrEqual(1.0, max($expected));
+    }
+
     public function testALookOverManyPartsAtOnceSaysLessAndNothingOfWhatTakesAGlassDyeOrGauge(): void
     {
         $mechanisms = self::mechanisms();
