@@ -4,6 +4,7 @@ import { startCompare } from './compare.js';
 import { startDrafts } from './drafts.js';
 import { startFigures } from './figures.js';
 import { startMarks } from './marks.js';
+import { startOnePart } from './onepart.js';
 import { watchPlace } from './place.js';
 import './proof.js';
 import { startReadings } from './readings.js';
@@ -219,6 +220,8 @@ document.addEventListener('keydown', (event) => {
       '/': '#search',
       n: '[data-key=n]',
       b: '[data-key=b]',
+      d: '[data-key=d]',
+      s: '[data-key=s]',
       u: '[data-key=u]',
       m: '[data-key=m]',
       x: '[data-key=x]',
@@ -310,6 +313,7 @@ function start(root) {
     const [inner, outer] = [current.getBoundingClientRect(), box.getBoundingClientRect()];
     box.scrollLeft += inner.left - outer.left - (outer.width - inner.width) / 2;
   }
+  startOnePart();
   startFigures();
   startReadings();
   startUploads(root);

@@ -1,4 +1,5 @@
 // The readings sheet: Enter moves on and saves, and what a gauge of this bench sends goes into the field in hand.
+import { reveal } from './onepart.js';
 import { send } from './rows.js';
 
 const values = () => [...document.querySelectorAll('.zeros .value, .sheetrun .entry .value')];
@@ -33,6 +34,7 @@ function moveOn(field) {
     save(field.form);
   }
   if (next) {
+    reveal(next);
     next.focus();
     next.select();
     next.scrollIntoView({ block: 'center' });

@@ -53,7 +53,7 @@ final readonly class Quantity
             throw QuantityError::unitMissing($typed, $dimension);
         }
         $unit = Units::find($number->rest, $dimension) ?? throw QuantityError::unitDoesNotFit($typed, $number->rest, $dimension);
-        if ($number->isFraction && Dimension::Length !== $dimension) {
+        if ($number->isFraction && Dimension::Length !== $dimension && Dimension::Angle !== $dimension) {
             throw QuantityError::fraction($typed);
         }
         if (Dimension::Ratio === $dimension && '' === $number->rest && $number->value > 1.5) {

@@ -39,6 +39,20 @@ enum UnitSystem: string
         };
     }
 
+    /**
+     * In which unit a number without one is meant, beside a size that a book gives: in the book's, where this system reads it in the
+     * same, or where both systems do (degrees, turns). Never across systems.
+     *
+     * @return string the symbol; empty: it needs its unit
+     */
+    public function meansBeside(Quantity $given): string
+    {
+        $symbol = Units::named($given->typedUnit, $given->dimension)->symbol();
+        $isShared = self::Metric->unit($given->dimension) === self::Inch->unit($given->dimension);
+
+        return $isShared || $symbol === $this->unit($given->dimension) ? $symbol : '';
+    }
+
     /** Value and unit for a screen; lengths to 1 µm or a tenth of a thou, all else to four digits. */
     public function show(float $si, Dimension $dimension): string
     {

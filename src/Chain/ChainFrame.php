@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Chain;
 
+use App\Account\Permission;
 use App\Intake\Frame\CaseFrame;
 use App\Intake\Frame\FramePart;
 use App\Intake\Frame\WalkStop;
@@ -19,6 +20,6 @@ final readonly class ChainFrame implements FramePart
     public function frame(CaseFrame $frame): void
     {
         $open = $frame->case->isSigned() ? 0 : \count($this->chains->problems($frame->case));
-        $frame->add(new WalkStop('chain', 'Chain', $open, 'points open'));
+        $frame->add(new WalkStop('chain', 'Chain', $open, 'points open', Permission::ANALYSE));
     }
 }

@@ -6,19 +6,17 @@ namespace App\Evidence;
 
 use App\Evidence\Repository\ClipRepository;
 use App\Evidence\Repository\PhotoRepository;
-use App\Evidence\Watch\WatchList;
 use App\Intake\ArrivalEvidence;
 use App\Intake\CaseFile;
 use Japhrex\Core\Photo\Wanted;
 
-/** What the intake page shows of the evidence: the unit as it came, its known weak places, what went in for one more run last time. */
+/** What the intake page shows of the evidence: the unit as it came, what went in for one more run last time. */
 final readonly class ArrivalPictures implements ArrivalEvidence
 {
     public function __construct(
         private PhotoRepository $photos,
         private ClipRepository $clips,
         private CarriedDecisions $carried,
-        private WatchList $watch,
     ) {
     }
 
@@ -36,7 +34,6 @@ final readonly class ArrivalPictures implements ArrivalEvidence
             'clips' => $this->clips->ofWholeUnit($case),
             'wanted' => Wanted::ofArrival(\count($arrival), [] !== $tag),
             'carried' => $this->carried->carriedInto($case),
-            'weak' => $this->watch->answered($case),
         ];
     }
 

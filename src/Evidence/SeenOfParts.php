@@ -7,6 +7,7 @@ namespace App\Evidence;
 use App\Books\BookShelf;
 use App\Evidence\Repository\FindingRepository;
 use App\Evidence\Repository\PhotoRepository;
+use App\Evidence\Watch\WatchList;
 use App\Intake\CaseFile;
 use App\Teardown\SeenPart;
 use App\Teardown\SeenParts;
@@ -18,6 +19,7 @@ final readonly class SeenOfParts implements SeenParts
         private FindingRepository $findings,
         private PhotoRepository $photos,
         private CarriedDecisions $carried,
+        private WatchList $watch,
     ) {
     }
 
@@ -26,9 +28,12 @@ final readonly class SeenOfParts implements SeenParts
         $grades = $this->findings->grades([$case])[(string) $case->id] ?? [];
         $carried = $this->carried->carriedInto($case);
         $photos = $this->photos->sortedByPart($case);
-        $seen = [];
+        $seen = $weak = [];
+        foreach ($this->watch->answered($case) as $one) {
+            $weak[explode('/', $one->watch->place)[0]][] = $one;
+        }
         foreach ($this->shelf->book($case->family)->parts as $key => $part) {
-            $seen[$key] = new SeenPart($part, $grades[$key] ?? null, $carried[$key] ?? null, $photos[$key] ?? []);
+            $seen[$key] = new SeenPart($part, $grades[$key] ?? null, $carried[$key] ?? null, $photos[$key] ?? [], $weak[$key] ?? []);
         }
 
         return $seen;

@@ -9,7 +9,6 @@ use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Intake\Form\ArrivalType;
 use App\Intake\Form\UnitType;
-use App\Intake\Repository\CaseFileRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormFactoryInterface;
@@ -33,7 +32,7 @@ final class IntakeController extends AbstractController
 
     #[Route('/cases/new', name: 'intake_new', methods: ['GET', 'POST'], priority: 10)]
     #[IsGranted(Permission::TAKE_IN)]
-    public function new(Request $request, TakeIn $take, CaseFileRepository $cases, CurrentPerson $person): Response
+    public function new(Request $request, TakeIn $take, EarlierCases $earlier, CurrentPerson $person): Response
     {
         $family = (string) $request->query->get('family', '');
         if ('' === $family) {
@@ -49,18 +48,18 @@ final class IntakeController extends AbstractController
             return $this->redirectToRoute('intake', ['number' => $case->number], Response::HTTP_SEE_OTHER);
         }
 
-        return $this->render('intake/new.html.twig', ['form' => $form, 'book' => $book, 'earlier' => $cases->earlier($case->serial)]);
+        return $this->render('intake/new.html.twig', ['form' => $form, 'book' => $book, 'earlier' => $earlier->of($case->serial)]);
     }
 
     /** What was here under this serial before; asked while it is typed. */
     #[Route('/intake/earlier', name: 'intake_earlier', methods: ['GET'])]
-    public function earlier(Request $request, CaseFileRepository $cases): Response
+    public function earlier(Request $request, EarlierCases $earlier): Response
     {
         $typed = $request->query->all('unit')['serial'] ?? $request->query->get('serial', '');
         $besides = (string) $request->query->get('besides', '');
 
         return $this->render('intake/_earlier.html.twig', [
-            'earlier' => $cases->earlier(\is_string($typed) ? $typed : '', '' === $besides ? null : $this->gate->find($besides)),
+            'earlier' => $earlier->of(\is_string($typed) ? $typed : '', '' === $besides ? null : $this->gate->find($besides)),
             'case' => '' === $besides ? null : $this->gate->find($besides),
         ]);
     }

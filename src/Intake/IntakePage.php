@@ -10,7 +10,6 @@ use App\Intake\Form\ComplaintType;
 use App\Intake\Form\StatementType;
 use App\Intake\Form\UnitType;
 use App\Intake\Frame\CasePages;
-use App\Intake\Repository\CaseFileRepository;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Response;
@@ -22,7 +21,7 @@ final readonly class IntakePage
         private CasePages $pages,
         private BookShelf $shelf,
         private FormFactoryInterface $forms,
-        private CaseFileRepository $cases,
+        private EarlierCases $earlier,
         private ArrivalEvidence $evidence,
     ) {
     }
@@ -58,7 +57,7 @@ final readonly class IntakePage
         return $this->pages->show($case, 'intake/show.html.twig', [
             'forms' => array_map(static fn (FormInterface $form) => $form->createView(), $forms),
             'complaints' => $complaints,
-            'earlier' => $this->cases->earlier($case->serial, $case),
+            'earlier' => $this->earlier->of($case->serial, $case),
             'opened' => array_key_first($submitted),
             'arrived' => $this->evidence->shown($case),
         ], [] === $submitted ? 200 : 422);

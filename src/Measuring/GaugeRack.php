@@ -6,6 +6,8 @@ namespace App\Measuring;
 
 use App\Measuring\Repository\GaugeRepository;
 use Japhrex\Core\Family\Field;
+use Japhrex\Core\Measuring\Limits;
+use Japhrex\Core\Quantity\QuantityError;
 
 /** The gauges of the shop, and which of them a reading would be taken with. */
 final class GaugeRack
@@ -29,8 +31,12 @@ final class GaugeRack
         return array_values(array_filter($this->all(), static fn (Gauge $gauge): bool => $gauge->method === $field->method));
     }
 
-    /** The one that the book's words mean: "micrometer 25–50 mm" is "Micrometer 25–50 no. 5". */
-    public function meant(Field $field): ?Gauge
+    /**
+     * The one that the book's words mean: "micrometer 25–50 mm" is "Micrometer 25–50 no. 5".
+     *
+     * @param Limits|null $limits of the field: one whose range does not hold them is never chosen by itself
+     */
+    public function meant(Field $field, ?Limits $limits = null): ?Gauge
     {
         $plain = static fn (string $text): string => (string) preg_replace('/[^a-z0-9]+/', ' ', mb_strtolower(strtr($text, ['–' => ' '])));
         $wanted = explode(' ', trim($plain($field->gauge)));
@@ -38,12 +44,27 @@ final class GaugeRack
         $most = 0;
         foreach ($this->for($field) as $gauge) {
             $common = \count(array_intersect($wanted, explode(' ', $plain($gauge->name))));
-            if ($common > $most) {
+            if ($common > $most && self::covers($gauge, $limits)) {
                 [$best, $most] = [$gauge, $common];
             }
         }
 
         return $best;
+    }
+
+    private static function covers(Gauge $gauge, ?Limits $limits): bool
+    {
+        foreach (null === $limits ? [] : array_filter([$limits->new, $limits->min, $limits->max]) as $size) {
+            try {
+                if (null !== $gauge->outOfRange($size)) {
+                    return false;
+                }
+            } catch (QuantityError) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return list<string> benches to which some gauge sends */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Measuring;
 
 use App\Account\CurrentPerson;
+use Japhrex\Core\Family\Field;
 use Japhrex\Core\Measuring\FieldAssessment;
 use Japhrex\Core\Measuring\JudgedPlace;
 use Japhrex\Core\Quantity\Dimension;
@@ -26,6 +27,13 @@ final readonly class MeasuringTwig
     public function inUnits(?Quantity $quantity): string
     {
         return null === $quantity ? '' : $this->person->units()->show($quantity->si, $quantity->dimension);
+    }
+
+    /** In which unit a number without one is meant in a field, with the unit that the bench has chosen. */
+    #[AsTwigFunction('bare_unit')]
+    public function bareUnit(Field $field, string $chosen): string
+    {
+        return ReadingEntry::bare($field, $chosen, $this->person->units());
     }
 
     #[AsTwigFunction('show_si')]

@@ -8,6 +8,7 @@ use Japhrex\Core\Family\Field;
 use Japhrex\Core\Family\FieldReadings;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\QuantityError;
+use Japhrex\Core\Quantity\UnitSystem;
 
 /** What was typed into the fields of one reading, checked; what was typed is kept whatever is wrong with it. */
 final readonly class ReadingEntry
@@ -34,9 +35,18 @@ final readonly class ReadingEntry
 
     /**
      * @param list<string> $texts one for each place of the field, what has no place after them; or one with readings parted by semicolons
-     * @param string $unit of numbers typed without one; empty: each needs its unit
+     * @param string $unit of lengths typed without one, as the bench has chosen it; empty: none is chosen
+     * @param UnitSystem|null $reads in which units who types reads the book's sizes; null: then each number needs its unit
      */
-    public static function of(Field $field, array $texts, string $zero, ?Gauge $gauge, string $note, string $unit = ''): self
+    public static function of(
+        Field $field,
+        array $texts,
+        string $zero,
+        ?Gauge $gauge,
+        string $note,
+        string $unit = '',
+        ?UnitSystem $reads = null,
+    ): self
     {
         $errors = [];
         $typed = $places = [];
@@ -63,7 +73,8 @@ final readonly class ReadingEntry
             $places = array_map(static fn (): string => $field->positions()[0], $typed);
         }
         $places = [] === array_filter($places) ? [] : $places;
-        $typed = self::withUnits($typed, Dimension::Length === $field->dimension ? $unit : '');
+        $unit = self::bare($field, $unit, $reads);
+        $typed = self::withUnits($typed, $unit);
         $zero = self::withUnits([$zero], $unit)[0];
         if (mb_strlen($zero) > 40) {
             $errors['zero'] = 'A zero check is one short value, such as 0.002 mm.';
@@ -123,6 +134,18 @@ final readonly class ReadingEntry
         }
 
         return array_values($typed);
+    }
+
+    /** @return string in which unit a number without one is meant in a field; empty: it needs its unit */
+    public static function bare(Field $field, string $chosen, ?UnitSystem $reads): string
+    {
+        if ('' !== $chosen && Dimension::Length === $field->dimension) {
+            return $chosen;
+        }
+        $limits = array_values($field->sets)[0]->limits ?? null;
+        $given = $limits->new ?? $limits->min ?? $limits->max ?? null;
+
+        return null === $given || null === $reads ? '' : $reads->meansBeside($given);
     }
 
     /** @return string the unit of bare numbers that a bench has chosen; empty: each number needs its own */

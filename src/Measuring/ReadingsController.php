@@ -63,6 +63,7 @@ final class ReadingsController extends AbstractController
             $gauge,
             $typed->note,
             ReadingEntry::unit($request->cookies->getString('japhrex_unit')),
+            $person->units(),
         );
         $reading = $this->readings->ofField($case, $part, $field);
         $conflict = Seen::conflict(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Parts;
 
+use App\Account\Permission;
 use App\Intake\Frame\CaseFrame;
 use App\Intake\Frame\FramePart;
 use App\Intake\Frame\WalkStop;
@@ -25,7 +26,7 @@ final readonly class PartsFrame implements FramePart
             : array_filter($this->parts->partsOf($frame->case)->views, static fn (PartView $view): bool => $view->isAtHand());
         $looks = array_filter($atHand, static fn (PartView $view): bool => [] !== array_diff($view->open(), [$view->readingsSaid()]));
         $readings = array_sum(array_map(static fn (PartView $view): int => $view->readingsOpen(), $atHand));
-        $frame->add(new WalkStop('parts', 'Parts', \count($looks), 'parts with open work'));
-        $frame->add(new WalkStop('readings', 'Readings', (int) $readings, 'readings to take'));
+        $frame->add(new WalkStop('parts', 'Parts', \count($looks), 'parts with open work', Permission::BENCH));
+        $frame->add(new WalkStop('readings', 'Readings', (int) $readings, 'readings to take', Permission::BENCH));
     }
 }

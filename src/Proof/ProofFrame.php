@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Proof;
 
+use App\Account\Permission;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CaseFrame;
 use App\Intake\Frame\FramePart;
@@ -23,7 +24,7 @@ final readonly class ProofFrame implements FramePart
     public function frame(CaseFrame $frame): void
     {
         $frame->stand($this->standings->wordsFor([$frame->case])[(string) $frame->case->id]);
-        $frame->add(new WalkStop('proof', 'Proof', $this->unproved($frame->case), 'steps not passed'));
+        $frame->add(new WalkStop('proof', 'Proof', $this->unproved($frame->case), 'steps not passed', Permission::BENCH));
     }
 
     /** Steps that are not passed, once the proof is due: when the unit is built, or a step of it was done; else those that were missed. */

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Proof;
 
 use App\Intake\CaseFile;
+use App\Intake\WentOut;
 use App\Proof\Repository\HandoverRepository;
 use App\Proof\Repository\ProofRecordRepository;
 use App\Repair\Gone;
 use Japhrex\Core\Proof\ProofEntry;
 
 /** Where cases stand, in a word: their stage, and once they are signed what came of them. */
-final readonly class Standings implements Gone
+final readonly class Standings implements Gone, WentOut
 {
     public function __construct(private HandoverRepository $handovers, private ProofRecordRepository $records)
     {
@@ -67,12 +68,7 @@ final readonly class Standings implements Gone
         return $this->missed([$case])[(string) $case->id] ?? 0;
     }
 
-    /**
-     * @param list<CaseFile> $cases
-     *
-     * @return array<string, true> those whose unit has gone out
-     */
-    private function out(array $cases): array
+    public function out(array $cases): array
     {
         $out = [];
         foreach ($this->handovers->ofCases($cases) as $handover) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Account\Permission;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CaseFrame;
 use App\Intake\Frame\FramePart;
@@ -32,7 +33,9 @@ final readonly class RepairFrame implements FramePart
         $now = $this->clock->now();
         $toChoose = array_filter($this->offers->newestFirst($case), static fn (Offer $offer): bool => $offer->isOpen($now));
         $open = \count($toChoose) + ($this->gone->isOut($case) ? 0 : $this->undecided($case) + $this->ahead($case));
-        $frame->add(new WalkStop('repair', 'Repair', $open, 'offers to be answered, parts to decide on and steps to build'));
+        $frame->add(new WalkStop(
+            'repair', 'Repair', $open, 'offers to be answered, parts to decide on and steps to build', Permission::PHOTOGRAPH,
+        ));
     }
 
     /** Damaged parts of which nobody has decided, and decisions that a limit speaks against: work of the repair once the case is signed. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Report;
 
+use App\Account\Permission;
 use App\Intake\Frame\CaseFrame;
 use App\Intake\Frame\FramePart;
 use App\Intake\Frame\WalkStop;
@@ -20,6 +21,6 @@ final readonly class ReportFrame implements FramePart
     public function frame(CaseFrame $frame): void
     {
         $toMake = $frame->case->isSigned() && !$this->reports->isReady($frame->case);
-        $frame->add(new WalkStop('report', 'Report', $toMake ? 1 : 0, 'to make'));
+        $frame->add(new WalkStop('report', 'Report', $toMake ? 1 : 0, 'to make', Permission::PHOTOGRAPH));
     }
 }

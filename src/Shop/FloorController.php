@@ -36,27 +36,31 @@ final class FloorController extends AbstractController
         return $this->render('shop/floor.html.twig', $view->gather($cases, $words, $who, self::MOST));
     }
 
-    /** A case by its number alone leads to where its work stands. */
+    /** A case by its number alone leads to what waits there for who asks, or else to where its work stands. */
     #[Route('/cases/{number}', name: 'case', methods: ['GET'])]
     public function case(string $number, CaseGate $gate, CaseFrames $frames): Response
     {
         $case = $gate->find($number);
+        $frame = $frames->frameOf($case);
 
-        return $this->redirectToRoute($frames->frameOf($case)->next(), ['number' => $case->number]);
+        return $this->redirectToRoute($frame->nextFor($this->isGranted(...))->key ?? $frame->stands(), ['number' => $case->number]);
     }
 
-    /** The next thing left open anywhere in the case, after what is in hand. */
+    /** The next thing that waits for who asks, anywhere in the case, after what is in hand; nothing there: on the floor. */
     #[Route('/cases/{number}/next', name: 'case_next', methods: ['GET'])]
     public function next(string $number, Request $request, CaseGate $gate, CaseFrames $frames, PartViews $parts): Response
     {
         $case = $gate->find($number);
         $inHand = (string) $request->query->get('part', '');
-        $part = $parts->partsOf($case)->nextOpen('' === $inHand ? null : $inHand);
-        $stage = $frames->frameOf($case)->next();
+        $stop = $frames->frameOf($case)->nextFor($this->isGranted(...));
+        if (null === $stop) {
+            return $this->redirectToRoute('floor');
+        }
+        $part = 'parts' === $stop->key || '' !== $inHand ? $parts->partsOf($case)->nextOpen('' === $inHand ? null : $inHand) : null;
 
-        return null !== $part && ('' !== $inHand || 'parts' === $stage) && !$case->isSigned()
+        return null !== $part && !$case->isSigned()
             ? $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part])
-            : $this->redirectToRoute($stage, ['number' => $case->number]);
+            : $this->redirectToRoute($stop->key, ['number' => $case->number]);
     }
 
     /** Every change of a case: who, when, what before and after. */

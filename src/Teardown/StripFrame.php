@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Teardown;
 
+use App\Account\Permission;
 use App\Intake\Frame\CaseFrame;
 use App\Intake\Frame\FramePart;
 use App\Intake\Frame\WalkStop;
@@ -19,7 +20,7 @@ final readonly class StripFrame implements FramePart
     public function frame(CaseFrame $frame): void
     {
         $run = $this->bench->run($frame->case, $frame->book);
-        $frame->add(new WalkStop('strip', 'Strip', $frame->case->isSigned() ? 0 : $run->open(), 'steps ahead'));
+        $frame->add(new WalkStop('strip', 'Strip', $frame->case->isSigned() ? 0 : $run->open(), 'steps ahead', Permission::BENCH));
         foreach ($run->partsOff() as $part) {
             $frame->takeOff($part);
         }

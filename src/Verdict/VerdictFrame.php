@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Verdict;
 
+use App\Account\Permission;
 use App\Intake\Frame\CaseFrame;
 use App\Intake\Frame\FramePart;
 use App\Intake\Frame\WalkStop;
@@ -14,6 +15,6 @@ final readonly class VerdictFrame implements FramePart
 {
     public function frame(CaseFrame $frame): void
     {
-        $frame->add(new WalkStop('verdict', 'Verdict', $frame->case->isSigned() ? 0 : 1, 'to sign'));
+        $frame->add(new WalkStop('verdict', 'Verdict', $frame->case->isSigned() ? 0 : 1, 'to sign', Permission::ANALYSE));
     }
 }

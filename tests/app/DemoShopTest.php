@@ -90,7 +90,7 @@ final class DemoShopTest extends AppTestCase
         self::assertSame($finished, $comeback->comebackOf);
         $run = self::service(StripBench::class)->run($stuck, self::service(BookShelf::class)->book($stuck->family));
         self::assertSame('rear-cover', $run->next()?->step->key);
-        self::assertSame('intake', $frames->frameOf($new)->next());
+        self::assertSame('intake', $frames->frameOf($new)->stands());
     }
 
     public function testWhatWasSignedIsReadAgainAsItWasSignedAndItsPapersAreMade(): void

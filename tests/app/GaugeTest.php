@@ -11,6 +11,7 @@ use App\Measuring\GaugeRack;
 use App\Measuring\Repository\GaugeRepository;
 use Japhrex\Core\Family\Field;
 use Japhrex\Core\Family\Method;
+use Japhrex\Core\Measuring\Limits;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 use Symfony\Component\Validator\Validator\ValidatorInterface;
@@ -59,7 +60,9 @@ final class GaugeTest extends AppTestCase
     public function testTheBookMeansAGaugeOfTheShopByItsWords(): void
     {
         foreach (['Micrometer 0–25 no. 3', 'Micrometer 25–50 no. 5', 'Bore gauge 18–50 no. 2', 'Depth indicator no. 1'] as $name) {
-            self::em()->persist(new Gauge($name, Method::Reading, '0.001 mm', bench: 'Bench '.\strlen($name) % 2));
+            self::em()->persist(new Gauge(
+                $name, Method::Reading, '0.001 mm', bench: 'Bench '.\strlen($name) % 2, rangeTo: str_contains($name, '–25') ? '25 mm' : '',
+            ));
         }
         self::em()->persist(new Gauge('Feeler set A', Method::Bracket, '0.01 mm'));
         self::em()->flush();
@@ -77,6 +80,11 @@ final class GaugeTest extends AppTestCase
         self::assertSame('Depth indicator no. 1', $meant('body/wipe-depth'));
         self::assertSame('Feeler set A', $meant('front-block/flatness'));
         self::assertNull($meant('relief-spring/free-length'), 'there is no calliper here');
+        // The words fit, the size does not: a block of 31 mm is not read with a micrometer that ends at 25.
+        $field = $book->field('front-block/thickness') ?? self::fail();
+        $size = static fn (string $new): Limits => new Limits(null, Quantity::parse($new, Dimension::Length), null);
+        self::assertNotNull($rack->meant($field, $size('24.9 mm')));
+        self::assertNull($rack->meant($field, $size('31 mm')));
         self::assertSame(['Bench 0', 'Bench 1'], $rack->benches());
     }
 

@@ -8,6 +8,8 @@ use App\Account\Role;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\Stage;
+use App\Proof\Handover;
+use Symfony\Component\DomCrawler\Crawler;
 
 final class IntakeTest extends AppTestCase
 {
@@ -32,6 +34,21 @@ final class IntakeTest extends AppTestCase
         self::assertResponseRedirects();
         $case = self::em()->getRepository(CaseFile::class)->findOneBy([], ['id' => 'DESC']);
         self::assertSame($earlier->number, $case?->comebackOf?->number);
+    }
+
+    public function testOnlyWhatWentOutIsProposedAsComingBackAndNeverSetByItself(): void
+    {
+        $earlier = $this->aCase('VG28-20417');
+        $this->signIn(Role::Desk);
+        $asked = fn (): Crawler => $this->browser->request('GET', '/intake/earlier?serial=vg28+20417');
+        self::assertCount(0, $asked()->filter('input[type=checkbox]'), 'it is still on the bench');
+        self::assertStringContainsString('is it taken in twice?', $this->said());
+        self::em()->persist($handover = new Handover($earlier));
+        $handover->goneAt = new \DateTimeImmutable('-3 days');
+        self::em()->flush();
+        $box = $asked()->filter('input[type=checkbox]');
+        self::assertCount(1, $box);
+        self::assertNull($box->attr('checked'));
     }
 
     public function testACaseIsFoundByPartsOfWordsAndByAWordThatIsWrittenALittleOtherwise(): void

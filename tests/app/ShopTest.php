@@ -43,7 +43,7 @@ final class ShopTest extends AppTestCase
     public function testANewCaseBeginsAtIntakeWithItsPartsStillInside(): void
     {
         $frame = $this->frame($case = $this->aCase());
-        self::assertSame('intake', $frame->next());
+        self::assertSame('intake', $frame->stands());
         self::assertSame(12, $frame->walk()['strip']->open);
         self::assertSame(0, $frame->walk()['parts']->open);
         self::assertNull($this->parts($case)->views['body']->grade());

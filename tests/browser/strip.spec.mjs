@@ -86,8 +86,8 @@ test('an axial piston pump is stripped by two hands on two devices', async ({ pa
   await page.goto(`/cases/${number}/parts/port-plate`);
   await page.getByRole('button', { name: /^It is there, grade 2/ }).click();
   await expect(page.getByText('Found there: cavitation erosion, grade 2')).toBeVisible();
-  await desk.reload();
-  await expect(desk.getByText('5 of 6 not looked at')).toBeVisible();
+  await desk.goto(`/cases/${number}/parts/port-plate`);
+  await expect(desk.getByText('Found there: cavitation erosion, grade 2')).toBeVisible();
 });
 
 test('a sub-assembly stays shut, is said to be so everywhere, and is opened later', async ({ page, browser }) => {

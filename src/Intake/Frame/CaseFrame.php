@@ -84,8 +84,24 @@ final class CaseFrame
         return $this->walk;
     }
 
-    /** Where to go on: the first stage with something open, the last when nothing is. */
-    public function next(): string
+    /**
+     * Where somebody goes on: the first stage with something open that is his to do; null: nothing of this case waits for him.
+     *
+     * @param callable(string): bool $may which permissions he has
+     */
+    public function nextFor(callable $may): ?WalkStop
+    {
+        foreach ($this->walk as $stop) {
+            if ($stop->open > 0 && $may($stop->permission)) {
+                return $stop;
+            }
+        }
+
+        return null;
+    }
+
+    /** Where the work of a case stands: the first stage with something open, the last when nothing is. */
+    public function stands(): string
     {
         foreach ($this->walk as $key => $stop) {
             if ($stop->open > 0) {

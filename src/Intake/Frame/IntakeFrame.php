@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake\Frame;
 
+use App\Account\Permission;
 use App\Intake\ArrivalEvidence;
 use App\Intake\CaseFile;
 use Symfony\Component\DependencyInjection\Attribute\AsTaggedItem;
@@ -18,7 +19,8 @@ final readonly class IntakeFrame implements FramePart
     public function frame(CaseFrame $frame): void
     {
         null === $frame->case->withdrawnAt || $frame->stand('Withdrawn');
-        $frame->add(new WalkStop('intake', 'Intake', $frame->case->isSigned() ? 0 : $this->open($frame->case), 'to fill in'));
+        $open = $frame->case->isSigned() ? 0 : $this->open($frame->case);
+        $frame->add(new WalkStop('intake', 'Intake', $open, 'to fill in', Permission::TAKE_IN));
     }
 
     private function open(CaseFile $case): int

@@ -11,8 +11,9 @@ final readonly class WalkStop
      * @param string $key of the stage, and the route of its page
      * @param int $open how many things wait there
      * @param string $says what waits, after its number: "steps ahead"
+     * @param string $permission of who does it, see Permission
      */
-    public function __construct(public string $key, public string $label, public int $open, public string $says)
+    public function __construct(public string $key, public string $label, public int $open, public string $says, public string $permission)
     {
     }
 }

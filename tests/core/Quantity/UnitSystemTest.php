@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Quantity;
 
 use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\UnitSystem;
 use PHPUnit\Framework\TestCase;
 
@@ -21,5 +22,19 @@ final class UnitSystemTest extends TestCase
             array_map(static fn (float $si): string => UnitSystem::Metric->show($si, Dimension::Time), [6.0, 2400.0, 2610 * 3600.0]),
         );
         self::assertSame('−0.010 mm', UnitSystem::Metric->show(-1e-5, Dimension::Length));
+    }
+
+    public function testANumberWithoutAUnitIsMeantInTheBooksWhereOneReadsInItAndNeverAcrossSystems(): void
+    {
+        $beside = static fn (UnitSystem $reads, string $given, Dimension $of): string => $reads->meansBeside(Quantity::parse($given, $of));
+        self::assertSame('mm', $beside(UnitSystem::Metric, '23.98 mm', Dimension::Length));
+        self::assertSame('', $beside(UnitSystem::Inch, '23.98 mm', Dimension::Length));
+        self::assertSame('in', $beside(UnitSystem::Inch, '0.944 in', Dimension::Length));
+        self::assertSame('', $beside(UnitSystem::Metric, '0.944 in', Dimension::Length));
+        self::assertSame('', $beside(UnitSystem::Metric, '20 µm', Dimension::Length), 'a thousandth is not a millimetre');
+        self::assertSame('bar', $beside(UnitSystem::Metric, '6 bar', Dimension::Pressure));
+        self::assertSame('', $beside(UnitSystem::Inch, '6 bar', Dimension::Pressure));
+        self::assertSame('turn', $beside(UnitSystem::Inch, '2 turn', Dimension::Angle), 'a turn is a turn');
+        self::assertEqualsWithDelta(3.5 * 2 * \M_PI, Quantity::parse('3 1/2 turn', Dimension::Angle)->si, 1e-12);
     }
 }

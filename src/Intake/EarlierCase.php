@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+/** A case under the same serial. */
+final readonly class EarlierCase
+{
+    /** @param bool $isOut has its unit gone out? Only what went out can come back */
+    public function __construct(public CaseFile $case, public bool $isOut)
+    {
+    }
+}
