@@ -46,8 +46,7 @@ final readonly class ReadingEntry
         string $note,
         string $unit = '',
         ?UnitSystem $reads = null,
-    ): self
-    {
+    ): self {
         $errors = [];
         $typed = $places = [];
         foreach ($texts as $i => $text) {

@@ -60,9 +60,8 @@ final class GaugeTest extends AppTestCase
     public function testTheBookMeansAGaugeOfTheShopByItsWords(): void
     {
         foreach (['Micrometer 0–25 no. 3', 'Micrometer 25–50 no. 5', 'Bore gauge 18–50 no. 2', 'Depth indicator no. 1'] as $name) {
-            self::em()->persist(new Gauge(
-                $name, Method::Reading, '0.001 mm', bench: 'Bench '.\strlen($name) % 2, rangeTo: str_contains($name, '–25') ? '25 mm' : '',
-            ));
+            $to = str_contains($name, '–25') ? '25 mm' : '50 mm';
+            self::em()->persist(new Gauge($name, Method::Reading, '0.001 mm', bench: 'Bench '.\strlen($name) % 2, rangeTo: $to));
         }
         self::em()->persist(new Gauge('Feeler set A', Method::Bracket, '0.01 mm'));
         self::em()->flush();
@@ -83,8 +82,9 @@ final class GaugeTest extends AppTestCase
         // The words fit, the size does not: a block of 31 mm is not read with a micrometer that ends at 25.
         $field = $book->field('front-block/thickness') ?? self::fail();
         $size = static fn (string $new): Limits => new Limits(null, Quantity::parse($new, Dimension::Length), null);
-        self::assertNotNull($rack->meant($field, $size('24.9 mm')));
-        self::assertNull($rack->meant($field, $size('31 mm')));
+        self::assertSame('Micrometer 0–25 no. 3', $rack->meant($field, $size('24.9 mm'))?->name);
+        self::assertSame('Micrometer 25–50 no. 5', $rack->meant($field, $size('31 mm'))?->name);
+        self::assertNull($rack->meant($field, $size('61 mm')), 'none covers it');
         self::assertSame(['Bench 0', 'Bench 1'], $rack->benches());
     }
 

@@ -356,6 +356,8 @@ final class LibraryTest extends AppTestCase
         self::service(RecordFinding::class)($seal, $this->person(Role::Bench));
         self::assertSame([$seal, ''], [$supposed->finding, $supposed->evidence]);
         self::assertSame(2, $open());
+        $this->signIn(Role::Bench);
+        $this->browser->request('GET', '/cases/'.$case->number.'/parts/rear-load-seal');
         self::assertStringContainsString('Found there: jet erosion, grade 2', $this->said());
         $this->signIn(Role::Viewer);
         $this->browser->request('POST', '/cases/'.$case->number.'/watch/drain', ['_token' => $this->token('/'), 'grade' => '0']);

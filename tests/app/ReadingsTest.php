@@ -17,6 +17,7 @@ use App\Teardown\StepRecord;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Family\Method;
 use Japhrex\Core\Measuring\LimitVerdict;
+use Japhrex\Core\Quantity\UnitSystem;
 
 /** The readings sheet: places, zero checks, disputed limits, sizes worked out, adjusters, one more run. */
 final class ReadingsTest extends AppTestCase
@@ -107,12 +108,22 @@ final class ReadingsTest extends AppTestCase
         self::assertStringContainsString('is no unit of length', html_entity_decode($said));
     }
 
-    public function testBareNumbersTakeTheUnitOfTheBench(): void
+    public function testBareNumbersTakeTheBooksUnitOnlyOfWhoReadsInIt(): void
     {
         $case = $this->aCase();
         $this->signIn(Role::Bench);
+        $said = $this->post($case, 'drive-gear/thickness', ['readings' => '25.98'], live: true);
+        self::assertStringContainsString('without a unit: mm', $said);
+        self::assertSame(['25.98 mm'], $this->measured($case, 'drive-gear', 'thickness')->reading?->typed);
+    }
+
+    public function testBareNumbersTakeTheUnitOfTheBench(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Bench)->units = UnitSystem::Inch;
+        self::em()->flush();
         $this->post($case, 'drive-gear/thickness', ['readings' => '25.98']);
-        self::assertResponseStatusCodeSame(422);
+        self::assertResponseStatusCodeSame(422, 'the book says millimetres, and he reads inches');
         $this->browser->request(
             'POST',
             '/bench',
@@ -362,7 +373,7 @@ final class ReadingsTest extends AppTestCase
         }
         $third = $this->aCase('RB77002');
         $this->browser->request('GET', '/cases/'.$third->number.'/intake');
-        self::assertStringNotContainsString('one more run', $this->said());
+        self::assertStringNotContainsString('Accepted for one more run', $this->said());
         $stored = self::em()->find(PartRecord::class, $record->id);
         self::assertNotNull($stored);
         $stored->disposition = Disposition::Replace;

@@ -10,11 +10,9 @@ use Japhrex\Core\Chain\Mechanism\Term;
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
 use Japhrex\Core\Chain\Mechanism\Weights;
 use Japhrex\Core\Damage\DebrisKind;
-use Japhrex\Core\Damage\FoundBy;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\CarrierKind;
-use Japhrex\Core\Measuring\LimitVerdict;
 
 /**
  * Writes the network of a book for a case: every mechanism wherever its rules hold, then what was seen. The same input, the same network.
@@ -222,29 +220,9 @@ final class Grounding
                 $id = $this->sighted((string) $look->mode, $look->part, $places);
                 $seen[$id] = new Evidence($id, $this->weights->falselySeen, 1.0, \sprintf('seen, grade %d', $look->grade));
             }
-            $seen = $this->made($look) + $seen;
+            $seen = $look->debris($this->spots, $this->weights) + $seen;
         }
-        $clean = [];
-        // What was looked at and found clean speaks against every damage at that place that nobody saw there.
-        foreach ($facts->looks as $look) {
-            $places = $this->placesOf($look);
-            foreach ($places as $place) {
-                foreach ($this->spots as $id => $spot) {
-                    if (
-                        'damage' === $spot->kind
-                            && ($spot->place === $place || (null === $look->surface && $spot->place === $look->part))
-                            && !isset($seen[$id])
-                            && 0 === $look->grade
-                    ) {
-                        $clean[$id] = max($clean[$id] ?? 0.0, $this->excludes($look, $spot));
-                    }
-                }
-            }
-        }
-        foreach (array_filter($clean) as $id => $by) {
-            $said = $by < $this->spots[$id]->found ? 'looked over with the rest, not there' : 'looked, not there';
-            $seen[$id] = new Evidence($id, 1.0, 1.0 - $by, $said);
-        }
+        $seen += (new CleanLooks($this->modes, $this->weights))->evidence($facts->looks, $this->spots, $seen, $this->placesOf(...));
         foreach ($facts->complaints as $complaint) {
             $id = Spot::idOf('complaint', $complaint->key, null);
             $this->spots[$id] ??= new Spot(
@@ -268,52 +246,8 @@ final class Grounding
                 $seen[$evidence->spot] = $evidence->and($seen[$evidence->spot] ?? null);
             }
         }
-        $read = [];
-        foreach ($facts->readings as $reading) {
-            $id = Spot::idOf('damage', 'worn', $reading->part);
-            $likely = match ($reading->verdict) {
-                LimitVerdict::Outside => [0.02, 1.0],
-                LimitVerdict::Within => [1.0, 0.1],
-                default => [0.6, 1.0],
-            };
-            // The worst of a part's readings counts, and any of them before a look.
-            if (isset($this->spots[$id]) && (!isset($read[$id]) || $likely[0] < $read[$id]->ifFalse)) {
-                $read[$id] = new Evidence($id, $likely[0], $likely[1], lcfirst($reading->name).' '.$reading->verdict->value);
-            }
-        }
-        $seen = $read + $seen;
+        $seen = ReadingFact::evidence($facts->readings, $this->spots) + $seen;
         ksort($seen);
-
-        return $seen;
-    }
-
-    /** Chance that a look which found nothing would have found this damage, had it been there. */
-    private function excludes(LookFact $look, Spot $spot): float
-    {
-        if (!$look->swept) {
-            return $spot->found;
-        }
-        $foundBy = $this->modes->get($spot->key)->foundBy ?? ('worn' === $spot->key ? FoundBy::Gauge : FoundBy::Eye);
-
-        return FoundBy::Eye === $foundBy ? min($spot->found, $this->weights->swept) : 0.0;
-    }
-
-    /**
-     * What debris is made of speaks for the parts that it left, and what is not in it for those that it did not.
-     *
-     * @return array<string, Evidence>
-     */
-    private function made(LookFact $look): array
-    {
-        $seen = [];
-        foreach ([] === $look->made ? [] : DebrisKind::cases() as $kind) {
-            $id = null === $kind->condition() ? '' : Spot::idOf('damage', $kind->condition(), $look->part);
-            if (isset($this->spots[$id])) {
-                $seen[$id] = \in_array($kind, $look->made, true)
-                    ? new Evidence($id, $this->weights->falselySeen, 1.0, lcfirst($kind->label()).' in it')
-                    : new Evidence($id, 1.0, 1.0 - $this->spots[$id]->found, 'not in it');
-            }
-        }
 
         return $seen;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Chain\Ground;
 
+use Japhrex\Core\Chain\Mechanism\Weights;
 use Japhrex\Core\Damage\DebrisKind;
 
 /** What a look at a part found, or found not to be there. */
@@ -25,5 +26,27 @@ final readonly class LookFact
         public array $made = [],
         public bool $swept = false,
     ) {
+    }
+
+    /**
+     * What debris is made of speaks for the parts that it left, and what is not in it for those that it did not.
+     *
+     * @param array<string, Spot> $spots
+     *
+     * @return array<string, Evidence>
+     */
+    public function debris(array $spots, Weights $weights): array
+    {
+        $seen = [];
+        foreach ([] === $this->made ? [] : DebrisKind::cases() as $kind) {
+            $id = null === $kind->condition() ? '' : Spot::idOf('damage', $kind->condition(), $this->part);
+            if (isset($spots[$id])) {
+                $seen[$id] = \in_array($kind, $this->made, true)
+                    ? new Evidence($id, $weights->falselySeen, 1.0, lcfirst($kind->label()).' in it')
+                    : new Evidence($id, 1.0, 1.0 - $spots[$id]->found, 'not in it');
+            }
+        }
+
+        return $seen;
     }
 }

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Chain\Ground;
+
+use Japhrex\Core\Chain\Mechanism\Weights;
+use Japhrex\Core\Damage\FoundBy;
+use Japhrex\Core\Damage\ModeCatalogue;
+
+/** What was looked at and found clean speaks against every damage at that place that nobody saw there. */
+final readonly class CleanLooks
+{
+    public function __construct(private ModeCatalogue $modes, private Weights $weights)
+    {
+    }
+
+    /**
+     * @param list<LookFact> $looks
+     * @param array<string, Spot> $spots
+     * @param array<string, Evidence> $seen what was seen, which no clean look takes back
+     * @param callable(LookFact): list<string> $placesOf
+     *
+     * @return array<string, Evidence>
+     */
+    public function evidence(array $looks, array $spots, array $seen, callable $placesOf): array
+    {
+        $clean = [];
+        foreach ($looks as $look) {
+            foreach (0 === $look->grade ? $placesOf($look) : [] as $place) {
+                foreach ($spots as $id => $spot) {
+                    if (
+                        'damage' === $spot->kind
+                            && ($spot->place === $place || (null === $look->surface && $spot->place === $look->part))
+                            && !isset($seen[$id])
+                    ) {
+                        $clean[$id] = max($clean[$id] ?? 0.0, $this->excludes($look, $spot));
+                    }
+                }
+            }
+        }
+        $evidence = [];
+        foreach (array_filter($clean) as $id => $by) {
+            $said = $by < $spots[$id]->found ? 'looked over with the rest, not there' : 'looked, not there';
+            $evidence[$id] = new Evidence($id, 1.0, 1.0 - $by, $said);
+        }
+
+        return $evidence;
+    }
+
+    /** Chance that a look which found nothing would have found this damage, had it been there. */
+    private function excludes(LookFact $look, Spot $spot): float
+    {
+        if (!$look->swept) {
+            return $spot->found;
+        }
+        $foundBy = $this->modes->get($spot->key)->foundBy ?? ('worn' === $spot->key ? FoundBy::Gauge : FoundBy::Eye);
+
+        return FoundBy::Eye === $foundBy ? min($spot->found, $this->weights->swept) : 0.0;
+    }
+}
