@@ -7,6 +7,8 @@ namespace Japhrex\Core\Family;
 /** What one family of unit is made of, how it comes apart, and how harm travels in it. */
 final readonly class Book
 {
+    public const OIL = 'oil';
+
     /**
      * @param list<Model> $models
      * @param list<string> $cautions before anything is touched
@@ -22,6 +24,7 @@ final readonly class Book
      * @param list<Content> $contents what must be in which model
      * @param array<mixed> $mechanisms of this family alone, or in the place of general ones, as the file has them
      * @param LeakModel|null $leaks none: the complaint check is not offered
+     * @param string $medium what is in it and lubricates it: oil, fuel, water; empty: nothing, it runs dry
      */
     public function __construct(
         public string $key,
@@ -42,6 +45,7 @@ final readonly class Book
         public array $contents = [],
         public Upkeep $upkeep = new Upkeep(),
         public array $mechanisms = [],
+        public string $medium = self::OIL,
     ) {
     }
 
@@ -60,7 +64,7 @@ final readonly class Book
         return [] === $words ? $this : new self(
             $this->key, $this->title, $this->about, $this->models, $this->cautions, $parts, $this->pairs,
             $this->carriers, $this->strip, $this->complaints, $this->patterns, $this->duties, $this->leaks,
-            $this->watch, $this->sisters, $this->contents, $this->upkeep, $this->mechanisms,
+            $this->watch, $this->sisters, $this->contents, $this->upkeep, $this->mechanisms, $this->medium,
         );
     }
 

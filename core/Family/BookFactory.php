@@ -62,7 +62,14 @@ final readonly class BookFactory
             ),
             $this->upkeep($data),
             (array) ($content['mechanisms'] ?? []),
+            self::medium($data->textOrNull('medium') ?? Book::OIL),
         );
+    }
+
+    /** What a book that runs dry has in it: nothing. */
+    private static function medium(string $told): string
+    {
+        return 'nothing' === $told ? '' : $told;
     }
 
     /** @return array<string, Duty> */

@@ -44,7 +44,7 @@ final readonly class BookTypes
             $key = $data->text('book').'-'.$type;
             $kept[$key] = ['book' => $key, 'title' => $about->text('title')] + (
                 null === $about->textOrNull('about') ? [] : ['about' => $about->textOrNull('about')]
-            ) + $book;
+            ) + (null === $about->textOrNull('medium') ? [] : ['medium' => $about->textOrNull('medium')]) + $book;
         }
         $this->kept = $kept;
     }

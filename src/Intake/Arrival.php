@@ -8,6 +8,7 @@ use App\Account\Undo\Undoable;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Family\Book;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** How the unit stood on the bench before anything came off. */
@@ -68,12 +69,20 @@ class Arrival implements Undoable
         $this->identify();
     }
 
-    /** How many of the looks on arrival nobody has taken yet. */
-    public function open(): int
+    /**
+     * How many of the looks on arrival nobody has taken yet.
+     *
+     * @param string $medium what is in it, see Book: of what is not in it nobody asks
+     */
+    public function open(string $medium = Book::OIL): int
     {
         return \count(
             array_filter(
-                [$this->shaft, $this->endFloat, $this->sidePlay, $this->filling, $this->water, $this->metal, $this->sealsIntact],
+                [
+                    $this->shaft, $this->endFloat, $this->sidePlay, $this->metal, $this->sealsIntact,
+                    ...'' === $medium ? [] : [$this->filling],
+                    ...\in_array($medium, [Book::OIL, 'fuel'], true) ? [$this->water] : [],
+                ],
                 static fn (?\BackedEnum $look): bool => null === $look,
             )
         );

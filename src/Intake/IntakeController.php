@@ -7,7 +7,6 @@ namespace App\Intake;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\BookShelf;
-use App\Intake\Form\ArrivalType;
 use App\Intake\Form\UnitType;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -94,14 +93,14 @@ final class IntakeController extends AbstractController
     public function arrival(string $number, Request $request): Response
     {
         $case = $this->gate->open($number, Permission::TAKE_IN);
-        $form = $this->forms->createNamed('arrival', ArrivalType::class, $case->arrival);
+        $form = $this->page->arrivalForm($case);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, ['arrival' => $form]);
         }
         $this->entityManager->flush();
 
-        return $this->answer->saved($request, $case, $this->forms->createNamed('arrival', ArrivalType::class, $case->arrival), 'intake');
+        return $this->answer->saved($request, $case, $this->page->arrivalForm($case), 'intake');
     }
 
     /** Ties this case to the earlier one of the same unit, or unties it. */

@@ -36,7 +36,7 @@ final readonly class IntakePage
                 $case,
                 ['duties' => $this->shelf->book($case->family)->duties],
             ),
-            'arrival' => $submitted['arrival'] ?? $this->forms->createNamed('arrival', ArrivalType::class, $case->arrival),
+            'arrival' => $submitted['arrival'] ?? $this->arrivalForm($case),
             'complaint' => $submitted['complaint'] ?? $this->complaintForm('complaint', new Complaint($case), $case),
             'statement' => $submitted['statement'] ?? $this->forms->createNamed(
                 'statement',
@@ -61,6 +61,14 @@ final readonly class IntakePage
             'opened' => array_key_first($submitted),
             'arrived' => $this->evidence->shown($case),
         ], [] === $submitted ? 200 : 422);
+    }
+
+    /** @return FormInterface<mixed> */
+    public function arrivalForm(CaseFile $case): FormInterface
+    {
+        $medium = $this->shelf->book($case->family)->medium;
+
+        return $this->forms->createNamed('arrival', ArrivalType::class, $case->arrival, ['medium' => $medium]);
     }
 
     /** @return FormInterface<mixed> */

@@ -6,6 +6,7 @@ namespace Japhrex\Tests\app;
 
 use App\Account\Role;
 use App\Intake\CaseFile;
+use App\Intake\CaseNumbers;
 use App\Intake\Complaint;
 use App\Intake\Stage;
 use App\Proof\Handover;
@@ -34,6 +35,24 @@ final class IntakeTest extends AppTestCase
         self::assertResponseRedirects();
         $case = self::em()->getRepository(CaseFile::class)->findOneBy([], ['id' => 'DESC']);
         self::assertSame($earlier->number, $case?->comebackOf?->number);
+    }
+
+    public function testTheWordsFitWhatIsInIt(): void
+    {
+        $this->signIn(Role::Desk);
+        $legends = function (string $family): string {
+            $case = new CaseFile(self::service(CaseNumbers::class)->next(), $family);
+            self::em()->persist($case);
+            self::em()->flush();
+
+            return implode('; ', $this->browser->request('GET', '/cases/'.$case->number.'/intake')->filter('#arrival legend')->each(
+                static fn (Crawler $one): string => $one->text(),
+            ));
+        };
+        self::assertStringContainsString('Oil in it; Water in the oil; Metal in the oil', $legends('external-gear-pump'));
+        self::assertStringContainsString('Spray in it; Metal in the spray', $legends('roller-pump'));
+        self::assertStringNotContainsString('Water in', $legends('centrifugal-pump'));
+        self::assertStringEndsWith('Metal in it; Seals and tags intact', $legends('vane-pump-dry'), 'nothing in it may ever be oiled');
     }
 
     public function testOnlyWhatWentOutIsProposedAsComingBackAndNeverSetByItself(): void

@@ -39,6 +39,29 @@ final class WarrantyTest extends AppTestCase
         return $this->browser->getResponse()->getStatusCode();
     }
 
+    public function testAPolicyIsFilledInOnAForm(): void
+    {
+        $this->signIn(Role::Analyst);
+        self::assertSame(422, $this->send('/policies', '/policies/filled', ['policy[name]' => '', 'policy[from]' => '']));
+        self::assertStringContainsString('What is it called?', $this->said());
+        self::assertStringContainsString('From which day on', $this->said());
+        self::assertSame(303, $this->send('/policies', '/policies/filled', [
+            'policy[name]' => 'Pellam, new units', 'policy[maker]' => 'Pellam', 'policy[from]' => '2026-01-01', 'policy[months]' => '24',
+            'policy[hours]' => '4000 h', 'policy[notice]' => '14',
+        ]));
+        $kept = self::em()->getRepository(ShopPolicy::class)->findOneBy(['policy' => 'pellam-new-units']) ?? self::fail();
+        self::assertSame('maker', $kept->content['kind']);
+        self::assertStringContainsString('24 months or 4000 h from delivery; parts; told within 14 days', $this->text('/policies'));
+        self::assertSame(422, $this->send('/policies', '/policies/filled', [
+            'policy[name]' => 'Without an end', 'policy[from]' => '2026-01-01', 'policy[hours]' => 'many',
+        ]));
+    }
+
+    private function text(string $page): string
+    {
+        return $this->browser->request('GET', $page)->text();
+    }
+
     public function testAPolicyIsTakenOnceItHoldsTogetherAndEveryFaultIsNamedWithItsLine(): void
     {
         $this->signIn(Role::Analyst);

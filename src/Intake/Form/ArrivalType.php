@@ -10,6 +10,7 @@ use App\Intake\PlayFelt;
 use App\Intake\ShaftTurns;
 use App\Intake\YesNo;
 use App\Platform\Form\Choices;
+use Japhrex\Core\Family\Book;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
@@ -30,13 +31,27 @@ final class ArrivalType extends AbstractType
             ->add('pumped', TextType::class, $text('What it has pumped', 'hydraulic oil, juice, slurry; anything that harms people'))
             ->add('shaft', Choices::class, ['class' => ShaftTurns::class, 'label' => 'Shaft by hand'])
             ->add('endFloat', Choices::class, ['class' => PlayFelt::class, 'label' => 'End float felt'])
-            ->add('sidePlay', Choices::class, ['class' => PlayFelt::class, 'label' => 'Side play felt'])
-            ->add('filling', Choices::class, ['class' => Filling::class, 'label' => 'Oil in it'])
-            ->add('water', Choices::class, ['class' => YesNo::class, 'label' => 'Water in the oil'])
-            ->add('metal', Choices::class, ['class' => YesNo::class, 'label' => 'Metal in the oil'])
-            ->add('sealsIntact', Choices::class, ['class' => YesNo::class, 'label' => 'Seals and tags intact'])
-            ->add('oilColour', TextType::class, $text('Oil colour', 'amber, grey, milky, black'))
-            ->add('oilSmell', TextType::class, $text('Oil smell'))
+            ->add('sidePlay', Choices::class, ['class' => PlayFelt::class, 'label' => 'Side play felt']);
+        // In the words of what is in it; of what runs dry nobody asks for it.
+        $medium = (string) $options['medium'];
+        if ('' !== $medium) {
+            $builder->add('filling', Choices::class, ['class' => Filling::class, 'label' => ucfirst($medium).' in it']);
+        }
+        if (\in_array($medium, [Book::OIL, 'fuel'], true)) {
+            $builder->add('water', Choices::class, ['class' => YesNo::class, 'label' => 'Water in the '.$medium]);
+        }
+        $builder->add('metal', Choices::class, [
+            'class' => YesNo::class,
+            'label' => '' === $medium ? 'Metal in it' : 'Metal in the '.$medium,
+        ]);
+        $builder->add('sealsIntact', Choices::class, ['class' => YesNo::class, 'label' => 'Seals and tags intact']);
+        if ('' !== $medium) {
+            $help = Book::OIL === $medium ? 'amber, grey, milky, black' : '';
+            $builder
+                ->add('oilColour', TextType::class, $text(ucfirst($medium).', its colour', $help))
+                ->add('oilSmell', TextType::class, $text(ucfirst($medium).', its smell'));
+        }
+        $builder
             ->add('missing', TextType::class, $text('What is missing'))
             ->add(
                 'openedBefore',
@@ -50,6 +65,6 @@ final class ArrivalType extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => Arrival::class, 'three_way' => true]);
+        $resolver->setDefaults(['data_class' => Arrival::class, 'three_way' => true, 'medium' => Book::OIL]);
     }
 }

@@ -44,7 +44,7 @@ final class ComplaintType extends AbstractType
                 TextareaType::class,
                 ['label' => 'Their theory', 'help' => 'what they think it is', 'required' => false, 'empty_data' => ''],
             )
-            ->add('warmth', Choices::class, ['class' => Warmth::class, 'label' => 'Oil'])
+            ->add('warmth', Choices::class, ['class' => Warmth::class, 'label' => ucfirst($book->medium ?: 'unit')])
             ->add('after', TextType::class, ['label' => 'After', 'help' => '20 min', 'required' => false, 'empty_data' => ''])
             ->add('atSpeed', Choices::class, ['class' => AtSpeed::class, 'label' => 'Speed'])
             ->add('underLoad', Choices::class, ['class' => UnderLoad::class, 'label' => 'Load'])

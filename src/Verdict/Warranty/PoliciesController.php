@@ -8,8 +8,11 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Books\TextFault;
 use App\Platform\ShopError;
+use App\Verdict\Form\PolicyType;
 use App\Verdict\Repository\ShopPolicyRepository;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\Form\FormError;
+use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -56,6 +59,29 @@ final class PoliciesController extends AbstractController
         return $this->redirectToRoute('policies', status: Response::HTTP_SEE_OTHER);
     }
 
+    /** The same by a form, for who writes no YAML. */
+    #[Route('/policies/filled', name: 'policy_fill', methods: ['POST'])]
+    #[IsGranted(Permission::ANALYSE)]
+    public function fill(Request $request, CurrentPerson $person): Response
+    {
+        $policy = new PolicyInput();
+        $form = $this->createForm(PolicyType::class, $policy);
+        $form->handleRequest($request);
+        if (!$form->isSubmitted() || !$form->isValid()) {
+            return $this->page('', [], $form);
+        }
+        $problems = ($this->keep)($policy->text(), $person->get());
+        foreach ($problems as $problem) {
+            $form->addError(new FormError($problem->message));
+        }
+        if ([] !== $problems) {
+            return $this->page('', [], $form);
+        }
+        $this->addFlash('kept', 'The policy is in force.');
+
+        return $this->redirectToRoute('policies', status: Response::HTTP_SEE_OTHER);
+    }
+
     #[Route('/policies/{key}/end', name: 'policy_end', methods: ['POST'])]
     #[IsGranted(Permission::ANALYSE)]
     #[IsCsrfTokenValid('act')]
@@ -66,13 +92,18 @@ final class PoliciesController extends AbstractController
         return $this->redirectToRoute('policies', status: Response::HTTP_SEE_OTHER);
     }
 
-    /** @param list<TextFault> $problems */
-    private function page(string $text, array $problems = []): Response
+    /**
+     * @param list<TextFault> $problems
+     * @param FormInterface<mixed>|null $filled what did not hold
+     */
+    private function page(string $text, array $problems = [], ?FormInterface $filled = null): Response
     {
-        return $this->render(
-            'verdict/policies.html.twig',
-            ['text' => $text, 'problems' => $problems, 'policies' => $this->policies->inForce()],
-            new Response(status: [] === $problems ? 200 : 422),
-        );
+        return $this->render('verdict/policies.html.twig', [
+            'text' => $text,
+            'problems' => $problems,
+            'policies' => $this->policies->inForce(),
+            'form' => ($filled ?? $this->createForm(PolicyType::class, new PolicyInput()))->createView(),
+            'opened' => null !== $filled,
+        ], new Response(status: [] === $problems && null === $filled ? 200 : 422));
     }
 }
