@@ -101,6 +101,17 @@ const callbacks = {
   },
 };
 
+// A part of the page comes anew; what was refused in it meanwhile still is.
+function partOf(target, fragment) {
+  const said = target.querySelector('[data-refused]');
+  const form = said?.closest('form')?.id;
+  const nodes = Idiomorph.morph(target, [...fragment.children], { morphStyle: 'outerHTML', callbacks });
+  if (said && form && document.getElementById(form)) {
+    sayIn(document.getElementById(form), said);
+  }
+  return nodes;
+}
+
 htmx.defineExtension('in-place', {
   isInlineSwap: () => false,
   handleSwap(style, target, fragment) {
@@ -109,26 +120,32 @@ htmx.defineExtension('in-place', {
     }
     nameForms(document);
     nameForms(fragment);
+    if (target !== document.body) {
+      return partOf(target, fragment);
+    }
     // What was said of an earlier try is over, wherever it was put.
     for (const one of document.querySelectorAll('[data-refused]')) {
       one.remove();
     }
     isRefusal = hand?.refused || fragment.querySelector('[data-refused]') !== null;
-    const morphStyle = target === document.body ? 'innerHTML' : 'outerHTML';
-    return Idiomorph.morph(target, [...fragment.children], { morphStyle, callbacks });
+    return Idiomorph.morph(target, [...fragment.children], { morphStyle: 'innerHTML', callbacks });
   },
 });
+
+function sayIn(form, said) {
+  const button = form.querySelector('button:not([type=button], noscript button)');
+  if (button) {
+    (button.closest('.actions') ?? button).before(said);
+  } else {
+    form.append(said);
+  }
+}
 
 // What was refused is said where it was asked for, not at the head of the page.
 function refusal(form) {
   const said = document.querySelector('[data-refused]');
   if (said && !form.contains(said) && !said.closest('form')) {
-    const button = form.querySelector('button:not([type=button], noscript button)');
-    if (button) {
-      (button.closest('.actions') ?? button).before(said);
-    } else {
-      form.append(said);
-    }
+    sayIn(form, said);
   }
   const wrong = fieldsOf(form).find((one) => one.matches('[aria-invalid=true]') || one.closest('.wrong'));
   return wrong ?? said ?? form.querySelector('.wrong-words');

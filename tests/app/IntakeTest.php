@@ -51,7 +51,7 @@ final class IntakeTest extends AppTestCase
         };
         self::assertStringContainsString('Oil in it; Water in the oil; Metal in the oil', $legends('external-gear-pump'));
         self::assertStringContainsString('Spray in it; Metal in the spray', $legends('roller-pump'));
-        self::assertStringNotContainsString('Water in', $legends('centrifugal-pump'));
+        self::assertStringNotContainsString('Water in the', $legends('centrifugal-pump'));
         self::assertStringEndsWith('Metal in it; Seals and tags intact', $legends('vane-pump-dry'), 'nothing in it may ever be oiled');
     }
 
