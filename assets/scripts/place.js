@@ -106,8 +106,11 @@ function partOf(target, fragment) {
   const said = target.querySelector('[data-refused]');
   const form = said?.closest('form')?.id;
   const nodes = Idiomorph.morph(target, [...fragment.children], { morphStyle: 'outerHTML', callbacks });
-  if (said && form && document.getElementById(form)) {
-    sayIn(document.getElementById(form), said);
+  const place = form ? document.getElementById(form) : null;
+  if (place) {
+    sayIn(place, said);
+  } else if (said) {
+    document.getElementById(target.id)?.prepend(said);
   }
   return nodes;
 }
@@ -134,8 +137,9 @@ htmx.defineExtension('in-place', {
 
 function sayIn(form, said) {
   const button = form.querySelector('button:not([type=button], noscript button)');
+  const actions = button?.closest('.actions');
   if (button) {
-    (button.closest('.actions') ?? button).before(said);
+    (form.contains(actions) ? actions : button).before(said);
   } else {
     form.append(said);
   }
