@@ -118,8 +118,8 @@ test('a roller pump goes from intake to two signatures with a press for what has
   const analyst = await hand(browser, 'analyst', count);
   const { page } = analyst;
   const judge = async (key, damage, grade, then) => {
-    await page.locator('.jump').getByText(key, { exact: true }).click();
-    await expect(page.locator('.jump [aria-current]')).toContainText(key);
+    await page.locator('.partlist').getByText(key, { exact: true }).click();
+    await expect(page.locator('.partlist [aria-current]')).toContainText(key);
     if (damage) {
       const kind = page.locator('.kinds label', { hasText: damage }).first();
       if (!(await kind.locator('input').isChecked())) {
