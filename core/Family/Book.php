@@ -9,6 +9,9 @@ final readonly class Book
 {
     public const OIL = 'oil';
 
+    /** Media in which water is a find of its own. */
+    public const MAY_HOLD_WATER = [self::OIL, 'fuel'];
+
     /**
      * @param list<Model> $models
      * @param list<string> $cautions before anything is touched

@@ -57,6 +57,12 @@ trait Decided
         [$this->dispositionReason, $this->hangsOn] = [mb_substr(trim($reason), 0, 2000), mb_substr(trim($hangsOn), 0, 200)];
     }
 
+    /** What becomes of it is asked for anew. */
+    public function undecide(): void
+    {
+        [$this->disposition, $this->dispositionReason, $this->hangsOn] = [null, '', ''];
+    }
+
     /** Takes an analyst's reason for what the limits ask now; no reason takes it back. */
     public function reasoned(string $despite, BoundByLimits $bound, Actor $who): void
     {

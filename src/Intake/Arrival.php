@@ -81,7 +81,7 @@ class Arrival implements Undoable
                 [
                     $this->shaft, $this->endFloat, $this->sidePlay, $this->metal, $this->sealsIntact,
                     ...'' === $medium ? [] : [$this->filling],
-                    ...\in_array($medium, [Book::OIL, 'fuel'], true) ? [$this->water] : [],
+                    ...\in_array($medium, Book::MAY_HOLD_WATER, true) ? [$this->water] : [],
                 ],
                 static fn (?\BackedEnum $look): bool => null === $look,
             )

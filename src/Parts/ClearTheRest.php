@@ -12,15 +12,15 @@ use App\Evidence\RecordFinding;
 use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
 use App\Platform\ShopError;
+use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\Disposition;
 use Symfony\Bundle\SecurityBundle\Security;
 
 /** One act for all that is ordinary: each part gets a record of its own, which says that it was one of many. */
 final readonly class ClearTheRest
 {
-    public const REASON = 'Looked at by eye with the rest: nothing found.';
-
     public function __construct(
+        private EntityManagerInterface $entityManager,
         private BookShelf $shelf,
         private PartViews $parts,
         private RestOfParts $rest,
@@ -43,22 +43,30 @@ final readonly class ClearTheRest
             throw new ShopError('None of these parts can be called clean any more: something was found or recorded meanwhile.', 409);
         }
         $views = $this->parts->partsOf($case)->views;
-        $decides = $this->may->isGranted(Permission::ANALYSE);
+        // A part that somebody has looked at by itself keeps that look: only the decision is of this act.
         $toLook = array_filter($clean, static fn (string $part): bool => !$views[$part]->isLookedAt());
-        foreach ($toLook as $part) {
-            $finding = new Finding($case, $part);
-            $finding->lookedOver(\count($clean));
-            ($this->record)($finding, $who);
-        }
-        foreach ($decides ? $clean : [] as $part) {
-            $record = $this->records->ofPart($case, $part);
-            $book = $this->shelf->book($case->family)->parts[$part];
-            $views[$part]->isNeverReused()
-                ? $record->decide(Disposition::AlwaysReplace, $book->reuseWhy, '')
-                : $record->decide(Disposition::Reuse, self::REASON, '');
-            $this->judge->keep($record);
-        }
+        // All of it or nothing: a record says of how many it is one.
+        $this->entityManager->wrapInTransaction(function () use ($case, $clean, $toLook, $views, $who): void {
+            foreach ($toLook as $part) {
+                $finding = new Finding($case, $part);
+                $finding->lookedOver(\count($toLook));
+                ($this->record)($finding, $who);
+            }
+            foreach ($this->may->isGranted(Permission::ANALYSE) ? $clean : [] as $part) {
+                $record = $this->records->ofPart($case, $part);
+                $book = $this->shelf->book($case->family)->parts[$part];
+                $views[$part]->isNeverReused()
+                    ? $record->decide(Disposition::AlwaysReplace, $book->reuseWhy, '')
+                    : $record->decide(Disposition::Reuse, self::reason(\in_array($part, $toLook, true)), '');
+                $this->judge->keep($record);
+            }
+        });
 
         return \count($clean);
+    }
+
+    private static function reason(bool $isOneOfMany): string
+    {
+        return $isOneOfMany ? NothingFoundFalls::WITH_THE_REST : NothingFoundFalls::BY_ITSELF;
     }
 }

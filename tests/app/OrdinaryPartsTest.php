@@ -105,6 +105,49 @@ final class OrdinaryPartsTest extends AppTestCase
             );
         }
         self::assertSame(409, $this->act($case, 'rest', ['parts' => $parts, 'step' => '']), 'twice is once');
+        // What was found after all contradicts "nothing found": it is decided on anew.
+        $fields = ['grade' => '2', 'damage' => 'corrosion@pressure-fitting'];
+        self::assertSame(303, $this->act($case, 'one-by-one/pressure-fitting', $fields, 'one-by-one'));
+        self::em()->clear();
+        self::assertSame([null, ''], [
+            $this->record($case, 'pressure-fitting')?->disposition, $this->record($case, 'pressure-fitting')?->dispositionReason,
+        ]);
+    }
+
+    public function testWhatWasLookedAtByItselfIsDecidedOnAndNotSaidToBeOneOfMany(): void
+    {
+        $bench = $this->signIn(Role::Bench);
+        $case = $this->apart();
+        $this->act($case, 'parts/pressure-fitting/clean');
+        $this->signIn(Role::Analyst);
+        $parts = $this->offered($case);
+        self::assertContains('pressure-fitting', $parts);
+        $this->act($case, 'rest', ['parts' => $parts, 'step' => '']);
+        $finds = $this->finds($case);
+        self::assertNull($finds['pressure-fitting']->sweptWith());
+        self::assertSame($bench->name, $finds['pressure-fitting']->byWhom);
+        self::assertSame('Looked at: nothing found.', $this->record($case, 'pressure-fitting')?->dispositionReason);
+        unset($finds['pressure-fitting']);
+        foreach ($finds as $finding) {
+            self::assertSame(\count($parts) - 1, $finding->sweptWith(), 'so many were looked over, not one more');
+        }
+    }
+
+    public function testATapLeavesWhatSomebodyElseSaidOfAFace(): void
+    {
+        $this->signIn(Role::Bench);
+        $case = $this->apart();
+        $this->act($case, 'parts/front-block/clean', ['surface' => 'back']);
+        $this->signIn(Role::Analyst);
+        $this->act($case, 'one-by-one/front-block', ['grade' => '2', 'damage' => 'scoring@front-block/face'], 'one-by-one');
+        $said = array_map(
+            static fn (Finding $one): array => [$one->kind, $one->surface, $one->byWhom],
+            self::em()->getRepository(Finding::class)->findBy(['case' => $case->id->toRfc4122()], ['id' => 'ASC']),
+        );
+        self::assertSame(
+            [[FindingKind::Clean, 'back', 'test bench'], [FindingKind::Damage, 'face', 'test analyst']],
+            $said,
+        );
     }
 
     public function testATapIsAGradeAndASecondTapOfTheSameMendsIt(): void

@@ -47,7 +47,12 @@ final readonly class TheRest
             }
             if (isset($wanted[$part->key]) && !$one->isPhotographed) {
                 $why[] = 'the book wants a photo: '.$wanted[$part->key];
-            }[] === $why ? $clean[] = $part->key : $leftOut[$part->key] = array_values(array_unique($why));
+            }
+            if ([] === $why) {
+                $clean[] = $part->key;
+            } else {
+                $leftOut[$part->key] = array_values(array_unique($why));
+            }
         }
 
         return new self($clean, $leftOut);

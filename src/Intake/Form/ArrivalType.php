@@ -37,7 +37,7 @@ final class ArrivalType extends AbstractType
         if ('' !== $medium) {
             $builder->add('filling', Choices::class, ['class' => Filling::class, 'label' => ucfirst($medium).' in it']);
         }
-        if (\in_array($medium, [Book::OIL, 'fuel'], true)) {
+        if (\in_array($medium, Book::MAY_HOLD_WATER, true)) {
             $builder->add('water', Choices::class, ['class' => YesNo::class, 'label' => 'Water in the '.$medium]);
         }
         $builder->add('metal', Choices::class, [

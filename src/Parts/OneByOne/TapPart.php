@@ -11,7 +11,9 @@ use App\Evidence\PartLimits;
 use App\Evidence\PartRecord;
 use App\Evidence\RecordFinding;
 use App\Intake\CaseFile;
+use App\Measuring\Measured;
 use App\Parts\JudgePart;
+use App\Parts\NothingFoundFalls;
 use App\Parts\PartView;
 use App\Parts\PartViews;
 use App\Platform\ShopError;
@@ -34,7 +36,13 @@ final readonly class TapPart
     public function grade(CaseFile $case, string $part, int $grade, string $damage, Actor $who): void
     {
         $view = $this->parts->partsOf($case)->views[$part];
-        $clean = array_values(array_filter($view->findings, static fn (Finding $one): bool => FindingKind::Clean === $one->kind));
+        // What somebody else looked at, or one face by itself, stays as it was said.
+        $clean = array_values(array_filter(
+            $view->findings,
+            static fn (Finding $one): bool => FindingKind::Clean === $one->kind
+                && null === $one->surface
+                && $one->person() === $who->person(),
+        ));
         if (0 === $grade) {
             $hurt = array_filter($view->findings, static fn (Finding $one): bool => FindingKind::Damage === $one->kind);
             if ([] !== $hurt) {
@@ -55,7 +63,7 @@ final readonly class TapPart
             $view->findings,
             static fn (Finding $one): bool => FindingKind::Damage === $one->kind && $one->mode === $mode && $one->surface === $surface,
         );
-        // Who called it clean and sees more on a second look means this part, not two things of it.
+        // Who called it clean himself and sees more on a second look means this part, not two things of it.
         $finding = array_values($same)[0] ?? $clean[0] ?? new Finding($case, $part);
         $finding->sawDamage($mode, $grade, $finding->note, $surface);
         ($this->record)($finding, $who);
@@ -103,6 +111,13 @@ final readonly class TapPart
             }
         }
 
-        return [] === $known ? '' : implode('; ', array_unique($known)).'.';
+        if ([] === $known) {
+            return '';
+        }
+        $isClean = [] === array_filter($view->findings, static fn (Finding $one): bool => FindingKind::Clean !== $one->kind);
+
+        return $isClean && [] === array_filter($view->measured, static fn (Measured $one): bool => null !== $one->reading)
+            ? NothingFoundFalls::BY_ITSELF
+            : implode('; ', array_unique($known)).'.';
     }
 }
