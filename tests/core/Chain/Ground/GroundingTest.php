@@ -61,6 +61,18 @@ final class GroundingTest extends TestCase
         );
     }
 
+    private static function gearPair(): Grounding
+    {
+        $mechanisms = self::mechanisms();
+
+        return new Grounding(
+            self::book('gear-pair'),
+            ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')),
+            $mechanisms->mechanisms,
+            $mechanisms->vocabulary,
+        );
+    }
+
     /** @param list<array{string, string|null, string|null, int}> $looks part, face, damage (none: clean), grade */
     private static function ground(string $book, array $looks, ?string $complaint = null, bool $comeback = false): Ground
     {
@@ -192,13 +204,7 @@ final class GroundingTest extends TestCase
 
     public function testAReadingWithinItsLimitSpeaksAgainstWearAndOneBeyondItForIt(): void
     {
-        $mechanisms = self::mechanisms();
-        $grounding = new Grounding(
-            self::book('gear-pair'),
-            ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')),
-            $mechanisms->mechanisms,
-            $mechanisms->vocabulary,
-        );
+        $grounding = self::gearPair();
         $of = static fn (LimitVerdict $verdict): bool => $grounding->ground(
             new Facts([], [], [new ReadingFact('body', 'Side clearance', $verdict)])
         )->seen['damage:worn@body']->speaksFor();
@@ -229,13 +235,7 @@ final class GroundingTest extends TestCase
 
     public function testALookOverManyPartsAtOnceSaysLessAndNothingOfWhatTakesAGlassDyeOrGauge(): void
     {
-        $mechanisms = self::mechanisms();
-        $grounding = new Grounding(
-            self::book('gear-pair'),
-            ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')),
-            $mechanisms->mechanisms,
-            $mechanisms->vocabulary,
-        );
+        $grounding = self::gearPair();
         $seen = static fn (LookFact ...$looks): array => $grounding->ground(new Facts(array_values($looks), [], []))->seen;
         $swept = new LookFact('drive-gear', null, null, 0, swept: true);
         $alone = new LookFact('drive-gear', null, null, 0);
@@ -275,13 +275,7 @@ final class GroundingTest extends TestCase
 
     public function testWearOutIsLessLikelyWhenItCameFromOneHourToTheNext(): void
     {
-        $mechanisms = self::mechanisms();
-        $grounding = new Grounding(
-            self::book('gear-pair'),
-            ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')),
-            $mechanisms->mechanisms,
-            $mechanisms->vocabulary,
-        );
+        $grounding = self::gearPair();
         $told = static fn (?bool ...$sudden): ?bool => (
             $grounding->ground(
                 new Facts(
