@@ -4,6 +4,7 @@ import { startCompare } from './compare.js';
 import { startDrafts } from './drafts.js';
 import { startFigures } from './figures.js';
 import { proposal } from './keys.js';
+import './leaving.js';
 import { startMarks } from './marks.js';
 import { startOnePart } from './onepart.js';
 import { watchPlace } from './place.js';

@@ -24,16 +24,20 @@ final readonly class Money
     /**
      * Reads `1240.50 EUR` or `12,5 EUR`: at most two decimals (one minor unit is a hundredth).
      *
+     * @param string|null $where the currency of an amount that names none, such as `EUR`; null: it has to name one
+     *
      * @throws MoneyError saying what was expected
      */
-    public static function parse(string $typed): self
+    public static function parse(string $typed, ?string $where = null): self
     {
-        if (1 !== preg_match('/^\s*([+-]?)(\d{1,12})(?:[.,](\d{1,2}))?\s*([A-Za-z]{3})\s*$/', strtr($typed, ['−' => '-']), $m)) {
+        $found = preg_match('/^\s*([+-]?)(\d{1,12})(?:[.,](\d{1,2}))?\s*([A-Za-z]{3})?\s*$/', strtr($typed, ['−' => '-']), $m);
+        $currency = strtoupper($m[4] ?? '') ?: $where;
+        if (1 !== $found || null === $currency) {
             throw MoneyError::notAnAmount($typed);
         }
-        $minor = (int) $m[2] * 100 + (int) str_pad($m[3], 2, '0');
+        $minor = (int) $m[2] * 100 + (int) str_pad($m[3] ?? '', 2, '0');
 
-        return new self('-' === $m[1] ? -$minor : $minor, strtoupper($m[4]));
+        return self::ofMinor('-' === $m[1] ? -$minor : $minor, $currency);
     }
 
     /** @throws MoneyError if the currencies differ */

@@ -26,19 +26,20 @@ final class PriceList
     /** @var array<string, Price> */
     private array $prices = [];
 
-    private function __construct()
+    private function __construct(private readonly ?string $where)
     {
     }
 
     /**
      * @param list<list<string>> $rows as they stand in the file, the names of the columns first
      * @param array<string, list<string>> $known family => keys of its parts
+     * @param string|null $where the currency of a price that names none; null: each has to name one
      *
      * @return array{list<Price>, list<string>} the prices, and every fault with its line; with a fault no price is given
      */
-    public static function of(array $rows, array $known): array
+    public static function of(array $rows, array $known, ?string $where = null): array
     {
-        $list = new self();
+        $list = new self($where);
         $columns = array_map(static fn (string $name): string => mb_strtolower(trim($name, " \t\u{FEFF}")), $rows[0] ?? []);
         $missing = array_diff(self::NEEDED, $columns);
         $strange = array_diff($columns, self::COLUMNS, ['']);
@@ -79,7 +80,7 @@ final class PriceList
         $version = strtolower($row['version'] ?? '') ?: 'standard';
         $days = ($row['days'] ?? '') === '' ? '0' : $row['days'];
         try {
-            $price = Money::parse($row['price']);
+            $price = Money::parse($row['price'], $this->where);
         } catch (MoneyError $e) {
             $this->faults[] = "Line $line: ".$e->getMessage();
 

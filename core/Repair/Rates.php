@@ -31,14 +31,15 @@ final readonly class Rates
     }
 
     /**
-     * @param string $hour such as `64.00 EUR`
+     * @param string $hour such as `64.00 EUR`, or `64` in the currency of the shop
      * @param string $tax in per cent, such as `19` or `7.7 %`; at most two digits behind the point
      * @param string $hoursADay such as `6` or `7,5`
+     * @param string|null $where the currency of the shop
      *
      * @throws RatesError if tax or hours cannot be read, or are outside of what can be
      * @throws MoneyError if the hour cannot be read
      */
-    public static function typed(string $hour, string $tax, string $hoursADay): self
+    public static function typed(string $hour, string $tax, string $hoursADay, ?string $where = null): self
     {
         if (
             1 !== preg_match('/^(\d{1,2})(?:[.,](\d{1,2}))?\s*%?$/', $tax, $is)
@@ -47,7 +48,7 @@ final readonly class Rates
             throw RatesError::expected();
         }
 
-        return new self(Money::parse($hour), (int) $is[1] * 100 + (int) str_pad($is[2] ?? '', 2, '0'), (float) $day);
+        return new self(Money::parse($hour, $where), (int) $is[1] * 100 + (int) str_pad($is[2] ?? '', 2, '0'), (float) $day);
     }
 
     public function labour(float $hours): Money

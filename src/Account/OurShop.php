@@ -6,6 +6,8 @@ namespace App\Account;
 
 use App\Account\Repository\ShopSettingsRepository;
 use App\Platform\StoredFiles;
+use Japhrex\Core\Quantity\Money;
+use Japhrex\Core\Quantity\MoneyError;
 use Japhrex\Core\Quantity\UnitSystem;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\NativeClock;
@@ -41,6 +43,16 @@ final class OurShop implements ResetInterface
     public function currency(): string
     {
         return $this->settings()->currency;
+    }
+
+    /**
+     * An amount as typed; one without a currency is in the shop's.
+     *
+     * @throws MoneyError saying what was expected
+     */
+    public function money(string $typed): Money
+    {
+        return Money::parse($typed, $this->currency());
     }
 
     /** In which people read until they choose, and in which papers are printed. */

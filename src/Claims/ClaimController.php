@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Claims;
 
 use App\Account\CurrentPerson;
+use App\Account\OurShop;
 use App\Account\Permission;
 use App\Claims\Form\DraftInput;
 use App\Claims\Form\MoveInput;
@@ -17,7 +18,6 @@ use App\Verdict\Explained;
 use App\Verdict\Signing;
 use App\Verdict\Warranty\Policies;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Verdict\Claim\ClaimState;
 use Japhrex\Core\Verdict\Claim\ClaimStep;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -100,7 +100,7 @@ final class ClaimController extends AbstractController
     #[Route('/cases/{number}/claims/{ordinal}/move', name: 'claim_move', requirements: ['ordinal' => '\d+'], methods: ['POST'])]
     #[IsGranted(Permission::CLAIM)]
     #[IsCsrfTokenValid('act')]
-    public function move(string $number, int $ordinal, #[MapRequestPayload] MoveInput $typed, ClaimSteps $steps): Response
+    public function move(string $number, int $ordinal, #[MapRequestPayload] MoveInput $typed, ClaimSteps $steps, OurShop $shop): Response
     {
         $claim = $this->find($number, $ordinal);
         try {
@@ -108,7 +108,7 @@ final class ClaimController extends AbstractController
                 ClaimState::tryFrom($typed->state) ?? throw ClaimError::noStep(),
                 self::day($typed->day) ?? throw ClaimError::noDay(),
                 $typed->words,
-                '' === $typed->amount ? null : Money::parse($typed->amount),
+                '' === $typed->amount ? null : $shop->money($typed->amount),
             );
             $steps->take($claim, $step, self::day($typed->answerBy), $this->person->get());
         } catch (\DomainException $e) {

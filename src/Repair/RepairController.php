@@ -12,10 +12,6 @@ use App\Platform\ShopError;
 use App\Repair\Form\OptionInput;
 use App\Repair\Repository\RepairOptionRepository;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Quantity\BareNumber;
-use Japhrex\Core\Quantity\Money;
-use Japhrex\Core\Repair\Line;
-use Japhrex\Core\Repair\LineError;
 use Japhrex\Core\Repair\OptionKind;
 use Japhrex\Core\Repair\Price;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -71,15 +67,14 @@ final class RepairController extends AbstractController
     #[Route('/cases/{number}/options/{kind}/save', name: 'option_save', methods: ['POST'])]
     #[IsGranted(Permission::CLAIM)]
     #[IsCsrfTokenValid('act')]
-    public function save(string $number, OptionKind $kind, #[MapRequestPayload] OptionInput $typed): Response
+    public function save(string $number, OptionKind $kind, #[MapRequestPayload] OptionInput $typed, TypedLines $read): Response
     {
         $case = $this->gate->find($number);
         $option = $this->options->ofKind($case, $kind) ?? throw new ShopError('There is no such option.', 404);
         $rows = $typed->rows();
         $texts = ['life' => $typed->life, 'risk' => $typed->risk, 'outside' => $typed->outside];
         try {
-            $lines = array_values(array_filter(array_map(self::line(...), $rows)));
-            $option->write($lines);
+            $option->write($read($rows));
             $option->say(...$texts);
             $option->estimate($this->desk->rates());
         } catch (\DomainException $e) {
@@ -107,32 +102,6 @@ final class RepairController extends AbstractController
         }
 
         return $this->to($case, 'options');
-    }
-
-    /**
-     * @param array<string, string> $row
-     *
-     * @return Line|null null: left empty
-     */
-    private static function line(array $row): ?Line
-    {
-        $row += ['what' => '', 'kind' => 'other', 'low' => '', 'high' => '', 'days' => '', 'hours' => ''];
-        if ('' === $row['what'] && '' === $row['low']) {
-            return null;
-        }
-        $number = static fn (string $typed, string $what): float => '' === $typed
-            ? 0.0
-            : (
-                BareNumber::of(strtr($typed, ',', '.')) ?? throw LineError::noNumber($row['what'], $typed, $what)
-            );
-        try {
-            $low = Money::parse($row['low']);
-            $high = '' === $row['high'] ? $low : Money::parse($row['high']);
-        } catch (\DomainException $e) {
-            throw LineError::amount($row['what'], $e->getMessage());
-        }
-
-        return new Line($row['what'], $row['kind'], $low, $high, (int) $number($row['days'], 'days'), $number($row['hours'], 'hours'));
     }
 
     private function to(CaseFile $case, string $at): Response

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Account\OurShop;
 use App\Account\User;
 use App\Books\BookShelf;
 use App\Repair\Repository\PriceRowRepository;
@@ -18,6 +19,7 @@ final readonly class TakePrices
         private EntityManagerInterface $entityManager,
         private BookShelf $shelf,
         private PriceRowRepository $prices,
+        private OurShop $shop,
     ) {
     }
 
@@ -33,7 +35,7 @@ final readonly class TakePrices
         if (!mb_check_encoding($text, 'UTF-8')) {
             throw new PriceListError(['The file is not in UTF-8. Save it as CSV (UTF-8) and choose it again.']);
         }
-        [$prices, $faults] = PriceList::of(self::rows($text), $this->known());
+        [$prices, $faults] = PriceList::of(self::rows($text), $this->known(), $this->shop->currency());
         if ([] !== $faults) {
             throw new PriceListError($faults);
         }

@@ -126,6 +126,35 @@ test('back brings the page and the place on it', async ({ page }) => {
   await page.waitForFunction((y) => document.querySelector('main a[href*="/parts/"]') && Math.abs(window.scrollY - y) < 6, left);
 });
 
+test('a link pressed while a form is on its way waits for the answer; where that is a refusal it is not followed', async ({ page }) => {
+  await signIn(page, 'analyst');
+  await page.goto('/prices');
+  const hour = await page.getByLabel('Bench hour, without tax').inputValue();
+  for (const [typed, lands] of [
+    ['a lot', 'is no amount of money'],
+    [hour, 'Gauges'],
+  ]) {
+    await page.goto('/prices');
+    let release;
+    const held = new Promise((go) => {
+      release = go;
+    });
+    await page.route('**/prices/rates', async (route) => {
+      await held;
+      await route.continue();
+    });
+    await page.getByLabel('Bench hour, without tax').fill(typed);
+    await page.getByRole('button', { name: 'Reckon with these' }).click();
+    const away = page.locator('a[href="/gauges"]').first();
+    await away.evaluate((link) => link.click());
+    await expect(away).toHaveAttribute('aria-busy', 'true');
+    release();
+    await expect(page.locator('main')).toContainText(lands);
+    await page.unroute('**/prices/rates');
+  }
+  await expect(page).toHaveURL(/\/gauges$/);
+});
+
 test('the address of a form leads to its page', async ({ page }) => {
   await signIn(page, 'analyst');
   for (const [at, to] of [

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Claims\Form;
 
-use App\Account\OurShop;
+use App\Account\Form\AmountType;
 use App\Claims\Claim;
 use Japhrex\Core\Verdict\Policy\Cover;
 use Japhrex\Core\Verdict\Policy\Judgement;
@@ -16,10 +16,6 @@ use Symfony\Component\OptionsResolver\OptionsResolver;
 
 final class ClaimType extends AbstractType
 {
-    public function __construct(private readonly OurShop $shop)
-    {
-    }
-
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
         $judged = $options['judged'] instanceof Judgement ? $options['judged'] : null;
@@ -30,15 +26,12 @@ final class ClaimType extends AbstractType
         foreach (Cover::cases() as $cover) {
             $builder->add(
                 'cost_'.$cover->value,
-                TextType::class,
+                AmountType::class,
                 [
                     'label' => ucfirst($cover->value).(
                         null === $judged?->edition || \in_array($cover, $judged->edition->covers, true) ? '' : ' (not paid by this policy)'
                     ),
                     'property_path' => "costs[{$cover->value}]",
-                    'required' => false,
-                    'empty_data' => '',
-                    'attr' => ['placeholder' => '640.00 '.$this->shop->currency()],
                 ],
             );
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Verdict\Form;
 
+use App\Account\Form\AmountType;
 use App\Verdict\Warranty\PolicyInput;
 use Japhrex\Core\Chain\OriginKind;
 use Japhrex\Core\Verdict\Policy\Cover;
@@ -52,7 +53,7 @@ final class PolicyType extends AbstractType
             ->add('hours', TextType::class, $text('Hours', '4000 h'))
             ->add('covers', EnumType::class, $several('It pays for', Cover::class))
             ->add('excludes', EnumType::class, $several('It does not pay where the origin is', OriginKind::class))
-            ->add('deductible', TextType::class, $text('The first so much is the holder’s'))
+            ->add('deductible', AmountType::class, ['label' => 'The first so much is the holder’s'])
             ->add('notice', IntegerType::class, $number('To be told within days'))
             ->add('return', IntegerType::class, $number('Part to be sent in within days'))
             ->add('proofs', EnumType::class, $several('It asks for', Proof::class));

@@ -13,6 +13,8 @@ final class MoneyTest extends TestCase
     {
         self::assertSame('0.30 EUR', Money::parse('0.10 EUR')->plus(Money::parse('0,2 eur'))->format());
         self::assertSame('-12.05 EUR', Money::parse('-12.05 EUR')->format());
+        self::assertSame('12.50 SEK', Money::parse(' 12,5 ', 'SEK')->format(), 'what names no currency is in the shop\'s');
+        self::assertSame('12.50 EUR', Money::parse('12,5 EUR', 'SEK')->format());
     }
 
     public function testTaxIsRoundedToTheCentHalfUp(): void
