@@ -10,6 +10,7 @@ import { startOnePart } from './onepart.js';
 import { watchPlace } from './place.js';
 import './proof.js';
 import { startReadings } from './readings.js';
+import { startSpeech } from './speech.js';
 import { startUploads } from './uploads.js';
 
 const htmx = window.htmx;
@@ -231,6 +232,7 @@ function start(root) {
   startMarks(root);
   startCompare(root);
   startClips(root);
+  startSpeech(root);
   startDrafts(root);
 }
 document.addEventListener('htmx:load', (event) => start(event.detail.elt));

@@ -33,8 +33,9 @@ final readonly class CurrentPerson
         return $user instanceof User ? $user : null;
     }
 
+    /** Of whoever is signed in, or made the pass that a phone holds; else the shop's. */
     public function units(): UnitSystem
     {
-        return $this->orNull()->units ?? $this->shop->units();
+        return $this->actor()->person()->units ?? $this->shop->units();
     }
 }

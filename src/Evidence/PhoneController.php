@@ -9,12 +9,9 @@ use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Evidence\Form\LookInput;
 use App\Evidence\Form\UploadInput;
-use App\Evidence\Repository\ClipRepository;
-use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseGate;
 use App\Intake\Frame\CasePages;
 use App\Platform\ShopError;
-use App\Teardown\StripBench;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\DebrisKind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -35,8 +32,6 @@ final class PhoneController extends AbstractController
         private readonly PhonePasses $passes,
         private readonly BookShelf $shelf,
         private readonly string $phoneAddress,
-        private readonly PhotoRepository $photos,
-        private readonly ClipRepository $clips,
     ) {
     }
 
@@ -82,38 +77,29 @@ final class PhoneController extends AbstractController
     }
 
     #[Route('/phone/{token}', name: 'phone_page', methods: ['GET'])]
-    public function page(string $token, Request $request, #[CurrentUser] PhoneHolder $phone, StripBench $strip): Response
+    public function page(string $token, Request $request, #[CurrentUser] PhoneHolder $phone, PhoneViews $views): Response
     {
-        $pass = $phone->pass;
-        $book = $this->shelf->book($pass->case->family);
-        $run = $strip->run($pass->case, $book);
-        $part = $book->part((string) $request->query->get('part', '')) ?? $book->part($run->next()->step->removes[0] ?? '');
-        $count = [];
-        $last = null;
-        foreach ($this->photos->ofCase($pass->case) as $photo) {
-            $count[$photo->part ?? ''] = ($count[$photo->part ?? ''] ?? 0) + 1;
-            $last = $photo->part === $part?->key ? $photo : $last;
-        }
-        $clips = $this->clips->countOf($pass->case, $part?->key);
-        $order = array_column($book->partsInStripOrder(), 'key');
-        $after = array_search($part?->key, $order, true);
-
         return $this->render('evidence/phone.html.twig', [
-            'case' => $pass->case,
-            'next' => $book->part(\is_int($after) ? $order[$after + 1] ?? '' : ''),
-            'last' => $last,
-            'pass' => $pass,
             'token' => $token,
-
-            'book' => $book,
-            'run' => $run,
-            'part' => $part,
-            'count' => $count,
-            'clips' => $clips,
+            'view' => $views->of($phone->pass->case, (string) $request->query->get('part', '')),
+            'find' => trim((string) $request->query->get('find', '')),
             'modes' => $this->shelf->modes(),
             'debris' => DebrisKind::cases(),
             'said' => (string) $request->query->get('said', ''),
         ]);
+    }
+
+    #[Route('/phone/{token}/pictures/{id}.jpg', name: 'phone_picture', methods: ['GET'])]
+    public function picture(
+        string $token,
+        Photo $photo,
+        Request $request,
+        #[CurrentUser] PhoneHolder $phone,
+        PictureResponse $pictures,
+    ): Response {
+        return $photo->case === $phone->pass->case
+            ? $pictures->of($photo->picture, PictureSize::Thumb, $request)
+            : throw $this->createNotFoundException();
     }
 
     #[Route('/phone/{token}/photos', name: 'phone_photo', methods: ['POST'])]

@@ -9,22 +9,15 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** Pictures as they are shown, and the originals. */
 final class PicturesController extends AbstractController
 {
     #[Route('/pictures/{id}/{size}.jpg', name: 'picture', requirements: ['size' => '480|1600|4000'], methods: ['GET'])]
-    public function picture(Photo $photo, int $size, ShownPictures $shown, Request $request): Response
+    public function picture(Photo $photo, int $size, PictureResponse $pictures, Request $request): Response
     {
-        $response = new Response(headers: ['Content-Type' => 'image/jpeg']);
-        $response->setEtag($photo->picture->hash.'-'.$size)->setPrivate()->setMaxAge(31536000)->setImmutable();
-        if ($response->isNotModified($request)) {
-            return $response;
-        }
-
-        return $this->streamed($shown->open($photo->picture->hash, PictureSize::from($size)), $response);
+        return $pictures->of($photo->picture, PictureSize::from($size), $request);
     }
 
     /** The original, byte for byte, always as a download. */
@@ -44,18 +37,6 @@ final class PicturesController extends AbstractController
             'Content-Security-Policy' => "default-src 'none'; sandbox",
         ]);
 
-        return $this->streamed($stored->open('photos', $photo->picture->hash), $response);
-    }
-
-    /** @param resource $stream */
-    private function streamed($stream, Response $head): StreamedResponse
-    {
-        $response = new StreamedResponse(static function () use ($stream): void {
-            fpassthru($stream);
-            fclose($stream);
-        }, 200, $head->headers->all());
-        $response->headers->remove('date');
-
-        return $response;
+        return PictureResponse::streamed($stored->open('photos', $photo->picture->hash), $response);
     }
 }

@@ -75,7 +75,7 @@ final class ElsewhereController extends AbstractController
         $pass = $phone->pass;
         $part = $this->shelf->book($pass->case->family)->part($said->part);
         [$field, $place] = TakeReading::at($part, $said->field);
-        $entry = ReadingEntry::of($field, [$said->typed], '', null, '', 'mm');
+        $entry = ReadingEntry::of($field, [$said->typed], '', null, '', reads: $this->person->units());
         $typed = [] === $entry->errors ? $entry->typed : throw new ShopError(implode(' ', $entry->errors), 422);
         if ([] === $typed) {
             throw new ShopError('Type what was read, with its unit.', 422);

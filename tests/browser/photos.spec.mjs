@@ -17,6 +17,16 @@ function large() {
   return join(folder, 'large.png');
 }
 
+// A browser that types what is said.
+function speaks(words) {
+  window.SpeechRecognition = class {
+    start() {
+      this.onresult({ results: [[{ transcript: words }]] });
+      this.onend();
+    }
+  };
+}
+
 test('a phone adds by its pass; what it took without a connection waits and arrives', async ({ page, browser }) => {
   const number = await takeIn(browser, 'external-gear-pump', 'Sweeper depot');
   await signIn(page, 'bench');
@@ -28,6 +38,8 @@ test('a phone adds by its pass; what it took without a connection waits and arri
   const pocket = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const phone = await pocket.newPage();
   await phone.goto(new URL(link).pathname);
+  await phone.getByLabel('Find a part').fill('bearing bl');
+  await expect(phone.locator('.phoneparts li:visible')).toHaveText([/Rear bearing block/, /Front bearing block/]);
   await phone.getByRole('link', { name: 'Rear bearing block' }).click();
   await expect(phone.getByRole('heading', { level: 1 })).toHaveText('Rear bearing block');
   await pocket.setOffline(true);
@@ -37,6 +49,7 @@ test('a phone adds by its pass; what it took without a connection waits and arri
   await phone.close();
   await pocket.setOffline(false);
   const again = await pocket.newPage();
+  await again.addInitScript(speaks, 'by a nail');
   await again.goto(new URL(link).pathname);
   await expect(async () => {
     await again.goto(`${new URL(link).pathname}?part=rear-block`);
@@ -45,12 +58,27 @@ test('a phone adds by its pass; what it took without a connection waits and arri
   await page.goto(`/cases/${number}/parts/rear-block`);
   await expect(page.locator('.film li')).toHaveCount(1);
 
-  // What the phone sees is kept as a look of the part.
+  // What the phone sees is kept as a look of the part; a picture that lands meanwhile takes nothing of it away.
   await again.getByText('What I see').click();
   await again.getByLabel('Grade, 0 is looked and clean').or(again.locator('.grades')).getByLabel('2').check();
+  await again.getByLabel('Note').fill('as if drawn');
+  await again.getByRole('button', { name: 'Say it' }).click();
+  await expect(again.getByLabel('Note')).toHaveValue('as if drawn by a nail');
+  await again.locator('#shutter').setInputFiles(join(PHOTOS, 'block-good.jpg'));
+  await expect(again.locator('.taken img')).toHaveCount(2);
+  await expect.poll(() => again.locator('.taken img').first().evaluate((image) => image.naturalWidth)).toBeGreaterThan(100);
+  await expect(again.getByLabel('Note')).toHaveValue('as if drawn by a nail');
   await again.getByLabel('Kind of damage').selectOption({ label: 'Scoring' });
   await again.getByRole('button', { name: 'Keep the look' }).click();
   await expect(again.getByText('Look kept.')).toBeVisible();
+  await again.goto(`${new URL(link).pathname}?part=relief-spring`);
+  await again.getByText('A reading').click();
+  await again.getByLabel(/^Of what/).selectOption({ label: 'Free length (mm)' });
+  await again.getByLabel(/^Read there/).fill('38.2');
+  await again.getByRole('button', { name: 'Keep the reading' }).click();
+  await expect(again.getByText('Reading kept.')).toBeVisible();
+  await page.goto(`/cases/${number}/readings`);
+  await expect(page.locator('#relief-spring-free-length .places input').first()).toHaveValue('38.2 mm');
 
   await page.goto(`/cases/${number}/phone`);
   await page.getByRole('button', { name: 'Take it back' }).click();
