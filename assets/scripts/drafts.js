@@ -1,6 +1,6 @@
 // What is typed is kept in this browser until the server has it: by person, page and form. It is there again after a reload, a
 // lapsed log-in, a flat battery; where somebody has saved something else meanwhile it is offered, not put over it.
-import { fill, isTyped, nameForms, settle, typedIn, valuesOf } from './forms.js';
+import { fieldsOf, fill, isTyped, nameForms, settle, typedIn, valuesOf } from './forms.js';
 
 const { htmx } = window;
 const PREFIX = 'draft:';
@@ -121,7 +121,7 @@ document.addEventListener('change', (event) => event.target.form && keep(event.t
 const sent = new WeakMap();
 document.addEventListener('htmx:beforeRequest', (event) => {
   if (event.detail.elt.matches?.('form')) {
-    sent.set(event.detail.elt, valuesOf(event.detail.elt));
+    sent.set(event.detail.elt, { values: valuesOf(event.detail.elt), fields: fieldsOf(event.detail.elt) });
   }
 });
 document.addEventListener('htmx:afterRequest', (event) => {
@@ -129,12 +129,16 @@ document.addEventListener('htmx:afterRequest', (event) => {
   const { status } = event.detail.xhr;
   if (form?.id && event.detail.requestConfig.verb === 'post' && status >= 200 && status < 400) {
     drop(form);
-    const values = sent.get(form);
+    const { values, fields } = sent.get(form) ?? {};
     if (form.isConnected && values) {
       // Where the answer has not filled it anew, it holds what the server has now.
       const isAsSent = Object.keys(values).every((name) => valuesOf(form)[name]?.join('\n') === values[name].join('\n'));
       if (isAsSent || form.matches(BY_ITSELF)) {
-        settle(form, values);
+        // A field that came with the answer holds what the server has.
+        settle(
+          fields.filter((one) => one.isConnected),
+          values,
+        );
       }
       keep(form);
     }

@@ -82,9 +82,9 @@ export function fill(form, name, values) {
   }
 }
 
-// The server has these values: they are what stands there now.
-export function settle(form, values) {
-  for (const one of fieldsOf(form)) {
+// The server has these values of these fields: they are what stands there now.
+export function settle(fields, values) {
+  for (const one of fields) {
     const kept = values[one.name] ?? [];
     if (one.matches('select')) {
       for (const option of one.options) {

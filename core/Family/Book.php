@@ -71,6 +71,19 @@ final readonly class Book
         );
     }
 
+    /** @param string $name maker and model as somebody writes them */
+    public function model(string $name): ?Model
+    {
+        $plain = static fn (string $words): string => (string) preg_replace('/[^A-Z0-9]/', '', strtoupper($words));
+        foreach ($this->models as $model) {
+            if ('' !== $plain($name) && $plain($model->name()) === $plain($name)) {
+                return $model;
+            }
+        }
+
+        return null;
+    }
+
     public function part(string $key): ?Part
     {
         return $this->parts[$key] ?? null;

@@ -12,6 +12,7 @@ use App\Platform\Versioned;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Family\Model;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -66,6 +67,10 @@ class CaseFile implements Undoable
     #[ORM\Column(length: 400)]
     #[Assert\Length(max: 400)]
     public string $identifiedBy = '';
+
+    /** @var array<string, string> field => what the book's model filled in there and nobody has read on the unit; `model`: which it is */
+    #[ORM\Column(options: ['default' => '[]'])]
+    public array $fromBook = [];
 
     #[ORM\Column(length: 10, nullable: true, enumType: Rotation::class)]
     public ?Rotation $rotation = null;
@@ -157,7 +162,6 @@ class CaseFile implements Undoable
     public function takenIn(string $number, User $holder, ?self $earlier): void
     {
         [$this->number, $this->holder, $this->comebackOf] = [$number, $holder, $earlier];
-        $this->settle();
     }
 
     /** @param string $how what was done about the origin found last time */
@@ -177,10 +181,50 @@ class CaseFile implements Undoable
         $this->comebackOf = $earlier;
     }
 
-    /** Keeps the compared form in step; called whenever the unit's facts are saved. */
-    public function settle(): void
+    /**
+     * Keeps what follows from the unit's facts in step; called whenever they are saved.
+     *
+     * @param Model|null $model that of the book, where maker and model are one of its
+     */
+    public function settle(?Model $model): void
     {
         $this->serialKey = self::serialKey($this->serial);
+        $now = ['displacement' => $this->displacement, 'rotation' => $this->rotation->value ?? ''];
+        // What somebody has typed instead is no longer the book's.
+        $this->fromBook = array_filter(
+            $this->fromBook,
+            static fn (string $filled, string $field): bool => 'model' === $field || $now[$field] === $filled,
+            \ARRAY_FILTER_USE_BOTH,
+        );
+        if (($this->fromBook['model'] ?? '') !== ($model?->name() ?? '')) {
+            $this->fillFrom($model, $now);
+        }
+    }
+
+    public function isFromBook(string $field): bool
+    {
+        return isset($this->fromBook[$field]);
+    }
+
+    /** What the book filled in was seen on the unit too. */
+    public function readOnUnit(): void
+    {
+        $this->fromBook = array_intersect_key($this->fromBook, ['model' => true]);
+    }
+
+    /** @param array<string, string> $now */
+    private function fillFrom(?Model $model, array $now): void
+    {
+        $filled = null === $model ? [] : ['model' => $model->name()];
+        foreach ($now as $field => $value) {
+            $known = $model->facts[$field] ?? '';
+            if ('' === $value || isset($this->fromBook[$field])) {
+                $now[$field] = $known;
+                $filled += '' === $known ? [] : [$field => $known];
+            }
+        }
+        $this->fromBook = $filled;
+        [$this->displacement, $this->rotation] = [$now['displacement'], Rotation::tryFrom($now['rotation'])];
     }
 
     /** What it is, as the floor calls it. */

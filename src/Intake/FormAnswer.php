@@ -21,11 +21,18 @@ final readonly class FormAnswer
     /**
      * @param FormInterface<mixed> $form made anew from what is stored now
      * @param array<string, string> $parameters of the route
+     * @param list<string> $besides templates of what else of the page has changed by it, with `oob` set
      */
-    public function saved(Request $request, CaseFile $case, FormInterface $form, string $route, array $parameters = []): Response
-    {
+    public function saved(
+        Request $request,
+        CaseFile $case,
+        FormInterface $form,
+        string $route,
+        array $parameters = [],
+        array $besides = [],
+    ): Response {
         if ($request->headers->has('X-Autosave')) {
-            return $this->pages->show($case, 'platform/saved.html.twig', ['form' => $form->createView()]);
+            return $this->pages->show($case, 'platform/saved.html.twig', ['form' => $form->createView(), 'besides' => $besides]);
         }
 
         return new RedirectResponse($this->urls->generate($route, ['number' => $case->number] + $parameters), Response::HTTP_SEE_OTHER);

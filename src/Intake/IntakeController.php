@@ -39,7 +39,7 @@ final class IntakeController extends AbstractController
         }
         $book = $this->shelf->book($family);
         $case = new CaseFile('', $book->key);
-        $form = $this->forms->createNamed('unit', UnitType::class, $case, ['duties' => $this->shelf->book($case->family)->duties]);
+        $form = $this->forms->createNamed('unit', UnitType::class, $case, ['book' => $book]);
         $form->handleRequest($request);
         if ($form->isSubmitted() && $form->isValid()) {
             $take($case, $person->get(), 'comeback' === $request->request->get('earlier'));
@@ -70,23 +70,19 @@ final class IntakeController extends AbstractController
     }
 
     #[Route('/cases/{number}/intake/unit', name: 'intake_unit', methods: ['POST'])]
-    public function unit(string $number, Request $request): Response
+    public function unit(string $number, Request $request, KeepUnit $keep): Response
     {
         $case = $this->gate->open($number, Permission::TAKE_IN);
-        $form = $this->forms->createNamed('unit', UnitType::class, $case, ['duties' => $this->shelf->book($case->family)->duties]);
+        $form = $this->page->unitForm($case);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, ['unit' => $form]);
         }
-        $case->settle();
-        $this->entityManager->flush();
+        $before = $case->fromBook;
+        $keep($case, true === $form->get('isRead')->getData());
+        $besides = $case->fromBook === $before ? [] : ['intake/_of_model.html.twig'];
 
-        return $this->answer->saved(
-            $request,
-            $case,
-            $this->forms->createNamed('unit', UnitType::class, $case, ['duties' => $this->shelf->book($case->family)->duties]),
-            'intake',
-        );
+        return $this->answer->saved($request, $case, $this->page->unitForm($case), 'intake', besides: $besides);
     }
 
     #[Route('/cases/{number}/intake/arrival', name: 'intake_arrival', methods: ['POST'])]

@@ -30,12 +30,7 @@ final readonly class IntakePage
     public function show(CaseFile $case, array $submitted = []): Response
     {
         $forms = [
-            'unit' => $submitted['unit'] ?? $this->forms->createNamed(
-                'unit',
-                UnitType::class,
-                $case,
-                ['duties' => $this->shelf->book($case->family)->duties],
-            ),
+            'unit' => $submitted['unit'] ?? $this->unitForm($case),
             'arrival' => $submitted['arrival'] ?? $this->arrivalForm($case),
             'complaint' => $submitted['complaint'] ?? $this->complaintForm('complaint', new Complaint($case), $case),
             'statement' => $submitted['statement'] ?? $this->forms->createNamed(
@@ -61,6 +56,12 @@ final readonly class IntakePage
             'opened' => array_key_first($submitted),
             'arrived' => $this->evidence->shown($case),
         ], [] === $submitted ? 200 : 422);
+    }
+
+    /** @return FormInterface<mixed> */
+    public function unitForm(CaseFile $case): FormInterface
+    {
+        return $this->forms->createNamed('unit', UnitType::class, $case, ['book' => $this->shelf->book($case->family)]);
     }
 
     /** @return FormInterface<mixed> */

@@ -12,7 +12,11 @@ final readonly class IntakeSnapshot implements SnapshotPart
     {
         return [
             // Where the case stands, and who has it, is no part of what is signed.
-            'unit' => Plain::of($case, ['stage', 'signedAt', 'holder', 'serialKey', 'arrival', 'withdrawnAt', 'withdrawnBecause']),
+            'unit' => Plain::of($case, [
+                'stage', 'signedAt', 'holder', 'serialKey', 'arrival', 'withdrawnAt', 'withdrawnBecause',
+                // Cases that were signed before the book filled in anything have no word of it.
+                ...([] === $case->fromBook ? ['fromBook'] : []),
+            ]),
             'arrival' => null === $case->arrival ? null : Plain::of($case->arrival),
             'complaints' => Plain::all($case->complaints),
             'statements' => Plain::all($case->statements->filter(static fn (Statement $one): bool => !$one->afterwards), ['afterwards']),

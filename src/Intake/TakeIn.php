@@ -14,6 +14,7 @@ final readonly class TakeIn
         private EntityManagerInterface $entityManager,
         private CaseNumbers $numbers,
         private EarlierCases $earlier,
+        private KeepUnit $keep,
     ) {
     }
 
@@ -24,6 +25,6 @@ final readonly class TakeIn
         $out = array_values(array_filter($earlier, static fn (EarlierCase $one): bool => $one->isOut));
         $case->takenIn($this->numbers->next(), $holder, ($out[0] ?? $earlier[0] ?? null)?->case);
         $this->entityManager->persist($case);
-        $this->entityManager->flush();
+        ($this->keep)($case);
     }
 }

@@ -7,7 +7,6 @@ namespace App\Measuring;
 use App\Intake\CaseFile;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\Field;
-use Japhrex\Core\Family\Model;
 use Japhrex\Core\Figure\Fill\Derived;
 use Japhrex\Core\Figure\Fill\Filler;
 use Japhrex\Core\Figure\Fill\Known;
@@ -106,20 +105,19 @@ final class CaseSources implements Sources
     private function ofTheCase(string $fact): ?Known
     {
         return match ($fact) {
-            'displacement' => self::fact($this->case->displacement, 'Displacement, as taken in'),
+            'displacement' => self::fact(
+                $this->case->displacement,
+                $this->case->isFromBook($fact) ? 'Displacement, from the book' : 'Displacement, as taken in',
+            ),
             default => null,
         };
     }
 
     private function ofTheModel(string $fact): ?Known
     {
-        $models = array_filter(
-            $this->book->models,
-            fn (Model $model): bool => 0 === strcasecmp($model->name(), trim($this->case->maker.' '.$this->case->model)),
-        );
-        $model = reset($models);
+        $model = $this->book->model($this->case->maker.' '.$this->case->model);
 
-        return false === $model ? null : self::fact($model->facts[$fact] ?? '', 'The book on '.$model->name().', '.$fact);
+        return null === $model ? null : self::fact($model->facts[$fact] ?? '', 'The book on '.$model->name().', '.$fact);
     }
 
     private static function fact(string $typed, string $name): ?Known

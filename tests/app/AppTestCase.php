@@ -69,7 +69,7 @@ abstract class AppTestCase extends WebTestCase
         $case->customer = 'Fish quay';
         $case->unitName = 'Ice pump';
         $case->serial = $serial;
-        $case->settle();
+        $case->settle(null);
         self::em()->persist($case);
         self::em()->flush();
 

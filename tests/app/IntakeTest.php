@@ -55,6 +55,30 @@ final class IntakeTest extends AppTestCase
         self::assertStringEndsWith('Metal in it; Seals and tags intact', $legends('vane-pump-dry'), 'nothing in it may ever be oiled');
     }
 
+    public function testWhatTheBookKnowsOfAModelIsFilledInAndMarkedUntilItIsReadOnTheUnit(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Desk);
+        $page = '/cases/'.$case->number.'/intake';
+        $stands = function () use ($case): array {
+            $case = $this->fresh($case);
+
+            return [$case->displacement, $case->rotation?->value, $case->isFromBook('displacement'), $case->isFromBook('rotation')];
+        };
+        $this->send($page, '/intake/unit', ['unit[maker]' => 'dunmarrow', 'unit[model]' => 'P 25']);
+        self::assertSame(['25.4 cm3/rev', 'left', true, true], $stands());
+        self::assertStringContainsString('From the book of the Dunmarrow P-25', $this->browser->request('GET', $page)->text());
+
+        $this->send($page, '/intake/unit', ['unit[displacement]' => '26 cm3/rev']);
+        self::assertSame(['26 cm3/rev', 'left', false, true], $stands(), 'what somebody types stands, and is no longer the book\'s');
+        $this->send($page, '/intake/unit', ['unit[maker]' => 'Vintrey', 'unit[model]' => 'G28']);
+        self::assertSame(['26 cm3/rev', 'right', false, true], $stands(), 'what the other model filled in goes with it');
+        $this->send($page, '/intake/unit', ['unit[isRead]' => '1']);
+        self::assertSame(['26 cm3/rev', 'right', false, false], $stands());
+        $this->send($page, '/intake/unit', ['unit[displacement]' => '']);
+        self::assertSame(['', 'right', false, false], $stands(), 'what somebody has cleared is not filled in again');
+    }
+
     public function testOnlyWhatWentOutIsProposedAsComingBackAndNeverSetByItself(): void
     {
         $earlier = $this->aCase('VG28-20417');
@@ -188,20 +212,18 @@ final class IntakeTest extends AppTestCase
             '/intake/statements',
             ['statement[words]' => 'The hose burst.', 'statement[who]' => 'driver', 'statement[source]' => 'first-hand'],
         );
-        $id = $this->browser->request('GET', $page)->filter('#statement_contradicts option')->last()->attr('value');
-        $this->send(
-            $page,
-            '/intake/statements',
-            [
-                'statement[words]' => 'No hose ever burst.',
-                'statement[who]' => 'foreman',
+        foreach (['foreman' => 'No hose ever burst.', 'harbour master' => 'I saw the oil on the water.'] as $who => $words) {
+            $last = $this->browser->request('GET', $page)->filter('#statement_contradicts option')->last()->attr('value');
+            $this->send($page, '/intake/statements', [
+                'statement[words]' => $words,
+                'statement[who]' => $who,
                 'statement[source]' => 'hearsay',
-                'statement[contradicts]' => (string) $id,
-            ],
-        );
+                'statement[contradicts]' => (string) $last,
+            ]);
+        }
         $this->browser->request('GET', $page);
         self::assertMatchesRegularExpression(
-            '/The hose burst\. driver, first hand.*against it No hose ever burst\. foreman, hearsay/',
+            '/The hose burst\. driver, first hand.*against it No hose ever burst\. foreman, hearsay.*against it I saw the oil/',
             $this->said(),
         );
     }

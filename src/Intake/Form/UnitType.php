@@ -7,8 +7,10 @@ namespace App\Intake\Form;
 use App\Intake\CaseFile;
 use App\Intake\Rotation;
 use App\Platform\Form\Choices;
+use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\Duty;
 use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
@@ -32,8 +34,8 @@ final class UnitType extends AbstractType
                 ['label' => 'Whose', 'help' => 'firm, yard or department', 'empty_data' => '', 'required' => true],
             )
             ->add('unitName', TextType::class, $text('What it does', 'sweeper gear pump'))
-            ->add('maker', TextType::class, $text('Maker'))
-            ->add('model', TextType::class, $text('Model'))
+            ->add('maker', TextType::class, $text('Maker') + ['attr' => ['list' => 'makers']])
+            ->add('model', TextType::class, $text('Model') + ['attr' => ['list' => 'models']])
             ->add('serial', TextType::class, $text('Serial'))
             ->add('tag', TextType::class, $text('Tag', 'as it reads, or: illegible, gone'))
             ->add(
@@ -48,8 +50,10 @@ final class UnitType extends AbstractType
             ->add('serviceSinceRepair', TextType::class, $text('Service since the last repair'))
             ->add('repairedBy', TextType::class, $text('Who repaired it then'))
             ->add('replacedThen', TextareaType::class, $text('What was replaced then'));
-        /** @var array<string, Duty> $duties */
-        $duties = $options['duties'];
+        $builder->add('isRead', CheckboxType::class, ['label' => 'Read on the unit, too', 'mapped' => false, 'required' => false]);
+        /** @var Book $book */
+        $book = $options['book'];
+        $duties = $book->duties;
         if ([] !== $duties) {
             $builder->add('duty', ChoiceType::class, [
                 'label' => 'Duty',
@@ -66,6 +70,7 @@ final class UnitType extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => CaseFile::class, 'three_way' => true, 'duties' => []]);
+        $resolver->setDefaults(['data_class' => CaseFile::class, 'three_way' => true]);
+        $resolver->setRequired('book')->setAllowedTypes('book', Book::class);
     }
 }
