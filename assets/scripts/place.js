@@ -178,8 +178,8 @@ document.addEventListener('htmx:afterSettle', (event) => {
   const form = id ? document.getElementById(id) : null;
   const isRefused = refused || document.querySelector('[data-refused]') !== null;
   const said = isRefused ? (form ? refusal(form) : document.querySelector('[data-refused], .wrong-words')) : null;
-  // What has no id may have become something else.
-  const mark = marks.map(([name, top]) => [document.getElementById(name), top]).find(([node]) => node);
+  // What has no id may have become something else; what lies in a fold that is shut now is nowhere.
+  const mark = marks.map(([name, top]) => [document.getElementById(name), top]).find(([node]) => node?.checkVisibility());
   if (mark) {
     window.scrollBy({ top: mark[0].getBoundingClientRect().top - mark[1], behavior: 'instant' });
   } else {

@@ -12,6 +12,8 @@ enum FindingKind: string
     case Normal = 'normal';
     case MadeByUs = 'made-by-us';
     case OldScar = 'old-scar';
+    /** How something was found, in words: which way it lay, what it read, that there was nothing of note. */
+    case Noted = 'noted';
 
     public function label(): string
     {
@@ -21,7 +23,14 @@ enum FindingKind: string
             self::Normal => 'Normal running',
             self::MadeByUs => 'Made by us',
             self::OldScar => 'Old scar',
+            self::Noted => 'As it was found',
         };
+    }
+
+    /** Does it say how the part looks? What was noted in passing clears nothing, and is no look at the part. */
+    public function isLook(): bool
+    {
+        return self::Noted !== $this;
     }
 
     /** Does it call for a place in the chain? */

@@ -112,6 +112,9 @@ final readonly class BookCheck
                     ),
                 );
             }
+            if ([] !== $step->look && !isset($book->parts[$step->lookAt])) {
+                yield new BookProblem("strip/$i/look-at", 'which part are the looks at? The step takes none off: name one of the book.');
+            }
             if ([] !== $step->hides && [] === $step->stuck) {
                 yield new BookProblem("strip/$i/stuck", 'something hides here, but nothing says what to do when it is stuck.');
             }

@@ -325,6 +325,7 @@ final readonly class BookFactory
             $data->texts('falls'),
             $data->textOrNull('opens') ?? '',
             $data->flag('two'),
+            $data->textOrNull('look-at') ?? $data->texts('removes')[0] ?? '',
         );
     }
 

@@ -20,6 +20,7 @@ final readonly class StripStep
      * @param list<string> $adjusters readings (`part/field`) of settings to take as found before they are touched
      * @param list<string> $photos what to photograph before it comes off
      * @param string $opens the sub-assembly that is taken apart here, off the unit; it may stay shut until later
+     * @param string $lookAt the part that the looks are at, where they are at one; empty: of none
      * @param bool $two do two people sign when it goes in again?
      */
     public function __construct(
@@ -42,6 +43,7 @@ final readonly class StripStep
         public array $falls = [],
         public string $opens = '',
         public bool $two = false,
+        public string $lookAt = '',
     ) {
     }
 }

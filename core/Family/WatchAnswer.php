@@ -38,7 +38,9 @@ enum WatchAnswer
             }
         }
 
-        return [[] === $finds ? self::Open : self::PartSeen, null];
+        $looks = array_filter($finds, static fn (SeenFinding $find): bool => $find->kind->isLook());
+
+        return [[] === $looks ? self::Open : self::PartSeen, null];
     }
 
     /** Is it told how this place looks? */

@@ -133,7 +133,9 @@ final readonly class CaseChain
         $findings = [];
         $looked = [];
         foreach ($this->findings->ofCase($case) as $finding) {
-            $looked[$finding->part] = true;
+            if ($finding->kind->isLook()) {
+                $looked[$finding->part] = true;
+            }
             if ($finding->kind->needsACause()) {
                 $findings[] = new OpenFinding(
                     (string) $finding->id,

@@ -36,7 +36,8 @@ final readonly class EvidenceSnapshot implements SnapshotPart
             'watch-list' => Plain::all($this->ticks->ofCase($case)),
             'findings' => array_map(
                 static fn (Finding $finding): array => Plain::of($finding)
-                    + (null === $finding->sweptWith() ? [] : ['swept-with' => $finding->sweptWith()]),
+                    + (null === $finding->sweptWith() ? [] : ['swept-with' => $finding->sweptWith()])
+                    + ('' === $finding->asked() ? [] : ['answers' => $finding->asked()]),
                 $this->findings->ofCase($case),
             ),
             'photos' => array_map(static fn (Photo $photo): array => Plain::of($photo, ['hints']) + [

@@ -55,6 +55,10 @@ class Finding implements Undoable
     #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
     public array $made = [];
 
+    /** The look before a part came off that it answers, as step and words of the book; empty: it answers none. */
+    #[ORM\Column(length: 500, options: ['default' => ''])]
+    private string $asked = '';
+
     /** So many parts were looked over in the act that this look was one of; null: it was a look of its own. */
     #[ORM\Column(type: 'smallint', nullable: true)]
     private ?int $sweptWith = null;
@@ -80,6 +84,9 @@ class Finding implements Undoable
         if (FindingKind::Damage === $this->kind && 0 === $this->grade) {
             $context->buildViolation('Damage of grade 0 is none: choose 1 to 4, or “Looked at, clean”.')->atPath('grade')->addViolation();
         }
+        if (FindingKind::Noted === $this->kind && '' === trim($this->note)) {
+            $context->buildViolation('How was it found? Say it in words.')->atPath('note')->addViolation();
+        }
     }
 
     /** @param int $grade 1 to 4 */
@@ -87,6 +94,39 @@ class Finding implements Undoable
     {
         [$this->kind, $this->mode, $this->grade] = [FindingKind::Damage, $mode, $grade];
         [$this->surface, $this->note, $this->sweptWith] = [$surface, mb_substr($note, 0, 4000), null];
+    }
+
+    /** @param string $note how something was found, in words */
+    public function noted(string $note): void
+    {
+        [$this->kind, $this->note] = [FindingKind::Noted, mb_substr($note, 0, 4000)];
+    }
+
+    /**
+     * Answers a look before a part came off: what was noted stands beside what was asked.
+     *
+     * @param string $look in the words of the book
+     */
+    public function answers(string $step, string $look): void
+    {
+        $this->asked = $step.'/'.$look;
+        if (FindingKind::Noted === $this->kind) {
+            $this->noted(rtrim($look, '.').': '.$this->note);
+        }
+    }
+
+    /** What was noted, without what was asked. */
+    public function answer(): string
+    {
+        $asked = rtrim(explode('/', $this->asked, 2)[1] ?? '', '.').': ';
+
+        return str_starts_with($this->note, $asked) ? substr($this->note, \strlen($asked)) : $this->note;
+    }
+
+    /** @return string step/words of the look before a part came off that it answers; empty: none */
+    public function asked(): string
+    {
+        return $this->asked;
     }
 
     /** @param string $note what the strip run did to it */

@@ -9,6 +9,7 @@ use App\Evidence\Repository\FindingRepository;
 use App\Evidence\Repository\PhotoRepository;
 use App\Evidence\Watch\WatchList;
 use App\Intake\CaseFile;
+use App\Teardown\LookAnswer;
 use App\Teardown\SeenPart;
 use App\Teardown\SeenParts;
 
@@ -37,5 +38,21 @@ final readonly class SeenOfParts implements SeenParts
         }
 
         return $seen;
+    }
+
+    public function answersOf(CaseFile $case): array
+    {
+        $answers = [];
+        foreach ($this->findings->answering($case) as $finding) {
+            $damage = $this->shelf->modes()->get($finding->mode);
+            $answers[$finding->asked()][] = new LookAnswer(
+                $finding->part,
+                null === $damage ? $finding->answer() : rtrim($damage->name.': '.$finding->note, ': '),
+                null === $damage ? null : $finding->grade,
+                $finding->byWhom,
+            );
+        }
+
+        return $answers;
     }
 }

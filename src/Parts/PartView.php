@@ -41,7 +41,13 @@ final readonly class PartView
 
     public function isLookedAt(): bool
     {
-        return [] !== $this->findings;
+        return [] !== $this->looks();
+    }
+
+    /** @return list<Finding> that say how it looks */
+    private function looks(): array
+    {
+        return array_values(array_filter($this->findings, static fn (Finding $one): bool => $one->kind->isLook()));
     }
 
     /** Is there anything to see of it yet? */
@@ -53,7 +59,9 @@ final readonly class PartView
     /** Grade on the wear ramp, the worst finding of damage; null: nobody has looked. */
     public function grade(): ?int
     {
-        return [] === $this->findings ? null : max(array_map(static fn (Finding $finding): int => $finding->rampGrade(), $this->findings));
+        $looks = $this->looks();
+
+        return [] === $looks ? null : max(array_map(static fn (Finding $finding): int => $finding->rampGrade(), $looks));
     }
 
     /** @return list<string> what is still open on this part, in words */

@@ -71,7 +71,10 @@ final readonly class RestOfParts implements RestOfBench
     /** Whoever decides has the parts before him that somebody found clean and nobody has decided on. */
     private function isSpokenFor(PartView $view): bool
     {
-        $marked = array_filter($view->findings, static fn (Finding $finding): bool => FindingKind::Clean !== $finding->kind);
+        $marked = array_filter(
+            $view->findings,
+            static fn (Finding $finding): bool => $finding->kind->isLook() && FindingKind::Clean !== $finding->kind,
+        );
 
         return $this->may->isGranted(Permission::ANALYSE)
             ? [] !== $marked || null !== $view->record?->disposition

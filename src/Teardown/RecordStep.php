@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace App\Teardown;
 
 use App\Account\Actor;
-use App\Books\BookShelf;
 use App\Intake\Stage;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Teardown\AsFound;
 use Japhrex\Core\Teardown\StepState;
 use Japhrex\Core\Teardown\StepStatus;
 
@@ -18,8 +16,7 @@ final readonly class RecordStep
 {
     public function __construct(
         private EntityManagerInterface $entityManager,
-        private BookShelf $shelf,
-        private TakenPhotos $photos,
+        private NeededBefore $needed,
     ) {
     }
 
@@ -53,15 +50,7 @@ final readonly class RecordStep
     {
         self::mustBeAllowed($status, $record->state);
         $case = $record->case;
-        $asked = StepState::Done === $record->state
-            ? AsFound::missing(
-                $this->shelf->book($case->family),
-                $status->step,
-                $record->marked,
-                $record->facing,
-                $this->photos->anyOf($case, $status->step->removes),
-            )
-            : [];
+        $asked = StepState::Done === $record->state ? $this->needed->of($record, $status->step) : [];
         if ([] !== $asked && !$leaveOut) {
             return $asked;
         }

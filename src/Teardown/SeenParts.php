@@ -11,4 +11,7 @@ interface SeenParts
 {
     /** @return array<string, SeenPart> by part, for every part of the book */
     public function seenOf(CaseFile $case): array;
+
+    /** @return array<string, list<LookAnswer>> step/words of a look before a part comes off => what was answered */
+    public function answersOf(CaseFile $case): array;
 }

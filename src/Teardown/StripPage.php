@@ -8,6 +8,7 @@ use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CasePages;
 use App\Teardown\Form\StepType;
+use Japhrex\Core\Family\StripStep;
 use Japhrex\Core\Teardown\StepStatus;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
@@ -23,6 +24,7 @@ final readonly class StripPage
         private SeenParts $seen,
         private FormFactoryInterface $forms,
         private RestOfBench $rest,
+        private NeededBefore $needed,
     ) {
     }
 
@@ -39,6 +41,9 @@ final readonly class StripPage
         return $this->pages->show($case, 'teardown/strip.html.twig', [
             'run' => $this->bench->run($case, $this->shelf->book($case->family)),
             'seenParts' => $this->seen->seenOf($case),
+            'answers' => $this->seen->answersOf($case),
+            'modes' => $this->shelf->modes(),
+            'needed' => $this->neededWords($record ?? new StepRecord($case, $status->step->key), $status->step),
             'records' => $records,
             'seen' => StripBench::fingerprint($records),
             'mine' => $record->version ?? 0,
@@ -63,6 +68,18 @@ final readonly class StripPage
             'seen' => StripBench::fingerprint($records),
             'mine' => $mine,
         ]);
+    }
+
+    /** @return list<string> what is asked before the parts come off and not there yet, the settings as found among it */
+    private function neededWords(StepRecord $record, StripStep $step): array
+    {
+        $book = $this->shelf->book($record->case->family);
+        $open = array_filter($step->adjusters, static fn (string $at): bool => '' === ($record->adjusters[$at] ?? ''));
+
+        return [
+            ...array_map(static fn (string $at): string => lcfirst($book->field($at)->name ?? $at).' as found', array_values($open)),
+            ...$this->needed->of($record, $step),
+        ];
     }
 
     /** @return FormInterface<mixed> */

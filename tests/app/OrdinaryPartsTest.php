@@ -18,6 +18,7 @@ use App\Teardown\StepRecord;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Teardown\StepState;
+use Symfony\Component\DomCrawler\Crawler;
 
 /** What is ordinary takes one act for many, what is unusual a tap each; and nothing is said that nobody has seen. */
 final class OrdinaryPartsTest extends AppTestCase
@@ -87,6 +88,43 @@ final class OrdinaryPartsTest extends AppTestCase
         $step = self::service(UndoStepRepository::class)->ofCase($case->id, 1)[0] ?? self::fail();
         $this->act($case, 'undo/'.$step->id);
         self::assertSame([], $this->finds($case));
+    }
+
+    public function testALookBeforeAPartComesOffIsAnsweredAtItsPlaceAndClearsNothing(): void
+    {
+        $case = $this->apart();
+        $this->signIn(Role::Bench);
+        $offered = $this->offered($case);
+        self::assertContains('coupling', $offered);
+        $look = static fn (int $i): string => self::service(BookShelf::class)->book($case->family)->strip['coupling']->look[$i];
+        $answer = fn (array $said): int => $this->act($case, 'strip/coupling/look', $said, 'strip?step=coupling');
+        self::assertSame(303, $answer(['look' => $look(0), 'part' => 'coupling']));
+        self::assertSame(303, $answer(['look' => $look(1), 'part' => 'coupling', 'note' => '4 mm proud of the shaft end']));
+        $page = $this->browser->request('GET', '/cases/'.$case->number.'/strip?step=coupling');
+        self::assertSame(
+            ['Coupling looked, nothing of note test bench', 'Coupling 4 mm proud of the shaft end test bench'],
+            $page->filter('.look .told')->each(static fn (Crawler $one): string => $one->text()),
+        );
+        self::assertSame($offered, $this->offered($case), 'a look in passing is no look at the part');
+        self::assertSame('How far the hub stood on the shaft: 4 mm proud of the shaft end', $this->finds($case)['coupling']->note);
+
+        self::assertSame(422, $answer(['look' => $look(0), 'part' => 'shaft-key', 'mode' => 'fretting']), 'damage has a grade');
+        self::assertSame(404, $answer(['look' => 'Something else', 'part' => 'shaft-key']));
+        self::assertSame(303, $answer(['look' => $look(0), 'part' => 'shaft-key', 'mode' => 'fretting', 'grade' => '2']));
+        self::assertSame([FindingKind::Damage, 2], [($key = $this->finds($case)['shaft-key'])->kind, $key->grade]);
+        self::assertNotContains('shaft-key', $this->offered($case));
+    }
+
+    public function testWhatIsAskedBeforeAPartComesOffStandsAtItsStepFromTheStart(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Bench);
+        self::em()->persist(new StepRecord($case, 'outside'));
+        self::em()->flush();
+        $needed = fn (string $step): string => $this->browser->request('GET', '/cases/'.$case->number.'/strip?step='.$step)
+            ->filter('.needed')->text('');
+        self::assertSame('', $needed('outside'));
+        self::assertSame('Asked before it comes off: the mark, a photo as found. Later nobody can tell.', $needed('coupling'));
     }
 
     public function testAnAnalystDecidesInTheSameActAndSealsGoAsTheBookSays(): void

@@ -39,6 +39,12 @@ final class FindingRepository extends OfCaseRepository implements PartsInUse
         return $this->findBy(['case' => $case, 'part' => $part], ['id' => 'ASC']);
     }
 
+    /** @return list<Finding> that answer looks before a part came off */
+    public function answering(CaseFile $case): array
+    {
+        return array_values(array_filter($this->ofCase($case), static fn (Finding $one): bool => '' !== $one->asked()));
+    }
+
     public function onePart(CaseFile $case, ?string $part, string $id): ?Finding
     {
         return Uuid::isValid($id) ? $this->findOneBy(['id' => $id, 'case' => $case, 'part' => $part]) : null;
@@ -69,7 +75,8 @@ final class FindingRepository extends OfCaseRepository implements PartsInUse
         $grades = [];
         $rows = $this->createQueryBuilder('f')
             ->select('IDENTITY(f.case) AS id', 'f.part AS part', 'MAX(CASE WHEN f.kind = :damage THEN f.grade ELSE 0 END) AS grade')
-            ->where('f.case IN (:cases)')->groupBy('f.case', 'f.part')->setParameter('damage', FindingKind::Damage)
+            ->where('f.case IN (:cases)')->andWhere('f.kind <> :noted')->groupBy('f.case', 'f.part')
+            ->setParameter('damage', FindingKind::Damage)->setParameter('noted', FindingKind::Noted)
             ->setParameter(
                 'cases',
                 array_map(static fn (CaseFile $case): string => (string) $case->id, $cases),

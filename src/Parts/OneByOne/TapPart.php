@@ -93,7 +93,8 @@ final readonly class TapPart
     private function known(PartView $view): string
     {
         $known = [];
-        foreach ($view->findings as $finding) {
+        $looks = array_filter($view->findings, static fn (Finding $one): bool => $one->kind->isLook());
+        foreach ($looks as $finding) {
             $mode = $this->shelf->modes()->get($finding->mode);
             $known[] = null === $mode || FindingKind::Damage !== $finding->kind
                 ? $finding->says()
@@ -114,7 +115,7 @@ final readonly class TapPart
         if ([] === $known) {
             return '';
         }
-        $isClean = [] === array_filter($view->findings, static fn (Finding $one): bool => FindingKind::Clean !== $one->kind);
+        $isClean = [] === array_filter($looks, static fn (Finding $one): bool => FindingKind::Clean !== $one->kind);
 
         return $isClean && [] === array_filter($view->measured, static fn (Measured $one): bool => null !== $one->reading)
             ? NothingFoundFalls::BY_ITSELF

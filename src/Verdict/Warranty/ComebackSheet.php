@@ -8,6 +8,7 @@ use App\Books\BookShelf;
 use App\Chain\Cleaning;
 use App\Chain\Engine\CaseAnalysis;
 use App\Chain\Repository\CleaningRepository;
+use App\Evidence\Finding;
 use App\Evidence\Repository\FindingRepository;
 use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
@@ -67,7 +68,7 @@ final readonly class ComebackSheet
     private function grades(CaseFile $case): array
     {
         $grades = [];
-        foreach ($this->findings->ofCase($case) as $one) {
+        foreach (array_filter($this->findings->ofCase($case), static fn (Finding $one): bool => $one->kind->isLook()) as $one) {
             $grades[$one->part] = max($grades[$one->part] ?? 0, FindingKind::Damage === $one->kind ? $one->grade : 0);
         }
 

@@ -27,6 +27,7 @@ final class WatchAnswerTest extends TestCase
         yield 'normal running there' => ['cover/drain', [['drain', FindingKind::Normal]], WatchAnswer::Clean];
         yield 'damage somewhere else on it' => ['cover/drain', [['joint', FindingKind::Damage]], WatchAnswer::PartSeen];
         yield 'an old scar answers nothing' => ['cover/drain', [['drain', FindingKind::OldScar]], WatchAnswer::PartSeen];
+        yield 'what was noted in passing is no look' => ['cover/drain', [[null, FindingKind::Noted]], WatchAnswer::Open];
         yield 'the part is the place' => ['seal', [['lip', FindingKind::Damage]], WatchAnswer::Found];
         yield 'found and clean contradict: what was found counts' => [
             'cover/drain',
