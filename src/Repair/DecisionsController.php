@@ -7,9 +7,11 @@ namespace App\Repair;
 use App\Account\Permission;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
+use App\Platform\WayBack;
 use App\Repair\Form\DecisionInput;
 use Japhrex\Core\Damage\Disposition;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -26,6 +28,7 @@ final class DecisionsController extends AbstractController
         string $number,
         string $part,
         #[MapRequestPayload] DecisionInput $typed,
+        Request $request,
         CaseGate $gate,
         Decisions $decisions,
     ): Response {
@@ -33,6 +36,6 @@ final class DecisionsController extends AbstractController
         $disposition = Disposition::tryFrom($typed->disposition) ?? throw new ShopError('What becomes of it? Choose one.', 422);
         $decisions->decide($case, $part, $disposition, $typed->reason, $typed->despite, $typed->hangsOn);
 
-        return $this->redirectToRoute('repair', ['number' => $case->number, '_fragment' => 'parts'], Response::HTTP_SEE_OTHER);
+        return WayBack::of($request, $this->generateUrl('repair', ['number' => $case->number, '_fragment' => 'parts']));
     }
 }

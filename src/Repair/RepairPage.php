@@ -4,13 +4,9 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
-use App\Evidence\Conditions;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CasePages;
-use App\Measuring\BoundParts;
 use App\Repair\Repository\RepairOptionRepository;
-use Japhrex\Core\Damage\Disposition;
-use Japhrex\Core\Repair\HangsOn;
 use Japhrex\Core\Repair\KitCheck;
 use Japhrex\Core\Repair\Line;
 use Japhrex\Core\Repair\OptionKind;
@@ -26,9 +22,7 @@ final readonly class RepairPage
         private CasePages $pages,
         private RepairDesk $desk,
         private Offers $offers,
-        private Decisions $decisions,
-        private BoundParts $bound,
-        private Conditions $conditions,
+        private ToDecide $toDecide,
         private RepairOptionRepository $options,
     ) {
     }
@@ -55,9 +49,8 @@ final readonly class RepairPage
 
         return $this->pages->show($case, 'repair/repair.html.twig', [
             'plan' => $plan,
-            'records' => $this->desk->records($case), 'refused' => $this->decisions->refused($case),
-            'bound' => $this->bound->boundOf($case), 'dispositions' => Disposition::cases(),
-            'conditions' => HangsOn::choices($this->conditions->steps($case)), 'prices' => $this->desk->prices($case),
+            ...$this->toDecide->of($case),
+            'prices' => $this->desk->prices($case),
             'undecided' => $this->desk->undecided($case, $plan),
             'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'options' => $options, 'rates' => $rates,
             'kinds' => Line::KINDS, 'typed' => $typed, 'offers' => $offers, 'links' => $links, 'now' => now(),

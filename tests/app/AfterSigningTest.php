@@ -57,6 +57,14 @@ final class AfterSigningTest extends SignedCaseTestCase
         self::assertStringContainsString('Not to be put back yet: Front bearing block', $this->said());
         self::assertSame(409, $this->act($case, 'build/fit-front-block', [], 'repair'));
         self::assertStringContainsString('Not put back: nobody has decided of front bearing block', $this->said());
+
+        // It is decided where it is said, and the sheet goes on from there.
+        $this->send(
+            '/cases/'.$case->number.'/build', '/decisions/front-block', ['disposition' => 'replace', 'reason' => 'Scored.'],
+        );
+        self::assertResponseRedirects('/cases/'.$case->number.'/build');
+        $this->browser->followRedirect();
+        self::assertStringNotContainsString('Not to be put back yet', $this->said());
     }
 
     public function testADecisionThatHungOnAStepOfTheProofComesBackWhenTheStepIsMissed(): void

@@ -10,6 +10,7 @@ use App\Figures\FigureDesk;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CasePages;
 use App\Repair\RepairDesk;
+use App\Repair\ToDecide;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -24,6 +25,7 @@ final readonly class BuildPage
         private RepairDesk $repair,
         private Adjusters $adjusters,
         private PhotoRepository $photos,
+        private ToDecide $toDecide,
     ) {
     }
 
@@ -33,6 +35,7 @@ final readonly class BuildPage
         $sheet = $this->desk->sheet($case);
         $next = BuildDesk::next($sheet);
         $plan = $this->repair->plan($case);
+        $open = array_values(array_intersect($next->parts ?? [], $this->repair->undecided($case, $plan)));
         $order = [];
         if (BuildKind::Torque === $next?->kind && null !== $next->fasteners && null !== ($card = $this->figures->card('bolt-sequence'))) {
             $order = $this->drawings->plot($this->figures->ask($card, ['count' => (string) $next->fasteners]));
@@ -44,8 +47,10 @@ final readonly class BuildPage
             'order' => $order,
             'typed' => $typed,
             'adjusters' => $this->adjusters->rows($case),
+            'plan' => $plan,
             'decided' => $plan->decided,
-            'open' => array_values(array_intersect($next->parts ?? [], $this->repair->undecided($case, $plan))),
+            ...([] === $open ? [] : $this->toDecide->of($case)),
+            'open' => $open,
             'hanging' => array_filter(array_map(static fn (object $one): string => $one->hangsOn, $this->repair->records($case))),
             'fitted' => null === $next || [] === $next->parts ? [] : $this->photos->fittedParts($case, $next->parts, 3),
         ], [] === $typed ? 200 : 422);
