@@ -9,6 +9,7 @@ import { startMarks } from './marks.js';
 import { startOnePart } from './onepart.js';
 import { watchPlace } from './place.js';
 import './proof.js';
+import './sending.js';
 import { startReadings } from './readings.js';
 import { startSpeech } from './speech.js';
 import { startUploads } from './uploads.js';
