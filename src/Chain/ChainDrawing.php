@@ -40,8 +40,12 @@ final readonly class ChainDrawing
                 }
             }
         }
+        $heights = array_map(static fn (array $rows): int => Graphviz::boxHeight(\count($rows)), $lines);
+        foreach ($nodes as $node) {
+            $heights[(string) $node->id] += Graphviz::SMALL_ROW * (\count(self::says($node)) - 1);
+        }
         $placed = $this->layout->place(
-            array_map(static fn (array $rows): int => \count($rows), $lines),
+            $heights,
             [
                 ...array_map(static fn (ChainLink $link): array => [(string) $link->from?->id, (string) $link->to?->id], $links),
                 ...array_map(static fn (Proposal $one): array => [$one->from, $one->to], $proposals),
@@ -53,7 +57,7 @@ final readonly class ChainDrawing
             if (!isset($placed->boxes[$id])) {
                 continue;
             }
-            $height = Graphviz::boxHeight(\count($lines[$id]));
+            $height = $heights[$id];
             $drawn[] = new DrawnNode(
                 $node,
                 $placed->boxes[$id]['x'] - Graphviz::BOX_WIDTH / 2,
@@ -76,7 +80,7 @@ final readonly class ChainDrawing
         );
         $boxes = [];
         foreach ($ghosts as $id => $kind) {
-            $height = Graphviz::boxHeight(\count($lines[$id]));
+            $height = $heights[$id];
             $boxes[] = new DrawnGhost(
                 $placed->boxes[$id]['x'] - Graphviz::BOX_WIDTH / 2,
                 $placed->boxes[$id]['y'] - $height / 2,
@@ -105,8 +109,8 @@ final readonly class ChainDrawing
         );
     }
 
-    /** The small line of a box: what kind of condition it is, as far as there is room for it. */
-    private static function says(ChainNode $node): string
+    /** @return list<string> the small rows of a box: what kind of condition it is */
+    private static function says(ChainNode $node): array
     {
         $words = match (true) {
             null !== $node->origin => 'origin: '.lcfirst($node->origin->label()),
@@ -114,17 +118,12 @@ final readonly class ChainDrawing
             default => $node->kind->value,
         };
 
-        return mb_strimwidth($words, 0, null === $node->order ? 34 : 29, '…');
+        return explode("\n", wordwrap($words, null === $node->order ? 34 : 29, "\n", true));
     }
 
-    /** @return list<string> at most three rows of a box */
+    /** @return list<string> rows of a box: as many as its name takes, nothing is cut off */
     private static function wrapped(string $name): array
     {
-        $rows = explode("\n", wordwrap($name, self::LETTERS, "\n", true));
-        if (\count($rows) > 3) {
-            $rows = [$rows[0], $rows[1], rtrim(mb_substr($rows[2], 0, self::LETTERS - 1)).'…'];
-        }
-
-        return $rows;
+        return explode("\n", wordwrap($name, self::LETTERS, "\n", true));
     }
 }

@@ -14,7 +14,7 @@ final readonly class DrawnNode
      * @param float $y upper edge
      * @param list<string> $lines its name in rows
      * @param string $place in words; empty: none
-     * @param string $says its small line
+     * @param list<string> $says its small rows
      */
     public function __construct(
         public ChainNode $node,
@@ -24,7 +24,7 @@ final readonly class DrawnNode
         public int $h,
         public array $lines,
         public string $place,
-        public string $says,
+        public array $says,
         public ?Photo $photo,
     ) {
     }

@@ -11,6 +11,7 @@ use Symfony\Contracts\Cache\CacheInterface;
 final readonly class Graphviz implements Layout
 {
     public const BOX_WIDTH = 168;
+    public const SMALL_ROW = 12;
     private const MARGIN = 12;
 
     public function __construct(private Tool $tool, private CacheInterface $cache)
@@ -25,8 +26,8 @@ final readonly class Graphviz implements Layout
         // Short names keep the layout the same for the same shape and keep ids out of the program's input.
         $short = array_flip(array_keys($nodes));
         $dot = "digraph { rankdir=LR; nodesep=0.28; ranksep=0.62; splines=spline; node [shape=box, fixedsize=true];\n";
-        foreach ($nodes as $id => $rows) {
-            $dot .= \sprintf("n%d [label=\"\", width=%F, height=%F];\n", $short[$id], self::BOX_WIDTH / 72, self::boxHeight($rows) / 72);
+        foreach ($nodes as $id => $height) {
+            $dot .= \sprintf("n%d [label=\"\", width=%F, height=%F];\n", $short[$id], self::BOX_WIDTH / 72, $height / 72);
         }
         foreach ($edges as [$from, $to]) {
             if (isset($short[$from], $short[$to])) {

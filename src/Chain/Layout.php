@@ -8,7 +8,7 @@ namespace App\Chain;
 interface Layout
 {
     /**
-     * @param array<string, int> $nodes id => rows of text in its box
+     * @param array<string, int> $nodes id => height of its box, pixels
      * @param list<array{string, string}> $edges from, to
      */
     public function place(array $nodes, array $edges): PlacedChain;

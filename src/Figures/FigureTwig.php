@@ -131,10 +131,10 @@ final readonly class FigureTwig
         }
         $size = (int) floor(log10(abs($value)));
         if ($size < -6 || $size > 9) {
-            return strtr(\sprintf('%.3e', $value), '-', '−');
+            return strtr(\sprintf('%.3e', $value), ['-' => '−']);
         }
         $text = number_format($value, max(0, 3 - $size), '.', '');
 
-        return strtr(str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text, '-', '−');
+        return strtr(str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text, ['-' => '−']);
     }
 }

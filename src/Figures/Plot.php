@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
+use App\Platform\Axis;
+
 /** A small plot: lines and points over two axes, laid out to pixels so that a template only has to draw it. */
 final class Plot
 {
@@ -56,11 +58,11 @@ final class Plot
             ...array_map(static fn (array $line): array => $line['points'], $this->lines),
             ...[array_map(static fn (array $dot): array => [$dot['x'], $dot['y']], $this->dots)],
         );
-        [$x0, $x1, $xTicks] = $this->axis(array_column($all, 0));
-        [$y0, $y1, $yTicks] = $this->axis(array_column($all, 1));
-        $px = static fn (float $x): float => round(self::LEFT + ($x - $x0) / ($x1 - $x0) * (self::WIDTH - self::LEFT - self::RIGHT), 1);
+        $across = $this->axis(array_column($all, 0));
+        $up = $this->axis(array_column($all, 1));
+        $px = static fn (float $x): float => round(self::LEFT + $across->share($x) * (self::WIDTH - self::LEFT - self::RIGHT), 1);
         $py = static fn (float $y): float => round(
-            self::HEIGHT - self::BOTTOM - ($y - $y0) / ($y1 - $y0) * (self::HEIGHT - self::TOP - self::BOTTOM),
+            self::HEIGHT - self::BOTTOM - $up->share($y) * (self::HEIGHT - self::TOP - self::BOTTOM),
             1,
         );
 
@@ -86,18 +88,14 @@ final class Plot
                 ],
                 $this->dots,
             ),
-            'xTicks' => array_map(static fn (float $at): array => ['at' => $px($at), 'say' => self::say($at)], $xTicks),
-            'yTicks' => array_map(static fn (float $at): array => ['at' => $py($at), 'say' => self::say($at)], $yTicks),
+            'xTicks' => array_map(static fn (float $at): array => ['at' => $px($at), 'say' => Axis::say($at)], $across->ticks),
+            'yTicks' => array_map(static fn (float $at): array => ['at' => $py($at), 'say' => Axis::say($at)], $up->ticks),
             'left' => self::LEFT, 'right' => self::WIDTH - self::RIGHT, 'top' => self::TOP, 'bottom' => self::HEIGHT - self::BOTTOM,
         ];
     }
 
-    /**
-     * @param list<float> $values
-     *
-     * @return array{float, float, list<float>} ends and ticks at round numbers
-     */
-    private function axis(array $values): array
+    /** @param list<float> $values */
+    private function axis(array $values): Axis
     {
         $low = min([...$values, \INF]);
         $high = max([...$values, -\INF]);
@@ -108,21 +106,7 @@ final class Plot
         if ($high - $low < 1e-12 * max(1.0, abs($high))) {
             $high = $low + max(1e-9, abs($low) * 0.1, 1e-9);
         }
-        $rough = ($high - $low) / 4;
-        $power = 10 ** floor(log10($rough));
-        $step = $power * ($rough / $power < 1.5 ? 1 : ($rough / $power < 3.5 ? 2 : ($rough / $power < 7.5 ? 5 : 10)));
-        $first = floor($low / $step + 1e-9);
-        $last = ceil($high / $step - 1e-9);
-        $ticks = [];
-        for ($i = $first; $i <= $last; ++$i) {
-            $ticks[] = $i * $step;
-        }
 
-        return [$first * $step, $last * $step, $ticks];
-    }
-
-    private static function say(float $value): string
-    {
-        return 0.0 === round($value, 9) ? '0' : strtr((string) round($value, 6), '-', '−');
+        return Axis::around($low, $high);
     }
 }

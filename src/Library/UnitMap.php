@@ -53,7 +53,7 @@ final readonly class UnitMap
             $rows[$part] = self::wrapped($book->parts[$part]->short ?? $part);
         }
         $placed = $this->layout->place(
-            array_map(static fn (array $words): int => \count($words) - 1, $rows),
+            $heights = array_map(static fn (array $words): int => Graphviz::boxHeight(\count($words) - 1), $rows),
             array_map(static fn (string $edge): array => self::ends($edge), array_keys($edges)),
         );
         $number = [];
@@ -65,7 +65,7 @@ final readonly class UnitMap
             : ('' === $from ? null : (new PlaceMap($book))->reach($kind ?? CarrierKind::Oil, $from, $back));
         $boxes = [];
         foreach ($rows as $part => $words) {
-            $height = Graphviz::boxHeight(\count($words) - 1);
+            $height = $heights[$part];
             $boxes[] = new MapBox(
                 $part,
                 $placed->boxes[$part]['x'] - Graphviz::BOX_WIDTH / 2,
@@ -165,6 +165,6 @@ final readonly class UnitMap
     /** @return list<string> */
     private static function wrapped(string $name): array
     {
-        return \array_slice(explode("\n", wordwrap($name, self::LETTERS, "\n", true)), 0, 2);
+        return explode("\n", wordwrap($name, self::LETTERS, "\n", true));
     }
 }

@@ -8,14 +8,20 @@ namespace App\Proof;
 final readonly class DrawnStrip
 {
     /**
-     * @param string $scale from its lower to its upper end, in words
+     * @param string $unit of its numbers
+     * @param list<DrawnTick> $up from its lower to its upper end
+     * @param string $time unit of the time below it: s, min or h
+     * @param list<DrawnTick> $across from the beginning of the run to its end
      * @param string $peaks path of the lowest and highest
      * @param string $mean path of the mean
      * @param string $band path of the expected band; empty: none
      */
     public function __construct(
         public string $name,
-        public string $scale,
+        public string $unit,
+        public array $up,
+        public string $time,
+        public array $across,
         public string $peaks,
         public string $mean,
         public string $band,

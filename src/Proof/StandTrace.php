@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Proof;
 
 use App\Account\CurrentPerson;
+use App\Platform\Axis;
 use Japhrex\Core\Proof\Channel;
 use Japhrex\Core\Proof\Trace;
 use Japhrex\Core\Quantity\Units;
@@ -18,19 +19,24 @@ final readonly class StandTrace
 {
     private const WIDTH = 900.0;
     private const HEIGHT = 110.0;
-    private const ROOM = 1.04;
 
     public function __construct(private CurrentPerson $person)
     {
     }
 
     /**
-     * @return list<DrawnStrip> paths in a box of 900 by 110; scale: from its lower to its upper end
+     * @return list<DrawnStrip>
      */
     #[AsTwigFunction('stand_trace')]
     public function draw(Trace $run): array
     {
         $strips = [];
+        [$time, $each] = match (true) {
+            $run->seconds < 180.0 => ['s', 1.0],
+            $run->seconds < 10800.0 => ['min', 60.0],
+            default => ['h', 3600.0],
+        };
+        $seconds = Axis::between(0.0, $run->seconds / $each);
         foreach (Channel::cases() as $channel) {
             $name = $channel->value;
             if (!isset($run->units[$name])) {
@@ -42,18 +48,20 @@ final readonly class StandTrace
                 ...array_map(static fn (array $point): float => $point['high'][$name], $run->drawn),
                 ...array_merge(...array_map(static fn (?array $one): array => $one ?? [], $band)),
             ];
-            // A little room above; a flow that never falls under half of its most is drawn from there, so that its band can be seen.
-            $top = self::ROOM * max(0.0, ...$all);
+            $unit = Units::named($this->person->units()->unit($channel->dimension()), $channel->dimension());
+            $top = max(0.0, ...$all);
+            // A flow that never falls under half of its most is drawn from there, so that its band can be seen.
             $bottom = Channel::Flow === $channel && min($top, ...$all) > $top / 2 ? $top / 2 : min(0.0, ...$all);
-            $scale = static fn (float $value): float => round(
-                self::HEIGHT - self::HEIGHT * ($value - $bottom) / (($top - $bottom) ?: 1.0),
-                1,
-            );
+            $axis = Axis::around($unit->fromSi($bottom), $unit->fromSi($top));
+            $scale = static fn (float $value): float => round(self::HEIGHT * (1.0 - $axis->share($unit->fromSi($value))), 1);
             $x = static fn (float $t): float => round(self::WIDTH * $t / ($run->seconds ?: 1.0), 1);
             $times = array_column($run->drawn, 't');
             $strips[] = new DrawnStrip(
                 $name,
-                $this->scale($bottom, $top, $channel),
+                $unit->symbol(),
+                $this->ticks($axis),
+                $time,
+                $this->ticks($seconds),
                 self::between(
                     $times,
                     array_map(static fn (array $point): array => [$point['low'][$name], $point['high'][$name]], $run->drawn),
@@ -133,18 +141,10 @@ final readonly class StandTrace
         return $path;
     }
 
-    /** `23 to 47 L/min`: to three digits or whole. */
-    private function scale(float $low, float $high, Channel $channel): string
+    /** @return list<DrawnTick> */
+    private function ticks(Axis $axis): array
     {
-        $unit = Units::named($this->person->units()->unit($channel->dimension()), $channel->dimension());
-        $number = static fn (float $si): string => number_format(
-            $value = $unit->fromSi($si),
-            abs($value) < 10.0 && 0.0 !== round($value) ? 1 : 0,
-            '.',
-            '',
-        );
-
-        return $number($low).' to '.$number($high).' '.$unit->symbol();
+        return array_map(static fn (float $at): DrawnTick => new DrawnTick($axis->share($at), Axis::say($at)), $axis->ticks);
     }
 
     private function show(float $si, Channel $channel): string

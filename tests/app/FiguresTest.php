@@ -38,6 +38,14 @@ final class FiguresTest extends AppTestCase
         self::assertGreaterThan(0, $answered->filter('.pictures svg')->count());
     }
 
+    public function testWhatIsBelowNothingSaysSo(): void
+    {
+        $this->signIn(Role::Viewer);
+        // Agree in 2 of 10 where chance alone gives half: (0.2 − 0.5)/(1 − 0.5).
+        $page = $this->browser->request('GET', '/figures/kappa?table=1,4;4,1');
+        self::assertStringContainsString('−0.6', $page->filter('.results')->text());
+    }
+
     public function testTheAnswerOfALinkIsTheSameInEveryForm(): void
     {
         $this->signIn(Role::Bench);

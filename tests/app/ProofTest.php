@@ -156,6 +156,10 @@ final class ProofTest extends AppTestCase
             $this->browser->getCrawler()->filter('.recording')->first()->filter('.strip')->count(),
             'each channel is drawn',
         );
+        $strip = $this->browser->getCrawler()->filter('.recording .strip')->first();
+        self::assertStringStartsWith('Flow L/min', $strip->filter('figcaption')->text());
+        self::assertSame('0', $strip->filter('.across text')->first()->text(), 'over the time');
+        self::assertGreaterThan(2, $strip->filter('.up text')->count(), 'numbers at its axis');
         self::assertSame(422, $this->record($case, "time [s],flow [L/min]\n0,40\n1,40\n0.5,40\n"));
         self::assertStringContainsString('run.csv was not taken. Line 4 steps back in time', $this->said());
     }

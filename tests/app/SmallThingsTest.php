@@ -9,6 +9,7 @@ use App\Evidence\Vips;
 use App\Measuring\Gauge;
 use App\Measuring\ReadingEntry;
 use App\Platform\AssetVersion;
+use App\Platform\Axis;
 use App\Platform\CsrfSeed;
 use App\Platform\Seen;
 use App\Platform\ShopTwig;
@@ -55,6 +56,18 @@ final class SmallThingsTest extends TestCase
     private static function entry(string $text, string $zero = '', ?Gauge $gauge = null, Method $method = Method::Reading): ReadingEntry
     {
         return ReadingEntry::of(self::field($method), [$text], $zero, $gauge, '');
+    }
+
+    public function testAnAxisHasItsNumbersAtRoundOnes(): void
+    {
+        $around = static fn (float $low, float $high): array => Axis::around($low, $high)->ticks;
+        self::assertSame([20.0, 25.0, 30.0, 35.0, 40.0, 45.0], $around(20.5, 44.6));
+        self::assertSame([0.0, 50.0, 100.0, 150.0], $around(0.0, 140.0));
+        self::assertSame(['0', '0.02', '0.04', '0.06'], array_map(Axis::say(...), $around(0.0, 0.06)));
+        self::assertSame(['−20', '−10', '0', '10', '20'], array_map(Axis::say(...), $around(-18.0, 12.0)));
+        self::assertSame([1500.0, 1550.0], [$around(1500.0, 1500.0)[0], $around(1500.0, 1500.0)[1]], 'what does not change has an axis');
+        $run = Axis::between(0.0, 3.9);
+        self::assertSame([[0.0, 1.0, 2.0, 3.0], 0.5], [$run->ticks, $run->share(1.95)], 'a run ends where it ends');
     }
 
     public function testAUnitTypedLastGoesForAllBeforeIt(): void
