@@ -66,7 +66,14 @@ test('a phone adds by its pass; what it took without a connection waits and arri
   await expect(again.getByLabel('Note')).toHaveValue('as if drawn by a nail');
   await again.locator('#shutter').setInputFiles(join(PHOTOS, 'block-good.jpg'));
   await expect(again.locator('.taken img')).toHaveCount(2);
-  await expect.poll(() => again.locator('.taken img').first().evaluate((image) => image.naturalWidth)).toBeGreaterThan(100);
+  await expect
+    .poll(() =>
+      again
+        .locator('.taken img')
+        .first()
+        .evaluate((image) => image.naturalWidth),
+    )
+    .toBeGreaterThan(100);
   await expect(again.getByLabel('Note')).toHaveValue('as if drawn by a nail');
   await again.getByLabel('Kind of damage').selectOption({ label: 'Scoring' });
   await again.getByRole('button', { name: 'Keep the look' }).click();

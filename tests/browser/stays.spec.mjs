@@ -169,34 +169,33 @@ test('the address of a form leads to its page', async ({ page }) => {
 });
 
 for (const [device, viewport] of Object.entries({ desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } })) {
-  test(`what is typed survives reload, back, a lapsed log-in and a server that is away, on the ${device}`, async ({
-    page,
+  test(`what is typed survives reload, back, a lapsed log-in, a cut line and a server that is killed, on the ${device}`, async ({
+    steady: page,
+    server,
     browser,
     context,
   }) => {
     const number = await takeIn(browser, 'external-gear-pump', 'Ice plant');
     await page.setViewportSize(viewport);
     await signIn(page, 'bench');
-    const at = `/cases/${number}/parts/drive-gear`;
+    const at = `${server.url}/cases/${number}/parts/drive-gear`;
     await page.goto(at);
     const fold = page.locator('details', { has: page.locator('form[data-grades]') });
-    const open = async () => {
-      if ((await fold.getAttribute('open')) === null) {
-        await fold.locator('summary').first().click();
-      }
-    };
-    const words = page.locator('form[data-grades]').getByLabel('In words');
-    await open();
+    if ((await fold.getAttribute('open')) === null) {
+      await fold.locator('summary').first().click();
+    }
+    const form = page.locator('form[data-grades]');
+    const words = form.getByLabel('In words');
     await words.fill('rings that a nail feels');
-    await page.locator('form[data-grades] .grades input[value="2"]').check();
-    await expect(page.locator('form[data-grades] .draft')).toHaveText('kept here as you type');
+    await form.locator('.grades input[value="2"]').check();
+    await expect(form.locator('.draft')).toHaveText('kept here as you type');
 
     // Reload, and away and back.
     await page.reload();
     await expect(words).toHaveValue('rings that a nail feels');
-    await expect(page.locator('form[data-grades] .grades input[value="2"]')).toBeChecked();
-    await expect(page.locator('form[data-grades] .draft')).toContainText('not sent yet');
-    await page.goto(`/cases/${number}/strip`);
+    await expect(form.locator('.grades input[value="2"]')).toBeChecked();
+    await expect(form.locator('.draft')).toContainText('not sent yet');
+    await page.goto(`${server.url}/cases/${number}/strip`);
     await page.goBack();
     await expect(words).toHaveValue('rings that a nail feels');
 
@@ -206,39 +205,57 @@ for (const [device, viewport] of Object.entries({ desk: { width: 1280, height: 8
     await expect(page.locator('#saved_part')).toContainText('saved');
     await expect(words).toHaveValue('rings that a nail feels');
 
-    // The connection is cut, then the server is away, then nobody is signed in.
-    const keep = page.getByRole('button', { name: 'Keep the finding' });
-    const form = page.locator('form[data-grades]');
     await form.locator('fieldset', { hasText: 'What it is' }).getByRole('radio', { name: 'Damage', exact: true }).check();
     await form.getByLabel('Where').selectOption({ index: 1 });
     await form.getByLabel('Kind of damage').selectOption('scoring');
     const told = page.locator('#refusal');
-    const back = page.getByRole('button', { name: 'Back to what I typed' });
-    await context.setOffline(true);
-    await keep.click();
-    await expect(told).toContainText('cannot be reached');
-    await back.click();
-    await context.setOffline(false);
-    await page.route('**/findings', (route) => route.fulfill({ status: 502, body: '' }));
-    await keep.click();
-    await expect(told).toContainText('still here');
-    await back.click();
-    await page.unroute('**/findings');
-    await context.clearCookies();
-    await keep.click();
-    await expect(told).toContainText('You are signed out');
-    await expect(told.getByRole('link', { name: 'Sign in again' })).toBeVisible();
-    await logIn(page, 'bench');
-    await page.goto(at);
+    // The line is cut, the server is killed with the post in its hands, nobody is signed in any more: it is said, and the page stays.
+    const comesToNothing = async (press, meanwhile) => {
+      await context.setOffline(true);
+      await press();
+      await expect(told).toContainText('cannot be reached');
+      await told.getByRole('button').first().click();
+      await context.setOffline(false);
+      server.signal('STOP');
+      await press();
+      server.signal('KILL');
+      await expect(told).toContainText('cannot be reached');
+      await told.getByRole('button').first().click();
+      await page.locator('#part_note').fill(meanwhile);
+      await page.locator('#part_note').blur();
+      await expect(page.locator('#saved_part')).toContainText('not saved yet');
+      await server.start();
+      await expect(page.locator('#saved_part')).toHaveText(/^saved/);
+      await context.clearCookies();
+      await press();
+      await expect(told).toContainText('You are signed out');
+      await expect(told.getByRole('link', { name: 'Sign in again' })).toBeVisible();
+      await logIn(page, 'bench');
+      await page.goto(at);
+      await expect(page.locator('#part_note')).toHaveValue(meanwhile);
+    };
+    const keep = page.getByRole('button', { name: 'Keep the finding' });
+    await comesToNothing(() => keep.click(), 'seen at two');
     await expect(words).toHaveValue('rings that a nail feels');
     await expect(form.getByLabel('Kind of damage')).toHaveValue('scoring');
     await keep.click();
-    await expect(page.locator('.finding', { hasText: 'rings that a nail feels' })).toBeVisible();
+    const finding = page.locator('.finding', { hasText: 'rings that a nail feels' });
+    await expect(finding).toHaveCount(1);
 
     // It is kept once, and gone from here.
     await page.reload();
+    await expect(finding).toHaveCount(1);
     await expect(words).toHaveValue('');
     await expect(page.locator('.draft')).toHaveCount(0);
+
+    // What is taken back is not taken back by halves either.
+    const undo = page.getByRole('button', { name: /^Undo/ });
+    await comesToNothing(() => undo.click(), 'seen at four');
+    await undo.click();
+    await expect(page.locator('#part_note')).toHaveValue('seen at two');
+    await expect(finding).toHaveCount(1);
+    await undo.click();
+    await expect(finding).toHaveCount(0);
   });
 }
 

@@ -1,6 +1,7 @@
 // A page on which anything that a visitor would not want to see fails the test: script errors, blocked resources, server errors.
 // `steady` watches besides that the page does not move away under the hand when a form of it is sent.
 import { test as base, expect } from '@playwright/test';
+import { ownServer } from './server.mjs';
 
 // How far the page has moved under the hand once the answer is there; tells only of pages that stay the same page.
 function watchTheHand() {
@@ -11,11 +12,11 @@ function watchTheHand() {
       for (let node = detail.elt; node && node !== document.body; node = node.previousElementSibling ?? node.parentElement) {
         stood.push([node, node.id, node.getBoundingClientRect().top]);
       }
-      hand = { stood, path: location.pathname, to: detail.requestConfig.path, scrolled: window.scrollY };
+      hand = { sent: detail.elt, stood, path: location.pathname, to: detail.requestConfig.path, scrolled: window.scrollY };
     }
   });
-  document.addEventListener('htmx:afterSettle', () => {
-    if (hand?.path !== location.pathname) {
+  document.addEventListener('htmx:afterSettle', ({ detail }) => {
+    if (hand?.sent !== detail.requestConfig?.elt || hand?.path !== location.pathname) {
       return;
     }
     const { stood, scrolled, to } = hand;
@@ -51,6 +52,15 @@ export const test = base.extend({
     });
     await use(page);
     expect(wrong).toEqual([]);
+  },
+  // A server of its own, over the same shop, that the test may kill.
+  server: async ({ browserName: _ }, use) => {
+    const server = await ownServer();
+    try {
+      await use(server);
+    } finally {
+      server.end();
+    }
   },
   steady: async ({ page }, use) => {
     const wrong = [];
