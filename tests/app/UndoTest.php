@@ -7,6 +7,8 @@ namespace Japhrex\Tests\app;
 use App\Account\Repository\UndoStepRepository;
 use App\Account\Role;
 use App\Account\Undo\UndoStep;
+use App\Books\BookShelf;
+use App\Books\DoneInWords;
 use App\Evidence\Finding;
 use App\Evidence\Mark;
 use App\Evidence\Photo;
@@ -185,5 +187,22 @@ final class UndoTest extends AppTestCase
         self::em()->clear();
         self::assertSame(409, $this->undo($case, $step));
         self::assertStringContainsString('the signature rests on it', $this->said());
+    }
+
+    public function testWhatWasDoneIsSaidInTheWordsOfTheBook(): void
+    {
+        $book = self::service(BookShelf::class)->book('external-gear-pump');
+        foreach ([
+            'Finding on rear-block/face added' => 'Finding on rear bearing block, running face added',
+            'Part drive-gear changed, and 2 more' => 'Part drive gear and shaft changed, and 2 more',
+            'Reading thickness of drive-gear added' => 'Reading of drive gear and shaft, gear width added',
+            'Strip step rear-cover added' => 'Strip step: rear cover off added',
+            'Build step fit-rear-cover added' => 'Build step: rear cover off added',
+            'Complaint low-flow removed' => 'Complaint: low flow or slow movement removed',
+            'Photo part 7.jpg added' => 'Photo part 7.jpg added',
+            'Finding on nothing-known added' => 'Finding on nothing-known added',
+        ] as $kept => $said) {
+            self::assertSame($said, DoneInWords::of($kept, $book));
+        }
     }
 }
