@@ -18,14 +18,7 @@ use Japhrex\Core\Quantity\Units;
 /** Curves that move with the values, sampled from the figures themselves. */
 final readonly class Plots
 {
-    private const STATES = [
-        'cold-idle' => 'cold, idle',
-        'cold-working' => 'cold, working speed',
-        'hot-idle' => 'hot, idle',
-        'hot-working' => 'hot, working speed',
-    ];
-
-    public function __construct(private FigureRegistry $registry, private CurrentPerson $person)
+    public function __construct(private FigureRegistry $registry, private CurrentPerson $person, private PumpPlots $pumps)
     {
     }
 
@@ -42,9 +35,9 @@ final readonly class Plots
             'power-curve' => [$this->power($asked->inputs, $asked->outcome)],
             'pump-curve' => [$this->pumpCurve($asked->inputs, $asked->outcome)],
             'viscosity' => [$this->viscosity($asked->typed, $asked->inputs, $asked->outcome)],
-            'worn-pump' => [$this->delivery($asked->typed, $asked->inputs)],
-            'held-pressure' => [$this->held($asked->typed, $asked->inputs, $asked->outcome)],
-            'complaint-check' => $this->complaint($asked->typed, $asked->inputs, $asked->outcome),
+            'worn-pump' => [$this->pumps->delivery($asked->typed, $asked->inputs)],
+            'held-pressure' => [$this->pumps->held($asked->typed, $asked->inputs, $asked->outcome)],
+            'complaint-check' => $this->pumps->complaint($asked->typed, $asked->inputs, $asked->outcome),
             'weibull' => [$this->life($asked->inputs, $asked->outcome)],
             default => [],
         };
@@ -173,82 +166,6 @@ final readonly class Plots
             ->dot('found', $t($inputs->si('at')), $outcome->results()['viscosity']->si()[0] * 1e6, 'here');
     }
 
-    /** @param array<string, string> $typed */
-    private function delivery(array $typed, Inputs $inputs): Plot
-    {
-        $top = max($inputs->si('pressure') * 1.5, 1e5);
-        [$p, $q] = [$this->to(Dimension::Pressure), $this->to(Dimension::Flow)];
-
-        return $this->flows()->line('found', $this->delivered($typed, $top), 'delivered')
-            ->dot(
-                'found',
-                $p($inputs->si('pressure')),
-                $q($this->registry->compute('worn-pump', $typed)[1]->results()['delivered']->si()[0]),
-                'here',
-            );
-    }
-
-    /** @param array<string, string> $typed */
-    private function held(array $typed, Inputs $inputs, Outcome $outcome): Plot
-    {
-        [$p, $q] = [$this->to(Dimension::Pressure), $this->to(Dimension::Flow)];
-        $relief = max($inputs->si('relief'), 1e4);
-        $pump = array_diff_key($typed, ['demand' => '', 'relief' => '']);
-        $held = $outcome->results()['pressure']->si()[0];
-
-        return $this->flows()->line('found', $this->delivered($pump, $relief), 'delivered')
-            ->line('needed', $this->circuit($typed, $relief, $typed['at']), 'taken by the circuit')
-            ->line('limit', [[$p($relief), 0.0], [$p($relief), $q($inputs->si('displacement') * $inputs->si('speed'))]], 'relief')
-            ->dot(
-                'found',
-                $p($held),
-                $q($this->registry->compute('worn-pump', ['pressure' => $held.' Pa'] + $pump)[1]->results()['delivered']->si()[0]),
-                'held',
-            );
-    }
-
-    /**
-     * @param array<string, string> $typed
-     *
-     * @return list<Plot> one for each state
-     */
-    private function complaint(array $typed, Inputs $inputs, Outcome $outcome): array
-    {
-        $p = $this->to(Dimension::Pressure);
-        $q = $this->to(Dimension::Flow);
-        $plots = [];
-        foreach (self::STATES as $state => $title) {
-            [$warmth, $speed] = explode('-', $state);
-            $pump = array_intersect_key(
-                $typed,
-                array_flip(['displacement', 'v40', 'v100', 'density']),
-            ) + ['speed' => $typed[$speed], 'at' => $typed[$warmth]];
-            $relief = max($inputs->si('relief'), 1e4);
-            $top = $inputs->si('displacement') * $inputs->si($speed);
-            $plot = $this->flows($title)
-                ->line('new', $this->delivered(['paths' => $typed['new-paths']] + $pump, $relief), 'new')
-                ->line('found', $this->delivered(['paths' => $typed['found-paths']] + $pump, $relief), 'as found')
-                ->line('circuit', $this->circuit($typed, $relief, $typed[$warmth]), 'circuit')
-                ->line('limit', [[$p($inputs->si('needed')), 0.0], [$p($inputs->si('needed')), $q($top)]], 'needed');
-            foreach (['new', 'found'] as $which) {
-                $held = $outcome->results()[$state.'-'.$which]->si()[0];
-                $plot->dot(
-                    $which,
-                    $p($held),
-                    $q(
-                        $this->registry->compute(
-                            'worn-pump',
-                            ['pressure' => $held.' Pa', 'paths' => $typed[$which.'-paths']] + $pump,
-                        )[1]->results()['delivered']->si()[0]
-                    ),
-                );
-            }
-            $plots[] = $plot;
-        }
-
-        return $plots;
-    }
-
     private function life(Inputs $inputs, Outcome $outcome): Plot
     {
         [$shape, $scale] = [$outcome->results()['shape']->value, $outcome->results()['scale']->value];
@@ -267,58 +184,6 @@ final readonly class Plots
         }
 
         return $plot;
-    }
-
-    private function flows(string $title = ''): Plot
-    {
-        return new Plot('pressure, '.$this->name(Dimension::Pressure), 'flow, '.$this->name(Dimension::Flow), $title);
-    }
-
-    /**
-     * @param array<string, string> $pump what worn-pump takes, but for the pressure
-     *
-     * @return list<array{float, float}>
-     */
-    private function delivered(array $pump, float $top): array
-    {
-        return array_map(
-            fn (int $i): array => [
-                $this->to(Dimension::Pressure)($top * $i / 24),
-                $this->to(Dimension::Flow)(
-                    $this->registry->compute(
-                        'worn-pump',
-                        ['pressure' => \sprintf('%.3F Pa', $top * $i / 24)] + $pump,
-                    )[1]->results()['delivered']->si()[0]
-                ),
-            ],
-            range(0, 24),
-        );
-    }
-
-    /**
-     * @param array<string, string> $typed
-     *
-     * @return list<array{float, float}>
-     */
-    private function circuit(array $typed, float $top, string $at): array
-    {
-        $density = $this->registry->compute(
-            'viscosity',
-            ['at' => $at] + array_intersect_key($typed, array_flip(['v40', 'v100', 'density'])),
-        )[1]->results()['density']->si()[0];
-        $flow = fn (float $pressure): float => $this->registry->compute(
-            'orifice',
-            ['diameter' => $typed['demand'], 'pressure' => \sprintf('%.3F Pa', $pressure), 'density' => \sprintf('%.6F kg/m3', $density)],
-        )[1]->results()['flow']->si()[0];
-        try {
-            return array_map(
-                fn (int $i): array => [$this->to(Dimension::Pressure)($top * $i / 24), $this->to(Dimension::Flow)($flow($top * $i / 24))],
-                range(0, 24),
-            );
-        } catch (FigureError) {
-            // Demand 0: nothing flows.
-            return [[0.0, 0.0], [$this->to(Dimension::Pressure)($top), 0.0]];
-        }
     }
 
     /** @return \Closure(float): float from SI to what this person reads */

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Family;
+
+use Japhrex\Core\Figure\Fill\Fill;
+use Japhrex\Core\Measuring\Limits;
+use Japhrex\Core\Measuring\MeasuringError;
+use Japhrex\Core\Quantity\Dimension;
+
+/** Makes the parts of a book, with their faces, readings and limits. */
+final readonly class PartFactory
+{
+    public static function fill(Data $data): Fill
+    {
+        return new Fill($data->text('name'), $data->words('fill'), $data->textOrNull('result') ?? '');
+    }
+
+    /** @throws BookError naming the place that cannot be read */
+    public function part(string $key, Data $data): Part
+    {
+        $surfaces = [];
+        foreach ($data->named('surfaces') as $name => $surface) {
+            $surfaces[$name] = new Surface(
+                $name,
+                $surface->text('name'),
+                $surface->textOrNull('normal') ?? '',
+                $surface->textOrNull('damage') ?? '',
+                $surface->textOrNull('other-way') ?? '',
+            );
+        }
+        $fields = [];
+        foreach ($data->named('readings') as $name => $field) {
+            $fields[$name] = $this->field($name, $field);
+        }
+        $facing = $data->has('facing') ? new Data($data->words('facing')) : null;
+
+        return new Part(
+            $key,
+            $data->text('name'),
+            $data->textOrNull('short') ?? $data->text('name'),
+            $data->texts('also'),
+            $data->textOrNull('material') ?? '',
+            $data->number('count', 1),
+            Reuse::tryFrom($data->textOrNull('reuse') ?? 'inspect') ?? $data->fail('expected inspect, never or policy.', 'reuse'),
+            $data->textOrNull('reuse-why') ?? '',
+            null === $facing ? null : new Facing($facing->text('right'), $facing->text('wrong'), $facing->textOrNull('see') ?? ''),
+            $surfaces,
+            $fields,
+            $data->texts('senses'),
+            $data->textOrNull('look') ?? '',
+            array_map(static fn (Data $use): FigureUse => new FigureUse($use->text('title'), self::fill($use)), $data->maps('figures')),
+            array_map(
+                static fn (string $one): Debris => Debris::tryFrom($one) ?? $data->fail(
+                    'expected catches, sieve, magnet or low.',
+                    'debris',
+                ),
+                $data->texts('debris'),
+            ),
+            Cleaning::tryFrom($data->textOrNull('cleaning') ?? Cleaning::TakeApart->value)
+                ?? $data->fail('expected take-apart, keep-what-it-held or replace.', 'cleaning'),
+        );
+    }
+
+    private function field(string $key, Data $data): Field
+    {
+        $dimension = Dimension::tryFrom($data->textOrNull('dimension') ?? Dimension::Length->value) ?? $data->fail(
+            'expected a dimension such as length or pressure.',
+            'dimension',
+        );
+        $sets = [];
+        foreach ([$data, ...$data->maps('limits')] as $i => $set) {
+            $limits = $this->limits($set, $dimension);
+            if (null !== $limits) {
+                $sets[] = new LimitSet(
+                    $set->textOrNull('key') ?? (0 === $i ? 'book' : 'set-'.$i),
+                    $limits,
+                    $set->textOrNull('source') ?? '',
+                    $set->flag('sample'),
+                    $set->textOrNull('duty') ?? '',
+                );
+            }
+        }
+        $form = $data->textOrNull('form');
+        $kind = $data->textOrNull('places-are');
+
+        return new Field(
+            $key,
+            $data->text('name'),
+            $dimension,
+            Method::tryFrom($data->textOrNull('method') ?? 'reading') ?? $data->fail('expected reading or bracket.', 'method'),
+            $sets,
+            $data->textOrNull('no-limit') ?? '',
+            $data->texts('places'),
+            $data->textOrNull('gauge') ?? '',
+            $data->textOrNull('how') ?? '',
+            $data->has('figure') ? self::fill($data->map('figure')) : null,
+            null === $form ? null : FormKind::tryFrom($form) ?? $data->fail('expected section, along or face.', 'form'),
+            $data->quantity('form-length', Dimension::Length),
+            $data->flag('adjuster'),
+            $data->has('rebuild') ? $this->limits($data->map('rebuild'), $dimension) : null,
+            null === $kind
+                ? null
+                : PlaceKind::tryFrom($kind) ?? $data->fail(
+                    'expected repeats (the same spot again) or positions (each a size of its own).',
+                    'places-are',
+                ),
+            $data->quantity('form-max', $dimension->difference()),
+            $data->flag('hard-stop'),
+        );
+    }
+
+    private function limits(Data $data, Dimension $dimension): ?Limits
+    {
+        $new = $data->quantity('new', $dimension);
+        $min = $data->quantity('min', $dimension);
+        $max = $data->quantity('max', $dimension);
+        try {
+            return null === $min && null === $max ? null : new Limits($new, $min, $max);
+        } catch (MeasuringError $error) {
+            $data->fail($error->getMessage());
+        }
+    }
+}
