@@ -7,6 +7,7 @@ namespace Japhrex\Tests\app;
 use App\Account\Role;
 use App\Chain\ChainLink;
 use App\Chain\ChainNode;
+use App\Chain\Engine\CaseAnalysis;
 use App\Chain\Engine\ExplainCommand;
 use App\Chain\Engine\NoteLead;
 use App\Chain\Engine\NoteLeadHandler;
@@ -64,6 +65,19 @@ final class ChainEngineTest extends AppTestCase
         self::assertGreaterThan(0, $page->filter('.checks a')->count());
         self::assertStringContainsString('worked out exactly', $page->text());
         self::assertCount(0, $page->filter('form'), 'who looks takes nothing into the chain');
+    }
+
+    public function testTheLastAnswerStaysAtHandUntilTheNextIsWorkedOut(): void
+    {
+        $case = $this->scored();
+        $seen = fn (string $how): int => \count(self::service(CaseAnalysis::class)->{$how}($this->fresh($case))->ground->seen);
+        $before = $seen('lastAnalysisOf');
+        self::em()->persist($finding = new Finding($this->fresh($case), 'rear-bushes'));
+        $finding->sawDamage('scoring', 2, '');
+        self::em()->flush();
+        self::assertSame($before, $seen('lastAnalysisOf'), 'nobody waits for the next');
+        self::assertSame($before + 1, $seen('analysisOf'));
+        self::assertSame($before + 1, $seen('lastAnalysisOf'));
     }
 
     public function testAStoryIsTakenIntoTheChainOnceAndKeepsWhatIsThere(): void

@@ -118,8 +118,11 @@ test('a roller pump goes from intake to two signatures with a press for what has
   const analyst = await hand(browser, 'analyst', count);
   const { page } = analyst;
   const judge = async (key, damage, grade, then) => {
-    await page.locator('.partlist').getByText(key, { exact: true }).click();
-    await expect(page.locator('.partlist [aria-current]')).toContainText(key);
+    const current = page.locator('.partlist [aria-current]');
+    if (!(await current.textContent()).includes(key)) {
+      await page.locator('.partlist').getByText(key, { exact: true }).click();
+    }
+    await expect(current).toContainText(key);
     if (damage) {
       const kind = page.locator('.kinds label', { hasText: damage }).first();
       if (!(await kind.locator('input').isChecked())) {
@@ -134,9 +137,9 @@ test('a roller pump goes from intake to two signatures with a press for what has
   };
   await page.goto(`/cases/${number}/parts`);
   await page.getByRole('link', { name: 'Judge them one by one' }).click();
+  await judge('Suction strainer', 'Fracture', 2, 'x');
   await judge('Rollers', 'Scoring', 3, 'x');
   await judge('Front seal', 'Seal hardened', 3, 'x');
-  await judge('Suction strainer', 'Fracture', 2, 'x');
   said();
 
   said = await part('readings', count);

@@ -13,12 +13,17 @@ use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\BaseRates;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Grounding;
+use Japhrex\Core\Chain\Mechanism\MechanismBook;
+use Japhrex\Core\Family\Book;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Cache\ItemInterface;
 
 /** The engine on a case. */
 final readonly class CaseAnalysis
 {
+    /** Seconds. */
+    private const KEPT = 86400;
+
     public function __construct(
         private CaseFacts $facts,
         private BookShelf $shelf,
@@ -60,19 +65,59 @@ final readonly class CaseAnalysis
     {
         $facts = $this->facts->factsOf($case);
         $minutes = $this->facts->minutes($case);
-        // The book and the mechanisms with it: a shop changes its own, and the words it uses.
-        $key = 'analysis.'.hash(
-            'sha256',
-            serialize(
-                [$this->shelf->book($case->family), $this->shelf->mechanismBook($case->family), $facts, $minutes, $this->rates($case)]
-            ),
-        );
+        $key = 'analysis.'.hash('sha256', serialize([$this->books($case), $facts, $minutes, $this->rates($case)]));
 
-        return $this->cache->get($key, function (ItemInterface $item) use ($case, $minutes): Analysis {
-            $item->expiresAfter(86400);
+        $analysis = $this->cache->get($key, function (ItemInterface $item) use ($case, $minutes): Analysis {
+            $item->expiresAfter(self::KEPT);
 
             return Analysis::of($this->ground($case), $minutes);
         });
+        if ($key !== $this->lastKey($case)) {
+            $this->cache->delete($this->last($case));
+            $this->cache->get($this->last($case), static function (ItemInterface $last) use ($key): string {
+                $last->expiresAfter(self::KEPT);
+
+                return $key;
+            });
+        }
+
+        return $analysis;
+    }
+
+    /**
+     * The last answer that was worked out for a case, whatever was found since: for what must come at once and is no judgement of the
+     * evidence. Where there is none yet it is worked out now.
+     */
+    public function lastAnalysisOf(CaseFile $case): Analysis
+    {
+        $analysis = $this->cache->get($this->lastKey($case), static function (ItemInterface $item, bool &$save): ?Analysis {
+            $save = false;
+
+            return null;
+        });
+
+        return $analysis ?? $this->analysisOf($case);
+    }
+
+    /** @return string under which the last answer is kept, if there is one */
+    private function lastKey(CaseFile $case): string
+    {
+        return $this->cache->get($this->last($case), static function (ItemInterface $item, bool &$save): string {
+            $save = false;
+
+            return 'analysis.none';
+        });
+    }
+
+    private function last(CaseFile $case): string
+    {
+        return 'analysis.last.'.$case->id.'.'.hash('sha256', serialize($this->books($case)));
+    }
+
+    /** @return array{Book, MechanismBook} the book and the mechanisms with it: a shop changes its own, and the words it uses */
+    private function books(CaseFile $case): array
+    {
+        return [$this->shelf->book($case->family), $this->shelf->mechanismBook($case->family)];
     }
 
     /** @return list<AnsweredTheory> */
