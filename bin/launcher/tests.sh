@@ -52,7 +52,8 @@ test_migrations() {
 # The container of the tests is kept until something that goes into it changes.
 fresh_container() {
   local cache=var/cache/test
-  if [ -f "$cache/.made" ] && [ -z "$(find src core config templates books composer.json -newer "$cache/.made" -print -quit)" ]; then return 0; fi
+  if [ -f "$cache/.made" ] &&
+    [ -z "$(find src core config templates books composer.json -newer "$cache/.made" -print -quit)" ]; then return 0; fi
   rm -rf "$cache"
   APP_ENV=test APP_DEBUG=0 APP_SECRET=test DATABASE_URL=$(app_database_url japhrex_test) quietly php bin/console cache:warmup
   touch "$cache/.made"
@@ -73,13 +74,14 @@ test_app() {
   step "Application, on two databases"
   fresh_container
   local lane suite=(--testsuite app)
+  local jit="'-d' 'opcache.enable_cli=1' '-d' 'opcache.jit=tracing' '-d' 'opcache.jit_buffer_size=64M'"
   for lane in 1 2; do clone_database japhrex_test "japhrex_test_$lane"; done
   case "${1:-DemoShop}" in *DemoShop*) demo_beside ;; esac
   case "${1:-}" in *.php) suite=() ;; esac
   DEMO_DATABASE_URL=$(app_database_url japhrex_demo) DEMO_JAPHREX_STORE="$SCRATCH/demo-store" \
     DATABASE_URL=$(app_database_url japhrex_test) DATABASE_OWNER_URL=$(database_url japhrex_test) \
     APP_ENV=test JAPHREX_STORE="$SCRATCH/test-store" \
-    php vendor/bin/paratest --processes=2 --passthru-php="'-d' 'opcache.enable_cli=1' '-d' 'opcache.jit=tracing' '-d' 'opcache.jit_buffer_size=64M'" "${suite[@]}" --no-progress "$@"
+    php vendor/bin/paratest --processes=2 --passthru-php="$jit" "${suite[@]}" --no-progress "$@"
 }
 
 # test_browser [files or options of Playwright]
