@@ -347,7 +347,7 @@ final class BenchTest extends AppTestCase
         self::assertStringContainsString('There is a gauge of this name already', $this->said());
         $this->signIn(Role::Viewer);
         $this->browser->request('GET', '/gauges');
-        self::assertStringContainsString('calibrated 14 Sep 2026', $this->said());
+        self::assertStringContainsString('0.001 mm 0.003 mm 14 Sep 2026', $this->said());
         $this->browser->request('POST', '/gauges');
         self::assertSame(403, $this->browser->getResponse()->getStatusCode());
     }

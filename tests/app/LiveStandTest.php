@@ -70,7 +70,7 @@ final class LiveStandTest extends AppTestCase
             self::assertStringContainsString($says, stripslashes((string) json_encode(json_decode($said), \JSON_UNESCAPED_UNICODE)));
         }
         $live = $this->browser->request('GET', "/cases/{$case->number}/run");
-        self::assertSame(4, $live->filter('svg')->count());
+        self::assertSame(4, $live->filter('.strip svg.drawn')->count());
         self::assertStringContainsString('As the build lets expect.', $live->text());
         self::assertSame(1, $live->filter('.band')->count());
         self::assertSame(303, $this->act($case, 'run/end', [], 'proof'));

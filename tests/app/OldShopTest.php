@@ -118,8 +118,9 @@ final class OldShopTest extends AppTestCase
 
     public function testNothingIsLostAndEveryPageOfEveryCaseOpens(): void
     {
+        $now = self::counts();
         foreach (self::$before as $table => $rows) {
-            self::assertGreaterThanOrEqual($rows, self::counts()[$table] ?? -1, $table);
+            self::assertGreaterThanOrEqual($rows, $now[$table] ?? -1, $table);
         }
         $analyst = self::em()->getRepository(User::class)->findOneBy(['username' => 'analyst']) ?? self::fail('the demo people are there');
         $this->browser->loginUser($analyst);
@@ -128,10 +129,12 @@ final class OldShopTest extends AppTestCase
         foreach ($cases as $case) {
             foreach (self::PAGES as $page) {
                 $this->browser->request('GET', '/cases/'.$case->number.'/'.$page);
+                $status = $this->browser->getResponse()->getStatusCode();
+                // What a page says is read only where it should not say it.
                 self::assertContains(
-                    $this->browser->getResponse()->getStatusCode(),
+                    $status,
                     [200, 301, 302, 303],
-                    $case->number.'/'.$page.': '.mb_substr($this->said(), 0, 300),
+                    $status < 400 ? '' : $case->number.'/'.$page.': '.mb_substr($this->said(), 0, 300),
                 );
             }
         }

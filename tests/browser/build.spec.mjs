@@ -139,7 +139,7 @@ test('a run of the stand passes, and fails with the fault that was set', async (
     const first = page.locator('.recording').first();
     await expect(first).toContainText(`${fault}.csv`);
     await expect(first).toContainText(says);
-    await expect(first.locator('svg')).toHaveCount(4);
+    await expect(first.locator('.strip svg.drawn')).toHaveCount(4);
   }
   await page
     .getByLabel('A recording, as CSV')
