@@ -69,6 +69,19 @@ final class RivalsTest extends TestCase
         );
     }
 
+    public function testWhereEvenTheFirstIsHardlyLikelyOrExplainsNothingTheCaseIsUndetermined(): void
+    {
+        $is = static fn (Candidate ...$candidates): bool => Analysis::isUndetermined(array_values($candidates));
+        self::assertTrue($is());
+        self::assertTrue($is(self::candidate('dirt', 0.0999)));
+        self::assertFalse($is(self::candidate('dirt', 0.1)), 'one in ten is enough');
+        self::assertTrue($is(self::candidate('dirt', 0.9, explains: [])));
+        $told = static fn (float $share): int => \count(
+            Analysis::worthTelling([self::candidate('dirt', 0.9), self::candidate('water', $share)]),
+        );
+        self::assertSame([1, 2], [$told(0.0199), $told(0.02)], 'one in fifty is told');
+    }
+
     public function testAnOriginInTheAnalystsWordsMeansTheLikeliestOfItsKindAtItsPart(): void
     {
         $at = static fn (string $key, ?string $place): Candidate => new Candidate(
