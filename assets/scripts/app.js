@@ -106,28 +106,9 @@ function waits(event) {
 }
 document.addEventListener('htmx:sendError', waits);
 document.addEventListener('htmx:timeout', waits);
-// Whoever types and goes straight to the button: the field on its way is saved first, then the form is sent.
-const saving = new WeakSet();
-document.addEventListener('change', (event) => event.target.form?.matches('form[data-autosave]') && saving.add(event.target.form), true);
-document.addEventListener(
-  'submit',
-  (event) => {
-    if (saving.has(event.target)) {
-      event.preventDefault();
-      event.stopImmediatePropagation();
-      event.target.dataset.thenSend = '1';
-    }
-  },
-  true,
-);
 document.addEventListener('htmx:afterRequest', (event) => {
   const form = event.detail.elt?.closest?.('form[data-autosave], form[data-row]');
   if (form && event.detail.xhr.status > 0) {
-    saving.delete(form);
-    if (form.dataset.thenSend && form.isConnected) {
-      delete form.dataset.thenSend;
-      window.setTimeout(() => form.isConnected && form.requestSubmit());
-    }
     delete form.dataset.waiting;
     form.querySelector('.saved')?.classList.toggle('waiting', event.detail.xhr.status >= 400);
   }

@@ -1,24 +1,78 @@
-// A link that is pressed while a post is on its way waits for the answer: else the answer would come into the page that the
-// link has led to, or never be heard. What was refused is read first; the link is not followed then.
+// What is on its way comes first: a field that is being saved before the form that is sent, both before a link that is followed. Else
+// the answer would come into the page that the link has led to, or never be heard. What was refused is read before one goes on.
+
+// Forms with a field that has changed and is not saved yet, and since when: such a form waits a moment before it sends.
+const saving = new Map();
+const MOMENT = 400;
+// Whoever types and goes straight to the button.
+const thenSent = new Set();
 const onItsWay = new Set();
 let next = null;
 
-const bringsPage = ({ requestConfig, target }) => requestConfig?.verb === 'post' && target === document.body;
-document.addEventListener('htmx:beforeRequest', ({ detail }) => bringsPage(detail) && onItsWay.add(detail.xhr));
+document.addEventListener(
+  'change',
+  ({ target }) => target.form?.matches('form[data-autosave]') && saving.set(target.form, Date.now()),
+  true,
+);
+document.addEventListener(
+  'submit',
+  (event) => {
+    if (saving.has(event.target)) {
+      event.preventDefault();
+      event.stopImmediatePropagation();
+      thenSent.add(event.target);
+    }
+  },
+  true,
+);
+// The button of a form that saves itself sends it whole: what hangs on it comes anew, and the page stays where it is.
+document.addEventListener('submit', (event) => {
+  const form = event.target;
+  if (form.matches('form[data-autosave]') && !event.defaultPrevented) {
+    event.preventDefault();
+    const whole = { source: form, target: document.body, swap: 'innerHTML', headers: { 'X-Autosave': '0' } };
+    window.htmx.ajax('POST', form.getAttribute('action'), whole).catch(() => {});
+  }
+});
+document.addEventListener('htmx:beforeRequest', ({ detail }) => detail.requestConfig?.verb === 'post' && onItsWay.add(detail.xhr));
 document.addEventListener('htmx:afterRequest', ({ detail }) => {
-  if (!onItsWay.delete(detail.xhr) || onItsWay.size > 0 || !next) {
+  if (!onItsWay.delete(detail.xhr)) {
     return;
   }
-  const { link, href } = next;
-  next = null;
-  link.removeAttribute('aria-busy');
-  if (detail.xhr.status > 0 && detail.xhr.status < 400) {
+  const form = detail.elt?.closest?.('form[data-autosave]');
+  const { status } = detail.xhr;
+  if (form && status > 0) {
+    saving.delete(form);
+    window.setTimeout(() => thenSent.delete(form) && form.isConnected && form.requestSubmit());
+  }
+  if (status >= 400 || (status === 0 && detail.target === document.body)) {
+    // It is said on the page.
+    stay();
+  } else {
     // Once the answer has found its place.
-    window.setTimeout(() => document.querySelector('[data-refused]') || follow(link, href), 60);
+    window.setTimeout(goOn, 60);
   }
 });
 
-function follow(link, href) {
+const isBusy = () =>
+  onItsWay.size > 0 ||
+  [...thenSent].some((form) => form.isConnected && !form.dataset.waiting) ||
+  [...saving].some(([form, since]) => form.isConnected && Date.now() - since < MOMENT);
+
+function stay() {
+  next?.link.removeAttribute('aria-busy');
+  next = null;
+}
+
+function goOn() {
+  if (!next || isBusy()) {
+    return;
+  }
+  const { link, href } = next;
+  stay();
+  if (document.querySelector('[data-refused]')) {
+    return;
+  }
   if (link.isConnected) {
     link.click();
   } else {
@@ -32,7 +86,7 @@ window.addEventListener(
   'click',
   (event) => {
     const link = event.target.closest?.('a[href]');
-    if (onItsWay.size === 0 || !link || !isPlain(event) || !leads(link)) {
+    if (!link || !isBusy() || !isPlain(event) || !leads(link)) {
       return;
     }
     if (link.pathname + link.search === location.pathname + location.search && link.hash) {
@@ -40,9 +94,11 @@ window.addEventListener(
     }
     event.preventDefault();
     event.stopImmediatePropagation();
-    next?.link.removeAttribute('aria-busy');
+    stay();
     next = { link, href: link.href };
     link.setAttribute('aria-busy', 'true');
+    // A form that could not be sent at all has no answer.
+    window.setTimeout(goOn, MOMENT + 50);
   },
   true,
 );

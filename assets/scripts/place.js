@@ -23,7 +23,8 @@ function around(form) {
 
 document.addEventListener('htmx:beforeRequest', (event) => {
   const form = event.detail.elt;
-  if (event.detail.requestConfig?.verb === 'post' && form.matches('form:not([data-autosave], [data-row])')) {
+  const isWhole = event.detail.target === document.body || form.matches(':not([data-autosave], [data-row])');
+  if (event.detail.requestConfig?.verb === 'post' && form.matches('form') && isWhole) {
     hand = { form, id: form.id, marks: around(form), scrolled: window.scrollY, held: held(form) };
   }
 });

@@ -31,7 +31,7 @@ final readonly class FormAnswer
         array $parameters = [],
         array $besides = [],
     ): Response {
-        if ($request->headers->has('X-Autosave')) {
+        if ('1' === $request->headers->get('X-Autosave')) {
             return $this->pages->show($case, 'platform/saved.html.twig', ['form' => $form->createView(), 'besides' => $besides]);
         }
 

@@ -25,6 +25,7 @@ use App\Evidence\PhotoMeasure;
 use App\Evidence\PhotoStage;
 use App\Evidence\RecordFinding;
 use App\Evidence\Reference;
+use App\Evidence\Repository\FindingRepository;
 use App\Intake\CaseFile;
 use App\Intake\Stage;
 use App\Intake\TakeIn;
@@ -272,5 +273,20 @@ final class OneWayInTest extends AppTestCase
     {
         $case = $this->aCase();
         self::refused('There is no work yet', fn () => self::service(SignWork::class)($case, $this->bench()));
+    }
+
+    public function testWhatIsKeptOfACaseIsAskedForOnceUntilSomethingIsWritten(): void
+    {
+        $case = $this->aCase();
+        self::em()->persist($finding = new Finding($case, 'body'));
+        $finding->lookedClean(null);
+        self::em()->flush();
+        $findings = self::service(FindingRepository::class);
+        $count = static fn (): int => \count($findings->ofCase($case));
+        self::assertSame(1, $count());
+        self::em()->getConnection()->executeStatement('DELETE FROM finding WHERE case_id = ?', [(string) $case->id]);
+        self::assertSame(1, $count());
+        self::em()->flush();
+        self::assertSame(0, $count(), 'whatever is written asks anew');
     }
 }

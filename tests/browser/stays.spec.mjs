@@ -155,6 +155,47 @@ test('a link pressed while a form is on its way waits for the answer; where that
   await expect(page).toHaveURL(/\/gauges$/);
 });
 
+test('a field that is typed last is saved, then its form is sent, then the link is followed, however fast the hand', async ({
+  steady: page,
+  browser,
+}) => {
+  const number = await takeIn(browser, 'external-gear-pump', 'Rope walk');
+  await signIn(page, 'desk');
+  const at = `/cases/${number}/intake`;
+  await page.goto(at);
+  // The button of a form that saves itself leaves the page where it is.
+  const save = page.locator('#form_arrival .actions button');
+  await save.scrollIntoViewIfNeeded();
+  const [, top] = await Promise.all([
+    page.waitForResponse((one) => one.url().endsWith('/intake') && one.request().method() === 'GET'),
+    save.evaluate((node) => node.getBoundingClientRect().top),
+    save.click(),
+  ]);
+  await page.waitForFunction(
+    (y) => Math.abs(document.querySelector('#form_arrival .actions button').getBoundingClientRect().top - y) < 40,
+    top,
+  );
+  const sent = [];
+  await page.route('**/intake/unit', async (route) => {
+    sent.push(route.request().headers()['x-autosave']);
+    await new Promise((go) => setTimeout(go, 300));
+    await route.continue();
+  });
+  await page.locator('#unit_tag').fill('VG 7');
+  await page.evaluate(() => {
+    document.querySelector('#unit_tag').blur();
+    document.querySelector('#form_unit .actions button').click();
+    document.querySelector('a[href="/gauges"]').click();
+  });
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Gauges');
+  await expect(page).toHaveURL(/\/gauges$/);
+  expect(sent).toEqual(['1', '0']);
+  await page.waitForTimeout(700);
+  await expect(page, 'nothing brings the page back').toHaveURL(/\/gauges$/);
+  await page.goto(at);
+  await expect(page.locator('#unit_tag')).toHaveValue('VG 7');
+});
+
 test('the address of a form leads to its page', async ({ page }) => {
   await signIn(page, 'analyst');
   for (const [at, to] of [

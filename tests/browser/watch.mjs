@@ -7,7 +7,7 @@ import { ownServer } from './server.mjs';
 function watchTheHand() {
   let hand = null;
   document.addEventListener('htmx:beforeRequest', ({ detail }) => {
-    if (detail.boosted && detail.requestConfig.verb === 'post') {
+    if (detail.target === document.body && detail.requestConfig.verb === 'post') {
       const stood = [];
       for (let node = detail.elt; node && node !== document.body; node = node.previousElementSibling ?? node.parentElement) {
         stood.push([node, node.id, node.getBoundingClientRect().top]);
