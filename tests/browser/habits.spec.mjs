@@ -64,7 +64,10 @@ test('two people changing one field both see both values', async ({ page, browse
   await page.locator('#unit_drive').blur();
   await expect(page.locator('#form_unit .wrong-words')).toContainText(`somebody saved “${theirs}”; you typed “${mine}”`);
   await expect(page.locator('#unit_drive')).toHaveValue(mine);
-  await page.locator('#form_unit').getByRole('button', { name: 'Save' }).click();
+  await Promise.all([
+    page.waitForResponse((one) => one.url().endsWith('/intake/unit') && one.status() === 303),
+    page.locator('#form_unit').getByRole('button', { name: 'Save' }).click(),
+  ]);
   await expect(page.locator('#unit_drive')).toHaveValue(mine);
   await other.reload();
   await expect(other.locator('#unit_drive')).toHaveValue(mine);
