@@ -118,7 +118,7 @@ test('a roller pump goes from intake to two signatures with a press for what has
   const analyst = await hand(browser, 'analyst', count);
   const { page } = analyst;
   // What an answer puts into the page is alive 20 ms after it is seen: nobody's hand is as fast.
-  const key = async (which) => {
+  const hit = async (which) => {
     await page.waitForTimeout(80);
     await page.keyboard.press(which);
   };
@@ -134,10 +134,10 @@ test('a roller pump goes from intake to two signatures with a press for what has
         await kind.click();
       }
     }
-    await key(String(grade));
+    await hit(String(grade));
     await expect(page.locator(`button[name=grade][value="${grade}"]`)).toHaveAttribute('aria-pressed', 'true');
     const title = await page.locator('#in-hand h2').textContent();
-    await key(then);
+    await hit(then);
     await expect(page.locator('#in-hand h2')).not.toHaveText(title);
   };
   await page.goto(`/cases/${number}/parts`);
@@ -168,10 +168,10 @@ test('a roller pump goes from intake to two signatures with a press for what has
   await page.getByRole('link', { name: 'Judge them one by one' }).click();
   for (let left = 0; left < 23; left++) {
     const title = await page.locator('#in-hand h2').textContent();
-    await key('0');
+    await hit('0');
     await expect(page.locator('button[name=grade][value="0"]')).toHaveAttribute('aria-pressed', 'true');
     const seal = (await page.getByRole('button', { name: 'Always replace' }).count()) > 0;
-    await key(seal ? 'x' : 'u');
+    await hit(seal ? 'x' : 'u');
     await expect(page.locator('#in-hand h2').filter({ hasNotText: title }).or(page.locator('.judged')).first()).toBeVisible();
     if ((await page.locator('.judged').count()) > 0) {
       break;
