@@ -166,6 +166,8 @@ test('a roller pump goes from intake to two signatures with a press for what has
   await expect(page.getByRole('button', { name: 'Looked over by eye' })).toHaveCount(0);
   // What asks for a look of its own gets one: clean, goes back in; the next comes by itself.
   await page.getByRole('link', { name: 'Judge them one by one' }).click();
+  await page.waitForURL('**/one-by-one*');
+  await page.waitForLoadState('networkidle');
   for (let left = 0; left < 23; left++) {
     const title = await page.locator('#in-hand h2').textContent();
     await hit('0');
