@@ -132,7 +132,10 @@ htmx.defineExtension('in-place', {
       one.remove();
     }
     isRefusal = hand?.refused || fragment.querySelector('[data-refused]') !== null;
-    return Idiomorph.morph(target, [...fragment.children], { morphStyle: 'innerHTML', callbacks });
+    const nodes = Idiomorph.morph(target, [...fragment.children], { morphStyle: 'innerHTML', callbacks });
+    // At once: a form that now speaks of another part would be sent to the one before until the answer has settled.
+    htmx.process(target);
+    return nodes;
   },
 });
 
