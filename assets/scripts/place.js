@@ -132,10 +132,7 @@ htmx.defineExtension('in-place', {
       one.remove();
     }
     isRefusal = hand?.refused || fragment.querySelector('[data-refused]') !== null;
-    const nodes = Idiomorph.morph(target, [...fragment.children], { morphStyle: 'innerHTML', callbacks });
-    // At once: a form that now speaks of another part would be sent to the one before until the answer has settled.
-    htmx.process(target);
-    return nodes;
+    return Idiomorph.morph(target, [...fragment.children], { morphStyle: 'innerHTML', callbacks });
   },
 });
 
