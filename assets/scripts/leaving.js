@@ -1,6 +1,8 @@
 // What is on its way comes first: a field that is being saved before the form that is sent, both before a link that is followed. Else
 // the answer would come into the page that the link has led to, or never be heard. What was refused is read before one goes on.
 
+import { isSettling, whenSettled } from './turns.js';
+
 // Forms with a field that has changed and is not saved yet, and since when: such a form waits a moment before it sends.
 const saving = new Map();
 const MOMENT = 400;
@@ -55,6 +57,7 @@ document.addEventListener('htmx:afterRequest', ({ detail }) => {
 });
 
 const isBusy = () =>
+  isSettling() ||
   onItsWay.size > 0 ||
   [...thenSent].some((form) => form.isConnected && !form.dataset.waiting) ||
   [...saving].some(([form, since]) => form.isConnected && Date.now() - since < MOMENT);
@@ -73,7 +76,8 @@ function goOn() {
   if (document.querySelector('[data-refused]')) {
     return;
   }
-  if (link.isConnected) {
+  // The answer may have turned it to somewhere else.
+  if (link.isConnected && link.href === href) {
     link.click();
   } else {
     location.assign(href);
@@ -97,6 +101,7 @@ window.addEventListener(
     stay();
     next = { link, href: link.href };
     link.setAttribute('aria-busy', 'true');
+    whenSettled(goOn);
     // A form that could not be sent at all has no answer.
     window.setTimeout(goOn, MOMENT + 50);
   },
