@@ -4,59 +4,73 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Figure;
 
-/** All figures by name. A new figure is a class of its own and one line here. */
+/** All figures by the names of their cards. A new figure is a class of its own and one line here. */
 final class FigureRegistry
 {
     private const FIGURES = [
-        Readings\ReadingVerdictFigure::class, Readings\BracketVerdictFigure::class, Readings\DifferenceFigure::class,
-        Readings\AgreementFigure::class, Readings\WearProjectionFigure::class, Readings\FormFigure::class,
-        Clearances\SideClearanceFigure::class, Clearances\TipClearanceFigure::class, Clearances\PlasticGaugeFigure::class,
-        Clearances\ShimPickFigure::class, Clearances\ClutchPackFigure::class, Clearances\DishFigure::class,
-        Clearances\MachiningBudgetFigure::class, Clearances\ThreadArcFigure::class, Clearances\BoltTorqueFigure::class,
-        Clearances\BoltSequenceFigure::class, Clearances\GreaseFigure::class,
-        Displacement\ExternalGearFigure::class, Displacement\InternalGearFigure::class, Displacement\GerotorFigure::class,
-        Displacement\VaneFigure::class, Displacement\BalancedVaneFigure::class, Displacement\AxialPistonFigure::class,
-        Displacement\RadialPistonFigure::class,
-        Flow\FlowFigure::class, Flow\ShaftTorqueFigure::class, Flow\ShaftPowerFigure::class, Flow\PowerCurveFigure::class,
-        Flow\PumpCurveFigure::class,
-        Fluids\ViscosityFigure::class, Fluids\CleanlinessFigure::class,
-        Leakage\SlotFigure::class, Leakage\AnnulusFigure::class, Leakage\FaceFigure::class, Leakage\OrificeFigure::class,
-        Leakage\WornPumpFigure::class, Leakage\HeldPressureFigure::class, Leakage\ComplaintCheckFigure::class,
-        Strength\SplineStressFigure::class,
-        Counting\WeibullFigure::class, Counting\RateFigure::class, Counting\KappaFigure::class, Counting\ParetoFigure::class,
+        'reading-verdict' => Readings\ReadingVerdictFigure::class,
+        'bracket-verdict' => Readings\BracketVerdictFigure::class,
+        'difference' => Readings\DifferenceFigure::class,
+        'agreement' => Readings\AgreementFigure::class,
+        'wear-projection' => Readings\WearProjectionFigure::class,
+        'form' => Readings\FormFigure::class,
+        'side-clearance' => Clearances\SideClearanceFigure::class,
+        'tip-clearance' => Clearances\TipClearanceFigure::class,
+        'plastic-gauge' => Clearances\PlasticGaugeFigure::class,
+        'shim-pick' => Clearances\ShimPickFigure::class,
+        'clutch-pack' => Clearances\ClutchPackFigure::class,
+        'dish' => Clearances\DishFigure::class,
+        'machining-budget' => Clearances\MachiningBudgetFigure::class,
+        'thread-arc' => Clearances\ThreadArcFigure::class,
+        'bolt-torque' => Clearances\BoltTorqueFigure::class,
+        'bolt-sequence' => Clearances\BoltSequenceFigure::class,
+        'grease' => Clearances\GreaseFigure::class,
+        'displacement-external-gear' => Displacement\ExternalGearFigure::class,
+        'displacement-internal-gear' => Displacement\InternalGearFigure::class,
+        'displacement-gerotor' => Displacement\GerotorFigure::class,
+        'displacement-vane' => Displacement\VaneFigure::class,
+        'displacement-vane-balanced' => Displacement\BalancedVaneFigure::class,
+        'displacement-axial-piston' => Displacement\AxialPistonFigure::class,
+        'displacement-radial-piston' => Displacement\RadialPistonFigure::class,
+        'flow' => Flow\FlowFigure::class,
+        'shaft-torque' => Flow\ShaftTorqueFigure::class,
+        'shaft-power' => Flow\ShaftPowerFigure::class,
+        'power-curve' => Flow\PowerCurveFigure::class,
+        'pump-curve' => Flow\PumpCurveFigure::class,
+        'viscosity' => Fluids\ViscosityFigure::class,
+        'cleanliness' => Fluids\CleanlinessFigure::class,
+        'leak-slot' => Leakage\SlotFigure::class,
+        'leak-annulus' => Leakage\AnnulusFigure::class,
+        'leak-face' => Leakage\FaceFigure::class,
+        'orifice' => Leakage\OrificeFigure::class,
+        'worn-pump' => Leakage\WornPumpFigure::class,
+        'held-pressure' => Leakage\HeldPressureFigure::class,
+        'complaint-check' => Leakage\ComplaintCheckFigure::class,
+        'spline-stress' => Strength\SplineStressFigure::class,
+        'weibull' => Counting\WeibullFigure::class,
+        'rate' => Counting\RateFigure::class,
+        'kappa' => Counting\KappaFigure::class,
+        'pareto' => Counting\ParetoFigure::class,
     ];
 
-    /** @var array<string, Figure> */
+    /** @var array<string, Figure> made when first asked for, as what follows */
     private array $figures = [];
 
     /** @var array<string, Card> */
     private array $cards = [];
 
-    /** @var array<string, InputReader> made when first asked for */
+    /** @var array<string, InputReader> */
     private array $readers = [];
-
-    public function __construct()
-    {
-        foreach (self::FIGURES as $class) {
-            $figure = new $class();
-            $card = $figure->card();
-            $this->figures[$card->name] = $figure;
-            $this->cards[$card->name] = $card;
-        }
-    }
 
     /** @throws FigureError if there is none of that name */
     public function card(string $name): Card
     {
-        return $this->cards[$name] ?? throw new FigureError(
-            \sprintf('There is no figure "%s"; there are %s.', mb_substr($name, 0, 60), implode(', ', array_keys($this->cards))),
-            null,
-        );
+        return $this->cards[$name] ??= $this->figure($name)->card();
     }
 
     public function has(string $name): bool
     {
-        return isset($this->cards[$name]);
+        return isset(self::FIGURES[$name]);
     }
 
     /** @return array<string, list<Card>> by group, in the order of the groups */
@@ -64,7 +78,8 @@ final class FigureRegistry
     {
         $groups = [];
         foreach (Group::cases() as $group) {
-            foreach ($this->cards as $card) {
+            foreach (array_keys(self::FIGURES) as $name) {
+                $card = $this->card($name);
                 if ($card->group === $group) {
                     $groups[$group->value][] = $card;
                 }
@@ -87,12 +102,23 @@ final class FigureRegistry
     {
         $inputs = $this->reader($name)->read($typed);
 
-        return [$inputs, $this->figures[$name]->compute($inputs)];
+        return [$inputs, $this->figure($name)->compute($inputs)];
     }
 
     /** @throws FigureError if there is no figure of that name */
     public function reader(string $name): InputReader
     {
         return $this->readers[$name] ??= new InputReader($this->card($name));
+    }
+
+    /** @throws FigureError */
+    private function figure(string $name): Figure
+    {
+        $class = self::FIGURES[$name] ?? throw new FigureError(
+            \sprintf('There is no figure "%s"; there are %s.', mb_substr($name, 0, 60), implode(', ', array_keys(self::FIGURES))),
+            null,
+        );
+
+        return $this->figures[$name] ??= new $class();
     }
 }

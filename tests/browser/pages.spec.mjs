@@ -76,10 +76,12 @@ const COLOURS = ['color-contrast', 'link-in-text-block'];
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
-async function check(page, rules = null) {
-  // One frame a page, so axe may work in it instead of opening another beside it.
-  const axe = new AxeBuilder({ page }).setLegacyMode(true);
-  const found = await (rules ? axe.withRules(rules) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])).analyze();
+const ALL = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
+
+async function check(page, rules = ALL) {
+  // One frame a page, so axe may work in it instead of opening another beside it; what is right need not be told.
+  const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ runOnly: rules, resultTypes: ['violations'] });
+  const found = await axe.analyze();
   expect(found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`)).toEqual([]);
 }
 

@@ -59,8 +59,7 @@ const ofEachKind = (page) =>
     return kinds.map((_, i) => i).filter((i) => kinds.indexOf(kinds[i]) === i);
   });
 
-// In halves, so that both workers have something to do. Left out of the run until it has come to its
-// end often enough: answered in the place of a fragment, the page once went into itself (see issue 17).
+// In halves, so that both workers have something to do.
 for (const half of [0, 1]) {
   test(`no form of the demo moves the page under the hand, whether it is taken or refused, half ${half + 1}`, async ({ steady: page }) => {
     await signIn(page, 'analyst');

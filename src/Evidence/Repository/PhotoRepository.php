@@ -109,7 +109,7 @@ final class PhotoRepository extends OfCaseRepository
     public function elsewhere(Photo $photo, int $most): array
     {
         /** @var list<Photo> $photos */
-        $photos = $this->createQueryBuilder('p')->addSelect('c')->join('p.case', 'c')
+        $photos = $this->createQueryBuilder('p')->addSelect('c', 'a')->join('p.case', 'c')->leftJoin('c.arrival', 'a')
             ->where('c.family = :family')->andWhere('p.part = :part')->andWhere('c != :case')->orderBy('p.id', 'DESC')->setMaxResults($most)
             ->setParameter(
                 'family',

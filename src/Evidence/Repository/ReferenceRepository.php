@@ -7,6 +7,7 @@ namespace App\Evidence\Repository;
 use App\Evidence\Photo;
 use App\Evidence\Reference;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\ORM\QueryBuilder;
 use Doctrine\Persistence\ManagerRegistry;
 
 /** @extends ServiceEntityRepository<Reference> */
@@ -21,9 +22,7 @@ final class ReferenceRepository extends ServiceEntityRepository
     public function ofPart(string $family, string $part): array
     {
         /** @var list<Reference> $found */
-        $found = $this->createQueryBuilder('r')->select('r', 'p', 'c')->join('r.photo', 'p')->join('p.case', 'c')->where(
-            'c.family = :family'
-        )->andWhere('p.part = :part')
+        $found = $this->withCase()->where('c.family = :family')->andWhere('p.part = :part')
             ->orderBy('r.grade')->addOrderBy('r.id')->setParameter('family', $family)->setParameter('part', $part)->getQuery()->getResult();
 
         return $found;
@@ -33,7 +32,7 @@ final class ReferenceRepository extends ServiceEntityRepository
     public function byFamily(): array
     {
         /** @var list<Reference> $found */
-        $found = $this->createQueryBuilder('r')->select('r', 'p', 'c')->join('r.photo', 'p')->join('p.case', 'c')
+        $found = $this->withCase()
             ->orderBy('c.family')->addOrderBy('p.part')->addOrderBy('r.grade')->addOrderBy('r.id')->getQuery()->getResult();
         $sorted = [];
         foreach ($found as $one) {
@@ -61,5 +60,11 @@ final class ReferenceRepository extends ServiceEntityRepository
         }
 
         return $references;
+    }
+
+    private function withCase(): QueryBuilder
+    {
+        return $this->createQueryBuilder('r')->select('r', 'p', 'c', 'a')->join('r.photo', 'p')->join('p.case', 'c')
+            ->leftJoin('c.arrival', 'a');
     }
 }

@@ -6,6 +6,7 @@ namespace App\Intake\Repository;
 
 use App\Intake\CaseFile;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\ORM\QueryBuilder;
 use Doctrine\Persistence\ManagerRegistry;
 
 /** @extends ServiceEntityRepository<CaseFile> */
@@ -35,7 +36,7 @@ final class CaseFileRepository extends ServiceEntityRepository
         if (\strlen($key) < 3) {
             return [];
         }
-        $query = $this->createQueryBuilder('c')->where('c.serialKey = :key')->andWhere('c.withdrawnAt IS NULL')
+        $query = $this->withArrival()->where('c.serialKey = :key')->andWhere('c.withdrawnAt IS NULL')
             ->setParameter('key', $key)
             ->orderBy('c.madeAt', 'DESC')->addOrderBy('c.id', 'DESC')->setMaxResults(5);
         if (null !== $besides) {
@@ -46,6 +47,12 @@ final class CaseFileRepository extends ServiceEntityRepository
         $cases = $query->getQuery()->getResult();
 
         return $cases;
+    }
+
+    /** What stands at the far end of a one-to-one is asked for case by case, unless it comes along. */
+    private function withArrival(): QueryBuilder
+    {
+        return $this->createQueryBuilder('c')->addSelect('a')->leftJoin('c.arrival', 'a');
     }
 
     /**
@@ -86,7 +93,7 @@ final class CaseFileRepository extends ServiceEntityRepository
             $values,
         );
         /** @var list<CaseFile> $cases */
-        $cases = $this->createQueryBuilder('c')->addSelect('h', 'k')
+        $cases = $this->withArrival()->addSelect('h', 'k')
             ->leftJoin('c.holder', 'h')->leftJoin('c.complaints', 'k')->where('c.id IN (:ids)')
             ->orderBy('c.madeAt', 'DESC')->addOrderBy('c.id', 'DESC')->setParameter('ids', $ids)->getQuery()->getResult();
 

@@ -263,6 +263,7 @@ final class FiguresTest extends TestCase
         $registry = new FigureRegistry();
         foreach ($registry->byGroup() as $figures) {
             foreach ($figures as $card) {
+                self::assertSame($card, $registry->card($card->name), 'it is asked for by the name that its card bears');
                 [$exit, $out] = (new CommandLine())->run([$card->name]);
                 self::assertSame(0, $exit);
                 foreach ([$card->formula, $card->source, ...array_map(static fn ($key) => $key->name, $card->keys)] as $said) {
