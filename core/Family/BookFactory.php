@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Family;
 
-use Japhrex\Core\Quantity\BareNumber;
-
 /** Makes a book of what its file holds. */
 final readonly class BookFactory
 {
@@ -56,7 +54,7 @@ final readonly class BookFactory
                 static fn (Data $one): Content => new Content($one->text('part'), $one->text('what'), $one->words('should')),
                 $data->maps('contents'),
             ),
-            $this->upkeep($data),
+            (new UpkeepFactory())->upkeep($data),
             (array) ($content['mechanisms'] ?? []),
             self::medium($data->textOrNull('medium') ?? Book::OIL),
         );
@@ -97,54 +95,6 @@ final readonly class BookFactory
         return $watch;
     }
 
-    private function upkeep(Data $data): Upkeep
-    {
-        $kits = $choices = $hours = [];
-        foreach ($data->named('kits') as $key => $kit) {
-            $kits[$key] = new Kit($key, $kit->text('name'), $kit->texts('parts'), $kit->texts('without'));
-        }
-        foreach ($data->named('choices') as $key => $choice) {
-            $sides = array_map(
-                static fn (Data $side): SchoolSide => new SchoolSide($side->text('name'), $side->text('reason')),
-                $choice->named('sides'),
-            );
-            $choices[$key] = new SchoolChoice($key, $choice->text('question'), $sides);
-        }
-        foreach ($data->words('hours') as $work => $time) {
-            $hours[$work] = null !== BareNumber::of($time) && (float) $time > 0
-                ? (float) $time
-                : $data->fail('expected hours above 0, such as 1.5.', 'hours/'.$work);
-        }
-
-        return new Upkeep(
-            $kits,
-            $hours,
-            $choices,
-            array_map(
-                static fn (Data $one): BuildSetting => new BuildSetting(
-                    $one->text('what'),
-                    $one->text('value'),
-                    $one->textOrNull('how') ?? '',
-                    $one->flag('sample'),
-                    $one->textOrNull('after') ?? '',
-                    $one->textOrNull('reads') ?? '',
-                    $one->flag('two'),
-                    $one->flag('tab'),
-                ),
-                $data->maps('settings'),
-            ),
-            array_map(
-                static fn (Data $one): ProofStep => new ProofStep(
-                    $one->text('step'),
-                    $one->text('expect'),
-                    $one->textOrNull('caution') ?? '',
-                    array_map(self::proofRead(...), $one->maps('reads')),
-                ),
-                $data->maps('proof'),
-            ),
-        );
-    }
-
     private function leaks(Data $data): LeakModel
     {
         return new LeakModel(
@@ -173,19 +123,6 @@ final readonly class BookFactory
             $data->textOrNull('filter') ?? '',
             $data->textOrNull('bypass') ?? '',
             $data->textOrNull('keeps-out') ?? '',
-        );
-    }
-
-    private static function proofRead(Data $data): ProofRead
-    {
-        return new ProofRead(
-            $data->text('what'),
-            $data->textOrNull('channel') ?? '',
-            $data->textOrNull('least') ?? '',
-            $data->textOrNull('most') ?? '',
-            $data->flag('of-displacement'),
-            $data->has('curve') ? $data->words('curve') : [],
-            $data->flag('sample'),
         );
     }
 

@@ -12,6 +12,10 @@ final readonly class BuildSetting
      * @param string $reads the reading (`part/field`) that is taken with it, so that the stand can be compared with it; empty: none
      * @param bool $two do two people sign it?
      * @param bool $tab is what is tightened locked by a tab?
+     * @param string $before the strip step before whose parts go in it is done; empty: it is done after, or at the end
+     * @param bool $tightened is it read when what is tightened after the same step is tight?
+     * @param bool $still does what it tightens hold nothing that turns?
+     * @param Threads|null $threads for which a torque is told; null: it is none, or the book does not say
      */
     public function __construct(
         public string $what,
@@ -22,6 +26,16 @@ final readonly class BuildSetting
         public string $reads = '',
         public bool $two = false,
         public bool $tab = false,
+        public string $before = '',
+        public bool $tightened = false,
+        public ?Threads $threads = null,
+        public bool $still = false,
     ) {
+    }
+
+    /** Is it tightened to a torque, and not a play or a pressure? */
+    public function isTorque(): bool
+    {
+        return 1 === preg_match('/\d\s*N·m/u', $this->value) && !str_contains($this->value, 'backed off');
     }
 }

@@ -18,19 +18,61 @@ final readonly class UpkeepCheck
     /** @return list<BookProblem> */
     public function problems(Book $book): array
     {
-        return array_values([...$this->settings($book), ...$this->proof($book), ...$this->kits($book), ...$this->watchAndContents($book)]);
+        return array_values(
+            [
+                ...$this->fits($book),
+                ...$this->settings($book),
+                ...$this->proof($book),
+                ...$this->kits($book),
+                ...$this->watchAndContents($book),
+            ]
+        );
+    }
+
+    /** @return iterable<int, BookProblem> */
+    private function fits(Book $book): iterable
+    {
+        foreach (array_values($book->strip) as $i => $step) {
+            if ([] !== $step->removes && !isset($book->upkeep->fits[$step->key])) {
+                yield new BookProblem(
+                    'strip/'.$i,
+                    \sprintf(
+                        '"%s" takes parts out, and no entry of "fits" says how they go in: what is wetted, what stays dry.',
+                        $step->key,
+                    ),
+                );
+            }
+        }
+        foreach (array_values($book->upkeep->fits) as $i => $fit) {
+            if (!isset($book->strip[$fit->step])) {
+                yield new BookProblem('fits/'.$i, \sprintf('there is no strip step "%s" whose parts could go in.', $fit->step));
+            }
+        }
     }
 
     /** @return iterable<int, BookProblem> */
     private function settings(Book $book): iterable
     {
-        $steps = array_map(static fn (StripStep $step): string => $step->key, $book->strip);
         foreach ($book->upkeep->settings as $i => $setting) {
-            if ('' !== $setting->after && !\in_array($setting->after, $steps, true)) {
+            foreach (['after' => $setting->after, 'before' => $setting->before] as $where => $step) {
+                if ('' !== $step && !isset($book->strip[$step])) {
+                    yield new BookProblem(
+                        'settings/'.$i,
+                        \sprintf('there is no strip step "%s" %s which it could be set.', $step, $where),
+                    );
+                }
+            }
+            if ($setting->isTorque() !== (null !== $setting->threads)) {
                 yield new BookProblem(
                     'settings/'.$i,
-                    \sprintf('there is no strip step "%s" after which it could be set.', $setting->after),
+                    'a torque says for which threads it is: dry, oiled or sealant; nothing else does.',
                 );
+            }
+            if ($setting->tightened && [] === array_filter(
+                $book->upkeep->settings,
+                static fn (BuildSetting $one): bool => $one->after === $setting->after && $one->isTorque(),
+            )) {
+                yield new BookProblem('settings/'.$i, 'is read when what holds it is tight, but nothing is tightened there.');
             }
             if ('' !== $setting->reads && null === $book->field($setting->reads)) {
                 yield new BookProblem('settings/'.$i, \sprintf('there is no reading "%s" to compare it with.', $setting->reads));
@@ -41,7 +83,17 @@ final readonly class UpkeepCheck
     /** @return iterable<int, BookProblem> */
     private function proof(Book $book): iterable
     {
+        $there = array_map(static fn (ProofStep $step): ?ProofPhase => $step->phase, $book->upkeep->proof);
+        foreach ([] === $there ? [] : ProofPhase::cases() as $phase) {
+            $isDry = ProofPhase::Fill === $phase && '' === $book->medium;
+            if (null !== $phase->missing() && !$isDry && !\in_array($phase, $there, true)) {
+                yield new BookProblem('proof', $phase->missing());
+            }
+        }
         foreach ($book->upkeep->proof as $i => $step) {
+            if (null === $step->phase) {
+                yield new BookProblem('proof/'.$i, 'does not say when: phase fill, hand, direction, low, load, hot or rest.');
+            }
             foreach ($step->reads as $k => $read) {
                 try {
                     $read->limits();

@@ -14,7 +14,7 @@ final class ProofEntry
     public const MISSED = 'missed';
 
     /**
-     * @param ProofItem|null $before the first step of the plan, where that is another one and is not passed yet
+     * @param ProofItem|null $before what makes it ready to run and comes before, where that is not passed yet
      * @param Soak|null $soak the clock, where it runs
      * @param list<ProofReading> $readings what was read against the book's limits
      *
@@ -33,7 +33,10 @@ final class ProofEntry
         $says = match (true) {
             !\in_array($outcome, [self::BEGUN, self::PASSED, self::MISSED], true) => 'Passed, or missed?',
             null !== $before
-                && self::MISSED !== $outcome => \sprintf('First: %s. A second in the wrong direction is enough.', lcfirst($before->title)),
+                && self::MISSED !== $outcome => \sprintf(
+                    'First: %s. What is not filled, free by hand and the right way round is not run: a second is enough.',
+                    lcfirst($before->title),
+                ),
             self::BEGUN === $outcome && 0 === $item->minutes => 'This step has no clock.',
             self::PASSED === $outcome
                 && $item->minutes > 0

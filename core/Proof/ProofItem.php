@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Proof;
 
+use Japhrex\Core\Family\ProofPhase;
+
 /** One thing that is shown before the unit goes out. */
 final readonly class ProofItem
 {
@@ -12,6 +14,7 @@ final readonly class ProofItem
      * @param int $minutes that it lasts, with a clock; 0: it is seen at once
      * @param bool $complaint does it repeat the conditions of the complaint?
      * @param list<\Japhrex\Core\Family\ProofRead> $reads what is read in it, with its limits
+     * @param ProofPhase $phase when it is shown
      */
     public function __construct(
         public string $key,
@@ -21,7 +24,14 @@ final readonly class ProofItem
         public int $minutes = 0,
         public bool $complaint = false,
         public array $reads = [],
+        public ProofPhase $phase = ProofPhase::Low,
     ) {
+    }
+
+    /** Does it make the unit ready to run: filled, turned by hand, the right way round? */
+    public function makesReady(): bool
+    {
+        return $this->phase->rank() < ProofPhase::Low->rank();
     }
 
     /**

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace Japhrex\Core\Proof;
 
 use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\ProofPhase;
 use Japhrex\Core\Family\ProofStep;
 
-/** What is proved, in order: direction first, then as the book says, and always the conditions of the complaint. */
+/**
+ * What is proved, in order: filled, by hand, which way it turns, then under power from low to high and hot, and always the conditions
+ * of the complaint.
+ */
 final class ProofPlan
 {
     private const NUMBERS = ['half an' => 0.5, 'a' => 1, 'an' => 1, 'one' => 1, 'two' => 2, 'three' => 3, 'five' => 5, 'ten' => 10];
@@ -30,11 +34,21 @@ final class ProofPlan
                 $step->caution,
                 self::minutes($step->step),
                 reads: $step->reads,
+                phase: $step->phase ?? self::phase($step->step),
             ),
             array_keys($book->upkeep->proof),
             $book->upkeep->proof,
         );
-        $first = static fn (ProofItem $item): bool => 1 === preg_match('/direction|bump start/i', $item->title);
+        if ([] === array_filter($items, static fn (ProofItem $item): bool => ProofPhase::Direction === $item->phase)) {
+            $items[] = new ProofItem(
+                'direction',
+                'Direction of rotation, a second’s run',
+                'As the arrow, the engine or the strip’s record asks.',
+                'Nobody near the drive; hands off the coupling.',
+                phase: ProofPhase::Direction,
+            );
+        }
+        usort($items, static fn (ProofItem $a, ProofItem $b): int => $a->phase->rank() <=> $b->phase->rank());
         foreach ($complaints as $i => $complaint) {
             $items[] = new ProofItem(
                 'complaint-'.$i,
@@ -43,19 +57,22 @@ final class ProofPlan
                 ),
                 'It is gone. A cold spin proves nothing about a hot complaint.',
                 complaint: true,
+                phase: ProofPhase::Rest,
             );
         }
 
-        $direction = array_values(array_filter($items, $first)) ?: [
-            new ProofItem(
-                'direction',
-                'Direction of rotation, a second’s run',
-                'As the arrow, the engine or the strip’s record asks.',
-                'Nobody near the drive; hands off the coupling.',
-            ),
-        ];
+        return $items;
+    }
 
-        return [...$direction, ...array_values(array_filter($items, static fn (ProofItem $item): bool => !$first($item)))];
+    /** By its words, where a book does not say when. */
+    private static function phase(string $step): ProofPhase
+    {
+        return match (true) {
+            1 === preg_match('/direction|bump start/i', $step) => ProofPhase::Direction,
+            1 === preg_match('/filled|primed|vented/i', $step) => ProofPhase::Fill,
+            1 === preg_match('/by hand/i', $step) => ProofPhase::Hand,
+            default => ProofPhase::Low,
+        };
     }
 
     /**

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Japhrex\Core\Repair;
 
 use Japhrex\Core\Chain\OriginKind;
+use Japhrex\Core\Family\Book;
 
 /** What has to change outside the unit, or the failure returns, whatever is done inside. */
 final class Outside
 {
-    public static function of(OriginKind $origin): string
+    public static function of(OriginKind $origin, Book $book): string
     {
-        return match ($origin) {
+        return $book->upkeep->outside[$origin->value] ?? match ($origin) {
             OriginKind::Contamination => 'Tank, lines and cooler flushed, suction strainer and filters new, breather closed to '
                 .'dust; first oil sample '
                     .'after 50 hours.',

@@ -58,7 +58,7 @@ final readonly class ProofDesk
             $case->complaints->getValues(),
         );
 
-        return array_map(static function (ProofItem $item) use ($records): ProofRow {
+        $rows = array_map(static function (ProofItem $item) use ($records): ProofRow {
             $own = $records[$item->key] ?? [];
             $last = $own[\count($own) - 1] ?? null;
 
@@ -69,6 +69,12 @@ final readonly class ProofDesk
                 ProofEntry::BEGUN === $last?->outcome ? new Soak($last->madeAt, $item->minutes) : null,
             );
         }, ProofPlan::of($book, $complaints));
+        $gone = $this->handover($case);
+
+        // What went out with all of it passed was proved by the book as it was then.
+        return null === $gone?->goneAt || '' !== $gone->despite
+            ? $rows
+            : array_values(array_filter($rows, static fn (ProofRow $row): bool => [] !== $row->records));
     }
 
     /**
@@ -103,10 +109,9 @@ final readonly class ProofDesk
                 $record->readings[] = ['typed' => $value, 'speed' => $speed, 'says' => $one->says, 'verdict' => $one->verdict->value];
             }
         }
-        $first = $sheet[0];
         ProofEntry::allow(
             $row->item,
-            $first->item->key === $key || ProofEntry::PASSED === $first->outcome ? null : $first->item,
+            self::before($sheet, $row),
             $row->soak,
             $outcome,
             $typed['words'],
@@ -118,6 +123,21 @@ final readonly class ProofDesk
         $this->entityManager->flush();
 
         return $record;
+    }
+
+    /** @param list<ProofRow> $sheet */
+    private static function before(array $sheet, ProofRow $row): ?ProofItem
+    {
+        foreach ($sheet as $one) {
+            if ($one === $row || !$one->item->makesReady()) {
+                return null;
+            }
+            if (ProofEntry::PASSED !== $one->outcome) {
+                return $one->item;
+            }
+        }
+
+        return null;
     }
 
     public function handover(CaseFile $case): ?Handover
@@ -155,10 +175,10 @@ final readonly class ProofDesk
         $handover->tell(
             trim(
                 "Level and leaks after the first hour, after the first day, and then at every service.\n".(
-                    null === $origin ? '' : Outside::of($origin)
+                    null === $origin ? '' : Outside::of($origin, $this->shelf->book($case->family))
                 )
             ),
-            'A new noise, foam, oil on the ground, or the complaint as it was: stop, do not try it once more, and call us.',
+            'A new noise, foam, a drip under it, or the complaint as it was: stop, do not try it once more, and call us.',
             now('today +30 days'),
         );
 

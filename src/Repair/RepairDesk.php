@@ -215,7 +215,14 @@ final readonly class RepairDesk
         $origins = $this->signing->current($case)->origins();
         $outside = implode(
             ' ',
-            array_unique(array_map(static fn (ChainNode $one): string => null === $one->origin ? '' : Outside::of($one->origin), $origins)),
+            array_unique(
+                array_map(
+                    fn (ChainNode $one): string => null === $one->origin
+                        ? ''
+                        : Outside::of($one->origin, $this->shelf->book($case->family)),
+                    $origins,
+                ),
+            ),
         );
         $again = [] === $origins ? '' : \sprintf(
             '%s %s not cured by it.',

@@ -8,6 +8,7 @@ use App\Account\Role;
 use App\Intake\CaseFile;
 use App\Repair\Build\BuildDesk;
 use App\Repair\Build\BuildRecord;
+use App\Repair\Build\BuildRow;
 use App\Teardown\StepRecord;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Build\BuildStep;
@@ -46,6 +47,24 @@ final class BuildTest extends AppTestCase
         self::assertSame(BuildKind::Fit, $next?->kind);
         $this->signIn(Role::Desk);
         self::assertSame(403, $this->act($case, 'build/'.$next->key, [], 'build'));
+    }
+
+    public function testWhatIsBuiltToItsLastStepIsNotAskedForWhatTheBookAsksSince(): void
+    {
+        $this->signIn(Role::Bench);
+        $case = $this->aCase('PB-10');
+        $steps = array_map(
+            static fn (BuildRow $row): string => $row->step->key,
+            self::service(BuildDesk::class)->sheet($this->fresh($case)),
+        );
+        foreach (array_diff($steps, ['turn-before']) as $key) {
+            if ($key === $steps[\count($steps) - 1]) {
+                self::assertSame('turn-before', $this->next($case)?->key, 'while it is being built, it is asked for');
+            }
+            self::em()->persist(new BuildRecord($this->fresh($case), $key, $this->person(Role::Bench)));
+            self::em()->flush();
+        }
+        self::assertNull($this->next($case));
     }
 
     public function testAnAdjusterIsLeftAsItIsWrittenBesideHowItWasFound(): void

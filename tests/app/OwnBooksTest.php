@@ -106,7 +106,7 @@ final class OwnBooksTest extends AppTestCase
             '/  - key: foot\n.*?(?=  - key: plunger)/s',
             '',
             (string) preg_replace(
-                ['/  foot-valve:\n.*?(?=\ncarriers)/s', '/.*foot-valve.*\n/', '/needs: \[foot\]/'],
+                ['/  foot-valve:\n.*?(?=\ncarriers)/s', '/.*(?:foot-valve|step: foot).*\n/', '/needs: \[foot\]/'],
                 ['', '', 'needs: [lid]'],
                 self::text(),
             ),

@@ -39,17 +39,33 @@ final class ProofTest extends AppTestCase
         return $keys;
     }
 
-    public function testNothingIsProvedBeforeTheDirection(): void
+    /** Filled, turned by hand, the right way round. */
+    private function ready(CaseFile $case): void
+    {
+        foreach (self::service(ProofDesk::class)->sheet($this->fresh($case)) as $row) {
+            if ($row->item->makesReady()) {
+                self::assertSame(
+                    303,
+                    $this->act($case, 'proof/'.$row->item->key, ['outcome' => 'passed', 'words' => 'right'], 'proof'),
+                    $row->item->title,
+                );
+            }
+        }
+    }
+
+    public function testNothingRunsThatIsNotFilledFreeByHandAndTheRightWayRound(): void
     {
         $case = $this->complained();
-        $keys = array_values($this->items($case));
-        self::assertSame(422, $this->act($case, 'proof/'.$keys[1], ['outcome' => 'passed', 'words' => 'quiet'], 'proof'));
-        self::assertStringContainsString('A second in the wrong direction is enough', $this->said());
-        self::assertSame(422, $this->act($case, 'proof/'.$keys[0], ['outcome' => 'passed', 'words' => ''], 'proof'));
-        self::assertSame(
-            303,
-            $this->act($case, 'proof/'.$keys[0], ['outcome' => 'passed', 'words' => 'as the arrow, turns evenly'], 'proof'),
-        );
+        [$fill, $hand, $direction, $low] = array_values($this->items($case));
+        foreach ([[$low, 'First: filled through both ports'], [$direction, 'First: filled'], [$hand, 'First: filled']] as [$key, $first]) {
+            self::assertSame(422, $this->act($case, 'proof/'.$key, ['outcome' => 'passed', 'words' => 'quiet'], 'proof'));
+            self::assertStringContainsString($first, $this->said());
+        }
+        self::assertSame(422, $this->act($case, 'proof/'.$fill, ['outcome' => 'passed', 'words' => ''], 'proof'));
+        self::assertSame(303, $this->act($case, 'proof/'.$fill, ['outcome' => 'passed', 'words' => 'oil at both ports'], 'proof'));
+        self::assertSame(422, $this->act($case, 'proof/'.$direction, ['outcome' => 'passed', 'words' => 'as the arrow'], 'proof'));
+        self::assertStringContainsString('First: ten turns by hand', $this->said());
+        $this->ready($case);
         self::assertStringContainsString(
             'complaint’s own conditions: low flow',
             $this->browser->request('GET', "/cases/{$case->number}/proof")->text(),
@@ -60,7 +76,7 @@ final class ProofTest extends AppTestCase
     {
         $case = $this->complained();
         $keys = $this->items($case);
-        $this->act($case, 'proof/'.array_values($keys)[0], ['outcome' => 'passed', 'words' => 'right'], 'proof');
+        $this->ready($case);
         $soak = $keys['No load, five minutes'] ?? self::fail('The book has changed: '.implode('; ', array_keys($keys)));
         self::assertSame(422, $this->act($case, 'proof/'.$soak, ['outcome' => 'passed', 'words' => 'quiet'], 'proof'));
         self::assertStringContainsString('start its clock first', $this->said());
@@ -83,7 +99,7 @@ final class ProofTest extends AppTestCase
     {
         $case = $this->complained();
         $keys = $this->items($case);
-        $this->act($case, 'proof/'.array_values($keys)[0], ['outcome' => 'passed', 'words' => 'right'], 'proof');
+        $this->ready($case);
         $last = array_values($keys)[\count($keys) - 1];
         self::assertSame(303, $this->act($case, 'proof/'.$last, ['outcome' => 'missed', 'words' => '11 L/min hot'], 'proof'));
         $page = $this->browser->request('GET', "/cases/{$case->number}/proof")->text();

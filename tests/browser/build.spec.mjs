@@ -3,20 +3,22 @@ import { execFileSync, spawn } from 'node:child_process';
 import { expect, test } from '@playwright/test';
 import { signIn } from './people.mjs';
 
-// Nothing is proved before the direction.
-const directed = async (page) => {
-  const direction = page.locator('.build > li').first();
-  if (await direction.getByRole('button', { name: 'Passed' }).isVisible()) {
-    await direction.getByLabel('Read, or seen').fill('as the arrow, turns evenly');
-    await direction.getByRole('button', { name: 'Passed' }).click();
+// Nothing runs before it is filled, turned by hand, and known to turn the right way.
+const ready = async (page) => {
+  for (const [i, seen] of ['oil at both ports', 'turns evenly', 'as the arrow'].entries()) {
+    const step = page.locator('.build > li').nth(i);
+    if (await step.getByRole('button', { name: 'Passed' }).isVisible()) {
+      await step.getByLabel('Read, or seen').fill(seen);
+      await step.getByRole('button', { name: 'Passed' }).click();
+    }
+    await expect(step).toContainText('passed');
   }
-  await expect(direction).toContainText('passed');
 };
 
 test('a soak has a clock that survives a reload, and the complaint is repeated', async ({ page }) => {
   await signIn(page, 'bench');
   await page.goto('/cases/OQ-26-0105/proof');
-  await directed(page);
+  await ready(page);
   await page.getByRole('button', { name: 'Start its clock: 5 min' }).click();
   await expect(page.locator('[data-clock] b')).toHaveText(/4:\d\d left/);
   await page.reload();
@@ -63,7 +65,7 @@ test('a clearance out of its target stops the build until it is mended', async (
     await tick.check();
   }
   await hand.getByRole('button', { name: 'Sign this step' }).click();
-  await expect(hand).toContainText('Cover screws in');
+  await expect(hand).toContainText('Cover screws by hand');
   await expect(page.locator('.build .done').filter({ hasText: 'Rear cover' }).getByAltText('As fitted')).toBeVisible();
 });
 
@@ -106,7 +108,7 @@ test('a stand sends as it runs: it passes, and fails with the fault that was set
   }
   // What the stand shows goes into the step in hand, with the conditions, and is judged.
   await page.goto('/cases/OQ-26-0105/proof');
-  await directed(page);
+  await ready(page);
   await page.getByRole('button', { name: 'Begin the run' }).click();
   const stand = spawn('php', ['stand-ins/stand/stand', `--token=${token}`, `--to=${baseURL}`, '--fault=air', '--minutes=2', '--pace=60']);
   const ended = new Promise((done) => stand.on('exit', done));

@@ -18,6 +18,8 @@ final class BuildSheet
 {
     private const BEFORE = 'What catches now is dirt, or a part the wrong way: take it apart again.';
     private const AFTER = 'It turned before and catches now: that is position. Slacken, let the halves find their place, and tighten anew.';
+    private const TAB = 'To the lower value, then on until the tab lines up with a slot, never back; then the tab is bent.';
+    private const UNTOLD = 'The book does not say what is wetted here and what stays dry: go by the maker’s manual.';
     private const WORDS = ['two' => 2, 'three' => 3, 'four' => 4];
 
     /** @return list<BuildStep> */
@@ -28,42 +30,48 @@ final class BuildSheet
                 'clean',
                 BuildKind::Clean,
                 'Clean before anything goes in',
-                how: 'Every orifice and passage blown through, dry, covered; bench, hands and cloths clean; new oil at hand.',
+                how: 'Every orifice and passage blown through, dry, covered; bench, hands and cloths clean.'
+                    .('' === $book->medium ? '' : ' What it is wetted with stands ready, new.'),
                 caution: 'Eye protection at compressed air; never on a spinning bearing, never toward skin.',
             ),
         ];
-        $set = array_map(
-            static fn (int $i, BuildSetting $setting): array => [$setting->after, self::setting($book, $setting, $i)],
-            array_keys($book->upkeep->settings),
-            $book->upkeep->settings,
-        );
         foreach (array_reverse($book->strip) as $step) {
+            array_push($steps, ...self::set($book, static fn (BuildSetting $one): bool => $one->before === $step->key));
             if ([] !== $step->removes) {
                 $steps[] = self::fit($book, $step);
             }
-            array_push($steps, ...self::after($step->key, $set));
+            array_push($steps, ...self::set($book, static fn (BuildSetting $one): bool => $one->after === $step->key));
         }
 
-        return self::turned([...$steps, ...self::after('', $set)]);
-    }
-
-    /**
-     * @param list<array{string, BuildStep}> $set
-     *
-     * @return list<BuildStep> what is set after a step: what is tightened last
-     */
-    private static function after(string $key, array $set): array
-    {
-        $own = array_values(
-            array_map(static fn (array $one): BuildStep => $one[1], array_filter($set, static fn (array $one): bool => $one[0] === $key))
+        return self::turned(
+            [...$steps, ...self::set($book, static fn (BuildSetting $one): bool => '' === $one->after && '' === $one->before)],
         );
-        usort($own, static fn (BuildStep $a, BuildStep $b): int => (BuildKind::Torque === $a->kind) <=> (BuildKind::Torque === $b->kind));
-
-        return $own;
     }
 
     /**
-     * Turned by hand before the first fastener is tight, and after the last.
+     * What is set at one place of the sheet: what is read loose, then what is tightened, then what is read tight.
+     *
+     * @param \Closure(BuildSetting): bool $here
+     *
+     * @return list<BuildStep>
+     */
+    private static function set(Book $book, \Closure $here): array
+    {
+        $rank = static fn (BuildSetting $one): int => $one->tightened ? 2 : ($one->isTorque() ? 1 : 0);
+        $own = array_filter($book->upkeep->settings, $here);
+        uasort($own, static fn (BuildSetting $a, BuildSetting $b): int => $rank($a) <=> $rank($b));
+
+        return array_values(
+            array_map(
+                static fn (int $i, BuildSetting $one): BuildStep => self::setting($book, $one, $i),
+                array_keys($own),
+                $own,
+            )
+        );
+    }
+
+    /**
+     * Turned by hand before the first fastener that holds what turns is tight, and after each that is.
      *
      * @param list<BuildStep> $steps
      *
@@ -71,7 +79,8 @@ final class BuildSheet
      */
     private static function turned(array $steps): array
     {
-        $torques = array_keys(array_filter($steps, static fn (BuildStep $step): bool => BuildKind::Torque === $step->kind));
+        $holds = static fn (BuildStep $step): bool => BuildKind::Torque === $step->kind && !$step->still;
+        $torques = array_keys(array_filter($steps, $holds));
         if ([] === $torques) {
             return $steps;
         }
@@ -82,22 +91,23 @@ final class BuildSheet
             how: 'Several turns, both ways where it may.',
             catch: self::BEFORE,
         );
-        $after = new BuildStep(
-            'turn-after',
-            BuildKind::Turn,
-            'Turn it by hand, tightened',
-            how: 'As easily as before.',
-            catch: self::AFTER,
-        );
-        [$first, $last] = [$torques[0], $torques[\count($torques) - 1]];
+        $sheet = [];
+        foreach ($steps as $i => $step) {
+            array_push($sheet, ...($i === $torques[0] ? [$before] : []), ...[$step]);
+            if (\in_array($i, $torques, true)) {
+                $isLast = $i === $torques[\count($torques) - 1];
+                $sheet[] = new BuildStep(
+                    // The last one is known by this name from before there were others.
+                    'turn-after'.($isLast ? '' : '-'.$step->key),
+                    BuildKind::Turn,
+                    'Turn it by hand, tightened',
+                    how: 'As easily as before.',
+                    catch: self::AFTER,
+                );
+            }
+        }
 
-        return [
-            ...\array_slice($steps, 0, $first),
-            $before,
-            ...\array_slice($steps, $first, $last - $first + 1),
-            $after,
-            ...\array_slice($steps, $last + 1),
-        ];
+        return $sheet;
     }
 
     private static function fit(Book $book, StripStep $step): BuildStep
@@ -116,24 +126,27 @@ final class BuildSheet
             )
         );
 
+        $care = $book->upkeep->fits[$step->key] ?? null;
+
         return new BuildStep(
             'fit-'.$step->key,
             BuildKind::Fit,
-            $step->title.' in',
-            how: 'Oiled as it goes in.',
+            $care->title ?? 'Goes in: '.lcfirst($step->title),
+            how: null === $care ? self::UNTOLD : '',
             parts: $step->removes,
             facings: $facings,
             mates: $mates,
             counts: $step->counts,
-            caution: $step->caution,
+            caution: $care->caution ?? ('' === $step->caution ? '' : 'When it came off: '.$step->caution),
             two: $step->two || ([] !== $facings && [] !== $mates),
+            care: $care?->lines() ?? [],
         );
     }
 
     private static function setting(Book $book, BuildSetting $setting, int $i): BuildStep
     {
         $key = 'set-'.$i;
-        if (self::torque($setting)) {
+        if ($setting->isTorque()) {
             $rounds = preg_match('/in (\w+) rounds/', $setting->value, $m) ? self::WORDS[$m[1]] ?? (int) $m[1] : 2;
 
             return new BuildStep(
@@ -141,13 +154,12 @@ final class BuildSheet
                 BuildKind::Torque,
                 $setting->what,
                 $setting->value,
-                $setting->tab ? trim(
-                    $setting->how.' To the lower value, then on until the tab lines up with a slot, never back; then the tab is bent.'
-                ) : $setting->how,
+                trim(implode(' ', [$setting->how, $setting->threads?->says(), $setting->tab ? self::TAB : ''])),
                 fasteners: self::fasteners($book, $setting->what),
                 rounds: max(1, $rounds),
                 two: $setting->two,
                 tab: $setting->tab,
+                still: $setting->still,
             );
         }
         $window = self::window($setting->value);
@@ -162,12 +174,6 @@ final class BuildSheet
             two: $setting->two,
             reads: $setting->reads,
         );
-    }
-
-    /** Is it tightened to a torque, and not a play or a pressure? */
-    private static function torque(BuildSetting $setting): bool
-    {
-        return 1 === preg_match('/\d\s*N·m/u', $setting->value) && !str_contains($setting->value, 'backed off');
     }
 
     /** `0.05 mm to 0.10 mm`; null where the book writes no range of lengths. */

@@ -22,6 +22,8 @@ final readonly class BuildStep
      * @param string $catch what it means when it catches
      * @param bool $two do two people sign it?
      * @param bool $tab is it locked by a tab, which lines up somewhere in the band?
+     * @param bool $still does what it tightens hold nothing that turns?
+     * @param array<string, string> $care what is wetted with what and what stays dry, by label
      * @param string $reads the reading (`part/field`) that a play is; empty: none of the book's
      */
     public function __construct(
@@ -42,6 +44,8 @@ final readonly class BuildStep
         public bool $two = false,
         public string $reads = '',
         public bool $tab = false,
+        public array $care = [],
+        public bool $still = false,
     ) {
     }
 

@@ -25,11 +25,15 @@ final readonly class BuildDesk
             $records[$record->step][] = $record;
         }
 
-        return array_map(static function (BuildStep $step) use ($records): BuildRow {
+        $rows = array_map(static function (BuildStep $step) use ($records): BuildRow {
             $own = $records[$step->key] ?? [];
 
             return new BuildRow($step, $own, [] !== $own && !$own[\count($own) - 1]->stopped);
         }, BuildSheet::of($this->shelf->book($case->family)));
+        $isBuilt = [] !== $rows && $rows[\count($rows) - 1]->done;
+
+        // What is built to its last step was built by the book as it was then: what the book asks for since is not asked of it.
+        return $isBuilt ? array_values(array_filter($rows, static fn (BuildRow $row): bool => [] !== $row->records)) : $rows;
     }
 
     /**

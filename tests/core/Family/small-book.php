@@ -45,5 +45,10 @@ return [
         ['key' => 'plunger', 'title' => 'Plunger out', 'needs' => ['lid'], 'removes' => ['plunger'], 'facing' => ['plunger']],
         ['key' => 'barrel', 'title' => 'Barrel clean', 'needs' => ['plunger'], 'removes' => ['barrel']],
     ],
+    'fits' => [
+        ['step' => 'lid', 'title' => 'Lid on', 'dry' => 'The joint.'],
+        ['step' => 'plunger', 'title' => 'Plunger in', 'dry' => 'Nothing.', 'water' => 'The skirt.'],
+        ['step' => 'barrel', 'title' => 'Barrel in', 'dry' => 'Its seat.', 'water' => 'The bore.'],
+    ],
     'complaints' => ['no-water' => ['name' => 'No water']],
 ];

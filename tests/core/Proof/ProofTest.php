@@ -17,21 +17,38 @@ use Symfony\Component\Yaml\Yaml;
 /** What is shown before a unit goes out. */
 final class ProofTest extends TestCase
 {
-    public function testDirectionComesFirstAndTheComplaintIsAlwaysRepeated(): void
+    public function testNothingTurnsDryAndNothingRunsBeforeItWasTurnedByHandInAnyFamily(): void
     {
-        foreach (['external-gear-pump', 'roller-pump', 'axial-piston-pump'] as $key) {
+        foreach (glob(__DIR__.'/../../../books/*-*.yaml') ?: [] as $file) {
             /** @var array<string, mixed> $content */
-            $content = Yaml::parseFile(__DIR__.'/../../../books/'.$key.'.yaml');
-            $books = (new BookTypes($content))->books();
-            $plan = ProofPlan::of(
-                (new BookFactory())->book(array_values($books)[0]),
-                [new ToldComplaint('Low flow', 'only hot after 20 min, at idle')],
-            );
-            self::assertMatchesRegularExpression('/direction|bump/i', $plan[0]->title, $key);
-            $last = $plan[\count($plan) - 1];
-            self::assertTrue($last->complaint);
-            self::assertStringContainsString('low flow, only hot after 20 min, at idle', $last->title);
+            $content = Yaml::parseFile($file);
+            foreach ((new BookTypes($content))->books() as $key => $book) {
+                $book = (new BookFactory())->book($book);
+                $plan = ProofPlan::of($book, [new ToldComplaint('Low flow', 'only hot after 20 min, at idle')]);
+                $phases = array_map(static fn (ProofItem $one): string => $one->phase->value, $plan);
+                $ready = array_values(array_intersect($phases, ['fill', 'hand', 'direction']));
+                self::assertSame($ready, \array_slice($phases, 0, \count($ready)), $key.': before anything under power');
+                $expected = 'vane-pump-dry' === $key ? ['hand', 'direction'] : ['fill', 'hand', 'direction'];
+                self::assertSame($expected, array_values(array_unique($ready)), $key);
+                $last = $plan[\count($plan) - 1];
+                self::assertTrue($last->complaint, $key);
+                self::assertStringContainsString('low flow, only hot after 20 min, at idle', $last->title);
+            }
         }
+    }
+
+    public function testABookThatDoesNotSayWhenIsReadByItsWords(): void
+    {
+        $steps = ['Flow at 3 bar', 'Ten turns by hand', 'Primed and vented'];
+        $book = (new BookFactory())->book([
+            'book' => 'own', 'title' => 'Own', 'models' => [], 'cautions' => [], 'parts' => [], 'carriers' => [], 'strip' => [],
+            'complaints' => [], 'patterns' => [],
+            'proof' => array_map(static fn (string $step): array => ['step' => $step, 'expect' => 'as it should'], $steps),
+        ]);
+        self::assertSame(
+            ['Primed and vented', 'Ten turns by hand', 'Direction of rotation, a second’s run', 'Flow at 3 bar'],
+            array_map(static fn (ProofItem $one): string => $one->title, ProofPlan::of($book, [])),
+        );
     }
 
     public function testTheWordsOfTheBookSayHowLongItLasts(): void

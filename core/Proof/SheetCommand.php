@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Proof;
+
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\Count;
+use Japhrex\Core\Family\ProofRead;
+use Japhrex\Core\Family\StripStep;
+use Japhrex\Core\Repair\Build\BuildSheet;
+use Japhrex\Core\Repair\Build\BuildStep;
+use Japhrex\Core\Repair\Build\FacingAsked;
+
+/**
+ * `japhrex sheet BOOK [--type T] strip|build|proof` without its terminal: the steps of a family in their order, as the application shows
+ * them for a whole unit, so that somebody of the trade can read them through.
+ */
+final readonly class SheetCommand
+{
+    public const WHICH = ['strip', 'build', 'proof'];
+
+    /**
+     * @return list<array{title: string, says: list<array{string, string}>}> the steps; what each says, as label and words
+     *
+     * @throws \InvalidArgumentException if there is no such sheet
+     */
+    public static function steps(Book $book, string $which): array
+    {
+        return match ($which) {
+            'strip' => array_map(static fn (StripStep $one): array => self::strip($book, $one), array_values($book->strip)),
+            'build' => array_map(static fn (BuildStep $one): array => self::build($book, $one), BuildSheet::of($book)),
+            'proof' => array_map(self::proof(...), ProofPlan::of($book, [new ToldComplaint('what was complained of', '')])),
+            default => throw new \InvalidArgumentException(
+                \sprintf('There is no sheet "%s"; expected %s.', $which, implode(', ', self::WHICH)),
+            ),
+        };
+    }
+
+    /** @param list<array{title: string, says: list<array{string, string}>}> $steps */
+    public static function told(string $title, array $steps): string
+    {
+        $text = $title."\n";
+        foreach ($steps as $i => $step) {
+            $text .= \sprintf("\n%2d  %s\n", $i + 1, $step['title']);
+            foreach ($step['says'] as [$label, $words]) {
+                $text .= '    '.wordwrap($label.': '.$words, 100, "\n      ")."\n";
+            }
+        }
+
+        return $text;
+    }
+
+    /** @return array{title: string, says: list<array{string, string}>} */
+    private static function strip(Book $book, StripStep $step): array
+    {
+        return self::step($step->title, [
+            'Caution' => [$step->caution],
+            'Takes out' => self::named($book, $step->removes),
+            'Tool' => [$step->tool],
+            'Look' => $step->look,
+            'Mark' => [$step->mark],
+            'Hides' => $step->hides,
+            'Falls out' => $step->falls,
+            'Count' => self::counts($step->counts),
+        ]);
+    }
+
+    /** @return array{title: string, says: list<array{string, string}>} */
+    private static function build(Book $book, BuildStep $step): array
+    {
+        return self::step(trim($step->title.('' === $step->value ? '' : ': '.$step->value)), [
+            'Caution' => [$step->caution],
+            'Goes in' => self::named($book, $step->parts),
+            ...array_map(static fn (string $words): array => [$words], $step->care),
+            'How' => [$step->how],
+            'Facing' => array_map(static fn (FacingAsked $one): string => $one->right.' Wrong: '.lcfirst($one->wrong), $step->facings),
+            'Together' => $step->mates,
+            'Count' => self::counts($step->counts),
+            'If it catches' => [$step->catch],
+            'Signed by' => [$step->two ? 'two people' : ''],
+        ]);
+    }
+
+    /** @return array{title: string, says: list<array{string, string}>} */
+    private static function proof(ProofItem $item): array
+    {
+        return self::step($item->title, [
+            'Caution' => [$item->caution],
+            'When' => [$item->phase->value],
+            'Expect' => [$item->expect],
+            'Lasts' => [0 === $item->minutes ? '' : $item->minutes.' min'],
+            'Read' => array_map(
+                static fn (ProofRead $one): string => trim($one->what.' '.implode(' to ', array_filter([$one->least, $one->most]))),
+                $item->reads,
+            ),
+            'A miss points to' => $item->missPointsTo(),
+        ]);
+    }
+
+    /**
+     * @param array<string, list<string>> $said
+     *
+     * @return array{title: string, says: list<array{string, string}>}
+     */
+    private static function step(string $title, array $said): array
+    {
+        $says = [];
+        foreach ($said as $label => $lines) {
+            foreach (array_filter($lines) as $line) {
+                $says[] = [$label, $line];
+            }
+        }
+
+        return ['title' => $title, 'says' => $says];
+    }
+
+    /**
+     * @param list<string> $parts
+     *
+     * @return list<string>
+     */
+    private static function named(Book $book, array $parts): array
+    {
+        return [] === $parts ? [] : [implode(', ', array_map(static fn (string $key): string => $book->parts[$key]->name ?? $key, $parts))];
+    }
+
+    /**
+     * @param list<Count> $counts
+     *
+     * @return list<string>
+     */
+    private static function counts(array $counts): array
+    {
+        return array_map(static fn (Count $one): string => $one->count.' '.$one->what, $counts);
+    }
+}
