@@ -11,7 +11,14 @@ let held = [];
 const thenDone = [];
 
 const valuesOf = (form) => new URLSearchParams(new FormData(form)).toString();
-const pressOf = (form, button) => ({ id: form.id, name: button?.name ?? '', value: button?.value ?? '', fields: valuesOf(form) });
+const leadsTo = (form) => form.getAttribute('action');
+const pressOf = (form, button) => ({
+  id: form.id,
+  to: leadsTo(form),
+  name: button?.name ?? '',
+  value: button?.value ?? '',
+  fields: valuesOf(form),
+});
 const isSame = (one, other) => one.name === other.name && one.value === other.value && one.fields === other.fields;
 
 export const isSettling = () => settling > 0;
@@ -23,7 +30,7 @@ export function whenSettled(act) {
 
 function send({ form, button, press }) {
   const now = form.isConnected ? form : document.getElementById(press.id);
-  if (!now) {
+  if (!now || leadsTo(now) !== press.to) {
     return;
   }
   const same = [...now.elements].find((one) => one.type === 'submit' && one.name === press.name && one.value === press.value);

@@ -64,6 +64,26 @@ final class ProofPlan
         return $items;
     }
 
+    /**
+     * What makes the unit ready to run, comes before a step, and is not passed yet; null: nothing.
+     *
+     * @param list<ProofItem> $plan in order
+     * @param list<string> $passed keys of what is passed
+     */
+    public static function before(array $plan, ProofItem $step, array $passed): ?ProofItem
+    {
+        foreach ($plan as $one) {
+            if ($one->key === $step->key || !$one->makesReady()) {
+                return null;
+            }
+            if (!\in_array($one->key, $passed, true)) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
     /** By its words, where a book does not say when. */
     private static function phase(string $step): ProofPhase
     {

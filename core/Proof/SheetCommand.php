@@ -90,10 +90,7 @@ final readonly class SheetCommand
             'When' => [$item->phase->value],
             'Expect' => [$item->expect],
             'Lasts' => [0 === $item->minutes ? '' : $item->minutes.' min'],
-            'Read' => array_map(
-                static fn (ProofRead $one): string => trim($one->what.' '.implode(' to ', array_filter([$one->least, $one->most]))),
-                $item->reads,
-            ),
+            'Read' => array_map(static fn (ProofRead $one): string => $one->what.', '.$one->asks(), $item->reads),
             'A miss points to' => $item->missPointsTo(),
         ]);
     }

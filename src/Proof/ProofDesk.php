@@ -111,7 +111,16 @@ final readonly class ProofDesk
         }
         ProofEntry::allow(
             $row->item,
-            self::before($sheet, $row),
+            ProofPlan::before(
+                array_map(static fn (ProofRow $one): ProofItem => $one->item, $sheet),
+                $row->item,
+                array_values(
+                    array_map(
+                        static fn (ProofRow $one): string => $one->item->key,
+                        array_filter($sheet, static fn (ProofRow $one): bool => ProofEntry::PASSED === $one->outcome),
+                    )
+                ),
+            ),
             $row->soak,
             $outcome,
             $typed['words'],
@@ -123,21 +132,6 @@ final readonly class ProofDesk
         $this->entityManager->flush();
 
         return $record;
-    }
-
-    /** @param list<ProofRow> $sheet */
-    private static function before(array $sheet, ProofRow $row): ?ProofItem
-    {
-        foreach ($sheet as $one) {
-            if ($one === $row || !$one->item->makesReady()) {
-                return null;
-            }
-            if (ProofEntry::PASSED !== $one->outcome) {
-                return $one->item;
-            }
-        }
-
-        return null;
     }
 
     public function handover(CaseFile $case): ?Handover

@@ -6,6 +6,7 @@ namespace Japhrex\Tests\core\Proof;
 
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookTypes;
+use Japhrex\Core\Family\ProofPhase;
 use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Proof\ProofItem;
 use Japhrex\Core\Proof\ProofPlan;
@@ -35,6 +36,20 @@ final class ProofTest extends TestCase
                 self::assertStringContainsString('low flow, only hot after 20 min, at idle', $last->title);
             }
         }
+    }
+
+    public function testNothingRunsBeforeAllThatMakesItReadyIsPassed(): void
+    {
+        $plan = array_map(
+            static fn (ProofPhase $one): ProofItem => new ProofItem($one->value, $one->value, 'good', phase: $one),
+            ProofPhase::cases(),
+        );
+        [$fill, $hand, $direction, $low] = $plan;
+        self::assertNull(ProofPlan::before($plan, $fill, []));
+        self::assertSame($fill, ProofPlan::before($plan, $low, ['hand', 'direction']));
+        self::assertSame($direction, ProofPlan::before($plan, $low, ['fill', 'hand']));
+        self::assertSame($hand, ProofPlan::before($plan, $direction, ['fill']));
+        self::assertNull(ProofPlan::before($plan, $plan[5], ['fill', 'hand', 'direction']), 'hot may be shown before load');
     }
 
     public function testABookThatDoesNotSayWhenIsReadByItsWords(): void
