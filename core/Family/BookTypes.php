@@ -148,6 +148,9 @@ final readonly class BookTypes
                 }
                 $value[$list] = $left;
             }
+            if (\is_array($value['pieces'] ?? null)) {
+                $value['pieces'] = array_diff_key($value['pieces'], array_flip($gone));
+            }
             $content[$key] = self::free($value, $gone);
         }
 

@@ -103,6 +103,19 @@ final readonly class Data
         return $words;
     }
 
+    /** @return array<string, int> name => a whole number of 1 or more */
+    public function counts(string $key): array
+    {
+        $counts = [];
+        foreach ($this->array($key) as $name => $value) {
+            $counts[(string) $name] = \is_int($value) && $value > 0
+                ? $value
+                : throw new BookError('expected a whole number of 1 or more.', $this->at($key.'/'.$name));
+        }
+
+        return $counts;
+    }
+
     public function quantity(string $key, ?Dimension $dimension = null): ?Quantity
     {
         $text = $this->textOrNull($key);

@@ -10,8 +10,16 @@ final readonly class Kit
     /**
      * @param list<string> $parts keys
      * @param list<string> $without keys of parts that go with the work but are not in it
+     * @param array<string, int> $pieces part => how many of it lie in the kit; empty: the book does not count them
+     * @param list<string> $forOthers what lies in it for other units and is left over on purpose
      */
-    public function __construct(public string $key, public string $name, public array $parts, public array $without)
-    {
+    public function __construct(
+        public string $key,
+        public string $name,
+        public array $parts,
+        public array $without,
+        public array $pieces = [],
+        public array $forOthers = [],
+    ) {
     }
 }

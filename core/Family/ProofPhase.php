@@ -10,6 +10,7 @@ enum ProofPhase: string
     case Fill = 'fill';
     case Hand = 'hand';
     case Direction = 'direction';
+    case Coupled = 'coupled';
     case Low = 'low';
     case Load = 'load';
     case Hot = 'hot';

@@ -18,6 +18,7 @@ final readonly class ProofRead
      * @param bool $ofDisplacement is it the flow as a share of displacement times speed?
      * @param array<string, string> $curve setting of a power control that points are held against, as the figure `power-curve` takes it;
      *                                     empty: it is one value
+     * @param array<string, string> $at channel => value of the stand at which it is read; empty: at any
      * @param bool $sample an invented value that the shop replaces by its maker's
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class ProofRead
         public bool $ofDisplacement,
         public array $curve,
         public bool $sample,
+        public array $at = [],
     ) {
     }
 
@@ -50,6 +52,12 @@ final readonly class ProofRead
     public function dimension(): Dimension
     {
         return $this->ofDisplacement ? Dimension::Ratio : Quantity::dimensionsOf($this->least.('' === $this->least ? $this->most : ''))[0];
+    }
+
+    /** The same with the shop's own limits in the place of the book's. */
+    public function within(string $least, string $most): self
+    {
+        return new self($this->what, $this->channel, $least, $most, $this->ofDisplacement, $this->curve, false, $this->at);
     }
 
     /** The limits in words. */

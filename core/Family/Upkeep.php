@@ -13,8 +13,14 @@ final readonly class Upkeep
      * @param array<string, SchoolChoice> $choices
      * @param list<BuildSetting> $settings
      * @param list<ProofStep> $proof
-     * @param array<string, FitCare> $fits by strip step
+     * @param list<FitCare> $fits in the order of the strip; of one strip step in the order of going in
      * @param array<string, string> $outside kind of origin => what is put right outside the unit, where it is not as usual
+     * @param list<BuildAct> $acts
+     * @param list<FacingSet> $sets
+     * @param array<string, Fasteners> $fasteners
+     * @param array<string, Selective> $selective
+     * @param UserAdvice|null $advice null: the book has none
+     * @param OpeningSafety|null $safety null: the book has none
      */
     public function __construct(
         public array $kits = [],
@@ -24,6 +30,18 @@ final readonly class Upkeep
         public array $proof = [],
         public array $fits = [],
         public array $outside = [],
+        public array $acts = [],
+        public array $sets = [],
+        public array $fasteners = [],
+        public array $selective = [],
+        public ?UserAdvice $advice = null,
+        public ?OpeningSafety $safety = null,
     ) {
+    }
+
+    /** @return list<FitCare> how what a strip step took out goes in again, in order; none where the book does not say */
+    public function fitsOf(string $step): array
+    {
+        return array_values(array_filter($this->fits, static fn (FitCare $one): bool => $one->step === $step));
     }
 }

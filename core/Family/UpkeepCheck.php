@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Family;
 
-use Japhrex\Core\Figure\FigureError;
 use Japhrex\Core\Figure\FigureRegistry;
 use Japhrex\Core\Quantity\QuantityError;
 
@@ -20,95 +19,33 @@ final readonly class UpkeepCheck
     {
         return array_values(
             [
-                ...$this->fits($book),
-                ...$this->settings($book),
-                ...$this->proof($book),
+                ...(new BuildCheck())->problems($book),
+                ...(new ProofCheck($this->figures))->problems($book),
                 ...$this->kits($book),
+                ...$this->selective($book),
                 ...$this->watchAndContents($book),
             ]
         );
     }
 
     /** @return iterable<int, BookProblem> */
-    private function fits(Book $book): iterable
-    {
-        foreach (array_values($book->strip) as $i => $step) {
-            if ([] !== $step->removes && !isset($book->upkeep->fits[$step->key])) {
-                yield new BookProblem(
-                    'strip/'.$i,
-                    \sprintf(
-                        '"%s" takes parts out, and no entry of "fits" says how they go in: what is wetted, what stays dry.',
-                        $step->key,
-                    ),
-                );
-            }
-        }
-        foreach (array_values($book->upkeep->fits) as $i => $fit) {
-            if (!isset($book->strip[$fit->step])) {
-                yield new BookProblem('fits/'.$i, \sprintf('there is no strip step "%s" whose parts could go in.', $fit->step));
-            }
-        }
-    }
-
-    /** @return iterable<int, BookProblem> */
-    private function settings(Book $book): iterable
-    {
-        foreach ($book->upkeep->settings as $i => $setting) {
-            foreach (['after' => $setting->after, 'before' => $setting->before] as $where => $step) {
-                if ('' !== $step && !isset($book->strip[$step])) {
-                    yield new BookProblem(
-                        'settings/'.$i,
-                        \sprintf('there is no strip step "%s" %s which it could be set.', $step, $where),
-                    );
-                }
-            }
-            if ($setting->isTorque() !== (null !== $setting->threads)) {
-                yield new BookProblem(
-                    'settings/'.$i,
-                    'a torque says for which threads it is: dry, oiled or sealant; nothing else does.',
-                );
-            }
-            if ($setting->tightened && [] === array_filter(
-                $book->upkeep->settings,
-                static fn (BuildSetting $one): bool => $one->after === $setting->after && $one->isTorque(),
-            )) {
-                yield new BookProblem('settings/'.$i, 'is read when what holds it is tight, but nothing is tightened there.');
-            }
-            if ('' !== $setting->reads && null === $book->field($setting->reads)) {
-                yield new BookProblem('settings/'.$i, \sprintf('there is no reading "%s" to compare it with.', $setting->reads));
-            }
-        }
-    }
-
-    /** @return iterable<int, BookProblem> */
-    private function proof(Book $book): iterable
-    {
-        $there = array_map(static fn (ProofStep $step): ?ProofPhase => $step->phase, $book->upkeep->proof);
-        foreach ([] === $there ? [] : ProofPhase::cases() as $phase) {
-            $isDry = ProofPhase::Fill === $phase && '' === $book->medium;
-            if (null !== $phase->missing() && !$isDry && !\in_array($phase, $there, true)) {
-                yield new BookProblem('proof', $phase->missing());
-            }
-        }
-        foreach ($book->upkeep->proof as $i => $step) {
-            if (null === $step->phase) {
-                yield new BookProblem('proof/'.$i, 'does not say when: phase fill, hand, direction, low, load, hot or rest.');
-            }
-            foreach ($step->reads as $k => $read) {
-                try {
-                    $read->limits();
-                    [] === $read->curve || $this->figures->compute('power-curve', $read->curve + ['points' => '100 bar@10 lpm']);
-                } catch (\DomainException|FigureError|QuantityError $error) {
-                    yield new BookProblem("proof/$i/reads/$k", $error->getMessage());
-                }
-            }
-        }
-    }
-
-    /** @return iterable<int, BookProblem> */
     private function kits(Book $book): iterable
     {
         foreach ($book->upkeep->kits as $kit) {
+            foreach ($kit->pieces as $part => $count) {
+                $takes = $book->parts[$part]->count ?? 0;
+                if (!\in_array($part, $kit->parts, true) || $count > $takes) {
+                    yield new BookProblem(
+                        'kits/'.$kit->key,
+                        \sprintf(
+                            'has %d of "%s", and the unit takes %d; what is for other units stands in for-others.',
+                            $count,
+                            $part,
+                            $takes,
+                        ),
+                    );
+                }
+            }
             foreach ([...$kit->parts, ...$kit->without] as $part) {
                 if (!isset($book->parts[$part])) {
                     yield new BookProblem('kits/'.$kit->key, \sprintf('there is no part "%s".', $part));
@@ -126,6 +63,26 @@ final readonly class UpkeepCheck
                         'is never reused, but no kit has it nor says that it has to be bought besides (without).',
                     );
                 }
+            }
+        }
+    }
+
+    /** @return iterable<int, BookProblem> */
+    private function selective(Book $book): iterable
+    {
+        $settings = array_map(static fn (BuildSetting $one): string => $one->key, $book->upkeep->settings);
+        foreach ($book->upkeep->selective as $one) {
+            $at = 'selective/'.$one->key;
+            if (!isset($book->parts[$one->part])) {
+                yield new BookProblem($at, \sprintf('there is no part "%s".', $one->part));
+            }
+            if ('' !== $one->setting && !\in_array($one->setting, $settings, true)) {
+                yield new BookProblem($at, \sprintf('there is no setting "%s" that it could set.', $one->setting));
+            }
+            try {
+                $one->lengths();
+            } catch (QuantityError $error) {
+                yield new BookProblem($at, $error->getMessage());
             }
         }
     }

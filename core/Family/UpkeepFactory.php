@@ -14,7 +14,14 @@ final readonly class UpkeepFactory
     {
         $kits = $choices = $hours = [];
         foreach ($data->named('kits') as $key => $kit) {
-            $kits[$key] = new Kit($key, $kit->text('name'), $kit->texts('parts'), $kit->texts('without'));
+            $kits[$key] = new Kit(
+                $key,
+                $kit->text('name'),
+                $kit->texts('parts'),
+                $kit->texts('without'),
+                $kit->counts('pieces'),
+                $kit->texts('for-others'),
+            );
         }
         foreach ($data->named('choices') as $key => $choice) {
             $sides = array_map(
@@ -29,78 +36,85 @@ final readonly class UpkeepFactory
                 : $data->fail('expected hours above 0, such as 1.5.', 'hours/'.$work);
         }
 
+        $build = new BuildFactory();
+
         return new Upkeep(
             $kits,
             $hours,
             $choices,
-            array_map($this->setting(...), $data->maps('settings')),
-            array_map($this->proofStep(...), $data->maps('proof')),
-            $this->fits($data),
+            $build->settings($data),
+            array_map($this->proofStep(...), array_keys($data->maps('proof')), $data->maps('proof')),
+            $build->fits($data),
             array_merge(...array_map(
                 static fn (Data $one): array => [$one->text('origin') => $one->text('do')],
                 $data->maps('outside'),
             )),
+            $build->acts($data),
+            $build->sets($data),
+            $build->fasteners($data),
+            $this->selective($data),
+            $data->has('handover') ? $this->advice($data->map('handover')) : null,
+            $data->has('safety') ? $this->safety($data->map('safety')) : null,
         );
     }
 
-    /** @return array<string, FitCare> by strip step */
-    private function fits(Data $data): array
+    /** @return array<string, Selective> */
+    private function selective(Data $data): array
     {
-        $fits = [];
-        foreach ($data->maps('fits') as $one) {
-            $step = $one->text('step');
-            isset($fits[$step]) && $one->fail(\sprintf('"%s" goes in twice.', $step), 'step');
-            $lubricants = [];
-            foreach (Lubricant::cases() as $kind) {
-                if ($one->has($kind->value)) {
-                    $lubricants[$kind->value] = $one->text($kind->value);
-                }
-            }
-            $fits[$step] = new FitCare(
-                $step,
-                $one->text('title'),
-                $lubricants,
-                $one->text('dry'),
-                $one->textOrNull('sealant') ?? '',
-                $one->textOrNull('guard') ?? '',
-                $one->textOrNull('caution') ?? '',
+        $selective = [];
+        foreach ($data->named('selective') as $key => $one) {
+            $selective[$key] = new Selective(
+                $key,
+                $one->text('what'),
+                $one->text('part'),
+                $one->texts('sizes'),
+                $one->textOrNull('setting') ?? '',
             );
         }
 
-        return $fits;
+        return $selective;
     }
 
-    private function setting(Data $data): BuildSetting
+    private function advice(Data $data): UserAdvice
     {
-        return new BuildSetting(
-            $data->text('what'),
-            $data->text('value'),
-            $data->textOrNull('how') ?? '',
-            $data->flag('sample'),
-            $data->textOrNull('after') ?? '',
-            $data->textOrNull('reads') ?? '',
-            $data->flag('two'),
-            $data->flag('tab'),
-            $data->textOrNull('before') ?? '',
-            $data->flag('tightened'),
-            $data->has('threads')
-                ? Threads::tryFrom($data->text('threads')) ?? $data->fail('expected dry, oiled or sealant.', 'threads')
-                : null,
-            $data->flag('still'),
+        return new UserAdvice(
+            $data->texts('works'),
+            $data->texts('machine'),
+            $data->texts('hours'),
+            $data->texts('look'),
+            $data->texts('stop'),
         );
     }
 
-    private function proofStep(Data $data): ProofStep
+    private function safety(Data $data): OpeningSafety
+    {
+        return new OpeningSafety(
+            $data->text('isolate'),
+            $data->text('drain'),
+            $data->text('empty'),
+            $data->text('pinch'),
+            $data->text('weight'),
+            $data->text('hangs'),
+        );
+    }
+
+    private function proofStep(int $i, Data $data): ProofStep
     {
         return new ProofStep(
+            $data->textOrNull('key') ?? (string) $i,
             $data->text('step'),
             $data->text('expect'),
             $data->textOrNull('caution') ?? '',
             array_map($this->proofRead(...), $data->maps('reads')),
             $data->has('phase')
                 ? ProofPhase::tryFrom($data->text('phase'))
-                    ?? $data->fail('expected fill, hand, direction, low, load, hot or rest.', 'phase')
+                    ?? $data->fail('expected fill, hand, direction, coupled, low, load, hot or rest.', 'phase')
                 : null,
+            $data->textOrNull('proves') ?? '',
+            $data->texts('miss'),
+            $data->textOrNull('stops') ?? '',
+            $data->flag('guard'),
+            $data->textOrNull('stage') ?? '',
         );
     }
 
@@ -114,6 +128,7 @@ final readonly class UpkeepFactory
             $data->flag('of-displacement'),
             $data->has('curve') ? $data->words('curve') : [],
             $data->flag('sample'),
+            $data->words('at'),
         );
     }
 }

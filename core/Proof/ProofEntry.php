@@ -13,6 +13,9 @@ final class ProofEntry
     public const PASSED = 'passed';
     public const MISSED = 'missed';
 
+    /** A guard that somebody will not have back: our objection stands. */
+    public const REFUSED = 'refused';
+
     /**
      * @param ProofItem|null $before what makes it ready to run and comes before, where that is not passed yet
      * @param Soak|null $soak the clock, where it runs
@@ -31,9 +34,12 @@ final class ProofEntry
     ): void {
         $outside = array_filter($readings, static fn (ProofReading $one): bool => LimitVerdict::Outside === $one->verdict);
         $says = match (true) {
-            !\in_array($outcome, [self::BEGUN, self::PASSED, self::MISSED], true) => 'Passed, or missed?',
+            self::REFUSED === $outcome && !$item->guard => 'Only a guard can be refused.',
+            !\in_array($outcome, [self::BEGUN, self::PASSED, self::MISSED, self::REFUSED], true) => 'Passed, or missed?',
+            self::REFUSED === $outcome
+                && '' === trim($words) => 'Who will not have the guard back, and why? Our objection is kept with it.',
             null !== $before
-                && self::MISSED !== $outcome => \sprintf(
+                && !\in_array($outcome, [self::MISSED, self::REFUSED], true) => \sprintf(
                     'First: %s. What is not filled, free by hand and the right way round is not run: a second is enough.',
                     lcfirst($before->title),
                 ),

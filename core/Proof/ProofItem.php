@@ -15,6 +15,11 @@ final readonly class ProofItem
      * @param bool $complaint does it repeat the conditions of the complaint?
      * @param list<\Japhrex\Core\Family\ProofRead> $reads what is read in it, with its limits
      * @param ProofPhase $phase when it is shown
+     * @param string $proves what is known when it is passed
+     * @param list<string> $miss what a miss points to, as the book says; empty: it is told by its words
+     * @param string $stops what stops it at once
+     * @param bool $guard does it put a guard back?
+     * @param string $stage of a unit of several, that it proves; empty: all of it
      */
     public function __construct(
         public string $key,
@@ -25,10 +30,15 @@ final readonly class ProofItem
         public bool $complaint = false,
         public array $reads = [],
         public ProofPhase $phase = ProofPhase::Low,
+        public string $proves = '',
+        public array $miss = [],
+        public string $stops = '',
+        public bool $guard = false,
+        public string $stage = '',
     ) {
     }
 
-    /** Does it make the unit ready to run: filled, turned by hand, the right way round? */
+    /** Does it make the unit ready to run: filled, turned by hand, the right way round, coupled and guarded? */
     public function makesReady(): bool
     {
         return $this->phase->rank() < ProofPhase::Low->rank();
@@ -41,6 +51,9 @@ final readonly class ProofItem
      */
     public function missPointsTo(): array
     {
+        if ([] !== $this->miss) {
+            return $this->miss;
+        }
         $words = mb_strtolower($this->title.' '.$this->expect);
         $says = [];
         foreach ([

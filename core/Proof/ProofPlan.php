@@ -21,23 +21,28 @@ final class ProofPlan
 
     /**
      * @param list<ToldComplaint> $complaints
+     * @param list<ProofStep>|null $steps with the shop's own limits; null: those of the book
      *
      * @return list<ProofItem>
      */
-    public static function of(Book $book, array $complaints): array
+    public static function of(Book $book, array $complaints, ?array $steps = null): array
     {
         $items = array_map(
-            static fn (int $i, ProofStep $step): ProofItem => new ProofItem(
-                'book-'.$i,
+            static fn (ProofStep $step): ProofItem => new ProofItem(
+                'book-'.$step->key,
                 $step->step,
                 $step->expect,
                 $step->caution,
                 self::minutes($step->step),
                 reads: $step->reads,
                 phase: $step->phase ?? self::phase($step->step),
+                proves: $step->proves,
+                miss: $step->miss,
+                stops: $step->stops,
+                guard: $step->guard,
+                stage: $step->stage,
             ),
-            array_keys($book->upkeep->proof),
-            $book->upkeep->proof,
+            $steps ?? $book->upkeep->proof,
         );
         if ([] === array_filter($items, static fn (ProofItem $item): bool => ProofPhase::Direction === $item->phase)) {
             $items[] = new ProofItem(
@@ -45,19 +50,26 @@ final class ProofPlan
                 'Direction of rotation, a second’s run',
                 'As the arrow, the engine or the strip’s record asks.',
                 'Nobody near the drive; hands off the coupling.',
+                stops: 'The wrong way round: a second is enough.',
                 phase: ProofPhase::Direction,
             );
         }
         usort($items, static fn (ProofItem $a, ProofItem $b): int => $a->phase->rank() <=> $b->phase->rank());
-        foreach ($complaints as $i => $complaint) {
+        foreach ($complaints as $complaint) {
             $items[] = new ProofItem(
-                'complaint-'.$i,
+                'complaint-'.$complaint->key,
                 'The complaint’s own conditions: '.lcfirst($complaint->name).(
                     '' === $complaint->conditions ? '' : ', '.$complaint->conditions
                 ),
                 'It is gone. A cold spin proves nothing about a hot complaint.',
                 complaint: true,
                 phase: ProofPhase::Rest,
+                proves: 'That what was complained of is gone, under the conditions under which it was there.',
+                miss: [
+                    'Back to the chain: what was mended was not all that brought it about, or something else brings it about too.',
+                    'The conditions first: was it as hot, as long, as loaded as it was told?',
+                ],
+                stops: 'What made the unit fail: do not try it a second time.',
             );
         }
 

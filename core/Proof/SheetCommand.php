@@ -6,8 +6,12 @@ namespace Japhrex\Core\Proof;
 
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\Count;
+use Japhrex\Core\Family\FastenerPlace;
+use Japhrex\Core\Family\Laid;
+use Japhrex\Core\Family\Position;
 use Japhrex\Core\Family\ProofRead;
 use Japhrex\Core\Family\StripStep;
+use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Build\BuildSheet;
 use Japhrex\Core\Repair\Build\BuildStep;
 use Japhrex\Core\Repair\Build\FacingAsked;
@@ -30,7 +34,7 @@ final readonly class SheetCommand
         return match ($which) {
             'strip' => array_map(static fn (StripStep $one): array => self::strip($book, $one), array_values($book->strip)),
             'build' => array_map(static fn (BuildStep $one): array => self::build($book, $one), BuildSheet::of($book)),
-            'proof' => array_map(self::proof(...), ProofPlan::of($book, [new ToldComplaint('what was complained of', '')])),
+            'proof' => array_map(self::proof(...), ProofPlan::of($book, [new ToldComplaint('told', 'what was complained of', '')])),
             default => throw new \InvalidArgumentException(
                 \sprintf('There is no sheet "%s"; expected %s.', $which, implode(', ', self::WHICH)),
             ),
@@ -70,6 +74,7 @@ final readonly class SheetCommand
     private static function build(Book $book, BuildStep $step): array
     {
         return self::step(trim($step->title.('' === $step->value ? '' : ': '.$step->value)), [
+            'Stage' => [$step->stage],
             'Caution' => [$step->caution],
             'Goes in' => self::named($book, $step->parts),
             ...array_map(static fn (string $words): array => [$words], $step->care),
@@ -77,7 +82,19 @@ final readonly class SheetCommand
             'Facing' => array_map(static fn (FacingAsked $one): string => $one->right.' Wrong: '.lcfirst($one->wrong), $step->facings),
             'Together' => $step->mates,
             'Count' => self::counts($step->counts),
-            'If it catches' => [$step->catch],
+            'Stands' => array_map(
+                static fn (Position $one): string => $one->is->value.': '.$one->stands.' '.$one->gives,
+                $step->set->positions ?? [],
+            ),
+            'Lies' => array_map(
+                static fn (Laid $one): string => implode(', ', array_filter([$one->place, $one->what, $one->told])),
+                $step->act->laid ?? [],
+            ),
+            'Places' => array_map(
+                static fn (FastenerPlace $one): string => \sprintf('%d of %s, %s', $one->count, $one->length, $one->at),
+                $step->screws->places ?? [],
+            ),
+            BuildKind::Act === $step->kind ? 'Left out' : 'If it catches' => [$step->catch],
             'Signed by' => [$step->two ? 'two people' : ''],
         ]);
     }
@@ -86,12 +103,15 @@ final readonly class SheetCommand
     private static function proof(ProofItem $item): array
     {
         return self::step($item->title, [
+            'Stage' => [$item->stage],
             'Caution' => [$item->caution],
             'When' => [$item->phase->value],
+            'Proves' => [$item->proves],
             'Expect' => [$item->expect],
             'Lasts' => [0 === $item->minutes ? '' : $item->minutes.' min'],
             'Read' => array_map(static fn (ProofRead $one): string => $one->what.', '.$one->asks(), $item->reads),
             'A miss points to' => $item->missPointsTo(),
+            'Stops at once' => [$item->stops],
         ]);
     }
 

@@ -8,9 +8,10 @@ namespace Japhrex\Core\Proof;
 final readonly class ToldComplaint
 {
     /**
+     * @param string $key by which it is kept
      * @param string $conditions in words; may be empty
      */
-    public function __construct(public string $name, public string $conditions)
+    public function __construct(public string $key, public string $name, public string $conditions)
     {
     }
 }

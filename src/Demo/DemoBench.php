@@ -15,11 +15,14 @@ use App\Measuring\ReadingEntry;
 use App\Measuring\Repository\GaugeRepository;
 use App\Measuring\TakeReading;
 use App\Parts\JudgePart;
+use App\Teardown\Form\OpeningInput;
+use App\Teardown\OpenUnit;
 use App\Teardown\RecordStep;
 use App\Teardown\StepRecord;
 use App\Teardown\StripBench;
 use Japhrex\Core\Family\Count;
 use Japhrex\Core\Family\StripStep;
+use Japhrex\Core\Teardown\BeforeOpening;
 use Japhrex\Core\Teardown\FastenerCondition;
 use Japhrex\Core\Teardown\StepState;
 
@@ -37,6 +40,7 @@ final readonly class DemoBench
         private BookShelf $shelf,
         private StripBench $strip,
         private RecordStep $recordStep,
+        private OpenUnit $open,
         private TakeReading $take,
         private RecordFinding $recordFinding,
         private JudgePart $judge,
@@ -67,6 +71,14 @@ final readonly class DemoBench
     public function strip(CaseFile $case, array $steps, User $who): void
     {
         $book = $this->shelf->book($case->family);
+        if ([] !== $steps) {
+            $this->hands->wait('4 minutes');
+            ($this->open)($case, new OpeningInput(
+                array_keys(BeforeOpening::TICKS),
+                liquid: ($case->arrival->pumped ?? '') ?: ('' === $book->medium ? 'nothing: it runs dry' : $book->medium),
+                precautions: 'gloves, eye protection, tray under it',
+            ), $who);
+        }
         foreach ($steps as $key => $step) {
             $this->hands->wait('7 minutes');
             $record = new StepRecord($case, $key);

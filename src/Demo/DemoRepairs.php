@@ -18,6 +18,8 @@ use App\Repair\RepairDesk;
 use App\Repair\TickKit;
 use App\Report\Work\SignWork;
 use Japhrex\Core\Family\Count;
+use Japhrex\Core\Family\Position;
+use Japhrex\Core\Family\PositionIs;
 use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Repair\Build\BuildError;
 use Japhrex\Core\Repair\Build\BuildKind;
@@ -65,7 +67,7 @@ final readonly class DemoRepairs
         }
         /**
          * @var array{
-         *     days: int, with: string, done?: bool, run?: string, proof?: list<string|list<string>>, missed?: array<int, string>,
+         *     days: int, with: string, done?: bool, run?: string, proof?: array<string, string|list<string>>, missed?: list<string>,
          *     despite?: string, checks?: string, watch?: int,
          * } $row
          */
@@ -81,8 +83,9 @@ final readonly class DemoRepairs
             ($this->tick)($case, $part, KitCheck::USED, '', $who);
         }
         $stand = $this->stands->byName()[0] ?? null;
-        foreach ($this->proofs->sheet($case) as $i => $one) {
-            $said = (array) ($row['proof'][$i] ?? 'as expected');
+        foreach ($this->proofs->sheet($case) as $one) {
+            $key = $one->item->complaint ? 'complaint' : substr($one->item->key, \strlen('book-'));
+            $said = (array) ($row['proof'][$key] ?? 'as expected');
             $typed = [
                 'words' => (string) array_shift($said),
                 'read' => array_map(static fn (string $one): string => explode(' at ', $one)[0], $said),
@@ -93,7 +96,8 @@ final readonly class DemoRepairs
                 $this->proofs->entry($case, $one->item->key, ProofEntry::BEGUN, ['words' => '', 'read' => [], 'speed' => []], $stand, $who);
             }
             $this->hands->wait(($one->item->minutes + 12).' minutes');
-            $this->proofs->entry($case, $one->item->key, $row['missed'][$i] ?? ProofEntry::PASSED, $typed, $stand, $who);
+            $outcome = \in_array($key, $row['missed'] ?? [], true) ? ProofEntry::MISSED : ProofEntry::PASSED;
+            $this->proofs->entry($case, $one->item->key, $outcome, $typed, $stand, $who);
         }
         if (isset($row['run'])) {
             $this->stand->take($case, $this->projectDir.'/demo/runs/'.$row['run'], $row['run'], $who, $stand);
@@ -120,6 +124,13 @@ final readonly class DemoRepairs
             torque: BuildKind::Torque === $step->kind ? \sprintf('%.1f N·m', array_sum($step->torqueBand(0.0)) / 2) : '',
             turns: 'even',
             done: 'yes',
+            lengths: array_map(strval(...), array_keys($step->screws->places ?? [])),
+            laid: array_map(strval(...), array_keys($step->act->laid ?? [])),
+            fresh: 'yes',
+            position: (string) array_key_first(array_filter(
+                $step->set->positions ?? [],
+                static fn (Position $one): bool => PositionIs::Right === $one->is,
+            )),
         );
         $name = \sprintf('fitted-%s-%s.jpg', $case->family, substr($step->key, \strlen('fit-')));
         $picture = $step->asksForAPhoto() ? new UploadedFile($this->projectDir.'/demo/photos/'.$name, $name, test: true) : null;

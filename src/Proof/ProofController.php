@@ -38,7 +38,7 @@ final class ProofController extends AbstractController
     #[Route(
         '/cases/{number}/proof/{key}',
         name: 'proof_item',
-        requirements: ['key' => 'direction|(book|complaint)-\d+'],
+        requirements: ['key' => 'direction|(book|complaint)-[a-z0-9-]+'],
         methods: ['POST'],
     )]
     #[IsGranted(Permission::BENCH)]

@@ -37,6 +37,7 @@ final readonly class ProofDesk
         private FigureRegistry $figures,
         private ProofRecordRepository $records,
         private HandoverRepository $handovers,
+        private ProofLimits $limits,
     ) {
     }
 
@@ -52,6 +53,7 @@ final readonly class ProofDesk
         }
         $complaints = array_map(
             static fn (Complaint $one): ToldComplaint => new ToldComplaint(
+                (string) $one->id,
                 $book->complaints[$one->what]->name ?? $one->what,
                 $one->conditions(),
             ),
@@ -68,13 +70,34 @@ final readonly class ProofDesk
                 $last->outcome ?? '',
                 ProofEntry::BEGUN === $last?->outcome ? new Soak($last->madeAt, $item->minutes) : null,
             );
-        }, ProofPlan::of($book, $complaints));
+        }, ProofPlan::of($book, $complaints, $this->limits->steps($book)));
+        $rows = [...$rows, ...self::ofEarlierBooks($records, $rows)];
         $gone = $this->handover($case);
 
         // What went out with all of it passed was proved by the book as it was then.
         return null === $gone?->goneAt || '' !== $gone->despite
             ? $rows
             : array_values(array_filter($rows, static fn (ProofRow $row): bool => [] !== $row->records));
+    }
+
+    /**
+     * What was written of a step by a book that had it stands as it was written.
+     *
+     * @param array<string, list<ProofRecord>> $records by step
+     * @param list<ProofRow> $rows
+     *
+     * @return list<ProofRow>
+     */
+    private static function ofEarlierBooks(array $records, array $rows): array
+    {
+        $known = array_map(static fn (ProofRow $row): string => $row->item->key, $rows);
+        $rest = [];
+        foreach (array_diff_key($records, array_flip($known)) as $key => $own) {
+            $title = ucfirst(str_replace('-', ' ', (string) preg_replace('/^book-/', '', $key))).' (as the book had it)';
+            $rest[] = new ProofRow(new ProofItem($key, $title, 'As it was written then.'), $own, ProofEntry::PASSED, null);
+        }
+
+        return $rest;
     }
 
     /**
@@ -117,7 +140,7 @@ final readonly class ProofDesk
                 array_values(
                     array_map(
                         static fn (ProofRow $one): string => $one->item->key,
-                        array_filter($sheet, static fn (ProofRow $one): bool => ProofEntry::PASSED === $one->outcome),
+                        array_filter($sheet, static fn (ProofRow $one): bool => $one->isAnswered()),
                     )
                 ),
             ),

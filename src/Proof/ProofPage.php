@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Proof;
 
+use App\Books\BookShelf;
 use App\Figures\WearCheck;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CasePages;
 use App\Proof\Live\LiveStand;
+use Japhrex\Core\Proof\ProofEntry;
 
 use function Symfony\Component\Clock\now;
 
@@ -23,6 +25,10 @@ final readonly class ProofPage
         private LiveStand $live,
         private BuildFlow $flow,
         private WearCheck $wear,
+        private WayRound $wayRound,
+        private ProofLimits $limits,
+        private FromRecording $fromRecording,
+        private BookShelf $shelf,
     ) {
     }
 
@@ -33,9 +39,14 @@ final readonly class ProofPage
         $run = $this->live->runOf($case);
         $gaps = $this->flow->gaps($case);
         $checked = $this->wear->check($case);
+        $sheet = $this->desk->sheet($case);
+        $missed = array_filter($sheet, static fn (ProofRow $row): bool => ProofEntry::MISSED === $row->outcome);
 
         return $this->pages->show($case, 'proof/proof.html.twig', [
-            'sheet' => $this->desk->sheet($case),
+            'sheet' => $sheet,
+            'ways' => [] === $missed ? [] : $this->wayRound->of($case),
+            'ownLimits' => $this->limits->inForce($this->shelf->book($case->family)),
+            'recorded' => $this->fromRecording->of($case, $sheet),
             'recordings' => $this->recordings->recordingsOf($case),
             'known' => $known,
             'handover' => $handover ?? $known ?? $this->desk->draft($case),

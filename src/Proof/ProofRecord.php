@@ -35,7 +35,7 @@ class ProofRecord implements Audited
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         public CaseFile $case,
-        #[ORM\Column(length: 40)]
+        #[ORM\Column(length: 80)]
         public string $item,
         #[ORM\Column(length: 10)]
         public string $outcome,

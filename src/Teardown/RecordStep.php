@@ -8,6 +8,7 @@ use App\Account\Actor;
 use App\Intake\Stage;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Teardown\OpeningError;
 use Japhrex\Core\Teardown\StepState;
 use Japhrex\Core\Teardown\StepStatus;
 
@@ -17,6 +18,7 @@ final readonly class RecordStep
     public function __construct(
         private EntityManagerInterface $entityManager,
         private NeededBefore $needed,
+        private OpenUnit $open,
     ) {
     }
 
@@ -45,11 +47,16 @@ final readonly class RecordStep
      * @param bool $leaveOut is what is asked for left out knowingly?
      *
      * @return list<string> what is asked for and not there; then nothing is kept
+     *
+     * @throws OpeningError if it is the first to take parts out, and nothing was said of isolating and draining
      */
     public function __invoke(StepRecord $record, StepStatus $status, bool $leaveOut, Actor $who): array
     {
         self::mustBeAllowed($status, $record->state);
         $case = $record->case;
+        if (StepState::Done === $record->state) {
+            $this->open->mustBeSaid($case, $status->step);
+        }
         $asked = StepState::Done === $record->state ? $this->needed->of($record, $status->step) : [];
         if ([] !== $asked && !$leaveOut) {
             return $asked;

@@ -9,12 +9,15 @@ use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Intake\CaseGate;
 use App\Platform\ShopError;
+use App\Teardown\Form\OpeningInput;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Teardown\OpeningError;
 use Japhrex\Core\Teardown\Shortage;
 use Japhrex\Core\Teardown\StepState;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
 
@@ -70,7 +73,13 @@ final class StripController extends AbstractController
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, $status, $form);
         }
-        $asked = ($this->recordStep)($record, $status, $request->request->has('leave-out'), $person->get());
+        try {
+            $asked = ($this->recordStep)($record, $status, $request->request->has('leave-out'), $person->get());
+        } catch (OpeningError $error) {
+            $this->addFlash('refused', $error->getMessage());
+
+            return $this->page->show($case, $status, $form);
+        }
         if ([] !== $asked) {
             return $this->page->show($case, $status, $form, $asked);
         }
@@ -82,6 +91,28 @@ final class StripController extends AbstractController
             ),
             Response::HTTP_SEE_OTHER,
         );
+    }
+
+    /** What is done and known before the first part comes off. */
+    #[Route('/cases/{number}/opening', name: 'opening', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function opening(
+        string $number,
+        #[MapRequestPayload] OpeningInput $said,
+        OpenUnit $open,
+        CurrentPerson $person,
+    ): Response {
+        $case = $this->gate->open($number, Permission::BENCH);
+        try {
+            $open($case, $said, $person->get());
+        } catch (OpeningError $error) {
+            $run = $this->bench->run($case, $this->shelf->book($case->family));
+            $status = $run->next() ?? throw new ShopError('The unit is apart already.', 409);
+
+            return $this->page->show($case, $status, opening: $said, refused: $error->getMessage());
+        }
+
+        return $this->redirectToRoute('strip', ['number' => $case->number], Response::HTTP_SEE_OTHER);
     }
 
     #[Route('/cases/{number}/strip/{step}/undo', name: 'strip_undo', methods: ['POST'])]

@@ -7,8 +7,12 @@ namespace App\Teardown;
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CasePages;
+use App\Intake\Meant;
+use App\Intake\OnPurpose;
+use App\Teardown\Form\OpeningInput;
 use App\Teardown\Form\StepType;
 use Japhrex\Core\Family\StripStep;
+use Japhrex\Core\Teardown\BeforeOpening;
 use Japhrex\Core\Teardown\StepStatus;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
@@ -25,15 +29,24 @@ final readonly class StripPage
         private FormFactoryInterface $forms,
         private RestOfBench $rest,
         private NeededBefore $needed,
+        private OnPurpose $onPurpose,
+        private OpenUnit $open,
     ) {
     }
 
     /**
      * @param FormInterface<mixed>|null $submitted what did not hold
      * @param list<string> $asked what is still asked before the part comes off
+     * @param OpeningInput|null $opening what was said before it is opened and did not hold, and why
      */
-    public function show(CaseFile $case, StepStatus $status, ?FormInterface $submitted = null, array $asked = []): Response
-    {
+    public function show(
+        CaseFile $case,
+        StepStatus $status,
+        ?FormInterface $submitted = null,
+        array $asked = [],
+        ?OpeningInput $opening = null,
+        string $refused = '',
+    ): Response {
         $records = $this->bench->records($case);
         $record = $records[$status->step->key] ?? null;
         $form = $submitted ?? $this->form($record ?? new StepRecord($case, $status->step->key), $status);
@@ -52,7 +65,16 @@ final readonly class StripPage
             'form' => $form->createView(),
             'rest' => $this->rest->of($case),
             'asked' => $asked,
-        ], null === $submitted ? 200 : 422);
+            'opening' => $this->open->said($case),
+            'asksOpening' => $this->open->isAsked($case),
+            'saidOpening' => $opening ?? new OpeningInput(liquid: $case->arrival->pumped ?? ''),
+            'refusedOpening' => $refused,
+            'ticks' => BeforeOpening::TICKS,
+            'meant' => array_values(array_filter(
+                $this->onPurpose->before($case),
+                static fn (Meant $one): bool => [] !== array_intersect($one->parts, $status->step->removes),
+            )),
+        ], null === $submitted && '' === $refused ? 200 : 422);
     }
 
     /** @param int $mine the version of the step that the asking device shows */

@@ -8,7 +8,10 @@ use App\Account\Role;
 use App\Account\User;
 use App\Intake\CaseFile;
 use App\Intake\CaseNumbers;
+use App\Teardown\Form\OpeningInput;
+use App\Teardown\OpenUnit;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Teardown\BeforeOpening;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
 
@@ -74,6 +77,13 @@ abstract class AppTestCase extends WebTestCase
         self::em()->flush();
 
         return $case;
+    }
+
+    /** What is said before the first part comes off. */
+    protected function opened(CaseFile $case): void
+    {
+        $said = new OpeningInput(array_keys(BeforeOpening::TICKS), liquid: 'oil', precautions: 'gloves, tray');
+        self::service(OpenUnit::class)($this->fresh($case), $said, $this->person(Role::Bench));
     }
 
     /** The case as it is stored now. */

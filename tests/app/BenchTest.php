@@ -11,6 +11,7 @@ use App\Intake\CaseFile;
 use App\Intake\Stage;
 use App\Measuring\Gauge;
 use App\Measuring\Reading;
+use App\Teardown\OpenUnit;
 use App\Teardown\StepRecord;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Family\Method;
@@ -20,6 +21,9 @@ final class BenchTest extends AppTestCase
     /** @param array<string, string> $fields */
     private function strip(CaseFile $case, string $step, string $state, string $reason = '', array $fields = []): int
     {
+        if ('done' === $state && self::service(OpenUnit::class)->isAsked($this->fresh($case))) {
+            $this->opened($case);
+        }
         $form = $this->browser->request(
             'GET',
             '/cases/'.$case->number.'/strip?step='.$step,
@@ -44,6 +48,31 @@ final class BenchTest extends AppTestCase
         $this->browser->request('GET', '/cases/'.$case->number.'/strip');
         self::assertStringContainsString('2 of 12 steps done; now: Coupling half and key', $this->said());
         self::assertSame(Stage::Strip, $this->fresh($case)->stage);
+    }
+
+    public function testNoPartComesOffBeforeItIsIsolatedDrainedAndKnown(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Bench);
+        $page = $this->browser->request('GET', "/cases/{$case->number}/strip")->text();
+        self::assertStringContainsString('Before it is opened', $page);
+        self::assertStringContainsString('gears take a finger tip', $page, 'the danger of this family stands before it');
+        $this->browser->request(
+            'POST',
+            "/cases/{$case->number}/strip/outside",
+            ['state' => 'done', 'step' => ['_token' => $this->token("/cases/{$case->number}/strip?step=outside")]],
+        );
+        self::assertSame(0, self::em()->getRepository(StepRecord::class)->count([]), 'refused without');
+        $said = ['ticked' => ['isolated', 'drained'], 'liquid' => 'hydraulic oil', 'precautions' => 'gloves'];
+        self::assertSame(422, $this->act($case, 'opening', $said, 'strip'));
+        self::assertStringContainsString('Not yet: turned empty by hand', $this->said());
+        self::assertStringContainsString('value="hydraulic oil"', (string) $this->browser->getResponse()->getContent());
+        self::assertSame(422, $this->act($case, 'opening', ['liquid' => ''] + $said + ['instead' => 'seized'], 'strip'));
+        self::assertSame(303, $this->act($case, 'opening', $said + ['instead' => 'It is seized: nothing turns.'], 'strip'));
+        self::assertSame(303, $this->strip($case, 'outside', 'done'));
+        $page = $this->browser->request('GET', "/cases/{$case->number}/strip")->text();
+        self::assertStringContainsString('Before it was opened: isolated, locked out and tagged', $page);
+        self::assertStringContainsString('It is seized: nothing turns.', $page);
     }
 
     public function testAStepThatWaitsForAnotherIsRefused(): void

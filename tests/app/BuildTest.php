@@ -49,7 +49,7 @@ final class BuildTest extends AppTestCase
         self::assertSame(403, $this->act($case, 'build/'.$next->key, [], 'build'));
     }
 
-    public function testWhatIsBuiltToItsLastStepIsNotAskedForWhatTheBookAsksSince(): void
+    public function testWhatTheBookAsksSinceIsNotAskedOfWhatIsBuiltOver(): void
     {
         $this->signIn(Role::Bench);
         $case = $this->aCase('PB-10');
@@ -57,14 +57,45 @@ final class BuildTest extends AppTestCase
             static fn (BuildRow $row): string => $row->step->key,
             self::service(BuildDesk::class)->sheet($this->fresh($case)),
         );
-        foreach (array_diff($steps, ['turn-before']) as $key) {
-            if ($key === $steps[\count($steps) - 1]) {
-                self::assertSame('turn-before', $this->next($case)?->key, 'while it is being built, it is asked for');
-            }
+        $last = $steps[\count($steps) - 1];
+        self::assertSame('clean', $this->next($case)->key);
+        foreach (array_diff($steps, ['act-drain-hole', 'turn-before', $last]) as $key) {
             self::em()->persist(new BuildRecord($this->fresh($case), $key, $this->person(Role::Bench)));
-            self::em()->flush();
         }
-        self::assertNull($this->next($case));
+        // A step of a book that is no more.
+        self::em()->persist(new BuildRecord($this->fresh($case), 'set-neutral', $this->person(Role::Bench)));
+        self::em()->flush();
+        self::assertSame($last, $this->next($case)->key, 'the drain hole is covered long ago; the last can still be done');
+        self::assertStringContainsString(
+            'Neutral (as the book had it)',
+            $this->browser->request('GET', "/cases/{$case->number}/build")->text(),
+            'what was signed stays',
+        );
+    }
+
+    public function testWhatIsForgottenIsSignedForItselfAndWhatStandsOtherwiseIsMetAgain(): void
+    {
+        $this->signIn(Role::Bench);
+        $case = $this->aCase('VG28-777');
+        $act = $this->upTo($case, BuildKind::Act);
+        self::assertSame(422, $this->act($case, 'build/'.$act->key, [], 'build'));
+        self::assertStringContainsString('the gears touch the body and it binds', $this->said());
+        self::assertSame(303, $this->act($case, 'build/'.$act->key, ['done' => 'no'], 'build'));
+        self::assertSame($act->key, $this->next($case)?->key, 'not so: it stops the build');
+        self::assertSame(303, $this->act($case, 'build/'.$act->key, ['done' => 'yes'], 'build'));
+        while ('stands-rotation' !== $this->upTo($case, BuildKind::Position)->key) {
+            $key = $this->next($case)->key ?? '';
+            self::assertSame(303, $this->act($case, 'build/'.$key, ['position' => '0'], 'build'));
+        }
+        $other = ['position' => '1', 'why' => 'The sweeper turns it left.'];
+        self::assertSame(422, $this->act($case, 'build/stands-rotation', $other, 'build'));
+        self::assertStringContainsString('Two people sign', $this->said());
+        self::assertStringContainsString('value="The sweeper turns it left."', (string) $this->browser->getResponse()->getContent());
+        self::assertSame(303, $this->act($case, 'build/stands-rotation', $other + ['withWhom' => 'apprentice'], 'build'));
+        $again = $this->aCase('VG28-777');
+        $strip = $this->browser->request('GET', "/cases/{$again->number}/strip?step=rear-cover")->text();
+        self::assertStringContainsString('Put in so on purpose:', $strip);
+        self::assertStringContainsString('The sweeper turns it left.', $strip);
     }
 
     public function testAnAdjusterIsLeftAsItIsWrittenBesideHowItWasFound(): void

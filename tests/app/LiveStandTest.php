@@ -55,7 +55,7 @@ final class LiveStandTest extends AppTestCase
             'nothing has come yet',
             $this->browser->request('GET', "/cases/{$case->number}/proof")->filter('#live')->text(),
         );
-        $lots = array_chunk(\array_slice(iterator_to_array((new StandInStand())->run(2.0), false), 1), 100);
+        $lots = array_chunk(\array_slice(iterator_to_array(StandInStand::of('gear')->run(2.0), false), 1), 100);
         foreach ($lots as $lot) {
             self::assertSame(201, $this->sent(implode('', $lot))[0]);
         }
@@ -132,18 +132,17 @@ final class LiveStandTest extends AppTestCase
     public function testAValueUnderItsLimitIsNotPassed(): void
     {
         $case = $this->running();
-        // Filled, by hand, the right way round; their keys stand as they are written in the book.
-        foreach (['book-4', 'book-0', 'book-5'] as $ready) {
-            self::assertSame(303, $this->act($case, 'proof/'.$ready, ['outcome' => 'passed', 'words' => 'right'], 'proof'));
+        foreach (['filled', 'by-hand', 'direction', 'coupled', 'guard'] as $ready) {
+            self::assertSame(303, $this->act($case, 'proof/book-'.$ready, ['outcome' => 'passed', 'words' => 'right'], 'proof'));
         }
         // 28.7 cc times 1500 rpm is 43.05 L/min; 36 of it are 84 %.
         $typed = ['outcome' => 'passed', 'read' => ['36.0 L/min'], 'speed' => ['1500 rpm'], 'stand' => 'Stand 1'];
-        self::assertSame(422, $this->act($case, 'proof/book-2', $typed, 'proof'));
+        self::assertSame(422, $this->act($case, 'proof/book-flow', $typed, 'proof'));
         self::assertStringContainsString('83.6 %, at least 92 %', $this->said());
         self::assertStringContainsString('value="36.0 L/min"', (string) $this->browser->getResponse()->getContent());
-        self::assertSame(303, $this->act($case, 'proof/book-2', ['outcome' => 'missed'] + $typed, 'proof'));
+        self::assertSame(303, $this->act($case, 'proof/book-flow', ['outcome' => 'missed'] + $typed, 'proof'));
         $missed = self::em()->getRepository(ProofRecord::class)->findOneBy(['outcome' => 'missed']) ?? self::fail('It is not kept.');
         self::assertSame(['Stand 1', 'outside'], [$missed->stand, $missed->readings[0]['verdict'] ?? '']);
-        self::assertSame(303, $this->act($case, 'proof/book-2', ['read' => ['41.0 L/min']] + $typed, 'proof'));
+        self::assertSame(303, $this->act($case, 'proof/book-flow', ['read' => ['41.0 L/min']] + $typed, 'proof'));
     }
 }

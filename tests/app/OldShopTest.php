@@ -140,6 +140,23 @@ final class OldShopTest extends AppTestCase
         }
     }
 
+    public function testStepsOfBuildAndProofAreKeptByTheKeysOfTheirBook(): void
+    {
+        $kept = self::owner()->fetchAllKeyValue(
+            "SELECT b.step, count(*) FROM build_record b JOIN case_file c ON c.id = b.case_id WHERE c.family = 'external-gear-pump' "
+                .'GROUP BY b.step ORDER BY b.step',
+        );
+        self::assertArrayHasKey('set-side-clearance', $kept);
+        self::assertArrayHasKey('turn-after-set-cover-screws', $kept);
+        self::assertArrayHasKey('act-lubrication', $kept);
+        self::assertSame([], preg_grep('/^set-\d+$|^turn-after$/', array_keys($kept)) ?: []);
+        $proved = self::owner()->fetchFirstColumn(
+            'SELECT DISTINCT p.item FROM proof_record p JOIN case_file c ON c.id = p.case_id '
+                ."WHERE c.family NOT LIKE 'own-%' AND p.item ~ '^(book|complaint)-[0-9]+$'",
+        );
+        self::assertSame([], $proved);
+    }
+
     public function testWhatWasSignedIsWhatItWasAndAHalfSignatureIsAskedForAgain(): void
     {
         self::assertSame([], array_filter(iterator_to_array(self::service(SnapshotCheck::class)->check(), false)));

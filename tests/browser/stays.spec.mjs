@@ -199,7 +199,7 @@ test('the address of a form leads to its page', async ({ page }) => {
   await signIn(page, 'analyst');
   for (const [at, to] of [
     ['/cases/OQ-26-0102/intake/unit', '/cases/OQ-26-0102/intake'],
-    ['/cases/OQ-26-0105/build/set-0', '/cases/OQ-26-0105/build'],
+    ['/cases/OQ-26-0105/build/set-side-clearance', '/cases/OQ-26-0105/build'],
     ['/cases/OQ-26-0102/strip/rear-cover', '/cases/OQ-26-0102/strip'],
     ['/prices/rates', '/prices'],
   ]) {

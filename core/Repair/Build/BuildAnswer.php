@@ -4,30 +4,40 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Repair\Build;
 
-use Japhrex\Core\Figure\FigureError;
-use Japhrex\Core\Figure\Input\Stock;
-use Japhrex\Core\Figure\Input\Stocked;
-use Japhrex\Core\Quantity\Dimension;
-use Japhrex\Core\Quantity\Quantity;
-use Japhrex\Core\Quantity\QuantityError;
+use Japhrex\Core\Family\Position;
+use Japhrex\Core\Family\PositionIs;
 
-/** What somebody writes of a step, judged: done, or stopped with what can be done. */
+/**
+ * What somebody writes of a step, judged: done, or stopped with what can be done.
+ *
+ * @phpstan-type Said array{
+ *     readings?: string, present?: string, stock?: string, most?: string, counts?: array<string, string>,
+ *     facings?: list<string>, mates?: list<string>, purpose?: array<string, string>, torque?: string, rounds?: list<string>,
+ *     lengths?: list<string>, fresh?: string, turns?: string, bind?: array<string, string>, cleaned?: list<string>, done?: string,
+ *     laid?: list<string>, position?: string, why?: string,
+ * }
+ */
 final readonly class BuildAnswer
 {
-    /** A wrench that is set within this share of the target is set right. */
-    private const WRENCH = 0.05;
-
     /** @param list<string> $says what was found, and what can be done */
     private function __construct(public bool $done, public array $says)
     {
     }
 
+    /** @param list<string> $says */
+    public static function done(array $says = []): self
+    {
+        return new self(true, $says);
+    }
+
+    /** @param list<string> $says what was found, and what can be done */
+    public static function stopped(array $says): self
+    {
+        return new self(false, $says);
+    }
+
     /**
-     * @param array{
-     *     readings?: string, present?: string, stock?: string, most?: string, counts?: array<string, string>,
-     *     facings?: list<string>, mates?: list<string>, torque?: string, rounds?: list<string>, turns?: string,
-     *     cleaned?: list<string>, done?: string,
-     * } $typed
+     * @param Said $typed
      * @param bool $photo is there a picture of it?
      * @param \Closure(float): string $length how a length is written
      *
@@ -37,14 +47,34 @@ final readonly class BuildAnswer
     {
         return match ($step->kind) {
             BuildKind::Clean => self::clean($typed['cleaned'] ?? []),
-            BuildKind::Fit => self::fit($step, $typed['counts'] ?? [], $typed['facings'] ?? [], $typed['mates'] ?? [], $photo),
-            BuildKind::Play => self::play($step, $typed, $length),
-            BuildKind::Torque => self::torque($step, $typed['torque'] ?? '', $typed['rounds'] ?? []),
-            BuildKind::Turn => self::turn($step, $typed['turns'] ?? ''),
-            BuildKind::Task => '' === ($typed['done'] ?? '')
-                ? throw BuildError::notTicked()
-                : new self(true, []),
+            BuildKind::Fit => FitAnswer::of($step, $typed, $photo),
+            BuildKind::Play => PlayAnswer::of($step, $typed, $length),
+            BuildKind::Torque => TorqueAnswer::of($step, $typed),
+            BuildKind::Turn => self::turn($step, $typed),
+            BuildKind::Act => self::act($step, $typed),
+            BuildKind::Position => self::position($step, $typed),
+            BuildKind::Task => '' === ($typed['done'] ?? '') ? throw BuildError::notTicked() : self::done(),
         };
+    }
+
+    /**
+     * Does something stand otherwise than the book says, on purpose?
+     *
+     * @param Said $typed
+     */
+    public static function isOnPurpose(array $typed): bool
+    {
+        return '' !== trim($typed['why'] ?? '') || [] !== self::purposes($typed);
+    }
+
+    /**
+     * @param Said $typed
+     *
+     * @return array<string, string> part => why it was put in the other way round
+     */
+    public static function purposes(array $typed): array
+    {
+        return array_filter(array_map(trim(...), $typed['purpose'] ?? []), static fn (string $why): bool => '' !== $why);
     }
 
     /** @param list<string> $cleaned */
@@ -52,148 +82,54 @@ final readonly class BuildAnswer
     {
         $missing = array_diff(array_keys(BuildError::CLEAN), $cleaned);
 
-        return [] === $missing ? new self(true, []) : throw BuildError::notClean($missing);
+        return [] === $missing ? self::done() : throw BuildError::notClean($missing);
     }
 
-    /**
-     * @param array<string, string> $counts
-     * @param list<string> $facings
-     * @param list<string> $mates numbers of the pairs that were looked at, from 0
-     */
-    private static function fit(BuildStep $step, array $counts, array $facings, array $mates, bool $photo): self
+    /** @param Said $typed */
+    private static function turn(BuildStep $step, array $typed): self
     {
-        foreach ($step->facings as $facing) {
-            if (!\in_array($facing->part, $facings, true)) {
-                throw BuildError::facing($facing->right);
-            }
-        }
-        foreach ($step->mates as $i => $mate) {
-            if (!\in_array((string) $i, $mates, true)) {
-                throw BuildError::pair($mate);
-            }
-        }
-        foreach ($step->counts as $count) {
-            $typed = trim($counts[$count->what] ?? '');
-            if (1 !== preg_match('/^\d{1,4}$/', $typed)) {
-                throw BuildError::count($count->what, $count->count);
-            }
-            if ((int) $typed !== $count->count) {
-                return new self(
-                    false,
-                    [
-                        \sprintf(
-                            '%d %s are in, %d came out. Find the difference before anything covers it.',
-                            (int) $typed,
-                            $count->what,
-                            $count->count,
-                        ),
-                    ],
-                );
-            }
-        }
-        if ($step->asksForAPhoto() && !$photo) {
-            throw BuildError::noPicture();
-        }
-
-        return new self(true, []);
-    }
-
-    /**
-     * @param array{readings?: string, present?: string, stock?: string, most?: string, ...} $typed
-     * @param \Closure(float): string $length
-     */
-    private static function play(BuildStep $step, array $typed, \Closure $length): self
-    {
-        $window = $step->window ?? throw new \LogicException('A play has a window.');
-        try {
-            $readings = self::lengths($typed['readings'] ?? '');
-            $shelf = (new Stock())->take($typed['stock'] ?? '', Dimension::Length)->value;
-            $stock = array_values(
-                array_map(
-                    static fn (mixed $one): array => $one instanceof Stocked ? [$one->size->si, $one->pieces] : [0.0, 0],
-                    \is_array($shelf) ? $shelf : [],
-                )
-            );
-            $present = self::lengths($typed['present'] ?? '');
-        } catch (QuantityError|FigureError $e) {
-            throw BuildError::reading($e->getMessage());
-        }
-        if ([] === $readings) {
-            throw BuildError::nothingRead();
-        }
-        $most = max(1, min(4, (int) ($typed['most'] ?? 1)));
-        // Each place is a play of its own: the one farthest from the middle of what is wanted counts.
-        usort(
-            $readings,
-            static fn (float $a, float $b): int => abs(
-                $b - ($window->low + $window->high) / 2
-            ) <=> abs($a - ($window->low + $window->high) / 2),
-        );
-        $check = PlayCheck::of($readings[0], $window, $present, $stock, $most);
-        $spread = max($readings) - min($readings);
-
-        return new self(
-            $check->fits,
-            $check->fits ? [\sprintf('%s, as wanted.', $length($check->play))] : [
-                ...$check->advice($window, $length),
-                ...(
-                    $spread > $window->high - $window->low ? [
-                        \sprintf(
-                            'The places differ by %s, more than the window is wide: no shim puts that right. Look for dirt, a '
-                                .'burr or a face out of true.',
-                            $length($spread),
-                        ),
-                    ] : []
-                ),
-            ],
-        );
-    }
-
-    /** @param list<string> $rounds */
-    private static function torque(BuildStep $step, string $typed, array $rounds): self
-    {
-        try {
-            $set = Quantity::parse($typed, Dimension::Torque);
-        } catch (QuantityError) {
-            throw BuildError::noTorque();
-        }
-        [$low, $high] = $step->torqueBand(self::WRENCH);
-        if (!Quantity::atMost($low, $set->si, Dimension::Torque) || !Quantity::atMost($set->si, $high, Dimension::Torque)) {
-            $what = $step->tab ? 'The tab lined up at' : 'The wrench is set to';
-            $then = match (true) {
-                !$step->tab => 'Slacken what was tightened, set it anew, and begin at the first fastener.',
-                $set->si < $low => 'Go on until a slot lines up within the band; never back.',
-                default => 'Slacken it, take another tab washer or turn it over, and begin at the lower value again; never back.',
-            };
-
-            return new self(false, [\sprintf('%s %s, the book says %s. %s', $what, $typed, $step->value, $then)]);
-        }
-        $missing = array_diff(array_map(strval(...), range(1, $step->rounds)), $rounds);
-
-        return [] === $missing
-            ? new self(true, [])
-            : throw BuildError::roundsOpen(implode(' and ', $missing), $step->rounds);
-    }
-
-    private static function turn(BuildStep $step, string $turns): self
-    {
-        return match ($turns) {
-            'even' => new self(true, []),
-            'catches' => new self(false, [$step->catch]),
+        return match ($typed['turns'] ?? '') {
+            'even' => self::done(),
+            'catches' => self::stopped(Bind::says($step, $typed['bind'] ?? [])),
             default => throw BuildError::notTurned(),
         };
     }
 
-    /**
-     * @return list<float>
-     *
-     * @throws QuantityError if one cannot be read
-     */
-    private static function lengths(string $typed): array
+    /** @param Said $typed */
+    private static function act(BuildStep $step, array $typed): self
     {
-        return array_map(
-            static fn (string $one): float => Quantity::parse(trim($one), Dimension::Length)->si,
-            array_values(array_filter(explode(';', $typed), static fn (string $one): bool => '' !== trim($one))),
-        );
+        $act = $step->act ?? throw new \LogicException('An act of the book.');
+        $open = array_diff_key($act->laid, array_flip($typed['laid'] ?? []));
+        if ('no' === ($typed['done'] ?? '')) {
+            return self::stopped(['Not so: '.lcfirst($act->leftOut)]);
+        }
+        if ('' === ($typed['done'] ?? '')) {
+            throw BuildError::actOpen($act);
+        }
+        if ([] !== $open) {
+            throw BuildError::notLaid($open[array_key_first($open)]);
+        }
+
+        return self::done();
+    }
+
+    /** @param Said $typed */
+    private static function position(BuildStep $step, array $typed): self
+    {
+        $set = $step->set ?? throw new \LogicException('A set of the book.');
+        $stands = $set->position($typed['position'] ?? '') ?? throw BuildError::howItStands();
+        if (PositionIs::Right === $stands->is) {
+            return self::done();
+        }
+        $why = trim($typed['why'] ?? '');
+        $right = array_filter($set->positions, static fn (Position $one): bool => PositionIs::Right === $one->is);
+
+        return '' === $why
+            ? self::stopped([
+                \sprintf('It stands: %s That gives: %s', lcfirst($stands->stands), lcfirst($stands->gives)),
+                'Turn it: '.implode(' Or: ', array_map(static fn (Position $one): string => lcfirst($one->stands), $right)),
+                'If it is meant, say why; two people sign it then.',
+            ])
+            : self::done([\sprintf('On purpose: %s %s', lcfirst($stands->stands), $why)]);
     }
 }

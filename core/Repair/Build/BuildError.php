@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Repair\Build;
 
+use Japhrex\Core\Family\BuildAct;
+use Japhrex\Core\Family\FastenerPlace;
+use Japhrex\Core\Family\Laid;
+
 /** A step of the build that cannot be signed yet. The message says what is missing. */
 final class BuildError extends \DomainException
 {
@@ -68,6 +72,55 @@ final class BuildError extends \DomainException
     public static function notTurned(): self
     {
         return new self('Turn it by hand, and say whether it turns evenly or catches.');
+    }
+
+    public static function howItBinds(): self
+    {
+        return new self('How does it catch: stiff all the way round, once in a turn, or one way only?');
+    }
+
+    public static function whetherItIsWet(): self
+    {
+        return new self('Is it wetted, and dry, as the book says? Dry faces drag.');
+    }
+
+    public static function whereTheSpotIs(): self
+    {
+        return new self('Mark the spot on what turns and on what stands: does it go round with the shaft, or stay where it is?');
+    }
+
+    public static function whichFrees(): self
+    {
+        return new self('Slacken them one by one: at which does it free? Its number; "none" if it catches with all of them slack.');
+    }
+
+    public static function actOpen(BuildAct $act): self
+    {
+        return new self(
+            \sprintf('Look, and tick it or say that it is not so: %s. Left out: %s', $act->kind->tick(), lcfirst($act->leftOut)),
+        );
+    }
+
+    public static function notLaid(Laid $laid): self
+    {
+        return new self(\sprintf('Not ticked yet: %s, %s%s.', $laid->place, $laid->what, '' === $laid->told ? '' : ' ('.$laid->told.')'));
+    }
+
+    public static function howItStands(): self
+    {
+        return new self('Which way does it stand? Look, and tick one.');
+    }
+
+    public static function wrongPlace(FastenerPlace $place): self
+    {
+        return new self(
+            \sprintf('They are not of one length: see that %d of %s are at %s, and tick it.', $place->count, $place->length, $place->at),
+        );
+    }
+
+    public static function notFresh(): self
+    {
+        return new self('These are renewed each time: tick it when new ones are in.');
     }
 
     public static function secondPerson(): self

@@ -22,6 +22,12 @@ enum BuildKind: string
     /** Done as the book says. */
     case Task = 'task';
 
+    /** A small thing that gets forgotten is done, and signed for itself. */
+    case Act = 'act';
+
+    /** How parts stand that are right together or wrong together. */
+    case Position = 'position';
+
     /** Turned by hand. */
     case Turn = 'turn';
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Repair\Build;
 
+use Japhrex\Core\Family\BuildAct;
 use Japhrex\Core\Family\Count;
+use Japhrex\Core\Family\FacingSet;
+use Japhrex\Core\Family\Fasteners;
 use Japhrex\Core\Measuring\Window;
 
 /** A step of the build. */
@@ -25,6 +28,11 @@ final readonly class BuildStep
      * @param bool $still does what it tightens hold nothing that turns?
      * @param array<string, string> $care what is wetted with what and what stays dry, by label
      * @param string $reads the reading (`part/field`) that a play is; empty: none of the book's
+     * @param BuildAct|null $act that is signed for itself
+     * @param FacingSet|null $set of which one says how it stands
+     * @param Fasteners|null $screws that are tightened, with their places
+     * @param BindState $bind when it is turned by hand
+     * @param string $stage of a unit of several; empty: all of it
      */
     public function __construct(
         public string $key,
@@ -46,6 +54,11 @@ final readonly class BuildStep
         public bool $tab = false,
         public array $care = [],
         public bool $still = false,
+        public ?BuildAct $act = null,
+        public ?FacingSet $set = null,
+        public ?Fasteners $screws = null,
+        public BindState $bind = BindState::Loose,
+        public string $stage = '',
     ) {
     }
 
@@ -66,10 +79,14 @@ final readonly class BuildStep
         return [(float) ($m[1] ?? 0) * (1 - $wrench), (float) ($m[1] ?? 0) * (1 + $wrench)];
     }
 
-    /** @throws BuildError if two people sign it, and the second is missing or the same */
-    public function signedBy(string $who, string $with): void
+    /**
+     * @param bool $onPurpose does something stand otherwise than the book says, on purpose?
+     *
+     * @throws BuildError if two people sign it, and the second is missing or the same
+     */
+    public function signedBy(string $who, string $with, bool $onPurpose = false): void
     {
-        if ($this->two && ('' === $with || mb_strtolower($with) === mb_strtolower($who))) {
+        if (($this->two || $onPurpose) && ('' === $with || mb_strtolower($with) === mb_strtolower($who))) {
             throw BuildError::secondPerson();
         }
     }

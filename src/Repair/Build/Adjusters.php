@@ -18,7 +18,7 @@ use Japhrex\Core\Repair\Build\BuildError;
 final readonly class Adjusters
 {
     /** Stands before the place (`part/field`) in the key of a record. */
-    private const KEY = 'left:';
+    public const KEY = 'left:';
 
     public function __construct(
         private BookShelf $shelf,

@@ -9,9 +9,13 @@ use App\Figures\Drawings;
 use App\Figures\FigureDesk;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CasePages;
+use App\Intake\Meant;
+use App\Intake\OnPurpose;
 use App\Repair\RepairDesk;
 use App\Repair\ToDecide;
+use Japhrex\Core\Repair\Build\Bind;
 use Japhrex\Core\Repair\Build\BuildKind;
+use Japhrex\Core\Repair\Build\BuildStep;
 use Symfony\Component\HttpFoundation\Response;
 
 /** The build sheet, with the step in hand. */
@@ -26,6 +30,8 @@ final readonly class BuildPage
         private Adjusters $adjusters,
         private PhotoRepository $photos,
         private ToDecide $toDecide,
+        private OnPurpose $onPurpose,
+        private FastenerMap $fasteners,
     ) {
     }
 
@@ -51,8 +57,22 @@ final readonly class BuildPage
             'decided' => $plan->decided,
             ...([] === $open ? [] : $this->toDecide->of($case)),
             'open' => $open,
+            'meant' => $this->meant($case, $next),
+            'bindAsked' => Bind::ASKED,
+            'fasteners' => $this->fasteners->of($case, $sheet),
             'hanging' => array_filter(array_map(static fn (object $one): string => $one->hangsOn, $this->repair->records($case))),
             'fitted' => null === $next || [] === $next->parts ? [] : $this->photos->fittedParts($case, $next->parts, 3),
         ], [] === $typed ? 200 : 422);
+    }
+
+    /** @return list<Meant> what an earlier build of this unit put in otherwise, of the parts in hand */
+    private function meant(CaseFile $case, ?BuildStep $next): array
+    {
+        $parts = $next->set->parts ?? $next->parts ?? [];
+
+        return [] === $parts ? [] : array_values(array_filter(
+            $this->onPurpose->before($case),
+            static fn (Meant $one): bool => [] !== array_intersect($one->parts, $parts),
+        ));
     }
 }

@@ -51,10 +51,10 @@ final readonly class DoStep
             );
         }
         $this->repair->mustBeDecided($case, $step->parts);
-        $step->signedBy($who->name, $said->withWhom);
+        $typed = $said->answer();
+        $step->signedBy($who->name, $said->withWhom, BuildAnswer::isOnPurpose($typed));
         $photo = null === $file ? null : $this->arrivals->upload($file, $case, $step->parts[0] ?? null, PhotoStage::Fitted);
         $photo = $photo instanceof Photo ? $photo : $this->photos->fittedParts($case, $step->parts, 1)[0] ?? null;
-        $typed = $said->answer();
         $answer = BuildAnswer::of(
             $step,
             $typed,
@@ -62,7 +62,12 @@ final readonly class DoStep
             static fn (float $metres): string => rtrim(rtrim(number_format($metres * 1000, 3), '0'), '.').' mm',
         );
         $record = new BuildRecord($case, $key, $who);
-        $record->say($answer, array_filter($typed), $said->withWhom, BuildKind::Fit === $step->kind ? $photo : null);
+        $record->say(
+            $answer,
+            array_filter($typed, static fn (string|array $one): bool => '' !== $one && [] !== $one),
+            $said->withWhom,
+            BuildKind::Fit === $step->kind ? $photo : null,
+        );
         $this->entityManager->persist($record);
         $this->entityManager->flush();
 

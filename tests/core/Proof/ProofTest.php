@@ -25,7 +25,7 @@ final class ProofTest extends TestCase
             $content = Yaml::parseFile($file);
             foreach ((new BookTypes($content))->books() as $key => $book) {
                 $book = (new BookFactory())->book($book);
-                $plan = ProofPlan::of($book, [new ToldComplaint('Low flow', 'only hot after 20 min, at idle')]);
+                $plan = ProofPlan::of($book, [new ToldComplaint('told', 'Low flow', 'only hot after 20 min, at idle')]);
                 $phases = array_map(static fn (ProofItem $one): string => $one->phase->value, $plan);
                 $ready = array_values(array_intersect($phases, ['fill', 'hand', 'direction']));
                 self::assertSame($ready, \array_slice($phases, 0, \count($ready)), $key.': before anything under power');
@@ -44,12 +44,13 @@ final class ProofTest extends TestCase
             static fn (ProofPhase $one): ProofItem => new ProofItem($one->value, $one->value, 'good', phase: $one),
             ProofPhase::cases(),
         );
-        [$fill, $hand, $direction, $low] = $plan;
+        [$fill, $hand, $direction, $coupled, $low] = $plan;
         self::assertNull(ProofPlan::before($plan, $fill, []));
         self::assertSame($fill, ProofPlan::before($plan, $low, ['hand', 'direction']));
         self::assertSame($direction, ProofPlan::before($plan, $low, ['fill', 'hand']));
         self::assertSame($hand, ProofPlan::before($plan, $direction, ['fill']));
-        self::assertNull(ProofPlan::before($plan, $plan[5], ['fill', 'hand', 'direction']), 'hot may be shown before load');
+        self::assertSame($coupled, ProofPlan::before($plan, $low, ['fill', 'hand', 'direction']), 'and turned by hand again, guarded');
+        self::assertNull(ProofPlan::before($plan, $plan[6], ['fill', 'hand', 'direction', 'coupled']), 'hot may be shown before load');
     }
 
     public function testABookThatDoesNotSayWhenIsReadByItsWords(): void

@@ -9,8 +9,11 @@ use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookProblem;
 use Japhrex\Core\Family\BookTypes;
+use Japhrex\Core\Family\Count;
 use Japhrex\Core\Family\UpkeepCheck;
 use Japhrex\Core\Figure\FigureRegistry;
+use Japhrex\Core\Proof\ProofItem;
+use Japhrex\Core\Proof\ProofPlan;
 use Japhrex\Core\Proof\SheetCommand;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Build\BuildSheet;
@@ -89,8 +92,69 @@ final class FamilyBuildTest extends TestCase
         self::assertGreaterThan($at('Front pump with its seals and gasket'), $at('Pump screws'));
         self::assertGreaterThan($at('Pump screws'), $at('Input end play'));
         self::assertGreaterThan($at('Pump screws'), $at('Packs'));
-        $titles = self::titles(self::book('axial-piston-pump', 'single'));
-        self::assertLessThan(array_search('Cut-off', $titles, true), array_search('Case', $titles, true), 'filled before it is loaded');
+    }
+
+    public function testWhatTheStandAloneCanTellIsNotSignedInTheBuild(): void
+    {
+        foreach (['axial-piston-pump' => 'single', 'hydrostatic-transaxle' => '', 'reversing-gearbox' => ''] as $file => $type) {
+            foreach (self::titles(self::book($file, $type)) as $title) {
+                self::assertDoesNotMatchRegularExpression('/^(Cut-off|Power control|Neutral|Bleeding|Half coupling)$/', $title, $file);
+            }
+        }
+    }
+
+    public function testATandemIsBuiltAndProvedHalfByHalf(): void
+    {
+        $book = self::book('axial-piston-pump', 'tandem');
+        $rear = array_filter(BuildSheet::of($book), static fn (BuildStep $one): bool => 'Rear half' === $one->stage);
+        self::assertSame(
+            ['fit-rear-shaft', 'turn-fit-rear-shaft', 'fit-rear-cradle', 'fit-rear-group', 'fit-rear-plate', 'fit-rear-off',
+                'set-rear-screws', 'turn-after-set-rear-screws'],
+            array_values(array_map(static fn (BuildStep $one): string => $one->key, $rear)),
+        );
+        $proved = array_map(static fn (ProofItem $one): string => $one->stage, ProofPlan::of($book, []));
+        self::assertSame(['' => 10, 'Front half' => 3, 'Rear half' => 3], array_count_values($proved));
+        $single = ProofPlan::of(self::book('axial-piston-pump', 'single'), []);
+        self::assertSame([''], array_values(array_unique(array_map(static fn (ProofItem $one): string => $one->stage, $single))));
+    }
+
+    public function testWhatTheRearHalfCountsIsCountedWhereItGoesIn(): void
+    {
+        foreach (BuildSheet::of(self::book('axial-piston-pump', 'tandem')) as $step) {
+            if ('fit-rear-group' === $step->key) {
+                self::assertSame(['pistons', 'hold-down pins'], array_map(static fn (Count $one): string => $one->what, $step->counts));
+            }
+            if ('fit-rear-plate' === $step->key) {
+                self::assertSame([], $step->counts);
+            }
+        }
+    }
+
+    public function testALockIsSignedAfterTheTorqueThatItHoldsAndAPinBefore(): void
+    {
+        $at = array_flip(array_map(
+            static fn (BuildStep $one): string => $one->key,
+            BuildSheet::of(self::book('internal-gear-process-pump', 'packing')),
+        ));
+        self::assertGreaterThan($at['set-lock-nut'], $at['act-lock-tab']);
+        self::assertGreaterThan($at['set-head-screws'], $at['act-rim-screws'], 'the carrier is locked when it stands');
+        self::assertGreaterThan($at['act-rim-screws'], $at['set-end-clearance'], 'and its clearance is read with it locked');
+        self::assertGreaterThan($at['fit-outside'], $at['again-end-clearance-outside'], 'and again when the coupling is on');
+        self::assertLessThan($at['set-head-screws'], $at['stands-head'], 'how the head stands is seen before it is tight');
+    }
+
+    public function testEveryFamilyCanTellItsUserAndKnowsItsDangers(): void
+    {
+        foreach (glob(__DIR__.'/../../../books/*-*.yaml') ?: [] as $file) {
+            foreach (self::contents(basename($file, '.yaml')) as $key => $content) {
+                $upkeep = (new BookFactory())->book($content)->upkeep;
+                self::assertCount(5, $upkeep->advice->works ?? [], $key);
+                self::assertMatchesRegularExpression('/^\d+ kg$/', $upkeep->safety->weight ?? '', $key);
+                self::assertNotEmpty($upkeep->acts, $key);
+                self::assertNotEmpty($upkeep->sets, $key);
+                self::assertNotEmpty($upkeep->fasteners, $key);
+            }
+        }
     }
 
     public function testACautionOfTheStripDoesNotStandInTheBuild(): void
@@ -123,6 +187,72 @@ final class FamilyBuildTest extends TestCase
         yield 'a torque without threads' => [
             static fn (array $book): array => ['settings' => [['what' => 'Nut', 'value' => '20 N·m']]] + $book,
             'a torque says for which threads it is',
+        ];
+        $act = ['key' => 'pin', 'kind' => 'pin', 'what' => 'Pin', 'left-out' => 'It falls out.'];
+        $set = ['key' => 'set', 'what' => 'Rotor', 'parts' => ['rotor'], 'positions' => [
+            ['stands' => 'So.', 'gives' => 'Water.', 'is' => 'right'], ['stands' => 'Else.', 'gives' => 'None.', 'is' => 'wrong'],
+        ]];
+        $setting = ['key' => 'gap', 'what' => 'Gap', 'value' => '0.1 mm'];
+        foreach ([
+            ['an act after and before a step', ['acts' => [$act + ['after' => 'shaft', 'before' => 'rotor']]], 'one of the two is enough'],
+            ['an act at a step that is none', ['acts' => [$act + ['after' => 'lid']]], 'there is no strip step "lid"'],
+            ['an order without what lies where', ['acts' => [['kind' => 'order'] + $act]], 'an order says what is laid where'],
+            ['two acts of one key', ['acts' => [$act, $act]], 'there are two of the key "pin"'],
+            ['a set seen before its part is in', ['sets' => [$set + ['after' => 'shaft']]], '"rotor" goes in only with "rotor"'],
+            [
+                'a set of which none is right',
+                ['sets' => [['positions' => [$set['positions'][1], $set['positions'][1]]] + $set]],
+                'has no position that is right',
+            ],
+            [
+                'read again before it is set',
+                ['settings' => [$setting + ['after' => 'rotor', 'again' => ['shaft']]]],
+                'no step after its own',
+            ],
+            [
+                'a tab that nobody bends',
+                ['settings' => [['key' => 'nut', 'what' => 'Nut', 'value' => '20 N·m', 'threads' => 'dry', 'tab' => true]]],
+                'no act of the kind "tab"',
+            ],
+            ['screws that nobody tightens', ['settings' => []], 'no torque of the settings tightens them'],
+            [
+                'parts that stay out',
+                ['fits' => [['step' => 'rotor', 'title' => 'Rotor', 'dry' => 'All.', 'parts' => ['rotor']]]],
+                'never goes in again',
+            ],
+            [
+                'a kit with a piece too many',
+                ['kits' => ['seal' => ['name' => 'Seals', 'parts' => ['front-seal'], 'pieces' => ['front-seal' => 2]]]],
+                'the unit takes 1',
+            ],
+            ['a size that is no length', ['selective' => ['s' => ['what' => 'Shims', 'part' => 'rotor', 'sizes' => ['3']]]], 'unit'],
+        ] as [$name, $broken, $says]) {
+            yield $name => [static fn (array $book): array => $broken + $book, $says];
+        }
+        $last = static fn (array $book): array => $book['proof'][array_key_last($book['proof'])];
+        yield 'a proof without its guard' => [
+            static fn (array $book): array => ['proof' => array_map(
+                static fn (array $step): array => array_diff_key($step, ['guard' => true]),
+                $book['proof'],
+            )] + $book,
+            'no step puts a guard back',
+        ];
+        yield 'a step that runs and is stopped by nothing' => [
+            static fn (array $book): array => ['proof' => array_map(
+                static fn (array $step): array => array_diff_key($step, ['stops' => true]),
+                $book['proof'],
+            )] + $book,
+            'does not say what stops it',
+        ];
+        yield 'a step that proves nothing' => [
+            static fn (array $book): array => ['proof' => [...$book['proof'], ['key' => 'x', 'proves' => ''] + $last($book)]] + $book,
+            'does not say what it proves',
+        ];
+        yield 'limits without a unit' => [
+            static fn (array $book): array => ['proof' => [
+                ...$book['proof'], ['key' => 'x', 'reads' => [['what' => 'Flow', 'least' => '30']]] + $last($book),
+            ]] + $book,
+            'unit',
         ];
         yield 'threads of a play' => [
             static fn (array $book): array => ['settings' => [['what' => 'Gap', 'value' => '0.1 mm', 'threads' => 'dry']]] + $book,

@@ -92,14 +92,14 @@ final class RepairTest extends TestCase
             ['front-block' => Disposition::Replace],
             [self::price('front-block', '86.00 EUR', 6)],
         )->lines(OptionKind::AsItWas);
-        // Book: 0.8 + 1.0 + 1.0 + 0.6 h = 3.4 h; three settings of a quarter hour; one place cleaned in a quarter hour: 4.4 h at 64.00 =
-        // 281.60; with the block 367.60.
+        // Book: 0.8 + 1.0 + 1.0 + 0.6 h = 3.4 h; two settings of a quarter hour; one place cleaned in a quarter hour: 4.15 h at 64.00 =
+        // 265.60; with the block 351.60.
         $all = Estimate::of($lines, 'EUR', 1900, 6.0);
-        self::assertEqualsWithDelta(4.4, $all->hours, 1e-9);
-        self::assertSame('367.60 EUR', $all->low->format());
-        // 19 % of 367.60 is 69.844.
-        self::assertSame('437.44 EUR', $all->grossLow()->format());
-        self::assertSame(7, $all->days, 'six days for the part, then one for 4.4 hours');
+        self::assertEqualsWithDelta(4.15, $all->hours, 1e-9);
+        self::assertSame('351.60 EUR', $all->low->format());
+        // 19 % of 351.60 is 66.804.
+        self::assertSame('418.40 EUR', $all->grossLow()->format());
+        self::assertSame(7, $all->days, 'six days for the part, then one for 4.15 hours');
     }
 
     public function testWhatNobodyHasDecidedIsInTheRange(): void

@@ -25,6 +25,16 @@ final readonly class StepInput
 
     public string $done;
 
+    public string $fresh;
+
+    public string $broke;
+
+    public string $renewed;
+
+    public string $position;
+
+    public string $why;
+
     public function __construct(
         /** @var array<mixed> */
         public array $counts = [],
@@ -36,6 +46,14 @@ final readonly class StepInput
         public array $rounds = [],
         /** @var array<mixed> */
         public array $cleaned = [],
+        /** @var array<mixed> part => why it was put in the other way round */
+        public array $purpose = [],
+        /** @var array<mixed> places of unequal fasteners that were looked at */
+        public array $lengths = [],
+        /** @var array<mixed> small parts that lie where they belong */
+        public array $laid = [],
+        /** @var array<mixed> how it catches */
+        public array $bind = [],
         string $withWhom = '',
         string $readings = '',
         string $present = '',
@@ -44,6 +62,11 @@ final readonly class StepInput
         string $torque = '',
         string $turns = '',
         string $done = '',
+        string $fresh = '',
+        string $broke = '',
+        string $renewed = '',
+        string $position = '',
+        string $why = '',
     ) {
         $this->withWhom = Words::of($withWhom, 80);
         $this->readings = Words::of($readings, 200);
@@ -53,21 +76,24 @@ final readonly class StepInput
         $this->torque = Words::of($torque, 200);
         $this->turns = Words::of($turns, 200);
         $this->done = Words::of($done, 200);
+        $this->fresh = Words::of($fresh, 10);
+        $this->broke = Words::of($broke, 200);
+        $this->renewed = Words::of($renewed, 200);
+        $this->position = Words::of($position, 10);
+        $this->why = Words::of($why, 500);
     }
 
     /**
      * @return array{
      *     readings: string, present: string, stock: string, most: string, torque: string, turns: string, done: string,
-     *     counts: array<string, string>, facings: list<string>, mates: list<string>, rounds: list<string>, cleaned: list<string>,
+     *     fresh: string, broke: string, renewed: string, position: string, why: string,
+     *     counts: array<string, string>, purpose: array<string, string>, bind: array<string, string>, facings: list<string>,
+     *     mates: list<string>, rounds: list<string>, cleaned: list<string>, lengths: list<string>, laid: list<string>,
      * }
      */
     public function answer(): array
     {
         $words = static fn (array $list): array => array_values(array_filter($list, is_string(...)));
-        $counts = [];
-        foreach ($this->counts as $what => $count) {
-            $counts[(string) $what] = \is_string($count) ? mb_substr($count, 0, 10) : '';
-        }
 
         return [
             'readings' => $this->readings,
@@ -77,11 +103,35 @@ final readonly class StepInput
             'torque' => $this->torque,
             'turns' => $this->turns,
             'done' => $this->done,
-            'counts' => $counts,
+            'fresh' => $this->fresh,
+            'broke' => $this->broke,
+            'renewed' => $this->renewed,
+            'position' => $this->position,
+            'why' => $this->why,
+            'counts' => self::named($this->counts, 10),
+            'purpose' => self::named($this->purpose, 500),
+            'bind' => self::named($this->bind, 200),
             'facings' => $words($this->facings),
             'mates' => $words($this->mates),
             'rounds' => $words($this->rounds),
             'cleaned' => $words($this->cleaned),
+            'lengths' => $words($this->lengths),
+            'laid' => $words($this->laid),
         ];
+    }
+
+    /**
+     * @param array<mixed> $typed
+     *
+     * @return array<string, string>
+     */
+    private static function named(array $typed, int $most): array
+    {
+        $named = [];
+        foreach ($typed as $what => $words) {
+            $named[(string) $what] = \is_string($words) ? Words::of($words, $most) : '';
+        }
+
+        return $named;
     }
 }

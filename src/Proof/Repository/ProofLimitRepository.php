@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Proof\Repository;
+
+use App\Proof\ProofLimit;
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\Persistence\ManagerRegistry;
+
+/** @extends ServiceEntityRepository<ProofLimit> */
+final class ProofLimitRepository extends ServiceEntityRepository
+{
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, ProofLimit::class);
+    }
+
+    /** @return list<ProofLimit> that are in force */
+    public function ofFamily(string $family): array
+    {
+        return $this->findBy(['family' => $family, 'endedAt' => null], ['id' => 'ASC']);
+    }
+
+    public function inForce(string $family, string $step, string $what): ?ProofLimit
+    {
+        return $this->findOneBy(['family' => $family, 'step' => $step, 'what' => $what, 'endedAt' => null]);
+    }
+}

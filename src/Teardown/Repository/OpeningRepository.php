@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Teardown\Repository;
+
+use App\Intake\CaseFile;
+use App\Intake\Repository\OfCaseRepository;
+use App\Teardown\Opening;
+use Doctrine\Persistence\ManagerRegistry;
+
+/** @extends OfCaseRepository<Opening> */
+final class OpeningRepository extends OfCaseRepository
+{
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, Opening::class);
+    }
+
+    public function last(CaseFile $case): ?Opening
+    {
+        return $this->findOneBy(['case' => $case], ['id' => 'DESC']);
+    }
+}
