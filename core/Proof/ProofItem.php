@@ -80,4 +80,10 @@ final readonly class ProofItem
 
         return [] === $says ? ['Back to the chain: what would bring this about again?'] : \array_slice($says, 0, 3);
     }
+
+    /** Its title, with the stage that it belongs to where the title does not name it. */
+    public function named(): string
+    {
+        return '' === $this->stage || str_starts_with($this->title, $this->stage) ? $this->title : $this->stage.': '.lcfirst($this->title);
+    }
 }

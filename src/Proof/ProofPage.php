@@ -44,6 +44,7 @@ final readonly class ProofPage
 
         return $this->pages->show($case, 'proof/proof.html.twig', [
             'sheet' => $sheet,
+            'hand' => self::hand($sheet),
             'ways' => [] === $missed ? [] : $this->wayRound->of($case),
             'ownLimits' => $this->limits->inForce($this->shelf->book($case->family)),
             'recorded' => $this->fromRecording->of($case, $sheet),
@@ -59,5 +60,21 @@ final readonly class ProofPage
             'built' => [] === $gaps ? [] : $this->flow->held($case),
             'now' => now(),
         ], [] === $typed ? 200 : 422);
+    }
+
+    /**
+     * The step that is in hand: the first that is not answered. What is loaded or hot may be written before it.
+     *
+     * @param list<ProofRow> $sheet
+     */
+    private static function hand(array $sheet): string
+    {
+        foreach ($sheet as $row) {
+            if (!$row->isAnswered()) {
+                return $row->item->key;
+            }
+        }
+
+        return '';
     }
 }

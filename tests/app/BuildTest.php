@@ -58,14 +58,13 @@ final class BuildTest extends AppTestCase
             self::service(BuildDesk::class)->sheet($this->fresh($case)),
         );
         $last = $steps[\count($steps) - 1];
-        self::assertSame('clean', $this->next($case)->key);
         foreach (array_diff($steps, ['act-drain-hole', 'turn-before', $last]) as $key) {
             self::em()->persist(new BuildRecord($this->fresh($case), $key, $this->person(Role::Bench)));
         }
         // A step of a book that is no more.
         self::em()->persist(new BuildRecord($this->fresh($case), 'set-neutral', $this->person(Role::Bench)));
         self::em()->flush();
-        self::assertSame($last, $this->next($case)->key, 'the drain hole is covered long ago; the last can still be done');
+        self::assertSame($last, $this->next($case)?->key, 'the drain hole is covered long ago; the last can still be done');
         self::assertStringContainsString(
             'Neutral (as the book had it)',
             $this->browser->request('GET', "/cases/{$case->number}/build")->text(),

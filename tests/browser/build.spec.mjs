@@ -117,6 +117,7 @@ test('a stand sends as it runs: it passes, and fails with the fault that was set
   await ended;
   await expect(page.locator('#live-chart')).toContainText('1 200 rows');
   const flow = page.locator('.build > li').filter({ hasText: 'Flow at 0, 100 and 200 bar' });
+  await flow.getByText('Write it now').click();
   await flow.getByRole('button', { name: 'Take what the stand shows' }).first().click();
   await expect(flow.getByLabel(/^Flow at 100 bar, cold\s+at least/)).toHaveValue(/^[\d.]+ L\/min$/);
   await expect(flow.getByLabel('What else was seen')).toHaveValue(/Flow at 100 bar, cold: 1\d\d.* bar, .* °C/);

@@ -96,4 +96,10 @@ final readonly class BuildStep
     {
         return [] !== $this->facings || [] !== $this->mates;
     }
+
+    /** Its title, with the stage that it belongs to where the title does not name it. */
+    public function named(): string
+    {
+        return '' === $this->stage || str_starts_with($this->title, $this->stage) ? $this->title : $this->stage.': '.lcfirst($this->title);
+    }
 }

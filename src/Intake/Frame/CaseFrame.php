@@ -26,6 +26,9 @@ final class CaseFrame
     /** @var list<string> */
     private array $alarms = [];
 
+    /** @var array<string, list<object>> what earlier cases taught, by where it belongs: `strip rear-cover` */
+    private array $lessons = [];
+
     private string $standing;
 
     private int $inTray = 0;
@@ -154,5 +157,16 @@ final class CaseFrame
     public function undo(): ?UndoStep
     {
         return $this->undo;
+    }
+
+    public function teach(string $at, string $place, object $lesson): void
+    {
+        $this->lessons[trim($at.' '.$place)][] = $lesson;
+    }
+
+    /** @return list<object> what earlier cases taught of this place */
+    public function lessonsAt(string $at, string $place = ''): array
+    {
+        return $this->lessons[trim($at.' '.$place)] ?? [];
     }
 }

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Memory;
+
+/** Where a lesson is met again, and what its place is called there. */
+enum LessonAt: string
+{
+    case Intake = 'intake';
+
+    /** A step of the strip. */
+    case Strip = 'strip';
+
+    /** A part. */
+    case Part = 'part';
+
+    /** A step of the build. */
+    case Build = 'build';
+
+    /** A step of the proof. */
+    case Proof = 'proof';
+
+    /** A mechanism of the chain. */
+    case Mechanism = 'mechanism';
+
+    /** A reading (`part/field`) and its limit. */
+    case Limit = 'limit';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Intake => 'at the intake',
+            self::Strip => 'at a step of the strip',
+            self::Part => 'at a part',
+            self::Build => 'at a step of the build',
+            self::Proof => 'at a step of the proof',
+            self::Mechanism => 'at a mechanism',
+            self::Limit => 'at a limit',
+        };
+    }
+}

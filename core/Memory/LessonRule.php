@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Memory;
+
+/** What makes a lesson: a sentence, for units that can be told, agreed to by a second person. */
+final class LessonRule
+{
+    /**
+     * @param string $named the model or maker that it is for; empty: nobody wrote it down
+     *
+     * @throws LessonError saying what is missing
+     */
+    public static function keep(LessonAt $at, LessonFor $for, string $words, string $named, string $source): void
+    {
+        if ('' === trim($words)) {
+            throw LessonError::nothingSaid();
+        }
+        if (LessonFor::Family !== $for && '' === trim($named)) {
+            throw LessonError::nameless($for);
+        }
+        if (\in_array($at, [LessonAt::Mechanism, LessonAt::Limit], true) && '' === trim($source)) {
+            throw LessonError::noSource();
+        }
+    }
+
+    /** @throws LessonError if who wrote it agrees to it, or it is settled */
+    public static function agree(bool $isOpen, string $wrote, string $agrees): void
+    {
+        if (!$isOpen) {
+            throw LessonError::notToBeAgreed();
+        }
+        if (mb_strtolower(trim($wrote)) === mb_strtolower(trim($agrees))) {
+            throw LessonError::sameHand();
+        }
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lessons;
+
+use App\Intake\Frame\CaseFrame;
+use App\Intake\Frame\FramePart;
+use Symfony\Component\DependencyInjection\Attribute\AsTaggedItem;
+
+#[AsTaggedItem(priority: 15)]
+final readonly class LessonFrame implements FramePart
+{
+    public function __construct(private Lessons $lessons)
+    {
+    }
+
+    public function frame(CaseFrame $frame): void
+    {
+        foreach ($this->lessons->of($frame->case) as $lesson) {
+            $frame->teach($lesson->at->value, $lesson->place, $lesson);
+        }
+    }
+}
