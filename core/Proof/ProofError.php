@@ -46,4 +46,19 @@ final class ProofError extends \DomainException
     {
         return new self('There is no such step in the proof of this family.');
     }
+
+    public static function notAnswered(): self
+    {
+        return new self('How does it run? Tick one.');
+    }
+
+    public static function nothingRemarked(): self
+    {
+        return new self('What is it: a leak, a noise, something else? A few words are enough.');
+    }
+
+    public static function nameless(): self
+    {
+        return new self('Your name, so that we can ring you.');
+    }
 }

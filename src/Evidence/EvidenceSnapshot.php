@@ -45,7 +45,7 @@ final readonly class EvidenceSnapshot implements SnapshotPart
                 'marks' => Plain::all($photo->marks, ['photo']),
                 'measures' => Plain::all($photo->measures, ['photo']),
             ], array_values(
-                array_filter($this->photos->ofCase($case), static fn (Photo $photo): bool => PhotoStage::Fitted !== $photo->stage)
+                array_filter($this->photos->ofCase($case), static fn (Photo $photo): bool => $photo->stage->isEvidence())
             )),
             'clips' => Plain::all($this->clips->ofCase($case)),
         ];

@@ -14,6 +14,7 @@ use App\Platform\Versioned;
 use App\Proof\Repository\HandoverRepository;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Quantity\UnitSystem;
 
 use function Symfony\Component\Clock\now;
 
@@ -46,6 +47,14 @@ class Handover implements Audited
     #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
     public ?\DateTimeImmutable $goneAt = null;
 
+    /** In which its user reads. */
+    #[ORM\Column(length: 10, enumType: UnitSystem::class, options: ['default' => 'mm'])]
+    public UnitSystem $units = UnitSystem::Metric;
+
+    /** What its user is told as a PDF, once the worker has made it. */
+    #[ORM\Column(length: 64, nullable: true)]
+    public ?string $pdf = null;
+
     public function __construct(
         #[ORM\OneToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
@@ -64,9 +73,15 @@ class Handover implements Audited
      * @param string $stop when to stop at once
      * @param \DateTimeImmutable|null $watch the day on which somebody asks how it runs
      */
-    public function tell(string $checks, string $stop, ?\DateTimeImmutable $watch): void
+    public function tell(string $checks, string $stop, ?\DateTimeImmutable $watch, UnitSystem $units = UnitSystem::Metric): void
     {
-        [$this->checks, $this->stop, $this->watch] = [$checks, $stop, $watch];
+        [$this->checks, $this->stop, $this->watch, $this->units] = [$checks, $stop, $watch, $units];
+    }
+
+    /** @param string $pdf SHA-256 of the file that is kept */
+    public function keepPrint(string $pdf): void
+    {
+        $this->pdf = $pdf;
     }
 
     /** @param string $despite why it goes out though not all of its proof is passed; empty: all is */

@@ -37,7 +37,7 @@ final class HandoverController extends AbstractController
         $case = $this->gate->find($number);
         $handover = $this->desk->handover($case) ?? $this->desk->draft($case);
         $watch = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed->watch);
-        $handover->tell($typed->check, $typed->stop, false === $watch ? null : $watch);
+        $handover->tell($typed->check, $typed->stop, false === $watch ? null : $watch, $typed->units);
         try {
             if ('' !== $typed->watch && false === $watch) {
                 throw ProofError::watchDay();

@@ -8,6 +8,7 @@ use App\Account\Actor;
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
+use App\Proof\Aftercare\MakeHandover;
 use App\Proof\Live\TestStand;
 use App\Proof\Repository\HandoverRepository;
 use App\Proof\Repository\ProofRecordRepository;
@@ -27,6 +28,8 @@ use Japhrex\Core\Repair\Outside;
 
 use function Symfony\Component\Clock\now;
 
+use Symfony\Component\Messenger\MessageBusInterface;
+
 /** The proof of a case, how far it is, and what goes out with the unit. */
 final readonly class ProofDesk
 {
@@ -38,6 +41,7 @@ final readonly class ProofDesk
         private ProofRecordRepository $records,
         private HandoverRepository $handovers,
         private ProofLimits $limits,
+        private MessageBusInterface $bus,
     ) {
     }
 
@@ -182,6 +186,7 @@ final readonly class ProofDesk
         $handover->goOut($despite, $who);
         $this->entityManager->persist($handover);
         $this->entityManager->flush();
+        $this->bus->dispatch(new MakeHandover($handover->id));
     }
 
     /** A first draft to be read over. */

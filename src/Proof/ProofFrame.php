@@ -9,6 +9,7 @@ use App\Intake\CaseFile;
 use App\Intake\Frame\CaseFrame;
 use App\Intake\Frame\FramePart;
 use App\Intake\Frame\WalkStop;
+use App\Proof\Aftercare\Repository\UserAnswerRepository;
 use App\Repair\Build\BuildDesk;
 use App\Repair\Build\BuildRow;
 use Japhrex\Core\Proof\ProofEntry;
@@ -17,12 +18,19 @@ use Symfony\Component\DependencyInjection\Attribute\AsTaggedItem;
 #[AsTaggedItem(priority: 30)]
 final readonly class ProofFrame implements FramePart
 {
-    public function __construct(private ProofDesk $proof, private BuildDesk $build, private Standings $standings)
-    {
+    public function __construct(
+        private ProofDesk $proof,
+        private BuildDesk $build,
+        private Standings $standings,
+        private UserAnswerRepository $answers,
+    ) {
     }
 
     public function frame(CaseFrame $frame): void
     {
+        foreach ($this->answers->ofCase($frame->case) as $answer) {
+            $frame->heard($answer);
+        }
         $frame->stand($this->standings->wordsFor([$frame->case])[(string) $frame->case->id]);
         $frame->add(new WalkStop('proof', 'Proof', $this->unproved($frame->case), 'steps not passed', Permission::BENCH));
     }

@@ -8,6 +8,7 @@ use App\Books\BookShelf;
 use App\Figures\WearCheck;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CasePages;
+use App\Proof\Aftercare\AftercareLink;
 use App\Proof\Live\LiveStand;
 use Japhrex\Core\Proof\ProofEntry;
 
@@ -29,6 +30,7 @@ final readonly class ProofPage
         private ProofLimits $limits,
         private FromRecording $fromRecording,
         private BookShelf $shelf,
+        private AftercareLink $aftercare,
     ) {
     }
 
@@ -50,6 +52,7 @@ final readonly class ProofPage
             'recorded' => $this->fromRecording->of($case, $sheet),
             'recordings' => $this->recordings->recordingsOf($case),
             'known' => $known,
+            'aftercare' => null === $known ? '' : $this->aftercare->of($known),
             'handover' => $handover ?? $known ?? $this->desk->draft($case),
             'typed' => $typed,
             'stands' => $this->live->stands(),

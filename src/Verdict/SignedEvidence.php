@@ -15,7 +15,6 @@ use App\Evidence\Mark;
 use App\Evidence\PartRecord;
 use App\Evidence\Photo;
 use App\Evidence\PhotoMeasure;
-use App\Evidence\PhotoStage;
 use App\Evidence\Watch\WatchTick;
 use App\Figures\KeptFigure;
 use App\Intake\Arrival;
@@ -46,7 +45,7 @@ final class SignedEvidence
     public static function covers(object $thing): bool
     {
         return match (true) {
-            $thing instanceof Photo => PhotoStage::Fitted !== $thing->stage,
+            $thing instanceof Photo => $thing->stage->isEvidence(),
             $thing instanceof Statement => !$thing->afterwards,
             default => [] !== array_filter(self::THINGS, static fn (string $class): bool => $thing instanceof $class),
         };

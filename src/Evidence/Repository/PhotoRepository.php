@@ -30,7 +30,7 @@ final class PhotoRepository extends OfCaseRepository
     /** @return list<Photo> what a report shows: without those of the build */
     public function asEvidence(CaseFile $case): array
     {
-        return array_values(array_filter($this->byStage($case), static fn (Photo $photo): bool => PhotoStage::Fitted !== $photo->stage));
+        return array_values(array_filter($this->byStage($case), static fn (Photo $photo): bool => $photo->stage->isEvidence()));
     }
 
     /** @return list<Photo> by stage */

@@ -29,6 +29,9 @@ final class CaseFrame
     /** @var array<string, list<object>> what earlier cases taught, by where it belongs: `strip rear-cover` */
     private array $lessons = [];
 
+    /** @var list<object> what the user of the unit answered to how it runs */
+    private array $answers = [];
+
     private string $standing;
 
     private int $inTray = 0;
@@ -168,5 +171,16 @@ final class CaseFrame
     public function lessonsAt(string $at, string $place = ''): array
     {
         return $this->lessons[trim($at.' '.$place)] ?? [];
+    }
+
+    public function heard(object $answer): void
+    {
+        $this->answers[] = $answer;
+    }
+
+    /** @return list<object> what the user of the unit answered to how it runs */
+    public function answers(): array
+    {
+        return $this->answers;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Proof\Form;
 
 use App\Platform\Words;
+use Japhrex\Core\Quantity\UnitSystem;
 
 /** What the user is told as a unit goes out. */
 final readonly class HandoverInput
@@ -20,6 +21,7 @@ final readonly class HandoverInput
         string $check = '',
         string $stop = '',
         string $despite = '',
+        public UnitSystem $units = UnitSystem::Metric,
     ) {
         $this->check = Words::of($check, 4000);
         $this->stop = Words::of($stop, 4000);

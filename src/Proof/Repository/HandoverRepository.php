@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Proof\Repository;
 
 use App\Intake\CaseFile;
+use App\Proof\Aftercare\UserAnswer;
 use App\Proof\GoneRepair;
 use App\Proof\Handover;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
+use Japhrex\Core\Proof\UserSays;
 
 /** @extends ServiceEntityRepository<Handover> */
 final class HandoverRepository extends ServiceEntityRepository
@@ -33,11 +35,13 @@ final class HandoverRepository extends ServiceEntityRepository
         return [] === $cases ? [] : $this->findBy(['case' => $cases]);
     }
 
-    /** @return list<Handover> whose day of watching has come, the earliest first */
+    /** @return list<Handover> whose day of watching has come, the earliest first; whose user has said that it runs well is not asked */
     public function due(\DateTimeImmutable $past, \DateTimeImmutable $today): array
     {
         /** @var list<Handover> $due */
         $due = $this->createQueryBuilder('h')->where('h.watch <= :today')->andWhere('h.watch > :past')->orderBy('h.watch')
+            ->andWhere('NOT EXISTS (SELECT 1 FROM '.UserAnswer::class.' a WHERE a.case = h.case AND a.says = :well)')
+            ->setParameter('well', UserSays::Well)
             ->setParameter('today', $today)->setParameter('past', $past)->getQuery()->getResult();
 
         return $due;
