@@ -13,6 +13,7 @@ final readonly class BuildAct
      * @param string $how it is done, and seen
      * @param string $leftOut what happens if it is left out
      * @param list<Laid> $laid what lies where, where several small parts look alike
+     * @param string $figure that is worked out beside it; empty: none
      */
     public function __construct(
         public string $key,
@@ -26,6 +27,7 @@ final readonly class BuildAct
         public bool $two = false,
         public array $laid = [],
         public string $stage = '',
+        public string $figure = '',
     ) {
     }
 }

@@ -33,6 +33,7 @@ final readonly class BuildFactory
             $one->texts('again'),
             $one->textOrNull('fastens') ?? '',
             $one->textOrNull('stage') ?? '',
+            $one->textOrNull('figure') ?? '',
         ), array_keys($data->maps('settings')), $data->maps('settings'));
     }
 
@@ -66,6 +67,7 @@ final readonly class BuildFactory
                 $one->textOrNull('turn') ?? '',
                 $one->textOrNull('stage') ?? '',
                 $one->texts('counts'),
+                $one->textOrNull('figure') ?? '',
             );
         }
 
@@ -97,6 +99,7 @@ final readonly class BuildFactory
                 $one->maps('laid'),
             ),
             $one->textOrNull('stage') ?? '',
+            $one->textOrNull('figure') ?? '',
         ), $data->maps('acts'));
     }
 

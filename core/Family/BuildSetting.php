@@ -20,6 +20,7 @@ final readonly class BuildSetting
      * @param list<string> $again steps that can move it: it is read again after each
      * @param string $fastens the fasteners that a torque tightens, by their key; empty: none of the book's
      * @param string $stage of a unit of several, to which it belongs; empty: to all of it
+     * @param string $figure that is worked out beside it; empty: none
      */
     public function __construct(
         public string $key,
@@ -38,6 +39,7 @@ final readonly class BuildSetting
         public array $again = [],
         public string $fastens = '',
         public string $stage = '',
+        public string $figure = '',
     ) {
     }
 

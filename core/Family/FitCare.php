@@ -19,6 +19,7 @@ final readonly class FitCare
      * @param string $turn what is turned by hand when they are in: a press has been at it; empty: nothing
      * @param string $stage of a unit of several; empty: all of it
      * @param list<string> $counts what the strip step counted that is counted in here
+     * @param string $figure that is worked out beside it; empty: none
      */
     public function __construct(
         public string $step,
@@ -33,6 +34,7 @@ final readonly class FitCare
         public string $turn = '',
         public string $stage = '',
         public array $counts = [],
+        public string $figure = '',
     ) {
     }
 

@@ -23,6 +23,7 @@ final readonly class UpkeepCheck
                 ...(new ProofCheck($this->figures))->problems($book),
                 ...$this->kits($book),
                 ...$this->selective($book),
+                ...$this->figures($book),
                 ...$this->watchAndContents($book),
             ]
         );
@@ -83,6 +84,18 @@ final readonly class UpkeepCheck
                 $one->lengths();
             } catch (QuantityError $error) {
                 yield new BookProblem($at, $error->getMessage());
+            }
+        }
+    }
+
+    /** @return iterable<int, BookProblem> figures beside a step that are none */
+    private function figures(Book $book): iterable
+    {
+        foreach (['settings' => $book->upkeep->settings, 'acts' => $book->upkeep->acts, 'fits' => $book->upkeep->fits] as $list => $all) {
+            foreach ($all as $i => $one) {
+                if ('' !== $one->figure && !$this->figures->has($one->figure)) {
+                    yield new BookProblem($list.'/'.$i, \sprintf('there is no figure "%s".', $one->figure));
+                }
             }
         }
     }

@@ -24,6 +24,8 @@ final class FigureRegistry
         'thread-arc' => Clearances\ThreadArcFigure::class,
         'bolt-torque' => Clearances\BoltTorqueFigure::class,
         'bolt-sequence' => Clearances\BoltSequenceFigure::class,
+        'seal-compression' => Clearances\SealCompressionFigure::class,
+        'stack-sum' => Clearances\StackSumFigure::class,
         'grease' => Clearances\GreaseFigure::class,
         'displacement-external-gear' => Displacement\ExternalGearFigure::class,
         'displacement-internal-gear' => Displacement\InternalGearFigure::class,

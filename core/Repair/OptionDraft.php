@@ -54,7 +54,14 @@ final readonly class OptionDraft
         return match ($kind) {
             OptionKind::AsItWas => [...$this->parts(false), ...$this->work()],
             OptionKind::Cured => [...$this->parts(true), ...$this->work()],
-            OptionKind::Exchange => [...$this->unit(), ...$this->hours(['strip', 'clean and measure'])],
+            OptionKind::Renewed => $this->renewed()->lines(OptionKind::AsItWas),
+            OptionKind::Donor => [...$this->unit(Price::DONOR, 'Donor unit'), ...$this->withDonor()->lines(OptionKind::AsItWas)],
+            OptionKind::Field => [...$this->parts(false), ...array_map(self::inTheField(...), $this->work())],
+            OptionKind::Exchange => [
+                ...$this->unit(Price::WHOLE_UNIT, 'Exchange unit'),
+                ...$this->hours(['strip', 'clean and measure']),
+            ],
+            OptionKind::OtherSize => [...$this->otherSizes(), ...$this->hours(['strip', 'clean and measure'])],
             OptionKind::NotWorth => $this->hours(['strip', 'clean and measure']),
         };
     }
@@ -62,7 +69,12 @@ final readonly class OptionDraft
     /** @return list<string> parts that are bought and that no price is known of */
     public function unpriced(): array
     {
-        return array_values(array_filter($this->plan->bought(), fn (string $part): bool => !isset($this->standard[$part])));
+        $inKits = array_merge(...array_map(static fn (KitUse $one): array => $one->used, $this->pricedKits()));
+
+        return array_values(array_filter(
+            array_diff($this->plan->bought(), $inKits),
+            fn (string $part): bool => !isset($this->standard[$part]),
+        ));
     }
 
     /** @return list<string> parts that are bought and no longer made */
@@ -78,16 +90,111 @@ final readonly class OptionDraft
     {
         return match ($kind) {
             OptionKind::Cured => \in_array(Disposition::Upgrade, $this->plan->decided, true),
+            OptionKind::Renewed => [] !== $this->machinedThatCanBeNew(),
+            OptionKind::Donor => isset($this->standard[Price::DONOR]),
+            OptionKind::Field => !\in_array(Disposition::Machine, $this->plan->decided, true),
             OptionKind::Exchange => isset($this->standard[Price::WHOLE_UNIT]),
+            OptionKind::OtherSize => [] !== $this->otherSizes(),
             default => true,
         };
+    }
+
+    /** @return list<string> parts of which a new one would take so many days or more that it is ordered at once */
+    public function longLead(int $days): array
+    {
+        return array_values(array_filter(
+            $this->plan->bought(),
+            fn (string $part): bool => ($this->standard[$part]->days ?? 0) >= $days,
+        ));
+    }
+
+    /** @return list<KitUse> kits that serve and are bought as one: cheaper than their parts, or the only ones with a price */
+    public function pricedKits(): array
+    {
+        return array_values(array_filter($this->plan->kits, function (KitUse $use): bool {
+            $kit = $this->standard[Price::KIT.$use->kit->key] ?? null;
+            $known = array_filter($use->used, fn (string $part): bool => isset($this->standard[$part]));
+            if (null === $kit || [] === $use->used) {
+                return false;
+            }
+            $sum = array_sum(array_map(
+                fn (string $part): int => $this->standard[$part]->price->minor * max(1, $this->book->parts[$part]->count ?? 1),
+                $known,
+            ));
+
+            return \count($known) < \count($use->used) || $kit->price->minor <= $sum;
+        }));
+    }
+
+    /** @return list<string> parts that are machined and could be had new */
+    private function machinedThatCanBeNew(): array
+    {
+        return array_values(array_filter(
+            array_keys($this->plan->decided, Disposition::Machine, true),
+            fn (string $part): bool => isset($this->standard[$part]) && Supply::Gone !== $this->standard[$part]->supply,
+        ));
+    }
+
+    private function renewed(): self
+    {
+        return $this->deciding(array_fill_keys($this->machinedThatCanBeNew(), Disposition::Replace));
+    }
+
+    /** What is no longer made, or is machined, comes from the donor. */
+    private function withDonor(): self
+    {
+        return $this->deciding(array_fill_keys(
+            [...$this->gone(), ...array_keys($this->plan->decided, Disposition::Machine, true)],
+            Disposition::Reuse,
+        ));
+    }
+
+    /** @param array<string, Disposition> $otherwise */
+    private function deciding(array $otherwise): self
+    {
+        return new self(
+            $this->book,
+            RepairPlan::of($this->book, $otherwise + $this->plan->decided),
+            $this->rates,
+            array_values($this->standard),
+            $this->undecided,
+            $this->reach,
+        );
+    }
+
+    /** In the field everything takes half as long again. */
+    private static function inTheField(Line $line): Line
+    {
+        $most = $line->high->plus($line->high->ofTenThousand(5000));
+
+        return new Line($line->what, $line->kind, $line->low, $most, $line->days, 1.5 * $line->hours);
+    }
+
+    /** @return list<Line> */
+    private function otherSizes(): array
+    {
+        $lines = [];
+        foreach ($this->standard as $part => $price) {
+            if (str_starts_with($part, Price::MODEL)) {
+                $lines[] = new Line(substr($part, \strlen(Price::MODEL)), 'part', $price->price, $price->price, $price->days);
+            }
+        }
+        usort($lines, static fn (Line $a, Line $b): int => $a->low->minor <=> $b->low->minor);
+
+        return \array_slice($lines, 0, 1);
     }
 
     /** @return list<Line> */
     private function parts(bool $cured): array
     {
         $lines = [];
-        foreach ($this->plan->bought() as $part) {
+        $inKits = [];
+        foreach ($this->pricedKits() as $use) {
+            $price = $this->standard[Price::KIT.$use->kit->key];
+            $lines[] = new Line($use->kit->name, 'part', $price->price, $price->price, $price->days);
+            array_push($inKits, ...$use->used);
+        }
+        foreach (array_diff($this->plan->bought(), $inKits) as $part) {
             $price = $cured && Disposition::Upgrade === $this->plan->decided[$part]
                 ? $this->better[$part] ?? $this->standard[$part] ?? null
                 : $this->standard[$part] ?? null;
@@ -125,11 +232,11 @@ final readonly class OptionDraft
     }
 
     /** @return list<Line> */
-    private function unit(): array
+    private function unit(string $part, string $what): array
     {
-        $price = $this->standard[Price::WHOLE_UNIT] ?? null;
+        $price = $this->standard[$part] ?? null;
 
-        return null === $price ? [] : [new Line('Exchange unit', 'part', $price->price, $price->price, $price->days)];
+        return null === $price ? [] : [new Line($what, 'part', $price->price, $price->price, $price->days)];
     }
 
     /** @return list<Line> */

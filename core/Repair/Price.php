@@ -11,6 +11,15 @@ final readonly class Price
 {
     public const WHOLE_UNIT = 'unit';
 
+    /** A used unit of the same model that is taken apart for its parts. */
+    public const DONOR = 'donor';
+
+    /** A whole kit, with its key after it. */
+    public const KIT = 'kit:';
+
+    /** A new unit of another model of the family, with its name after it. */
+    public const MODEL = 'unit:';
+
     /**
      * @param string $family key of the book
      * @param string $part key of the part; `unit`: an exchange unit

@@ -8,7 +8,7 @@ use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Quantity\MoneyError;
 
 /**
- * Reads a price list: columns `family`, `part`, `price`, and if wanted `number`, `days`, `supply` (shelf, order, gone) and `version`
+ * Reads a price list: columns `family`, `part`, `price`, and if wanted `number`, `days`, `supply` (shelf, order, gone, make) and `version`
  * (standard or
  * upgrade). It is taken whole or not at all.
  */
@@ -91,14 +91,17 @@ final class PriceList
             !isset($known[$row['family']]) => \sprintf('there is no family “%s”', $row['family']),
             Price::WHOLE_UNIT !== $row['part']
                 && !\in_array($row['part'], $known[$row['family']], true) => \sprintf(
-                    '%s has no part “%s”; for an exchange unit write %s',
+                    '%s has no part “%s”; for an exchange unit write %s, for a donor %s, for a kit %sKEY, for another model %sMODEL',
                     $row['family'],
                     $row['part'],
                     Price::WHOLE_UNIT,
+                    Price::DONOR,
+                    Price::KIT,
+                    Price::MODEL,
                 ),
             $price->minor < 0 => 'a price is not below nothing',
             1 !== preg_match('/^\d{1,3}$/', $days) => \sprintf('“%s” is no number of days', $days),
-            null === $supply => \sprintf('“%s” is no supply; expected shelf, order or gone', $row['supply'] ?? ''),
+            null === $supply => \sprintf('“%s” is no supply; expected shelf, order, gone or make', $row['supply'] ?? ''),
             !\in_array($version, ['standard', 'upgrade'], true) => \sprintf('“%s” is no version; expected standard or upgrade', $version),
             isset($this->prices[$key]) => 'this part has a price already, further up',
             [] !== $this->prices

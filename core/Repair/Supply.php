@@ -10,6 +10,7 @@ enum Supply: string
     case Shelf = 'shelf';
     case Order = 'order';
     case Gone = 'gone';
+    case Make = 'make';
 
     public function label(): string
     {
@@ -17,6 +18,7 @@ enum Supply: string
             self::Shelf => 'on the shelf',
             self::Order => 'to be ordered',
             self::Gone => 'no longer made',
+            self::Make => 'we make it',
         };
     }
 

@@ -12,6 +12,7 @@ use App\Evidence\Repository\FindingRepository;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\Frame\CasePages;
+use App\Intake\OnPurpose;
 use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\NodeKind;
 use Symfony\Component\Form\FormFactoryInterface;
@@ -29,6 +30,8 @@ final readonly class ChainPage
         private FormFactoryInterface $forms,
         private EarlierOrigin $earlierOrigin,
         private FindingRepository $findings,
+        private LaidWays $laidWays,
+        private OnPurpose $onPurpose,
     ) {
     }
 
@@ -63,6 +66,8 @@ final readonly class ChainPage
             'origin' => ($submitted['origin'] ?? $this->nodeForm('origin', new ChainNode($case, NodeKind::Origin)))->createView(),
             'state' => ($submitted['state'] ?? $this->nodeForm('state', new ChainNode($case, NodeKind::State)))->createView(),
             'link' => ($submitted['link'] ?? $this->linkForm(new ChainLink($case)))->createView(),
+            'laidWays' => $this->laidWays->of($case),
+            'meant' => $this->onPurpose->before($case),
             'earlier' => null === $case->comebackOf ? null : $this->earlierOrigin->originOf($case->comebackOf),
             'dealt' => $dealt ?? $case->earlierOriginDealt,
             'opened' => array_key_first($submitted),

@@ -13,7 +13,6 @@ use App\Repair\Form\OptionInput;
 use App\Repair\Repository\RepairOptionRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Repair\OptionKind;
-use Japhrex\Core\Repair\Price;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 
 use function Symfony\Component\Clock\now;
@@ -51,12 +50,7 @@ final class RepairController extends AbstractController
     {
         $case = $this->gate->find($number);
         if (!$this->desk->draft($case)->isPossible($kind)) {
-            throw new ShopError(
-                OptionKind::Cured === $kind
-                    ? 'No part is to be upgraded. Decide on its page which part is replaced by a better one.'
-                    : \sprintf('No price of an exchange unit is known. Give it in a price list, with the part “%s”.', Price::WHOLE_UNIT),
-                422,
-            );
+            throw new ShopError($kind->needs(), 422);
         }
         $this->entityManager->persist($this->desk->option($case, $kind, $this->person->get()));
         $this->entityManager->flush();

@@ -236,6 +236,12 @@ final readonly class RepairDesk
                 $this->risks($case, $draft),
                 $outside,
             ],
+            OptionKind::Renewed, OptionKind::Donor, OptionKind::Field => [
+                trim($this->lastTime($case).' '.$this->record($case)),
+                trim($again.' '.$kind->risk()),
+                $outside,
+            ],
+            OptionKind::OtherSize => ['As its maker says.', trim($again.' '.$kind->risk()), $outside],
             OptionKind::Exchange => ['As its maker says.', $again.' An exchange unit meets the same oil and the same drive.', $outside],
             OptionKind::NotWorth => ['', 'The unit stays as it is; it must not run.', ''],
         });

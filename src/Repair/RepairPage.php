@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CasePages;
 use App\Repair\Repository\RepairOptionRepository;
+use App\Repair\Shelf\Shelf;
 use Japhrex\Core\Repair\KitCheck;
+use Japhrex\Core\Repair\KitUse;
 use Japhrex\Core\Repair\Line;
 use Japhrex\Core\Repair\OptionKind;
+use Japhrex\Core\Repair\OtherSize;
 
 use function Symfony\Component\Clock\now;
 
@@ -18,12 +22,17 @@ use Symfony\Component\HttpFoundation\Response;
 /** What becomes of the parts, the kit, the options and what was offered. */
 final readonly class RepairPage
 {
+    /** What takes so many days or more is ordered before anything else is decided. */
+    private const LATE = 14;
+
     public function __construct(
         private CasePages $pages,
         private RepairDesk $desk,
         private Offers $offers,
         private ToDecide $toDecide,
         private RepairOptionRepository $options,
+        private BookShelf $books,
+        private Shelf $shelf,
     ) {
     }
 
@@ -33,6 +42,8 @@ final readonly class RepairPage
         $rates = $this->desk->rates();
         $plan = $this->desk->plan($case);
         $draft = $this->desk->draft($case);
+        $book = $this->books->book($case->family);
+        $model = $book->model(trim($case->maker.' '.$case->model));
         $options = $links = [];
         foreach ($offers = $this->offers->newestFirst($case) as $offer) {
             $links[(string) $offer->id] = $this->offers->link($offer);
@@ -52,7 +63,10 @@ final readonly class RepairPage
             ...$this->toDecide->of($case),
             'prices' => $this->desk->prices($case),
             'undecided' => $this->desk->undecided($case, $plan),
-            'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'options' => $options, 'rates' => $rates,
+            'shelf' => $this->shelf->of($book),
+            'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'late' => $draft->longLead(self::LATE),
+            'pricedKits' => array_map(static fn (KitUse $one): string => $one->kit->key, $draft->pricedKits()),
+            'sizes' => null === $model ? [] : OtherSize::of($book, $model), 'options' => $options, 'rates' => $rates,
             'kinds' => Line::KINDS, 'typed' => $typed, 'offers' => $offers, 'links' => $links, 'now' => now(),
             'suggested' => $this->offers->suggested($case), 'budgets' => $this->desk->budgets($case),
             'ticks' => $ticks = $this->desk->ticks($case), 'selective' => $this->desk->selective($case),

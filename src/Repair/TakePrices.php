@@ -9,6 +9,8 @@ use App\Account\User;
 use App\Books\BookShelf;
 use App\Repair\Repository\PriceRowRepository;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Family\Model;
+use Japhrex\Core\Repair\Price;
 use Japhrex\Core\Repair\PriceList;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
 
@@ -54,7 +56,12 @@ final readonly class TakePrices
     {
         $known = [];
         foreach ($this->shelf->all() as $book) {
-            $known[$book->key] = array_keys($book->parts);
+            $known[$book->key] = [
+                ...array_keys($book->parts),
+                Price::DONOR,
+                ...array_map(static fn (string $kit): string => Price::KIT.$kit, array_keys($book->upkeep->kits)),
+                ...array_map(static fn (Model $one): string => Price::MODEL.$one->name(), $book->models),
+            ];
         }
 
         return $known;

@@ -1,6 +1,6 @@
 // How many times a hand has to press, from the intake of a roller pump to two signatures: what is typed into fields is not
 // counted, each press of the pointer is, and each key that stands for one.
-import { PASSWORD, signIn, storedWith } from './people.mjs';
+import { openUnit, PASSWORD, signIn, storedWith } from './people.mjs';
 import { expect, test } from './watch.mjs';
 
 const MOST = 90;
@@ -90,6 +90,7 @@ test('a roller pump goes from intake to two signatures with a press for what has
   said = await part('strip', count);
   const bench = await hand(browser, 'bench', count);
   await bench.page.goto(`/cases/${number}/strip`);
+  await openUnit(bench.page);
   const photos = ['arrival-port', 'arrival-seal-leak', 'arrival-tag', 'barrel-face', 'block-blurred', 'block-good', 'block-scored'];
   for (let i = 0; i < 7; i++) {
     const { page } = bench;

@@ -65,6 +65,17 @@ export async function takeIn(browser, family, whose) {
   return taken.url().match(/cases\/([^/]+)\//)[1];
 }
 
+// What is signed before the first part comes off.
+export async function openUnit(page) {
+  for (const tick of await page.locator('.opening [name="ticked[]"]').all()) {
+    await tick.check();
+  }
+  await page.getByLabel('What is in it').fill('hydraulic oil');
+  await page.getByLabel('Precautions').fill('gloves, eye protection, tray');
+  await page.getByRole('button', { name: 'Signed: it may be opened' }).click();
+  await page.getByText('Before it was opened:').waitFor();
+}
+
 // A key, once the page's scripts have run: its words stand before them, and a key pressed then would be lost.
 export async function press(page, key) {
   await page.waitForLoadState('load');

@@ -2,7 +2,7 @@
 import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { choose, finding } from './looks.mjs';
-import { BY_THE_WORKER, lookedClean, PASSWORD, signIn } from './people.mjs';
+import { BY_THE_WORKER, lookedClean, openUnit, PASSWORD, signIn } from './people.mjs';
 import { expect, test } from './watch.mjs';
 
 const photo = (name) => `demo/photos/${name}.jpg`;
@@ -107,6 +107,7 @@ test('a failed pump is taken in, stripped, judged, explained and signed', async 
   await signIn(bench, 'bench');
   await bench.goto(`/cases/${number}/strip`);
   await expect(bench.locator('.step h2')).toHaveText('Strainer and what came with it');
+  await openUnit(bench);
   await stepDone(bench);
   await expect(bench.locator('.danger')).toContainText('A port may still hold pressure');
   await stepDone(bench, (p) => choose(p, 'How the fasteners came out', 'rusty'));

@@ -123,6 +123,11 @@ final class BuildError extends \DomainException
         return new self('These are renewed each time: tick it when new ones are in.');
     }
 
+    public static function whyApart(): self
+    {
+        return new self('Why is it taken apart again? What was signed stays, with the reason.');
+    }
+
     public static function secondPerson(): self
     {
         return new self('Two people sign this step. Who looked on? Somebody else than you.');

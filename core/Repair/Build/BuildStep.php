@@ -33,6 +33,7 @@ final readonly class BuildStep
      * @param Fasteners|null $screws that are tightened, with their places
      * @param BindState $bind when it is turned by hand
      * @param string $stage of a unit of several; empty: all of it
+     * @param string $figure that is worked out beside it; empty: none
      */
     public function __construct(
         public string $key,
@@ -59,6 +60,7 @@ final readonly class BuildStep
         public ?Fasteners $screws = null,
         public BindState $bind = BindState::Loose,
         public string $stage = '',
+        public string $figure = '',
     ) {
     }
 

@@ -71,6 +71,7 @@ final readonly class SheetSteps
             two: $step->two || ([] !== $facings && [] !== $mates),
             care: $care?->lines() ?? [],
             stage: $care->stage ?? '',
+            figure: $care->figure ?? '',
         );
     }
 
@@ -110,6 +111,7 @@ final readonly class SheetSteps
             two: $act->two,
             act: $act,
             stage: $act->stage,
+            figure: $act->figure,
         );
     }
 
@@ -164,6 +166,7 @@ final readonly class SheetSteps
             two: $setting->two,
             reads: $setting->reads,
             stage: $setting->stage,
+            figure: $setting->figure,
         );
     }
 

@@ -8,6 +8,7 @@ use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Evidence\NotAPicture;
 use App\Intake\CaseGate;
+use App\Platform\Words;
 use App\Repair\Build\Form\StepInput;
 use Japhrex\Core\Repair\Build\BuildError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -51,6 +52,23 @@ final class BuildController extends AbstractController
             $this->addFlash('refused', $e->getMessage());
 
             return $this->page->show($case, ['withWhom' => $said->withWhom] + $said->answer());
+        }
+
+        return $this->redirectToRoute('build', ['number' => $case->number, '_fragment' => 'in-hand'], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/build/{key}/again', name: 'build_again', methods: ['POST'])]
+    #[IsGranted(Permission::BENCH)]
+    #[IsCsrfTokenValid('act')]
+    public function again(string $number, string $key, Request $request, TakeApartAgain $apart, CurrentPerson $person): Response
+    {
+        $case = $this->gate->find($number);
+        try {
+            $apart($case, $key, Words::of($request->request->getString('apart'), 500), $person->get());
+        } catch (BuildError $e) {
+            $this->addFlash('refused', $e->getMessage());
+
+            return $this->page->show($case, ['apart' => $key]);
         }
 
         return $this->redirectToRoute('build', ['number' => $case->number, '_fragment' => 'in-hand'], Response::HTTP_SEE_OTHER);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Repair\Build;
 
+use App\Books\BookShelf;
 use App\Evidence\Repository\PhotoRepository;
 use App\Figures\Drawings;
 use App\Figures\FigureDesk;
@@ -12,6 +13,7 @@ use App\Intake\Frame\CasePages;
 use App\Intake\Meant;
 use App\Intake\OnPurpose;
 use App\Repair\RepairDesk;
+use App\Repair\Shelf\Shelf;
 use App\Repair\ToDecide;
 use Japhrex\Core\Repair\Build\Bind;
 use Japhrex\Core\Repair\Build\BuildKind;
@@ -32,6 +34,8 @@ final readonly class BuildPage
         private ToDecide $toDecide,
         private OnPurpose $onPurpose,
         private FastenerMap $fasteners,
+        private BookShelf $books,
+        private Shelf $shelf,
     ) {
     }
 
@@ -51,7 +55,7 @@ final readonly class BuildPage
             'sheet' => $sheet,
             'next' => $next,
             'order' => $order,
-            'typed' => $typed,
+            'typed' => $typed + $this->fromTheShelf($case, $next),
             'adjusters' => $this->adjusters->rows($case),
             'plan' => $plan,
             'decided' => $plan->decided,
@@ -74,5 +78,15 @@ final readonly class BuildPage
             $this->onPurpose->before($case),
             static fn (Meant $one): bool => [] !== array_intersect($one->parts, $parts),
         ));
+    }
+
+    /** @return array<string, string> the sizes on the shelf, for a play that they set */
+    private function fromTheShelf(CaseFile $case, ?BuildStep $next): array
+    {
+        $stock = BuildKind::Play === $next?->kind
+            ? $this->shelf->forSetting($this->books->book($case->family), (string) preg_replace('/^set-/', '', $next->key))
+            : '';
+
+        return '' === $stock ? [] : ['stock' => $stock];
     }
 }

@@ -23,6 +23,13 @@ final class HandCalculationsTest extends TestCase
         yield 'difference' => [0.06, 'difference', ['difference', 'a=26.06mm', 'b=26mm', 'u-a=3um', 'u-b=4um']];
         yield 'its uncertainty is larger than each' => [0.005, 'u', ['difference', 'a=26.06mm', 'b=26mm', 'u-a=3um', 'u-b=4um']];
         yield 'a difference of temperatures' => [20.0, 'difference', ['difference', 'a=80C', 'b=140F', 'u-a=1K', 'u-b=1.8F']];
+        // 2.62 − 2.10 − 0.05 = 0.47; 0.47 / 2.62 = 0.179389313
+        yield 'squeeze of a ring' => [0.47, 'squeeze', ['seal-compression', 'cord=2.62mm', 'depth=2.1mm', 'gap=0.05mm']];
+        yield 'its share' => [0.179389312977, 'share', ['seal-compression', 'cord=2.62mm', 'depth=2.1mm', 'gap=0.05mm']];
+        // 42.10 + 0.10 − (16.00 + 12.05 + 13.80) = 0.35; 0.01·√4 = 0.02
+        yield 'play of a stack' => [0.35, 'play', ['stack-sum', 'depth=42.1mm', 'sizes=16mm;12.05mm;13.8mm', 'gasket=0.1mm']];
+        yield 'how sure' => [0.02, 'u-play', ['stack-sum', 'depth=42.1mm', 'sizes=16mm;12.05mm;13.8mm', 'u=0.01mm']];
+        yield 'a stack that stands proud' => [-0.15, 'play', ['stack-sum', 'depth=41.7mm', 'sizes=16mm;12.05mm;13.8mm']];
         yield 'agreement' => [0.8, 'en', ['agreement', 'a=1.008mm', 'b=1mm', 'expanded-a=0.006mm', 'expanded-b=0.008mm']];
         // worn 0.04 of 0.10 in 1000 h: 4e-5 mm/h, 1500 h left
         yield 'rate of wear' => [4e-5, 'rate', ['wear-projection', 'new=20mm', 'limit=19.9mm', 'now=19.96mm', 'service=1000h']];
