@@ -13,6 +13,7 @@ use App\Teardown\Form\OpeningInput;
 use App\Teardown\Form\StepType;
 use Japhrex\Core\Family\StripStep;
 use Japhrex\Core\Teardown\BeforeOpening;
+use Japhrex\Core\Teardown\Loosening;
 use Japhrex\Core\Teardown\StepStatus;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
@@ -65,6 +66,7 @@ final readonly class StripPage
             'form' => $form->createView(),
             'rest' => $this->rest->of($case),
             'asked' => $asked,
+            'loosening' => Loosening::of($this->shelf->book($case->family)->upkeep, $status->step->key),
             'opening' => $this->open->said($case),
             'asksOpening' => $this->open->isAsked($case),
             'saidOpening' => $opening ?? new OpeningInput(liquid: $case->arrival->pumped ?? ''),
