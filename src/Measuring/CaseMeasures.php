@@ -29,6 +29,7 @@ final readonly class CaseMeasures
         private PartRecordRepository $records,
         private ReadingRepository $readings,
         private StepRecordRepository $steps,
+        private DriftedZeros $zeros,
     ) {
     }
 
@@ -49,6 +50,7 @@ final readonly class CaseMeasures
         }
         $sources = $this->sources($case, $readings);
         $signed = $this->signed->verdictsAsSigned($case);
+        $doubts = $this->zeros->of($case, array_merge(...array_map(array_values(...), array_values($readings))));
         $measured = [];
         foreach ($book->parts as $part) {
             foreach ($part->fields as $key => $field) {
@@ -62,6 +64,7 @@ final readonly class CaseMeasures
                     $sources,
                     $asFound[$reference] ?? '',
                     $signed[$reference] ?? null,
+                    $doubts[(string) ($readings[$part->key][$key]->id ?? '')] ?? '',
                 );
             }
         }
@@ -112,6 +115,7 @@ final readonly class CaseMeasures
         CaseSources $sources,
         string $asFound,
         ?string $signedAs,
+        string $doubt,
     ): Measured {
         $sets = $field->setsFor($duty);
         // A source chosen for another duty chooses nothing here.
@@ -139,7 +143,7 @@ final readonly class CaseMeasures
             $rebuild,
             $read?->form(),
             $asFound,
-            null === $reading ? [] : $this->warnings($read, $reading),
+            null === $reading ? [] : array_values(array_filter([$doubt, ...$this->warnings($read, $reading)])),
             $signedAs,
             $duty,
         );

@@ -182,6 +182,26 @@ final class ReadingsTest extends AppTestCase
         );
     }
 
+    public function testAZeroThatHasMovedPutsInDoubtWhatWasReadSinceItWasRight(): void
+    {
+        $case = $this->aCase();
+        $gauge = $this->gauge();
+        $this->signIn(Role::Bench);
+        $this->post($case, 'driven-gear/thickness', ['gauge' => (string) $gauge->id, 'readings' => '25.98 mm', 'zero' => '0 mm']);
+        $check = new ZeroCheck(self::em()->find(Gauge::class, $gauge->id) ?? $gauge, '0.030 mm', $this->person(Role::Bench));
+        $check->madeAt = new \DateTimeImmutable('+10 minutes');
+        self::em()->persist($check);
+        self::em()->flush();
+        self::assertStringContainsString(
+            'In doubt: '.$gauge->name.' showed 0.030 mm on zero',
+            implode(' ', $this->measured($case, 'driven-gear', 'thickness')->warnings),
+        );
+        $check = self::em()->find(ZeroCheck::class, $check->id) ?? self::fail('It is kept.');
+        $check->typed = '0 mm';
+        self::em()->flush();
+        self::assertSame([], $this->measured($case, 'driven-gear', 'thickness')->warnings);
+    }
+
     public function testANoteAddedLaterDoesNotMakeItANewReading(): void
     {
         $case = $this->aCase();

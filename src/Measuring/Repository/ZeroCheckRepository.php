@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Measuring\Repository;
 
+use App\Measuring\Gauge;
 use App\Measuring\ZeroCheck;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
@@ -17,6 +18,21 @@ final class ZeroCheckRepository extends ServiceEntityRepository
     public function __construct(ManagerRegistry $registry)
     {
         parent::__construct($registry, ZeroCheck::class);
+    }
+
+    /**
+     * @param list<Gauge> $gauges
+     *
+     * @return list<ZeroCheck> of these gauges from then until then, the first first
+     */
+    public function between(array $gauges, \DateTimeImmutable $from, \DateTimeImmutable $until): array
+    {
+        /** @var list<ZeroCheck> $checks */
+        $checks = $this->createQueryBuilder('z')->where('z.gauge IN (:gauges)')->andWhere('z.madeAt BETWEEN :from AND :until')
+            ->setParameter('gauges', $gauges)->setParameter('from', $from)->setParameter('until', $until)
+            ->orderBy('z.madeAt', 'ASC')->addOrderBy('z.id', 'ASC')->getQuery()->getResult();
+
+        return $checks;
     }
 
     /** @return array<string, ZeroCheck> the last of each gauge that still holds, by gauge id */
