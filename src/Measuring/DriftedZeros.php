@@ -16,6 +16,9 @@ final readonly class DriftedZeros
     /** A check that comes later than this says nothing of what was read before. */
     private const A_DAY = '+24 hours';
 
+    /** The check that was taken with a reading is kept a moment after it. */
+    private const OWN = '+1 minute';
+
     public function __construct(private ZeroCheckRepository $zeros)
     {
     }
@@ -39,7 +42,7 @@ final readonly class DriftedZeros
         $doubts = [];
         foreach ($checked as $reading) {
             foreach ($checks as $check) {
-                if ($check->gauge === $reading->gauge && $check->madeAt > $reading->at) {
+                if ($check->gauge === $reading->gauge && $check->madeAt > $reading->at->modify(self::OWN)) {
                     if ($check->madeAt < $reading->at->modify(self::A_DAY) && self::isMoved($reading, $check)) {
                         $doubts[(string) $reading->id] = \sprintf(
                             'In doubt: %s showed %s on zero on %s, and %s when this was read. Read it again.',
