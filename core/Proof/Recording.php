@@ -17,6 +17,10 @@ final readonly class Recording
     /** Two hours at 10 Hz are 72 000 rows. */
     public const MOST = 200_000;
 
+    /** Share of displacement times speed that no pump passes, and for how many rows it has to. */
+    private const DELIVERS_AT_MOST = 1.15;
+    private const MOMENT = 20;
+
     /** So many times the usual step is a gap. */
     private const GAP = 10.0;
 
@@ -81,6 +85,26 @@ final readonly class Recording
     public function seconds(): float
     {
         return $this->times[\count($this->times) - 1] - $this->times[0];
+    }
+
+    /**
+     * Nothing delivers more than it displaces; gauges and their lag are allowed for.
+     *
+     * @param float $displacement of the unit, m³ a turn
+     *
+     * @throws RecordingError if more comes out for longer than a moment than this displacement gives
+     */
+    public function mustFit(float $displacement): void
+    {
+        $beyond = 0;
+        foreach ($displacement > 0.0 ? $this->values[Channel::Flow->value] ?? [] : [] as $i => $flow) {
+            $turns = $this->values[Channel::Speed->value][$i] ?? 0.0;
+            $share = $turns > 0.0 ? $flow / ($displacement * $turns) : 0.0;
+            $beyond = $share > self::DELIVERS_AT_MOST ? $beyond + 1 : 0;
+            if ($beyond >= self::MOMENT) {
+                throw RecordingError::ofAnotherUnit(($this->times[$i] - $this->times[0]) / 60, $share);
+            }
+        }
     }
 
     /**

@@ -85,4 +85,14 @@ final class RecordingError extends \DomainException
     {
         return new self(\sprintf('The run has %d rows, as many as are kept. End it and begin a new one.', $rows));
     }
+
+    public static function ofAnotherUnit(float $minute, float $share): self
+    {
+        return new self(\sprintf(
+            'At %.1f min it delivers %.0f %% of displacement times speed: no pump of this size does. Is it the recording of another unit, or '
+                .'is the displacement at the intake wrong?',
+            $minute,
+            100 * $share,
+        ));
+    }
 }

@@ -10,6 +10,8 @@ use Japhrex\Core\Family\Book;
 /** What has to change outside the unit, or the failure returns, whatever is done inside. */
 final class Outside
 {
+    private const NOTHING = 'Nothing outside the unit, as far as is known.';
+
     public static function of(OriginKind $origin, Book $book): string
     {
         return $book->upkeep->outside[$origin->value] ?? match ($origin) {
@@ -26,7 +28,15 @@ final class Outside
             OriginKind::Installation => 'Alignment, coupling and suction line put right before it runs; the worn coupling half '
                 .'replaced with its mate.',
             OriginKind::DesignWeakness => 'The known weak place looked at in every sister unit before it fails.',
-            default => 'Nothing outside the unit, as far as is known.',
+            default => self::NOTHING,
         };
+    }
+
+    /** The same for a user who is told by the book what to do at his machine anyway; empty: nothing besides. */
+    public static function besides(OriginKind $origin, Book $book): string
+    {
+        $told = self::of($origin, $book);
+
+        return self::NOTHING === $told ? '' : $told;
     }
 }

@@ -13,6 +13,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Proof\Channel;
 use Japhrex\Core\Proof\Recording;
 use Japhrex\Core\Proof\RecordingError;
+use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
 
 /** Takes recordings of the stand, and puts them beside what the clearances of the build let expect. */
 final readonly class Stand
@@ -31,11 +33,12 @@ final readonly class Stand
     /**
      * @param TestStand|null $on the stand it was recorded on, where that is known
      *
-     * @throws RecordingError naming the line that cannot be read; nothing is kept then
+     * @throws RecordingError naming the line that cannot be read, or that it is of another unit; nothing is kept then
      */
     public function take(CaseFile $case, string $file, string $name, Actor $who, ?TestStand $on = null): StandRecording
     {
         $read = Recording::read((string) file_get_contents($file));
+        $read->mustFit('' === $case->displacement ? 0.0 : Quantity::parse($case->displacement, Dimension::Displacement)->si);
         $recording = new StandRecording($case, mb_substr($name, 0, 200), $this->stored->keep('recordings', $file), $who);
         [
             $recording->rowCount,

@@ -135,4 +135,17 @@ final class RecordingTest extends TestCase
             'without a pressure nothing can be told',
         );
     }
+
+    public function testARecordingOfAnotherUnitIsRefused(): void
+    {
+        // 28.7 cm³ at 1500 rpm are 43.05 L/min; 60 of it are 139 %.
+        $run = static fn (string $flow): string => "time [s],flow [L/min],speed [rpm]\n".implode('', array_map(
+            static fn (int $i): string => "$i,$flow,1500\n",
+            range(0, 30),
+        ));
+        Recording::read($run('42.0'))->mustFit(28.7e-6);
+        Recording::read($run('60.0'))->mustFit(0.0);
+        $this->expectExceptionMessage('139 % of displacement times speed');
+        Recording::read($run('60.0'))->mustFit(28.7e-6);
+    }
 }
