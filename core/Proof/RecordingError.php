@@ -89,8 +89,8 @@ final class RecordingError extends \DomainException
     public static function ofAnotherUnit(float $minute, float $share): self
     {
         return new self(\sprintf(
-            'At %.1f min it delivers %.0f %% of displacement times speed: no pump of this size does. Is it the recording of another unit, or '
-                .'is the displacement at the intake wrong?',
+            'At %.1f min it delivers %.0f %% of displacement times speed: no pump of this size does. Is it the recording of another '
+                .'unit, or is the displacement at the intake wrong?',
             $minute,
             100 * $share,
         ));
