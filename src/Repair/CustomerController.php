@@ -8,6 +8,7 @@ use App\Evidence\PictureSize;
 use App\Evidence\Repository\PhotoRepository;
 use App\Evidence\ShownPictures;
 use App\Platform\ShopError;
+use App\Platform\SignedLinks;
 use App\Platform\StoredFiles;
 use App\Repair\Form\AnswerInput;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -17,7 +18,6 @@ use function Symfony\Component\Clock\now;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
-use Symfony\Component\HttpFoundation\UriSigner;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -26,7 +26,7 @@ final class CustomerController extends AbstractController
 {
     public function __construct(
         private readonly Offers $offers,
-        private readonly UriSigner $signer,
+        private readonly SignedLinks $links,
         private readonly PhotoRepository $photos,
     ) {
     }
@@ -101,7 +101,7 @@ final class CustomerController extends AbstractController
             if (null !== $photo) {
                 $photos[] = [
                     'photo' => $photo,
-                    'source' => $this->signer->sign($this->generateUrl('customer_photo', ['id' => $offer->id, 'photo' => $id]), $end),
+                    'source' => $this->links->to('customer_photo', ['id' => $offer->id, 'photo' => $id], $end),
                 ];
             }
         }
@@ -109,7 +109,7 @@ final class CustomerController extends AbstractController
             'offer' => $offer, 'case' => $offer->case, 'photos' => $photos, 'link' => $this->offers->link($offer),
             'pdf' => null === $offer->pdf
                 ? ''
-                : $this->signer->sign($this->generateUrl('customer_pdf', ['id' => $offer->id]), $end),
+                : $this->links->to('customer_pdf', ['id' => $offer->id], $end),
             'open' => $offer->isOpen(now()), 'wrong' => $wrong, 'typed' => $typed,
         ], new Response(status: '' === $wrong ? 200 : 422));
         $response->headers->set('X-Robots-Tag', 'noindex');

@@ -13,6 +13,7 @@ use App\Intake\Complaint;
 use App\Intake\SourceKind;
 use App\Intake\Statement;
 use App\Platform\ShopError;
+use App\Platform\SignedLinks;
 use App\Repair\Form\OfferInput;
 use App\Repair\Repository\OfferRepository;
 use App\Repair\Repository\RepairOptionRepository;
@@ -24,24 +25,20 @@ use Japhrex\Core\Repair\OptionKind;
 
 use function Symfony\Component\Clock\now;
 
-use Symfony\Component\HttpFoundation\Exception\ExpiredSignedUriException;
-use Symfony\Component\HttpFoundation\Exception\SignedUriException;
-use Symfony\Component\HttpFoundation\UriSigner;
-use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
-
 /** Offers to customers: made of the options as they stand, reached by a signed link, answered once. */
 final readonly class Offers
 {
     /** A link holds at most so long, days. */
     private const LONGEST = 90;
 
+    private const EXPIRED = 'This link has expired. Ask the workshop for a new one; prices may have changed since.';
+
     public function __construct(
         private EntityManagerInterface $entityManager,
         private RepairDesk $desk,
         private Signing $signing,
         private ChainStory $story,
-        private UriSigner $signer,
-        private UrlGeneratorInterface $urls,
+        private SignedLinks $links,
         private OfferRepository $offers,
         private PhotoRepository $photos,
         private RepairOptionRepository $options,
@@ -57,7 +54,7 @@ final readonly class Offers
     /** The link, without the host: the day it holds until, and a signature over both. */
     public function link(Offer $offer): string
     {
-        return $this->signer->sign($this->urls->generate('customer', ['id' => $offer->id]), $offer->validUntil->modify('+1 day'));
+        return $this->links->to('customer', ['id' => $offer->id], $offer->validUntil->modify('+1 day'));
     }
 
     /**
@@ -67,28 +64,13 @@ final readonly class Offers
      */
     public function opened(string $uri, Offer $offer): void
     {
-        try {
-            $this->signer->verify($uri);
-        } catch (ExpiredSignedUriException) {
-            throw self::expired();
-        } catch (SignedUriException) {
-            throw new ShopError(
-                'This link is not complete, or it was changed on its way. Open it from the message as it was sent, or ask the '
-                    .'workshop for it again.',
-                403,
-            );
-        }
+        $this->links->mustOpen($uri, self::EXPIRED);
         if ($offer->isExpired(now())) {
-            throw self::expired();
+            throw new ShopError(self::EXPIRED, 410);
         }
         if (null !== $offer->revokedAt) {
             throw new ShopError('The workshop has taken this offer back. Ask them for the new one.', 410);
         }
-    }
-
-    private static function expired(): ShopError
-    {
-        return new ShopError('This link has expired. Ask the workshop for a new one; prices may have changed since.', 410);
     }
 
     /** @return list<string> parts that are bought and have no price, in words */

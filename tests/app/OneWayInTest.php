@@ -117,6 +117,8 @@ final class OneWayInTest extends AppTestCase
     public function testWhatAStepAsksForIsThereOrIsLeftOutKnowingly(): void
     {
         $case = $this->aCase();
+        $this->opened($case);
+        $case = $this->fresh($case);
         $take = self::service(RecordStep::class);
         foreach (['outside', 'ports'] as $before) {
             $record = new StepRecord($case, $before);

@@ -103,10 +103,10 @@ test('a set that was put wrong together is asked for first by the proof that mis
   await expect(flow.getByRole('row', { name: /How both load seals lie/ })).toContainText('nobody signed it');
   await expect(flow.getByRole('row', { name: /How both bearing blocks stand/ })).toContainText('both pockets toward the pressure port');
   await flow.getByRole('link', { name: 'build sheet' }).click();
-  const blocks = page.locator('.build > li').filter({ hasText: 'How both bearing blocks stand' });
-  await blocks.getByText('Take it apart again down to here').click();
-  await blocks.getByLabel(/done anew/).fill('It roars: the rear block stands the wrong way round.');
-  await blocks.getByRole('button', { name: 'Take it apart again' }).click();
+  await page.getByText('Take it apart again').first().click();
+  await page.getByLabel(/^Down to this step/).selectOption('How both bearing blocks stand');
+  await page.getByLabel(/^Why; what was signed stays/).fill('It roars: the rear block stands the wrong way round.');
+  await page.getByRole('button', { name: 'Take it apart again' }).click();
   await expect(hand(page)).toContainText('How both bearing blocks stand');
   await expect(hand(page)).toContainText('Taken apart again: It roars');
 });

@@ -31,10 +31,18 @@ final readonly class MachiningBudgetFigure implements Figure
                 Key::gap('end-play-high', 'largest allowed'),
                 Key::gap('shim-room', 'end play that shims can take back'),
                 Key::yesNo('locates', 'does the machined face locate the part?')->default('yes'),
+                Key::length('passage', 'depth of the shallowest groove or passage in the face')->optional(),
+                Key::length('min-passage', 'that it has to keep; with passage')->optional(),
+                Key::gap('plug', 'how far the nearest plug or screw end lies under the face')->optional(),
             ],
-            ['remove' => 'mm', 'left-thickness' => 'mm', 'end-play-after' => 'before shims, mm', 'feasible' => 'can it be done?'],
+            [
+                'remove' => 'mm', 'left-thickness' => 'mm', 'end-play-after' => 'before shims, mm',
+                'passage-left' => 'depth that the passage keeps, mm', 'plug-left' => 'how far the plug lies under the new face, mm',
+                'feasible' => 'can it be done?',
+            ],
             'remove = deepest + allowance; left = thickness − remove; end play after = end play + remove if the face locates; '
-                .'feasible if left ≥ min-thickness and end play after − shim-room ≤ end-play-high',
+                .'passage and plug lose what is removed; feasible if left ≥ min-thickness, end play after − shim-room ≤ end-play-high, '
+                .'the passage keeps min-passage and the plug does not stand proud',
             'plain geometry',
             [
                 'deepest' => '0.15 mm',
@@ -55,10 +63,9 @@ final readonly class MachiningBudgetFigure implements Figure
         $play = $inputs->si('end-play') + ($inputs->yes('locates') ? $remove : 0.0);
         $thick = Quantity::atMost($inputs->si('min-thickness'), $left, Dimension::Length);
         $settable = Quantity::atMost($play - $inputs->si('shim-room'), $inputs->si('end-play-high'), Dimension::Length);
-        $outcome = (new Outcome())->length('remove', $remove)->length('left-thickness', $left)->length('end-play-after', $play)->truth(
-            'feasible',
-            $thick && $settable,
-        );
+        $outcome = (new Outcome())->length('remove', $remove)->length('left-thickness', $left)->length('end-play-after', $play);
+        $under = $this->under($inputs, $remove, $outcome);
+        $outcome->truth('feasible', $thick && $settable && $under);
         if (!$thick) {
             $outcome->note(
                 \sprintf(
@@ -77,5 +84,27 @@ final readonly class MachiningBudgetFigure implements Figure
         }
 
         return $outcome;
+    }
+
+    /** What lies in the face and loses depth: is enough of it left? */
+    private function under(Inputs $inputs, float $remove, Outcome $outcome): bool
+    {
+        $enough = true;
+        foreach (['passage' => $inputs->has('min-passage') ? $inputs->si('min-passage') : 0.0, 'plug' => 0.0] as $what => $least) {
+            if ($inputs->has($what)) {
+                $left = $inputs->si($what) - $remove;
+                $outcome->length($what.'-left', $left);
+                if (!Quantity::atMost($least, $left, Dimension::Length)) {
+                    $enough = false;
+                    $outcome->note(
+                        'passage' === $what
+                            ? \sprintf('The passage gets too shallow: %s is left.', Sizes::show($left, Dimension::Length))
+                            : \sprintf('The plug would stand proud by %s: set it deeper first.', Sizes::show(-$left, Dimension::Length)),
+                    );
+                }
+            }
+        }
+
+        return $enough;
     }
 }

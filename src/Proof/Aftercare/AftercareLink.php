@@ -5,19 +5,16 @@ declare(strict_types=1);
 namespace App\Proof\Aftercare;
 
 use App\Platform\ShopError;
+use App\Platform\SignedLinks;
 use App\Proof\Handover;
-use Symfony\Component\HttpFoundation\Exception\ExpiredSignedUriException;
-use Symfony\Component\HttpFoundation\Exception\SignedUriException;
-use Symfony\Component\HttpFoundation\UriSigner;
-use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 
-/** The link by which the user of a unit reads what was done and answers how it runs. No log-in; the link is signed. */
+/** The link by which the user of a unit reads what was done and answers how it runs. */
 final readonly class AftercareLink
 {
     /** For so many days after it went out. */
     private const DAYS = 400;
 
-    public function __construct(private UriSigner $signer, private UrlGeneratorInterface $urls)
+    public function __construct(private SignedLinks $links)
     {
     }
 
@@ -26,10 +23,7 @@ final readonly class AftercareLink
     {
         $gone = $handover->goneAt;
 
-        return null === $gone ? '' : $this->signer->sign(
-            $this->urls->generate($route, ['id' => $handover->id]),
-            $gone->modify('+'.self::DAYS.' days'),
-        );
+        return null === $gone ? '' : $this->links->to($route, ['id' => $handover->id], $gone->modify('+'.self::DAYS.' days'));
     }
 
     /**
@@ -39,16 +33,6 @@ final readonly class AftercareLink
      */
     public function opened(string $uri): void
     {
-        try {
-            $this->signer->verify($uri);
-        } catch (ExpiredSignedUriException) {
-            throw new ShopError('This link has expired. Ring the workshop: they know your unit by its number.', 410);
-        } catch (SignedUriException) {
-            throw new ShopError(
-                'This link is not complete, or it was changed on its way. Open it from the message as it was sent, or ask the '
-                    .'workshop for it again.',
-                403,
-            );
-        }
+        $this->links->mustOpen($uri, 'This link has expired. Ring the workshop: they know your unit by its number.');
     }
 }

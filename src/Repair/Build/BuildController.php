@@ -57,12 +57,13 @@ final class BuildController extends AbstractController
         return $this->redirectToRoute('build', ['number' => $case->number, '_fragment' => 'in-hand'], Response::HTTP_SEE_OTHER);
     }
 
-    #[Route('/cases/{number}/build/{key}/again', name: 'build_again', methods: ['POST'])]
+    #[Route('/cases/{number}/apart', name: 'build_again', methods: ['POST'])]
     #[IsGranted(Permission::BENCH)]
     #[IsCsrfTokenValid('act')]
-    public function again(string $number, string $key, Request $request, TakeApartAgain $apart, CurrentPerson $person): Response
+    public function again(string $number, Request $request, TakeApartAgain $apart, CurrentPerson $person): Response
     {
         $case = $this->gate->find($number);
+        $key = $request->request->getString('key');
         try {
             $apart($case, $key, Words::of($request->request->getString('apart'), 500), $person->get());
         } catch (BuildError $e) {

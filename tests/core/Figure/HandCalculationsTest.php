@@ -30,6 +30,13 @@ final class HandCalculationsTest extends TestCase
         yield 'play of a stack' => [0.35, 'play', ['stack-sum', 'depth=42.1mm', 'sizes=16mm;12.05mm;13.8mm', 'gasket=0.1mm']];
         yield 'how sure' => [0.02, 'u-play', ['stack-sum', 'depth=42.1mm', 'sizes=16mm;12.05mm;13.8mm', 'u=0.01mm']];
         yield 'a stack that stands proud' => [-0.15, 'play', ['stack-sum', 'depth=41.7mm', 'sizes=16mm;12.05mm;13.8mm']];
+        // 0.15 + 0.03 = 0.18 off; a passage of 1.20 keeps 1.02, a plug 0.10 under the face stands proud by 0.08
+        $face = [
+            'machining-budget', 'deepest=0.15mm', 'allowance=0.03mm', 'thickness=12mm', 'min-thickness=11.8mm', 'end-play=0.2mm',
+            'end-play-high=0.3mm', 'shim-room=0.1mm',
+        ];
+        yield 'passage after machining' => [1.02, 'passage-left', [...$face, 'passage=1.2mm', 'min-passage=1mm']];
+        yield 'plug after machining' => [-0.08, 'plug-left', [...$face, 'plug=0.1mm']];
         yield 'agreement' => [0.8, 'en', ['agreement', 'a=1.008mm', 'b=1mm', 'expanded-a=0.006mm', 'expanded-b=0.008mm']];
         // worn 0.04 of 0.10 in 1000 h: 4e-5 mm/h, 1500 h left
         yield 'rate of wear' => [4e-5, 'rate', ['wear-projection', 'new=20mm', 'limit=19.9mm', 'now=19.96mm', 'service=1000h']];
