@@ -34,6 +34,11 @@ final class LessonError extends \DomainException
         return new self('It is agreed to, or retired, already.');
     }
 
+    public static function retired(): self
+    {
+        return new self('It is retired already; who did it and why stays.');
+    }
+
     public static function noReason(): self
     {
         return new self('Why is it retired? It stays to be read, with the reason.');

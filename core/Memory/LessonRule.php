@@ -35,4 +35,15 @@ final class LessonRule
             throw LessonError::sameHand();
         }
     }
+
+    /** @throws LessonError without a reason, or if it is retired: who did it first and why stays */
+    public static function retire(bool $isRetired, string $why): void
+    {
+        if ($isRetired) {
+            throw LessonError::retired();
+        }
+        if ('' === trim($why)) {
+            throw LessonError::noReason();
+        }
+    }
 }

@@ -127,12 +127,11 @@ class Lesson implements Audited
         [$this->agreedBy, $this->agreedAt] = [$who->signsAs(), now()];
     }
 
-    /** @throws LessonError without a reason */
+    /** @throws LessonError without a reason, or if it is retired */
     public function retire(User $who, string $why): void
     {
-        [$this->retiredBy, $this->retiredAt, $this->retiredWhy] = '' === trim($why)
-            ? throw LessonError::noReason()
-            : [$who->signsAs(), now(), $why];
+        LessonRule::retire(null !== $this->retiredAt, $why);
+        [$this->retiredBy, $this->retiredAt, $this->retiredWhy] = [$who->signsAs(), now(), $why];
     }
 
     public function auditName(): string

@@ -95,6 +95,12 @@ final class BuildTest extends AppTestCase
         $strip = $this->browser->request('GET', "/cases/{$again->number}/strip?step=rear-cover")->text();
         self::assertStringContainsString('Put in so on purpose:', $strip);
         self::assertStringContainsString('The sweeper turns it left.', $strip);
+        $this->act($case, 'apart', ['key' => 'stands-rotation', 'apart' => 'It was fitted for another machine.'], 'build');
+        self::assertStringNotContainsString(
+            'The sweeper turns it left.',
+            $this->browser->request('GET', "/cases/{$again->number}/strip?step=rear-cover")->text(),
+            'what was taken apart again does not stand so any more',
+        );
     }
 
     public function testAnAdjusterIsLeftAsItIsWrittenBesideHowItWasFound(): void

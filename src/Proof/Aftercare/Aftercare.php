@@ -42,7 +42,10 @@ final readonly class Aftercare
         if (null === $says || $this->answers->count(['case' => $case]) >= self::MOST) {
             throw ProofError::refused('You have told us often enough here. Ring us.');
         }
-        $photo = null === $file || !$file->isValid()
+        if (null !== $file && !$file->isValid()) {
+            throw NotAPicture::interrupted();
+        }
+        $photo = null === $file
             ? null
             : $this->photos->take($file->getPathname(), $file->getClientOriginalName(), $case, null, PhotoStage::InService);
         $answer = new UserAnswer($case, $says, $typed, $photo);

@@ -26,7 +26,11 @@ final readonly class MeantBefore implements OnPurpose
     {
         $meant = [];
         foreach ('' === $case->serial ? [] : $this->cases->earlier($case->serial, $case) as $earlier) {
+            $last = [];
             foreach ($this->records->ofCase($earlier) as $record) {
+                $last[$record->step] = $record;
+            }
+            foreach ($last as $record) {
                 $meant = [...$meant, ...$record->stopped ? [] : $this->of($record)];
             }
         }

@@ -59,4 +59,12 @@ final class LessonRuleTest extends TestCase
         LessonRule::agree(true, 'bench 2', 'bench 3');
         $this->addToAssertionCount(1);
     }
+
+    public function testWhoRetiredItFirstAndWhyStays(): void
+    {
+        $this->refused('Why is it retired', static fn () => LessonRule::retire(false, ' '));
+        $this->refused('retired already', static fn () => LessonRule::retire(true, 'Another reason.'));
+        LessonRule::retire(false, 'The maker changed the bush.');
+        $this->addToAssertionCount(1);
+    }
 }
