@@ -12,6 +12,7 @@ use App\Proof\Handover;
 use App\Proof\ProofDesk;
 use App\Proof\ProofRecord;
 use Japhrex\Core\Quantity\UnitSystem;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 
 /** What the user of a unit reads when it is back, and what he answers to how it runs. */
 final class AftercareTest extends AppTestCase
@@ -80,6 +81,10 @@ final class AftercareTest extends AppTestCase
             self::assertSame(422, $this->browser->getResponse()->getStatusCode());
             self::assertStringContainsString($wrong, $this->said());
         }
+        $broken = new UploadedFile(__FILE__, 'leak.jpg', error: \UPLOAD_ERR_PARTIAL, test: true);
+        $this->browser->request('POST', $link, ['says' => 'well', 'words' => 'see it', 'name' => 'Skipper'], ['photo' => $broken]);
+        self::assertSame(422, $this->browser->getResponse()->getStatusCode());
+        self::assertStringContainsString('the transfer broke off', $this->said());
         self::assertStringContainsString('Ask how', $this->floor(), 'his day has come');
         $this->browser->request('POST', $link, ['says' => 'but', 'leaks' => 'yes', 'words' => 'a drop a day', 'name' => 'Skipper']);
         self::assertSame(303, $this->browser->getResponse()->getStatusCode());

@@ -57,7 +57,7 @@ final readonly class MeantBefore implements OnPurpose
         if (null !== $set && \is_string($why) && '' !== $why) {
             $position = $record->typed['position'] ?? '';
             $stands = \is_string($position) ? $set->position($position)->stands ?? '' : '';
-            $meant[] = self::said($record, $set->parts, $set->what.': '.lcfirst($stands), $why);
+            $meant[] = self::said($record, $set->parts, rtrim($set->what.': '.lcfirst($stands), '.'), $why);
         }
 
         return $meant;
