@@ -14,20 +14,20 @@ messages_left() {
   "$PGBIN/psql" -h 127.0.0.1 -p "$PGPORT" -U japhrex -d "$1" -Atqc "SELECT count(*) FROM messenger_messages WHERE queue_name = 'default'"
 }
 
-# Does what waits for the worker, on both cores.
+# Does what waits for the worker, on both cores; ended as soon as nothing waits, which one that counts its own cannot know.
 work_off() {
-  local left pids i
-  for ((i = 0; i < 10; i++)); do
-    left=$(messages_left "$1")
-    [ "$left" != 0 ] || return 0
-    pids=()
-    for _ in 1 2; do
-      quietly php bin/console messenger:consume work --limit=$(((left + 1) / 2)) --time-limit=120 --sleep=0.2 & pids+=($!)
-    done
-    wait "${pids[@]}"
+  local pids=() i left=1
+  for _ in 1 2; do
+    php bin/console messenger:consume work --time-limit=600 --sleep=0.2 -q & pids+=($!)
   done
-  echo "japhrex: the papers of the demo are not made" >&2
-  return 1
+  for ((i = 0; i < 1200; i++)); do
+    left=$(messages_left "$1")
+    [ "$left" != 0 ] || break
+    sleep 0.5
+  done
+  kill "${pids[@]}" 2>/dev/null || true
+  wait "${pids[@]}" || true
+  [ "$left" = 0 ] || { echo "japhrex: the papers of the demo are not made" >&2; return 1; }
 }
 
 # kept_demo DATABASE: fills an empty, migrated database and the store of this run.

@@ -15,6 +15,30 @@ final readonly class BuildCheck
         yield from $this->acts($book);
         yield from $this->sets($book);
         yield from $this->fasteners($book);
+        yield from $this->variants($book);
+    }
+
+    /** @return iterable<int, BookProblem> models and duties by which units are told apart, and which the book does not have */
+    private function variants(Book $book): iterable
+    {
+        $models = array_map(static fn (Model $one): string => $one->name(), $book->models);
+        $told = [];
+        foreach (['settings', 'acts', 'sets'] as $list) {
+            foreach ($book->upkeep->{$list} as $i => $one) {
+                $told[$list.'/'.$i] = $one->for;
+                foreach ($one instanceof BuildAct ? $one->laid : [] as $at => $row) {
+                    $told[$list.'/'.$i.'/laid/'.$at] = $row->for;
+                }
+            }
+        }
+        foreach (array_filter($told) as $here => $for) {
+            foreach (array_diff($for->models, $models) as $model) {
+                yield new BookProblem($here, \sprintf('is for "%s", and the book has only %s.', $model, implode(', ', $models)));
+            }
+            foreach (array_diff($for->duties, array_keys($book->duties)) as $duty) {
+                yield new BookProblem($here, \sprintf('is for a duty "%s" that the book does not have.', $duty));
+            }
+        }
     }
 
     /** @return iterable<int, BookProblem> */

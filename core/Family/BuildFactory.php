@@ -34,6 +34,7 @@ final readonly class BuildFactory
             $one->textOrNull('fastens') ?? '',
             $one->textOrNull('stage') ?? '',
             $one->textOrNull('figure') ?? '',
+            Variant::of($one),
         ), array_keys($data->maps('settings')), $data->maps('settings'));
     }
 
@@ -95,11 +96,17 @@ final readonly class BuildFactory
             $one->textOrNull('caution') ?? '',
             $one->flag('two'),
             array_map(
-                static fn (Data $row): Laid => new Laid($row->text('place'), $row->text('what'), $row->textOrNull('told') ?? ''),
+                static fn (Data $row): Laid => new Laid(
+                    $row->text('place'),
+                    $row->text('what'),
+                    $row->textOrNull('told') ?? '',
+                    Variant::of($row),
+                ),
                 $one->maps('laid'),
             ),
             $one->textOrNull('stage') ?? '',
             $one->textOrNull('figure') ?? '',
+            Variant::of($one),
         ), $data->maps('acts'));
     }
 
@@ -122,6 +129,7 @@ final readonly class BuildFactory
             $one->textOrNull('after') ?? '',
             $one->textOrNull('see') ?? '',
             $one->textOrNull('stage') ?? '',
+            Variant::of($one),
         ), $data->maps('sets'));
     }
 

@@ -21,6 +21,7 @@ final readonly class BuildSetting
      * @param string $fastens the fasteners that a torque tightens, by their key; empty: none of the book's
      * @param string $stage of a unit of several, to which it belongs; empty: to all of it
      * @param string $figure that is worked out beside it; empty: none
+     * @param Variant|null $for which units; null: all of them
      */
     public function __construct(
         public string $key,
@@ -40,6 +41,7 @@ final readonly class BuildSetting
         public string $fastens = '',
         public string $stage = '',
         public string $figure = '',
+        public ?Variant $for = null,
     ) {
     }
 

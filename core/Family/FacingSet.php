@@ -12,6 +12,7 @@ final readonly class FacingSet
      * @param list<Position> $positions at least one that is right
      * @param string $after the step whose parts are in when it can be seen
      * @param string $see by what it is seen
+     * @param Variant|null $for which units; null: all of them
      */
     public function __construct(
         public string $key,
@@ -21,6 +22,7 @@ final readonly class FacingSet
         public string $after = '',
         public string $see = '',
         public string $stage = '',
+        public ?Variant $for = null,
     ) {
     }
 

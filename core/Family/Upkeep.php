@@ -39,6 +39,28 @@ final readonly class Upkeep
     ) {
     }
 
+    /** The same without what is for other units of the family. What the unit does not decide stays. */
+    public function of(UnitIs $unit): self
+    {
+        $mine = static fn (BuildSetting|BuildAct|FacingSet $one): bool => false !== $one->for?->isFor($unit);
+
+        return new self(
+            $this->kits,
+            $this->hours,
+            $this->choices,
+            array_values(array_filter($this->settings, $mine)),
+            $this->proof,
+            $this->fits,
+            $this->outside,
+            array_map(static fn (BuildAct $one): BuildAct => $one->of($unit), array_values(array_filter($this->acts, $mine))),
+            array_values(array_filter($this->sets, $mine)),
+            $this->fasteners,
+            $this->selective,
+            $this->advice,
+            $this->safety,
+        );
+    }
+
     /** @return list<FitCare> how what a strip step took out goes in again, in order; none where the book does not say */
     public function fitsOf(string $step): array
     {

@@ -75,6 +75,7 @@ final readonly class SheetCommand
     {
         return self::step(trim($step->title.('' === $step->value ? '' : ': '.$step->value)), [
             'Stage' => [$step->stage],
+            'Only where' => [$step->for?->says($book->duties)],
             'Caution' => [$step->caution],
             'Goes in' => self::named($book, $step->parts),
             ...array_map(static fn (string $words): array => [$words], $step->care),
@@ -87,7 +88,12 @@ final readonly class SheetCommand
                 $step->set->positions ?? [],
             ),
             'Lies' => array_map(
-                static fn (Laid $one): string => implode(', ', array_filter([$one->place, $one->what, $one->told])),
+                static fn (Laid $one): string => implode(', ', array_filter([
+                    $one->place,
+                    $one->what,
+                    $one->told,
+                    null === $one->for ? '' : 'only '.$one->for->says($book->duties),
+                ])),
                 $step->act->laid ?? [],
             ),
             'Places' => array_map(
@@ -116,7 +122,7 @@ final readonly class SheetCommand
     }
 
     /**
-     * @param array<string, list<string>> $said
+     * @param array<string, list<string|null>> $said
      *
      * @return array{title: string, says: list<array{string, string}>}
      */

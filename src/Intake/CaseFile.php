@@ -13,6 +13,7 @@ use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Family\Model;
+use Japhrex\Core\Family\UnitIs;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -62,6 +63,16 @@ class CaseFile implements Undoable
     #[ORM\Column(length: 200)]
     #[Assert\Length(max: 200)]
     public string $tag = '';
+
+    /** Letter or index of the version, as the tag has it: what is inside can depend on it. */
+    #[ORM\Column(length: 20, options: ['default' => ''])]
+    #[Assert\Length(max: 20)]
+    public string $versionIndex = '';
+
+    /** Year in which it was made, as typed: what is inside can depend on it. */
+    #[ORM\Column(length: 4, options: ['default' => ''])]
+    #[Assert\Regex('/^(19|20)\d\d$/', 'A year has four digits, as 2014; empty where nobody knows.')]
+    public string $built = '';
 
     /** How it was told what it is where the tag does not say: what was measured, what was inside. */
     #[ORM\Column(length: 400)]
@@ -225,6 +236,18 @@ class CaseFile implements Undoable
         }
         $this->fromBook = $filled;
         [$this->displacement, $this->rotation] = [$now['displacement'], Rotation::tryFrom($now['rotation'])];
+    }
+
+    /** What tells it from others of its family. */
+    public function is(): UnitIs
+    {
+        return new UnitIs(
+            trim($this->maker.' '.$this->model),
+            $this->versionIndex,
+            '' === $this->built ? null : (int) $this->built,
+            $this->rotation->value ?? '',
+            $this->duty,
+        );
     }
 
     /** What it is, as the floor calls it. */

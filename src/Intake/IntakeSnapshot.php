@@ -14,8 +14,10 @@ final readonly class IntakeSnapshot implements SnapshotPart
             // Where the case stands, and who has it, is no part of what is signed.
             'unit' => Plain::of($case, [
                 'stage', 'signedAt', 'holder', 'serialKey', 'arrival', 'withdrawnAt', 'withdrawnBecause',
-                // Cases that were signed before the book filled in anything have no word of it.
+                // Cases that were signed before the book filled in anything, or versions were asked for, have no word of it.
                 ...([] === $case->fromBook ? ['fromBook'] : []),
+                ...('' === $case->versionIndex ? ['versionIndex'] : []),
+                ...('' === $case->built ? ['built'] : []),
             ]),
             'arrival' => null === $case->arrival ? null : Plain::of($case->arrival),
             'complaints' => Plain::all($case->complaints),

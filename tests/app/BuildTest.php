@@ -72,6 +72,31 @@ final class BuildTest extends AppTestCase
         );
     }
 
+    public function testAStepForSomeUnitsOnlyIsAskedForUntilSomebodySaysWhichThisIs(): void
+    {
+        $this->signIn(Role::Bench);
+        $case = $this->aCase('PB-11');
+        while ('act-inside-drain' !== ($step = $this->next($case))?->key) {
+            $key = $step->key ?? self::fail('There is no such step.');
+            self::em()->persist(new BuildRecord($this->fresh($case), $key, $this->person(Role::Bench)));
+            self::em()->flush();
+        }
+        self::assertSame(422, $this->act($case, 'build/act-inside-drain', ['done' => 'yes'], 'build'));
+        self::assertStringContainsString('Only for version D: look, and say whether this unit is one of those.', $this->said());
+        self::assertSame(303, $this->act($case, 'build/act-inside-drain', ['applies' => 'no'], 'build'));
+        self::assertStringContainsString(
+            'Not for this unit, as it was looked at: only version D.',
+            $this->browser->request('GET', "/cases/{$case->number}/build")->text(),
+        );
+        $other = $this->aCase('PB-12');
+        $other->versionIndex = 'C';
+        self::em()->flush();
+        self::assertNotContains('act-inside-drain', array_map(
+            static fn (BuildRow $row): string => $row->step->key,
+            self::service(BuildDesk::class)->sheet($this->fresh($other)),
+        ), 'told at intake, it leaves the sheet');
+    }
+
     public function testWhatIsForgottenIsSignedForItselfAndWhatStandsOtherwiseIsMetAgain(): void
     {
         $this->signIn(Role::Bench);

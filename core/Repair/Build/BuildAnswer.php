@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Repair\Build;
 
+use Japhrex\Core\Family\Laid;
 use Japhrex\Core\Family\Position;
 use Japhrex\Core\Family\PositionIs;
 
@@ -14,7 +15,7 @@ use Japhrex\Core\Family\PositionIs;
  *     readings?: string, present?: string, stock?: string, most?: string, counts?: array<string, string>,
  *     facings?: list<string>, mates?: list<string>, purpose?: array<string, string>, torque?: string, rounds?: list<string>,
  *     lengths?: list<string>, fresh?: string, turns?: string, bind?: array<string, string>, cleaned?: list<string>, done?: string,
- *     laid?: list<string>, position?: string, why?: string,
+ *     laid?: list<string>, position?: string, why?: string, applies?: string,
  * }
  */
 final readonly class BuildAnswer
@@ -45,6 +46,16 @@ final readonly class BuildAnswer
      */
     public static function of(BuildStep $step, array $typed, bool $photo, \Closure $length): self
     {
+        if (null !== $step->for) {
+            $applies = $typed['applies'] ?? '';
+            if (!\in_array($applies, ['yes', 'no'], true)) {
+                throw BuildError::whetherForThis($step->for);
+            }
+            if ('no' === $applies) {
+                return self::done(['Not for this unit, as it was looked at: only '.$step->for->says().'.']);
+            }
+        }
+
         return match ($step->kind) {
             BuildKind::Clean => self::clean($typed['cleaned'] ?? []),
             BuildKind::Fit => FitAnswer::of($step, $typed, $photo),
@@ -99,7 +110,8 @@ final readonly class BuildAnswer
     private static function act(BuildStep $step, array $typed): self
     {
         $act = $step->act ?? throw new \LogicException('An act of the book.');
-        $open = array_diff_key($act->laid, array_flip($typed['laid'] ?? []));
+        $sure = array_filter($act->laid, static fn (Laid $one): bool => null === $one->for);
+        $open = array_diff_key($sure, array_flip($typed['laid'] ?? []));
         if ('no' === ($typed['done'] ?? '')) {
             return self::stopped(['Not so: '.lcfirst($act->leftOut)]);
         }

@@ -7,6 +7,7 @@ namespace Japhrex\Core\Repair\Build;
 use Japhrex\Core\Family\BuildAct;
 use Japhrex\Core\Family\FastenerPlace;
 use Japhrex\Core\Family\Laid;
+use Japhrex\Core\Family\Variant;
 
 /** A step of the build that cannot be signed yet. The message says what is missing. */
 final class BuildError extends \DomainException
@@ -104,6 +105,11 @@ final class BuildError extends \DomainException
     public static function notLaid(Laid $laid): self
     {
         return new self(\sprintf('Not ticked yet: %s, %s%s.', $laid->place, $laid->what, '' === $laid->told ? '' : ' ('.$laid->told.')'));
+    }
+
+    public static function whetherForThis(Variant $for): self
+    {
+        return new self(\sprintf('Only for %s: look, and say whether this unit is one of those.', $for->says()));
     }
 
     public static function howItStands(): self

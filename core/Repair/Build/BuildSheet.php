@@ -6,21 +6,30 @@ namespace Japhrex\Core\Repair\Build;
 
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\StripStep;
+use Japhrex\Core\Family\UnitIs;
+use Japhrex\Core\Family\Upkeep;
 
 /** The build in order: the strip backwards, then what is set, turned by hand before the fasteners and after them. */
 final readonly class BuildSheet
 {
     private SheetSteps $steps;
 
-    private function __construct(private Book $book)
+    private Upkeep $upkeep;
+
+    private function __construct(private Book $book, UnitIs $unit)
     {
-        $this->steps = new SheetSteps($book);
+        $this->steps = new SheetSteps($book, $unit);
+        $this->upkeep = $book->upkeep->of($unit);
     }
 
-    /** @return list<BuildStep> */
-    public static function of(Book $book): array
+    /**
+     * @param UnitIs $unit what is for others of the family is left out
+     *
+     * @return list<BuildStep>
+     */
+    public static function of(Book $book, UnitIs $unit = new UnitIs()): array
     {
-        return self::turned((new self($book))->inOrder());
+        return self::turned((new self($book, $unit))->inOrder());
     }
 
     /** @return list<BuildStep> */
@@ -34,7 +43,7 @@ final readonly class BuildSheet
                 ...$this->goesIn($step),
                 ...$this->doneAt(after: $step->key),
             );
-            foreach ($this->book->upkeep->settings as $setting) {
+            foreach ($this->upkeep->settings as $setting) {
                 if (\in_array($step->key, $setting->again, true)) {
                     $sheet[] = $this->steps->again($setting, $step);
                 }
@@ -47,7 +56,7 @@ final readonly class BuildSheet
     /** @return list<BuildStep> what a strip step took out, in as many steps as the book says */
     private function goesIn(StripStep $step): array
     {
-        $fits = $this->book->upkeep->fitsOf($step->key);
+        $fits = $this->upkeep->fitsOf($step->key);
         if ([] === $fits) {
             return [] === $step->removes ? [] : [$this->steps->fit($step, null)];
         }
@@ -75,13 +84,13 @@ final readonly class BuildSheet
     {
         $here = static fn (string $itsAfter, string $itsBefore): bool => $itsAfter === $after && $itsBefore === $before;
         $ranked = [];
-        foreach ($this->book->upkeep->sets as $set) {
+        foreach ($this->upkeep->sets as $set) {
             $ranked[] = $here($set->after, '') ? [0, $this->steps->position($set)] : null;
         }
-        foreach ($this->book->upkeep->acts as $act) {
+        foreach ($this->upkeep->acts as $act) {
             $ranked[] = $here($act->after, $act->before) ? [$act->kind->rank(), $this->steps->act($act)] : null;
         }
-        foreach ($this->book->upkeep->settings as $setting) {
+        foreach ($this->upkeep->settings as $setting) {
             $rank = $setting->tightened ? 6 : ($setting->isTorque() ? 4 : 2);
             $ranked[] = $here($setting->after, $setting->before) ? [$rank, $this->steps->setting($setting)] : null;
         }

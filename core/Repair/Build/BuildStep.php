@@ -8,6 +8,8 @@ use Japhrex\Core\Family\BuildAct;
 use Japhrex\Core\Family\Count;
 use Japhrex\Core\Family\FacingSet;
 use Japhrex\Core\Family\Fasteners;
+use Japhrex\Core\Family\Laid;
+use Japhrex\Core\Family\Variant;
 use Japhrex\Core\Measuring\Window;
 
 /** A step of the build. */
@@ -34,6 +36,7 @@ final readonly class BuildStep
      * @param BindState $bind when it is turned by hand
      * @param string $stage of a unit of several; empty: all of it
      * @param string $figure that is worked out beside it; empty: none
+     * @param Variant|null $for which units it is, where nobody has said whether for this one; null: it is for this one
      */
     public function __construct(
         public string $key,
@@ -61,6 +64,7 @@ final readonly class BuildStep
         public BindState $bind = BindState::Loose,
         public string $stage = '',
         public string $figure = '',
+        public ?Variant $for = null,
     ) {
     }
 
@@ -91,6 +95,12 @@ final readonly class BuildStep
         if (($this->two || $onPurpose) && ('' === $with || mb_strtolower($with) === mb_strtolower($who))) {
             throw BuildError::secondPerson();
         }
+    }
+
+    /** Is it, or a row of it, for some units only, and nobody has said whether for this one? */
+    public function isUnsure(): bool
+    {
+        return null !== $this->for || [] !== array_filter($this->act->laid ?? [], static fn (Laid $one): bool => null !== $one->for);
     }
 
     /** Is a picture of it kept? Where something can go in the wrong way, or beside the wrong mate, it is. */

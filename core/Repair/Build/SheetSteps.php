@@ -12,6 +12,8 @@ use Japhrex\Core\Family\FacingSet;
 use Japhrex\Core\Family\FitCare;
 use Japhrex\Core\Family\Pair;
 use Japhrex\Core\Family\StripStep;
+use Japhrex\Core\Family\UnitIs;
+use Japhrex\Core\Family\Variant;
 use Japhrex\Core\Measuring\Window;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
@@ -24,7 +26,7 @@ final readonly class SheetSteps
     private const UNTOLD = 'The book does not say what is wetted here and what stays dry: go by the maker’s manual.';
     private const WORDS = ['two' => 2, 'three' => 3, 'four' => 4];
 
-    public function __construct(private Book $book)
+    public function __construct(private Book $book, private UnitIs $unit)
     {
     }
 
@@ -112,6 +114,7 @@ final readonly class SheetSteps
             act: $act,
             stage: $act->stage,
             figure: $act->figure,
+            for: Variant::open($act->for, $this->unit),
         );
     }
 
@@ -124,6 +127,7 @@ final readonly class SheetSteps
             how: '' === $set->see ? '' : 'Look at: '.lcfirst($set->see),
             set: $set,
             stage: $set->stage,
+            for: Variant::open($set->for, $this->unit),
         );
     }
 
@@ -152,6 +156,7 @@ final readonly class SheetSteps
                 still: $setting->still,
                 screws: $screws,
                 stage: $setting->stage,
+                for: Variant::open($setting->for, $this->unit),
             );
         }
         $window = self::window($setting->value);
@@ -167,6 +172,7 @@ final readonly class SheetSteps
             reads: $setting->reads,
             stage: $setting->stage,
             figure: $setting->figure,
+            for: Variant::open($setting->for, $this->unit),
         );
     }
 
@@ -185,6 +191,7 @@ final readonly class SheetSteps
             two: $setting->two,
             reads: $setting->reads,
             stage: $setting->stage,
+            for: Variant::open($setting->for, $this->unit),
         );
     }
 

@@ -37,6 +37,8 @@ final class UnitType extends AbstractType
             ->add('maker', TextType::class, $text('Maker') + ['attr' => ['list' => 'makers']])
             ->add('model', TextType::class, $text('Model') + ['attr' => ['list' => 'models']])
             ->add('serial', TextType::class, $text('Serial'))
+            ->add('versionIndex', TextType::class, $text('Version', 'letter or index on the tag'))
+            ->add('built', TextType::class, $text('Year it was made', 'from the tag or the serial: 2014'))
             ->add('tag', TextType::class, $text('Tag', 'as it reads, or: illegible, gone'))
             ->add(
                 'identifiedBy',

@@ -54,6 +54,7 @@ final readonly class BuildPage
         return $this->pages->show($case, 'repair/build.html.twig', [
             'sheet' => $sheet,
             'next' => $next,
+            'unsure' => \count(array_filter($sheet, static fn (BuildRow $row): bool => !$row->done && $row->step->isUnsure())),
             'order' => $order,
             'typed' => $typed + $this->fromTheShelf($case, $next),
             'adjusters' => $this->adjusters->rows($case),

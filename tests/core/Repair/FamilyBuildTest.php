@@ -10,6 +10,8 @@ use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookProblem;
 use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Family\Count;
+use Japhrex\Core\Family\Laid;
+use Japhrex\Core\Family\UnitIs;
 use Japhrex\Core\Family\UpkeepCheck;
 use Japhrex\Core\Figure\FigureRegistry;
 use Japhrex\Core\Proof\ProofItem;
@@ -43,6 +45,31 @@ final class FamilyBuildTest extends TestCase
     private static function titles(Book $book): array
     {
         return array_map(static fn (BuildStep $one): string => $one->title, BuildSheet::of($book));
+    }
+
+    public function testABuildAsksForWhatItsOwnVersionHas(): void
+    {
+        $rings = static fn (string $model): array => array_values(array_filter(
+            array_map(
+                static fn (BuildStep $one): string => $one->title,
+                BuildSheet::of(self::book('stacked-gear-pump'), new UnitIs($model)),
+            ),
+            static fn (string $title): bool => str_starts_with($title, 'Rings of the dividers'),
+        ));
+        self::assertSame(['Rings of the dividers, six, in their grooves'], $rings('Dunmarrow S3'));
+        self::assertSame(['Rings of the dividers, nine, in their grooves'], $rings('Pellam OS 4'));
+        self::assertCount(2, $rings(''), 'nobody has said which it is: both stand there');
+
+        $balls = static fn (?int $built): array => array_map(
+            static fn (Laid $one): string => $one->told,
+            array_values(array_filter(
+                BuildSheet::of(self::book('automatic-transmission'), new UnitIs('Halvorsund A4', built: $built)),
+                static fn (BuildStep $one): bool => 'act-body-balls' === $one->key,
+            ))[0]->act->laid ?? [],
+        );
+        self::assertSame('5.5 mm, steel', $balls(2011)[1]);
+        self::assertStringContainsString('red polymer', $balls(2012)[2], 'by its place in the book, which is how it is ticked');
+        self::assertCount(3, $balls(null));
     }
 
     public function testNothingInADryPumpIsOiled(): void
@@ -197,6 +224,12 @@ final class FamilyBuildTest extends TestCase
             ['an act after and before a step', ['acts' => [$act + ['after' => 'shaft', 'before' => 'rotor']]], 'one of the two is enough'],
             ['an act at a step that is none', ['acts' => [$act + ['after' => 'lid']]], 'there is no strip step "lid"'],
             ['an order without what lies where', ['acts' => [['kind' => 'order'] + $act]], 'an order says what is laid where'],
+            [
+                'an act for a model that the book does not have',
+                ['acts' => [$act + ['for' => ['models' => ['Dunmarrow R9']]]]],
+                'is for "Dunmarrow R9", and the book has only Dunmarrow R8, Ketterby RB 6',
+            ],
+            ['an act for a duty that is none', ['acts' => [$act + ['for' => ['duties' => ['brine']]]]], 'is for a duty "brine"'],
             ['two acts of one key', ['acts' => [$act, $act]], 'there are two of the key "pin"'],
             ['a set seen before its part is in', ['sets' => [$set + ['after' => 'shaft']]], '"rotor" goes in only with "rotor"'],
             [

@@ -35,6 +35,8 @@ final readonly class StepInput
 
     public string $why;
 
+    public string $applies;
+
     public function __construct(
         /** @var array<mixed> */
         public array $counts = [],
@@ -67,6 +69,7 @@ final readonly class StepInput
         string $renewed = '',
         string $position = '',
         string $why = '',
+        string $applies = '',
     ) {
         $this->withWhom = Words::of($withWhom, 80);
         $this->readings = Words::of($readings, 200);
@@ -81,12 +84,13 @@ final readonly class StepInput
         $this->renewed = Words::of($renewed, 200);
         $this->position = Words::of($position, 10);
         $this->why = Words::of($why, 500);
+        $this->applies = Words::of($applies, 10);
     }
 
     /**
      * @return array{
      *     readings: string, present: string, stock: string, most: string, torque: string, turns: string, done: string,
-     *     fresh: string, broke: string, renewed: string, position: string, why: string,
+     *     fresh: string, broke: string, renewed: string, position: string, why: string, applies: string,
      *     counts: array<string, string>, purpose: array<string, string>, bind: array<string, string>, facings: list<string>,
      *     mates: list<string>, rounds: list<string>, cleaned: list<string>, lengths: list<string>, laid: list<string>,
      * }
@@ -108,6 +112,7 @@ final readonly class StepInput
             'renewed' => $this->renewed,
             'position' => $this->position,
             'why' => $this->why,
+            'applies' => $this->applies,
             'counts' => self::named($this->counts, 10),
             'purpose' => self::named($this->purpose, 500),
             'bind' => self::named($this->bind, 200),
