@@ -149,6 +149,7 @@ final readonly class BookFactory
             $data->textOrNull('opens') ?? '',
             $data->flag('two'),
             $data->textOrNull('look-at') ?? $data->texts('removes')[0] ?? '',
+            array_map(Lift::of(...), $data->maps('lifts')),
         );
     }
 

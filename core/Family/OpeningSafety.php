@@ -12,7 +12,7 @@ final readonly class OpeningSafety
      * @param string $drain how it is emptied
      * @param string $empty how the last of it is turned out
      * @param string $pinch where it takes fingers when it is turned by hand
-     * @param string $weight of the whole unit, with its unit
+     * @param string $weight of the whole unit, with its unit, where the models do not say theirs; empty: they do
      * @param string $hangs how it is carried or hoisted
      */
     public function __construct(

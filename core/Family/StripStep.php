@@ -21,6 +21,7 @@ final readonly class StripStep
      * @param list<string> $photos what to photograph before it comes off
      * @param string $opens the sub-assembly that is taken apart here, off the unit; it may stay shut until later
      * @param string $lookAt the part that the looks are at, where they are at one; empty: of none
+     * @param list<Lift> $lifts what is heavy, or hangs in a way of its own
      * @param bool $two do two people sign when it goes in again?
      */
     public function __construct(
@@ -44,6 +45,7 @@ final readonly class StripStep
         public string $opens = '',
         public bool $two = false,
         public string $lookAt = '',
+        public array $lifts = [],
     ) {
     }
 }

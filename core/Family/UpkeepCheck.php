@@ -25,8 +25,34 @@ final readonly class UpkeepCheck
                 ...$this->selective($book),
                 ...$this->figures($book),
                 ...$this->watchAndContents($book),
+                ...$this->lifts($book),
             ]
         );
+    }
+
+    /** @return iterable<int, BookProblem> what the models weigh, and what is heavy at a step */
+    private function lifts(Book $book): iterable
+    {
+        if (null !== $book->upkeep->safety && '' === $book->upkeep->safety->weight) {
+            foreach ($book->models as $i => $model) {
+                if (null === Lifting::kg($model->facts['weight'] ?? '')) {
+                    yield new BookProblem('models/'.$i, 'does not say what it weighs ("weight: 9 kg" among its facts).');
+                }
+            }
+        }
+        foreach (array_values($book->strip) as $i => $step) {
+            if (1 === preg_match('/\d kg/', $step->caution)) {
+                yield new BookProblem('strip/'.$i, 'tells a weight in its caution: what is heavy stands in "lifts", with how it hangs.');
+            }
+            foreach ($step->lifts as $lift) {
+                if (!\in_array($lift->part, $step->removes, true)) {
+                    yield new BookProblem('strip/'.$i, \sprintf('lifts "%s", which does not come out with "%s".', $lift->part, $step->key));
+                }
+                if ('' === $lift->what && $lift->kg > (Lifting::heaviest($book) ?? \INF)) {
+                    yield new BookProblem('strip/'.$i, \sprintf('"%s" is heavier than the whole unit.', $lift->part));
+                }
+            }
+        }
     }
 
     /** @return iterable<int, BookProblem> */

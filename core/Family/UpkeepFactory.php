@@ -93,7 +93,7 @@ final readonly class UpkeepFactory
             $data->text('drain'),
             $data->text('empty'),
             $data->text('pinch'),
-            $data->text('weight'),
+            $data->textOrNull('weight') ?? '',
             $data->text('hangs'),
         );
     }

@@ -8,9 +8,11 @@ use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\Count;
 use Japhrex\Core\Family\FastenerPlace;
 use Japhrex\Core\Family\Laid;
+use Japhrex\Core\Family\Lifting;
 use Japhrex\Core\Family\Position;
 use Japhrex\Core\Family\ProofRead;
 use Japhrex\Core\Family\StripStep;
+use Japhrex\Core\Family\UnitIs;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Build\BuildSheet;
 use Japhrex\Core\Repair\Build\BuildStep;
@@ -60,6 +62,7 @@ final readonly class SheetCommand
     {
         return self::step($step->title, [
             'Caution' => [$step->caution],
+            'Lift' => Lifting::at($book, $step, $step->removes, new UnitIs()),
             'Takes out' => self::named($book, $step->removes),
             'Tool' => [$step->tool],
             'Look' => $step->look,
@@ -77,6 +80,7 @@ final readonly class SheetCommand
             'Stage' => [$step->stage],
             'Only where' => [$step->for?->says($book->duties)],
             'Caution' => [$step->caution],
+            'Lift' => $step->lifts,
             'Goes in' => self::named($book, $step->parts),
             ...array_map(static fn (string $words): array => [$words], $step->care),
             'How' => [$step->how],

@@ -11,6 +11,7 @@ use App\Intake\Meant;
 use App\Intake\OnPurpose;
 use App\Teardown\Form\OpeningInput;
 use App\Teardown\Form\StepType;
+use Japhrex\Core\Family\Lifting;
 use Japhrex\Core\Family\StripStep;
 use Japhrex\Core\Teardown\BeforeOpening;
 use Japhrex\Core\Teardown\Loosening;
@@ -67,6 +68,8 @@ final readonly class StripPage
             'rest' => $this->rest->of($case),
             'asked' => $asked,
             'loosening' => Loosening::of($this->shelf->book($case->family)->upkeep, $status->step->key),
+            'lifts' => Lifting::at($this->shelf->book($case->family), $status->step, $status->step->removes, $case->is()),
+            'weight' => Lifting::weight($this->shelf->book($case->family), $case->is()),
             'opening' => $this->open->said($case),
             'asksOpening' => $this->open->isAsked($case),
             'saidOpening' => $opening ?? new OpeningInput(liquid: $case->arrival->pumped ?? ''),

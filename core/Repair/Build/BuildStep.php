@@ -36,6 +36,7 @@ final readonly class BuildStep
      * @param BindState $bind when it is turned by hand
      * @param string $stage of a unit of several; empty: all of it
      * @param string $figure that is worked out beside it; empty: none
+     * @param list<string> $lifts what is heavy, and how it hangs
      * @param Variant|null $for which units it is, where nobody has said whether for this one; null: it is for this one
      */
     public function __construct(
@@ -65,6 +66,7 @@ final readonly class BuildStep
         public string $stage = '',
         public string $figure = '',
         public ?Variant $for = null,
+        public array $lifts = [],
     ) {
     }
 

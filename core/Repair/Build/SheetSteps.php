@@ -10,6 +10,7 @@ use Japhrex\Core\Family\BuildSetting;
 use Japhrex\Core\Family\Count;
 use Japhrex\Core\Family\FacingSet;
 use Japhrex\Core\Family\FitCare;
+use Japhrex\Core\Family\Lifting;
 use Japhrex\Core\Family\Pair;
 use Japhrex\Core\Family\StripStep;
 use Japhrex\Core\Family\UnitIs;
@@ -74,6 +75,7 @@ final readonly class SheetSteps
             care: $care?->lines() ?? [],
             stage: $care->stage ?? '',
             figure: $care->figure ?? '',
+            lifts: Lifting::at($this->book, $step, $parts, $this->unit),
         );
     }
 

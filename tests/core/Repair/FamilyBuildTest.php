@@ -11,6 +11,7 @@ use Japhrex\Core\Family\BookProblem;
 use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Family\Count;
 use Japhrex\Core\Family\Laid;
+use Japhrex\Core\Family\Lifting;
 use Japhrex\Core\Family\UnitIs;
 use Japhrex\Core\Family\UpkeepCheck;
 use Japhrex\Core\Figure\FigureRegistry;
@@ -70,6 +71,30 @@ final class FamilyBuildTest extends TestCase
         self::assertSame('5.5 mm, steel', $balls(2011)[1]);
         self::assertStringContainsString('red polymer', $balls(2012)[2], 'by its place in the book, which is how it is ticked');
         self::assertCount(3, $balls(null));
+    }
+
+    public function testWhatOnePersonDoesNotLiftIsSaidWhereItIsLifted(): void
+    {
+        $lifts = static function (string $book, string $model, string $type = ''): array {
+            $sheet = BuildSheet::of(self::book($book, $type), new UnitIs($model));
+
+            return array_filter(array_combine(
+                array_map(static fn (BuildStep $one): string => $one->key, $sheet),
+                array_map(static fn (BuildStep $one): string => implode(' ', $one->lifts), $sheet),
+            ));
+        };
+        $tandem = $lifts('axial-piston-pump', 'Pellam K45 T', 'tandem');
+        self::assertStringContainsString('Rear half, 29 kg: hoisted', $tandem['fit-rear-off']);
+        self::assertStringContainsString('The whole unit, 61 kg: hoisted', array_pop($tandem) ?? '', 'the last that goes on');
+        self::assertCount(1, $tandem);
+        self::assertSame([], $lifts('roller-pump', ''), 'carried in two hands');
+        self::assertStringContainsString(
+            'The whole unit, up to 118 kg',
+            implode(' ', $lifts('centrifugal-pump', '')),
+            'nobody has said which it is',
+        );
+        $two = $lifts('automatic-transmission', 'Halvorsund A4')['fit-converter'];
+        self::assertStringContainsString('Converter, full, 19 kg: by its hub with a second person', $two, 'no hoist is asked for');
     }
 
     public function testNothingInADryPumpIsOiled(): void
@@ -174,9 +199,10 @@ final class FamilyBuildTest extends TestCase
     {
         foreach (glob(__DIR__.'/../../../books/*-*.yaml') ?: [] as $file) {
             foreach (self::contents(basename($file, '.yaml')) as $key => $content) {
-                $upkeep = (new BookFactory())->book($content)->upkeep;
+                $book = (new BookFactory())->book($content);
+                $upkeep = $book->upkeep;
                 self::assertCount(5, $upkeep->advice->works ?? [], $key);
-                self::assertMatchesRegularExpression('/^\d+ kg$/', $upkeep->safety->weight ?? '', $key);
+                self::assertMatchesRegularExpression('/^(up to )?\d+ kg$/', Lifting::weight($book, new UnitIs()), $key);
                 self::assertNotEmpty($upkeep->acts, $key);
                 self::assertNotEmpty($upkeep->sets, $key);
                 self::assertNotEmpty($upkeep->fasteners, $key);
@@ -210,6 +236,22 @@ final class FamilyBuildTest extends TestCase
                 'fits' => [...$book['fits'], ['step' => 'lid', 'title' => 'Lid', 'dry' => 'all']],
             ] + $book,
             'there is no strip step "lid"',
+        ];
+        $heavy = static fn (array $more): \Closure => static fn (array $book): array => [
+            'strip' => [$more + $book['strip'][0], ...\array_slice($book['strip'], 1)],
+        ] + $book;
+        yield 'a weight that is told in a caution' => [$heavy(['caution' => 'It weighs 31 kg.']), 'what is heavy stands in "lifts"'];
+        yield 'a lift of what does not come out there' => [
+            $heavy(['lifts' => [['part' => 'rotor', 'weight' => '2 kg', 'hangs' => 'two hands']]]),
+            'lifts "rotor", which does not come out with "outside"',
+        ];
+        yield 'a part heavier than the unit' => [
+            $heavy(['lifts' => [['part' => 'strainer', 'weight' => '30 kg', 'hangs' => 'two hands']]]),
+            '"strainer" is heavier than the whole unit',
+        ];
+        yield 'a model that does not say what it weighs' => [
+            static fn (array $book): array => ['models' => [['maker' => 'Dunmarrow', 'model' => 'R8']]] + $book,
+            'does not say what it weighs',
         ];
         yield 'a torque without threads' => [
             static fn (array $book): array => ['settings' => [['what' => 'Nut', 'value' => '20 N·m']]] + $book,
