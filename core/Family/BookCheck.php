@@ -150,6 +150,7 @@ final readonly class BookCheck
                     );
                 }
             }
+            yield from $this->accepts($book, 'parts/'.$part->key, $part);
             foreach ($part->senses as $sense) {
                 if (!\in_array($sense, self::SENSES, true)) {
                     yield new BookProblem(
@@ -185,6 +186,19 @@ final readonly class BookCheck
         }
         if (null !== $field->formMost && \count($field->positions()) < 2) {
             yield new BookProblem($path.'/form-max', 'a limit on form needs two positions or more.');
+        }
+    }
+
+    /** @return iterable<int, BookProblem> */
+    private function accepts(Book $book, string $path, Part $part): iterable
+    {
+        foreach ($part->accepts as $i => $one) {
+            if ('' !== $one->duty && !isset($book->duties[$one->duty])) {
+                yield new BookProblem($path.'/accepts/'.$i, \sprintf('there is no duty "%s".', $one->duty));
+            }
+            if ('' !== $one->surface && !isset($part->surfaces[$one->surface])) {
+                yield new BookProblem($path.'/accepts/'.$i, \sprintf('the part has no surface "%s".', $one->surface));
+            }
         }
     }
 

@@ -16,8 +16,9 @@ final readonly class BookFactory
     {
         $data = new Data($content);
         $parts = [];
+        $factory = new PartFactory($data->named('parts'));
         foreach ($data->named('parts') as $key => $part) {
-            $parts[$key] = (new PartFactory())->part($key, $part);
+            $parts[$key] = $factory->part($key, $part);
         }
         $strip = [];
         foreach ($data->maps('strip') as $step) {

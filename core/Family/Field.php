@@ -21,6 +21,7 @@ final readonly class Field
      * @param FormKind|null $form what shape the readings at its places make
      * @param Quantity|null $formLength for a form along a length: from the first place to the last
      * @param Quantity|null $formMost the largest spread over the places that is allowed: roundness, flatness or range
+     * @param list<string> $sharedWith readings (`part/field`) of partners for which the same limit holds
      * @param bool $hardStop past its limit the part does not go back in, whatever the reason
      * @param Limits|null $rebuild what is allowed in a rebuild; null: the same as in service
      * @param bool $adjuster a setting, taken as found before it is touched (strip) and as left
@@ -43,6 +44,7 @@ final readonly class Field
         public ?PlaceKind $placesAre = null,
         public ?Quantity $formMost = null,
         public bool $hardStop = false,
+        public array $sharedWith = [],
     ) {
     }
 
@@ -52,7 +54,7 @@ final readonly class Field
         return new self(
             $this->key, $this->name, $this->dimension, $this->method, [...$this->sets, $set], $this->whyNoLimit,
             $this->places, $this->gauge, $this->how, $this->from, $this->form, $this->formLength, $this->adjuster,
-            $this->rebuild, $this->placesAre, $this->formMost, $this->hardStop,
+            $this->rebuild, $this->placesAre, $this->formMost, $this->hardStop, $this->sharedWith,
         );
     }
 

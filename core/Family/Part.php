@@ -15,6 +15,7 @@ final readonly class Part
      * @param string $look what to look at first
      * @param list<FigureUse> $figures worth asking here
      * @param list<Debris> $debris what it does with debris
+     * @param list<Acceptance> $accepts damage that is judged by duty
      */
     public function __construct(
         public string $key,
@@ -33,6 +34,7 @@ final readonly class Part
         public array $figures = [],
         public array $debris = [],
         public Cleaning $cleaning = Cleaning::TakeApart,
+        public array $accepts = [],
     ) {
     }
 
@@ -44,7 +46,7 @@ final readonly class Part
         return new self(
             $this->key, $word, $word, $also, $this->material, $this->count, $this->reuse, $this->reuseWhy,
             $this->facing, $this->surfaces, $this->fields, $this->senses, $this->look, $this->figures,
-            $this->debris, $this->cleaning,
+            $this->debris, $this->cleaning, $this->accepts,
         );
     }
 
@@ -56,6 +58,11 @@ final readonly class Part
     /** Does what is allowed here hang on what the stage has to do? */
     public function hangsOnDuty(): bool
     {
+        foreach ($this->accepts as $one) {
+            if ('' !== $one->duty) {
+                return true;
+            }
+        }
         foreach ($this->fields as $field) {
             foreach ($field->sets as $set) {
                 if ('' !== $set->duty) {

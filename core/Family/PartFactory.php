@@ -8,10 +8,29 @@ use Japhrex\Core\Figure\Fill\Fill;
 use Japhrex\Core\Measuring\Limits;
 use Japhrex\Core\Measuring\MeasuringError;
 use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
 
 /** Makes the parts of a book, with their faces, readings and limits. */
 final readonly class PartFactory
 {
+    /** @var array<string, list<string>> reading (`part/field`) => readings whose limit it gives */
+    private array $givesTo;
+
+    /** @param array<string, Data> $parts of the book: a limit may be that of a partner */
+    public function __construct(private array $parts)
+    {
+        $gives = [];
+        foreach ($parts as $part => $data) {
+            foreach ($data->named('readings') as $field => $reading) {
+                $owner = $reading->textOrNull('limit-of') ?? '';
+                if ('' !== $owner) {
+                    $gives[$owner][] = $part.'/'.$field;
+                }
+            }
+        }
+        $this->givesTo = $gives;
+    }
+
     public static function fill(Data $data): Fill
     {
         return new Fill($data->text('name'), $data->words('fill'), $data->textOrNull('result') ?? '');
@@ -32,7 +51,7 @@ final readonly class PartFactory
         }
         $fields = [];
         foreach ($data->named('readings') as $name => $field) {
-            $fields[$name] = $this->field($name, $field);
+            $fields[$name] = $this->field($key, $name, $field);
         }
         $facing = $data->has('facing') ? new Data($data->words('facing')) : null;
 
@@ -60,18 +79,20 @@ final readonly class PartFactory
             ),
             Cleaning::tryFrom($data->textOrNull('cleaning') ?? Cleaning::TakeApart->value)
                 ?? $data->fail('expected take-apart, keep-what-it-held or replace.', 'cleaning'),
+            array_map(Acceptance::of(...), $data->maps('accepts')),
         );
     }
 
-    private function field(string $key, Data $data): Field
+    private function field(string $part, string $key, Data $data): Field
     {
         $dimension = Dimension::tryFrom($data->textOrNull('dimension') ?? Dimension::Length->value) ?? $data->fail(
             'expected a dimension such as length or pressure.',
             'dimension',
         );
         $sets = [];
-        foreach ([$data, ...$data->maps('limits')] as $i => $set) {
-            $limits = $this->limits($set, $dimension);
+        $from = $this->ownerOf($data);
+        foreach ([$from, ...$from->maps('limits')] as $i => $set) {
+            $limits = $this->limits($set, $dimension, $from === $data ? null : $data->quantity('new', $dimension));
             if (null !== $limits) {
                 $sets[] = new LimitSet(
                     $set->textOrNull('key') ?? (0 === $i ? 'book' : 'set-'.$i),
@@ -108,12 +129,40 @@ final readonly class PartFactory
                 ),
             $data->quantity('form-max', $dimension->difference()),
             $data->flag('hard-stop'),
+            $this->partners($part.'/'.$key, $data),
         );
     }
 
-    private function limits(Data $data, Dimension $dimension): ?Limits
+    /** @return Data the reading that gives the limit: itself, or that of a partner */
+    private function ownerOf(Data $data): Data
     {
-        $new = $data->quantity('new', $dimension);
+        $owner = $data->textOrNull('limit-of') ?? '';
+        if ('' === $owner) {
+            return $data;
+        }
+        foreach (['min', 'max', 'limits', 'source', 'sample'] as $own) {
+            $data->has($own) && $data->fail('takes the limit of its partner, and has one of its own.', $own);
+        }
+        [$part, $field] = explode('/', $owner, 2) + [1 => ''];
+        $from = isset($this->parts[$part]) ? $this->parts[$part]->named('readings')[$field] ?? null : null;
+
+        return null === $from || $from->has('limit-of')
+            ? $data->fail(\sprintf('there is no reading "%s" with a limit of its own.', $owner), 'limit-of')
+            : $from;
+    }
+
+    /** @return list<string> other readings for which its limit holds */
+    private function partners(string $reference, Data $data): array
+    {
+        $owner = $data->textOrNull('limit-of') ?? $reference;
+
+        return array_values(array_diff([$owner, ...$this->givesTo[$owner] ?? []], [$reference]));
+    }
+
+    /** @param Quantity|null $own size when new of the part itself, where the limit is that of a partner */
+    private function limits(Data $data, Dimension $dimension, ?Quantity $own = null): ?Limits
+    {
+        $new = $own ?? $data->quantity('new', $dimension);
         $min = $data->quantity('min', $dimension);
         $max = $data->quantity('max', $dimension);
         try {

@@ -126,7 +126,7 @@ final readonly class SheetCommand
     }
 
     /**
-     * @param array<string, list<string|null>> $said
+     * @param array<string, array<int, string|null>> $said
      *
      * @return array{title: string, says: list<array{string, string}>}
      */

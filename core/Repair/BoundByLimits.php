@@ -11,8 +11,9 @@ use Japhrex\Core\Family\Reuse;
 use Japhrex\Core\Measuring\LimitVerdict;
 
 /**
- * How limits bind what may become of a part. What lies outside a limit, in service or in a rebuild, or too near to tell,
- * goes back in as it is only with an analyst's reason; past a hard stop, and where the book never reuses, not at all.
+ * How limits bind what may become of a part. What lies outside a limit, in service or in a rebuild, or too near to tell, goes back in as
+ * it is only with an analyst's reason, and so does damage that its duty does not accept; past a hard stop, and where the book never
+ * reuses, not at all.
  */
 final readonly class BoundByLimits
 {
@@ -26,8 +27,9 @@ final readonly class BoundByLimits
 
     /**
      * @param iterable<JudgedField> $measured
+     * @param iterable<JudgedFind> $found damage that is judged by duty
      */
-    public static function of(Part $part, iterable $measured): self
+    public static function of(Part $part, iterable $measured, iterable $found = []): self
     {
         $stops = Reuse::Never === $part->reuse ? [trim('it is never reused. '.$part->reuseWhy)] : [];
         $asks = [];
@@ -45,6 +47,12 @@ final readonly class BoundByLimits
             ]);
             if ([] !== $says) {
                 $asks[$one->field->key] = $name.' is '.implode(', ', $says);
+            }
+        }
+
+        foreach ($found as $find) {
+            if (!$find->isAccepted()) {
+                $asks['found/'.$find->key] = $find->says();
             }
         }
 

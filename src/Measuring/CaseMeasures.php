@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Measuring;
 
 use App\Books\BookShelf;
+use App\Evidence\PartRecord;
 use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
 use App\Measuring\Repository\LimitChoiceRepository;
@@ -33,8 +34,12 @@ final readonly class CaseMeasures
     ) {
     }
 
-    /** @return array<string, array<string, Measured>> by part and field, for every field of the book */
-    public function measuredIn(CaseFile $case): array
+    /**
+     * @param PartRecord|null $typed of a part, as it is to be kept: its duty counts at once
+     *
+     * @return array<string, array<string, Measured>> by part and field, for every field of the book
+     */
+    public function measuredIn(CaseFile $case, ?PartRecord $typed = null): array
     {
         $book = $this->shelf->book($case->family);
         $readings = $this->readings($case);
@@ -44,10 +49,7 @@ final readonly class CaseMeasures
         }
         $asFound = $this->asFound($case);
         $own = $this->shop->inForce($case->family, $case->signedAt);
-        $duties = [];
-        foreach ($this->records->ofCase($case) as $record) {
-            $duties[$record->part] = $record->duty;
-        }
+        $duties = $this->records->duties($case, $typed);
         $sources = $this->sources($case, $readings);
         $signed = $this->signed->verdictsAsSigned($case);
         $doubts = $this->zeros->of($case, array_merge(...array_map(array_values(...), array_values($readings))));
@@ -55,10 +57,11 @@ final readonly class CaseMeasures
         foreach ($book->parts as $part) {
             foreach ($part->fields as $key => $field) {
                 $reference = $part->key.'/'.$key;
+                $ours = $own[$reference] ?? self::ofAPartner($own, $field);
                 $measured[$part->key][$key] = $this->one(
                     ($duties[$part->key] ?? '') ?: $case->duty,
                     $part->key,
-                    isset($own[$reference]) ? $field->with($own[$reference]->set($field)) : $field,
+                    null === $ours ? $field : $field->with($ours->set($field)),
                     $readings[$part->key][$key] ?? null,
                     $choices[$reference] ?? null,
                     $sources,
@@ -70,6 +73,16 @@ final readonly class CaseMeasures
         }
 
         return $measured;
+    }
+
+    /**
+     * A limit that partners share is one: what the shop entered at one of them holds at all.
+     *
+     * @param array<string, ShopLimit> $own by `part/field`
+     */
+    private static function ofAPartner(array $own, Field $field): ?ShopLimit
+    {
+        return array_values(array_intersect_key($own, array_flip($field->sharedWith)))[0] ?? null;
     }
 
     /** @param array<string, array<string, Reading>>|null $readings by part and field, where they are at hand */

@@ -26,7 +26,7 @@ final readonly class JudgePart
      */
     public function refused(PartRecord $record, string $said, Actor $who): ?string
     {
-        $bound = $this->bound->boundOf($record->case)[$record->part];
+        $bound = $this->bound->boundOf($record->case, $record)[$record->part];
         if ($said !== $record->despite || '' === $record->despite) {
             $record->reasoned($record->despite, $bound, $who);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Parts;
 
+use App\Evidence\FindsByDuty;
 use App\Evidence\Watch\WatchList;
 use App\Figures\Repository\KeptFigureRepository;
 use App\Figures\WearTrends;
@@ -19,6 +20,7 @@ final readonly class PartSight
         private WearTrends $trends,
         private KeptFigureRepository $figures,
         private WatchList $watch,
+        private FindsByDuty $finds,
     ) {
     }
 
@@ -33,6 +35,7 @@ final readonly class PartSight
             'view' => $view,
             'trends' => array_map(fn (Measured $one) => $this->trends->trendOf($case, $one), $view->measured),
             'kept' => $this->figures->ofPart($case, $part->key),
+            'byDuty' => array_column($this->finds->of($case)[$part->key] ?? [], null, 'key'),
             'weak' => $this->watch->answered($case, $part->key),
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Tests\app;
 
 use App\Account\Role;
+use App\Evidence\Finding;
 use App\Evidence\PartRecord;
 use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
@@ -309,6 +310,29 @@ final class ReadingsTest extends AppTestCase
             0,
             $this->browser->request('GET', '/cases/'.$case->number.'/parts/rear-cover')->filter('[name="part[duty]"]'),
             'asked only where it matters',
+        );
+    }
+
+    public function testAChipGoesBackInWhereItsDutyAcceptsItAndElsewhereOnlyWithAReason(): void
+    {
+        $case = $this->aCase();
+        $case->duty = 'work';
+        $chip = new Finding($case, 'front-block');
+        $chip->sawDamage('fracture', 1, 'Chip at the edge.', 'face');
+        self::em()->persist($chip);
+        self::em()->flush();
+        $this->signIn(Role::Analyst);
+        $reuse = ['part[disposition]' => 'reuse', 'part[dispositionReason]' => 'It is dressed.'];
+        self::assertSame(422, $this->send('/cases/'.$case->number.'/parts/front-block', '/parts/front-block', $reuse));
+        self::assertStringContainsString('fracture of grade 1 is not accepted for the duty "work circuit under load"', $this->said());
+        self::assertSame(303, $this->send(
+            '/cases/'.$case->number.'/parts/front-block',
+            '/parts/front-block',
+            $reuse + ['part[duty]' => 'auxiliary'],
+        ), 'this stage feeds a cooler');
+        self::assertStringContainsString(
+            'Fracture of grade 1 is accepted for the duty "auxiliary circuit',
+            $this->browser->request('GET', '/cases/'.$case->number.'/parts/front-block')->text(),
         );
     }
 

@@ -23,6 +23,21 @@ final class PartRecordRepository extends OfCaseRepository
         return $this->findOneBy(['case' => $case, 'part' => $part]) ?? new PartRecord($case, $part);
     }
 
+    /**
+     * @param PartRecord|null $typed that counts as it is, kept or not
+     *
+     * @return array<string, string> part => duty of its stage; empty: that of the unit
+     */
+    public function duties(CaseFile $case, ?PartRecord $typed = null): array
+    {
+        $duties = [];
+        foreach ([...$this->ofCase($case), ...array_filter([$typed])] as $record) {
+            $duties[$record->part] = $record->duty;
+        }
+
+        return $duties;
+    }
+
     /** @return list<PartRecord> by the name of the part */
     public function byPart(CaseFile $case): array
     {
