@@ -39,6 +39,7 @@ final class FigureRegistry
         'shaft-power' => Flow\ShaftPowerFigure::class,
         'power-curve' => Flow\PowerCurveFigure::class,
         'pump-curve' => Flow\PumpCurveFigure::class,
+        'filter-flow' => Flow\FilterFlowFigure::class,
         'viscosity' => Fluids\ViscosityFigure::class,
         'cleanliness' => Fluids\CleanlinessFigure::class,
         'leak-slot' => Leakage\SlotFigure::class,

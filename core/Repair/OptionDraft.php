@@ -28,6 +28,7 @@ final readonly class OptionDraft
      * @param list<Price> $prices of the family
      * @param list<string> $undecided damaged parts of which nobody has decided: what they may cost is in the range
      * @param list<Reached> $reach where debris went, and what is to be done there
+     * @param array<string, string> $chosen choice of the book => side that was taken, where it costs more
      */
     public function __construct(
         private Book $book,
@@ -36,6 +37,7 @@ final readonly class OptionDraft
         array $prices,
         private array $undecided,
         private array $reach,
+        private array $chosen = [],
     ) {
         [$standard, $better] = [[], []];
         foreach ($prices as $price) {
@@ -159,6 +161,7 @@ final readonly class OptionDraft
             array_values($this->standard),
             $this->undecided,
             $this->reach,
+            $this->chosen,
         );
     }
 
@@ -202,9 +205,25 @@ final readonly class OptionDraft
                 $lines[] = $this->part($part, $price, true);
             }
         }
+        array_push($lines, ...$this->chosenSides());
         foreach ($this->undecided as $part) {
             if (isset($this->standard[$part])) {
                 $lines[] = $this->part($part, $this->standard[$part], false);
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<Line> what the sides that were taken cost more: a seal of another kind, another material */
+    private function chosenSides(): array
+    {
+        $lines = [];
+        foreach ($this->chosen as $choice => $side) {
+            $price = $this->standard[Price::CHOICE.$choice.'/'.$side] ?? null;
+            $name = $this->book->upkeep->choices[$choice]->sides[$side]->name ?? null;
+            if (null !== $price && null !== $name) {
+                $lines[] = new Line($name.', more than the usual', 'part', $price->price, $price->price, $price->days);
             }
         }
 

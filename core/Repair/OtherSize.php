@@ -16,8 +16,8 @@ use Japhrex\Core\Quantity\QuantityError;
  */
 final readonly class OtherSize
 {
-    /** Facts that are figures of performance; what else differs has to fit. */
-    private const PERFORMANCE = ['displacement', 'rated pressure'];
+    /** Facts that nothing has to fit; what else differs has to. */
+    private const NO_FIT = ['displacement', 'rated pressure', 'weight'];
 
     /**
      * @param float $flow of the other one as a share of this one's, at the same speed
@@ -59,7 +59,7 @@ final readonly class OtherSize
     private static function differs(Model $now, Model $other): array
     {
         $differs = [];
-        foreach (array_diff_key($now->facts + $other->facts, array_flip(self::PERFORMANCE)) as $fact => $value) {
+        foreach (array_diff_key($now->facts + $other->facts, array_flip(self::NO_FIT)) as $fact => $value) {
             if (($now->facts[$fact] ?? '') !== ($other->facts[$fact] ?? '')) {
                 $differs[$fact] = [$now->facts[$fact] ?? 'not known', $other->facts[$fact] ?? 'not known'];
             }

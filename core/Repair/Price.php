@@ -17,6 +17,9 @@ final readonly class Price
     /** A whole kit, with its key after it. */
     public const KIT = 'kit:';
 
+    /** What one side of a choice costs more (a seal of another kind), as `choice:CHOICE/SIDE`. */
+    public const CHOICE = 'choice:';
+
     /** A new unit of another model of the family, with its name after it. */
     public const MODEL = 'unit:';
 

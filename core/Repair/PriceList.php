@@ -91,13 +91,15 @@ final class PriceList
             !isset($known[$row['family']]) => \sprintf('there is no family “%s”', $row['family']),
             Price::WHOLE_UNIT !== $row['part']
                 && !\in_array($row['part'], $known[$row['family']], true) => \sprintf(
-                    '%s has no part “%s”; for an exchange unit write %s, for a donor %s, for a kit %sKEY, for another model %sMODEL',
+                    '%s has no part “%s”; for an exchange unit write %s, for a donor %s, for a kit %sKEY, for another model %sMODEL, '
+                        .'for what one side of a choice costs more %sCHOICE/SIDE',
                     $row['family'],
                     $row['part'],
                     Price::WHOLE_UNIT,
                     Price::DONOR,
                     Price::KIT,
                     Price::MODEL,
+                    Price::CHOICE,
                 ),
             $price->minor < 0 => 'a price is not below nothing',
             1 !== preg_match('/^\d{1,3}$/', $days) => \sprintf('“%s” is no number of days', $days),

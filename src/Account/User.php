@@ -10,6 +10,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Quantity\UnitSystem;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Validator\Constraints as Assert;
 
 /** A person who signs in. */
 #[ORM\Entity(repositoryClass: UserRepository::class)]
@@ -20,6 +21,11 @@ class User implements Actor, PasswordAuthenticatedUserInterface, Audited
 
     #[ORM\Column(length: 255)]
     public string $password = '';
+
+    /** What he is certified for, one a line, as he tells it. */
+    #[ORM\Column(length: 500, options: ['default' => ''])]
+    #[Assert\Length(max: 500)]
+    public string $certificates = '';
 
     public function __construct(
         #[ORM\Column(length: 60, unique: true)]

@@ -136,7 +136,7 @@ final readonly class CaseChain
             if ($finding->kind->isLook()) {
                 $looked[$finding->part] = true;
             }
-            if ($finding->kind->needsACause()) {
+            if ($finding->needsACause()) {
                 $findings[] = new OpenFinding(
                     (string) $finding->id,
                     \sprintf(

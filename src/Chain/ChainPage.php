@@ -49,7 +49,7 @@ final readonly class ChainPage
         }
         $waiting = array_filter(
             $this->findings->ofCase($case),
-            static fn (Finding $finding): bool => $finding->kind->needsACause() && !\in_array((string) $finding->id, $used, true),
+            static fn (Finding $finding): bool => $finding->needsACause() && !\in_array((string) $finding->id, $used, true),
         );
 
         return $this->pages->show($case, 'chain/chain.html.twig', [

@@ -37,6 +37,7 @@ final readonly class EvidenceSnapshot implements SnapshotPart
             'findings' => array_map(
                 static fn (Finding $finding): array => Plain::of($finding)
                     + (null === $finding->sweptWith() ? [] : ['swept-with' => $finding->sweptWith()])
+                    + ($finding->isBeyond() ? ['beyond' => true] : [])
                     + ('' === $finding->asked() ? [] : ['answers' => $finding->asked()]),
                 $this->findings->ofCase($case),
             ),

@@ -55,6 +55,10 @@ class Finding implements Undoable
     #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
     public array $made = [];
 
+    /** Beyond what was complained of: it is told, and the chain need not explain it. */
+    #[ORM\Column(options: ['default' => false])]
+    private bool $beyond = false;
+
     /** The look before a part came off that it answers, as step and words of the book; empty: it answers none. */
     #[ORM\Column(length: 500, options: ['default' => ''])]
     private string $asked = '';
@@ -150,6 +154,22 @@ class Finding implements Undoable
     public function settle(): void
     {
         $this->grade = $this->rampGrade();
+    }
+
+    public function isBeyond(): bool
+    {
+        return $this->beyond;
+    }
+
+    public function setBeyond(bool $beyond): void
+    {
+        $this->beyond = $beyond;
+    }
+
+    /** Does it call for a place in the chain? */
+    public function needsACause(): bool
+    {
+        return $this->kind->needsACause() && !$this->beyond;
     }
 
     /** The place in the book: part, or part/surface. */

@@ -6,6 +6,7 @@ namespace App\Repair;
 
 use App\Account\Actor;
 use App\Chain\ChainStory;
+use App\Evidence\FoundBesides;
 use App\Evidence\Photo;
 use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
@@ -42,6 +43,7 @@ final readonly class Offers
         private OfferRepository $offers,
         private PhotoRepository $photos,
         private RepairOptionRepository $options,
+        private FoundBesides $besides,
     ) {
     }
 
@@ -87,6 +89,7 @@ final readonly class Offers
         foreach ($verdict->explained() as $one) {
             array_push($lines, ...$this->inPlainSentences($case, $one));
         }
+        $lines[] = $this->besides->says($case);
         $lines[] = $verdict->leavesOpen() ? $verdict->atRisk : '';
 
         return new SuggestedStory(trim(implode("\n\n", array_filter($lines))), $this->photos->byStage($case, 24));

@@ -14,6 +14,8 @@ use App\Evidence\Repository\FindingRepository;
 use App\Figures\KeptFigure;
 use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
+use App\Library\SchoolPick;
+use App\Library\SchoolPicks;
 use App\Measuring\CaseMeasures;
 use App\Platform\ShopError;
 use App\Repair\Build\BuildDesk;
@@ -59,6 +61,7 @@ final readonly class RepairDesk
         private KeptFigureRepository $kept,
         private KitTickRepository $ticks,
         private RepairOptionRepository $options,
+        private SchoolPicks $picks,
     ) {
     }
 
@@ -189,6 +192,7 @@ final readonly class RepairDesk
             array_values($this->prices($case)),
             [...$this->undecided($case, $plan), ...$this->decisions->provisional($case)],
             array_values(array_filter(Reach::after($book, $this->engine->ground($case)), static fn (Reached $one): bool => !$one->past)),
+            array_map(static fn (SchoolPick $one): string => $one->side, $this->picks->taken($case->family, $case)),
         );
     }
 

@@ -9,6 +9,9 @@ use App\Intake\CaseFile;
 use App\Intake\Frame\CasePages;
 use App\Repair\Repository\RepairOptionRepository;
 use App\Repair\Shelf\Shelf;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\Debris;
+use Japhrex\Core\Family\Part;
 use Japhrex\Core\Repair\KitCheck;
 use Japhrex\Core\Repair\KitUse;
 use Japhrex\Core\Repair\Line;
@@ -66,11 +69,21 @@ final readonly class RepairPage
             'shelf' => $this->shelf->of($book),
             'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'late' => $draft->longLead(self::LATE),
             'pricedKits' => array_map(static fn (KitUse $one): string => $one->kit->key, $draft->pricedKits()),
+            'filter' => self::filter($book),
             'sizes' => null === $model ? [] : OtherSize::of($book, $model), 'options' => $options, 'rates' => $rates,
             'kinds' => Line::KINDS, 'typed' => $typed, 'offers' => $offers, 'links' => $links, 'now' => now(),
             'suggested' => $this->offers->suggested($case), 'budgets' => $this->desk->budgets($case),
             'ticks' => $ticks = $this->desk->ticks($case), 'selective' => $this->desk->selective($case),
             'kit' => KitCheck::of($plan->bought(), array_map(static fn (KitTick $tick): string => $tick->state, $ticks)),
         ], [] === $typed ? 200 : 422);
+    }
+
+    /** The first part through which all of the flow goes and which keeps what it catches; empty: the book has none. */
+    private static function filter(Book $book): string
+    {
+        return array_key_first(array_filter(
+            $book->parts,
+            static fn (Part $one): bool => $one->does(Debris::Sieve) && $one->does(Debris::Catches),
+        )) ?? '';
     }
 }

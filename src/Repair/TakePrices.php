@@ -10,6 +10,7 @@ use App\Books\BookShelf;
 use App\Repair\Repository\PriceRowRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\Model;
+use Japhrex\Core\Family\SchoolChoice;
 use Japhrex\Core\Repair\Price;
 use Japhrex\Core\Repair\PriceList;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
@@ -60,6 +61,13 @@ final readonly class TakePrices
                 ...array_keys($book->parts),
                 Price::DONOR,
                 ...array_map(static fn (string $kit): string => Price::KIT.$kit, array_keys($book->upkeep->kits)),
+                ...array_merge(...array_values(array_map(
+                    static fn (SchoolChoice $one): array => array_map(
+                        static fn (string $side): string => Price::CHOICE.$one->key.'/'.$side,
+                        array_keys($one->sides),
+                    ),
+                    $book->upkeep->choices,
+                ))),
                 ...array_map(static fn (Model $one): string => Price::MODEL.$one->name(), $book->models),
             ];
         }

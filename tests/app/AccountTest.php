@@ -12,6 +12,7 @@ use App\Evidence\Finding;
 use App\Evidence\RecordFinding;
 use App\Platform\ErrorPages;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\DomCrawler\Form;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\RequestStack;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
@@ -34,6 +35,21 @@ final class AccountTest extends AppTestCase
         $this->browser->followRedirect();
 
         return $this->said();
+    }
+
+    public function testAPersonTellsWhatHeIsCertifiedFor(): void
+    {
+        $this->signIn(Role::Bench);
+        $form = fn (): Form => $this->browser->request('GET', '/me')->selectButton('Keep them')->form();
+        $this->browser->submit($form(), ['person[certificates]' => str_repeat('x', 501)]);
+        self::assertResponseStatusCodeSame(422);
+        $page = (string) $this->browser->getResponse()->getContent();
+        self::assertStringContainsString(str_repeat('x', 501), $page, 'it keeps what was typed');
+        self::em()->clear();
+        $this->browser->submit($form(), ['person[certificates]' => 'Lifting gear, until 2027']);
+        self::assertResponseRedirects('/me');
+        self::em()->clear();
+        self::assertSame('Lifting gear, until 2027', $this->person(Role::Bench)->certificates);
     }
 
     public function testARightPasswordOpensTheFloor(): void

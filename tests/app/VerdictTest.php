@@ -9,6 +9,7 @@ use App\Account\User;
 use App\Chain\ChainLink;
 use App\Chain\ChainNode;
 use App\Evidence\Finding;
+use App\Evidence\FoundBesides;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Measuring\ShopLimit;
@@ -84,6 +85,25 @@ final class VerdictTest extends AppTestCase
         $signing->second($verdict, $this->person(Role::Analyst, 'second'));
 
         return $verdict;
+    }
+
+    public function testWhatIsBeyondTheComplaintIsToldAndTheChainNeedNotExplainIt(): void
+    {
+        $case = $this->aCase();
+        $rust = new Finding($case, 'body');
+        $rust->sawDamage('corrosion', 2, 'Water stood in it.');
+        self::em()->persist($rust);
+        self::em()->flush();
+        $this->signIn(Role::Analyst);
+        $chain = fn (): string => $this->browser->request('GET', "/cases/{$case->number}/chain")->text();
+        self::assertStringContainsString('Corrosion (grade 2) on Body is not in the chain', $chain());
+        $rust->setBeyond(true);
+        self::em()->flush();
+        self::assertStringNotContainsString('Corrosion (grade 2) on Body is not in the chain', $chain());
+        self::assertSame(
+            'We also found what has nothing to do with your complaint: corrosion at the body.',
+            self::service(FoundBesides::class)->says($case),
+        );
     }
 
     public function testTheChainPageNamesWhatIsOpenAndClosesOnceItIsMended(): void

@@ -24,6 +24,7 @@ final class WorkReportTest extends SignedCaseTestCase
         self::assertSame(409, $this->act($case, 'work-report', ['password' => 'quay'], 'report'), 'there is no work yet');
         $build = new BuildRecord($case = $this->fresh($case), 'fit-shaft-seal', $this->person(Role::Bench));
         [$build->withWhom, $build->says] = ['test analyst', ['Lip toward the pressure.']];
+        $this->person(Role::Analyst)->certificates = 'Hydraulics fitter, quay guild 118, until 2028';
         self::em()->persist($build);
         self::em()->flush();
         self::assertSame(422, $this->act($case, 'work-report', ['password' => 'not mine'], 'report'));
@@ -34,6 +35,7 @@ final class WorkReportTest extends SignedCaseTestCase
         self::assertSame([1, 'test bench'], [$first->ordinal, $first->signedBy->name]);
         self::assertStringContainsString('Lip toward the pressure.', $first->body);
         self::assertStringContainsString('test bench with test analyst', (string) preg_replace('/\s+/', ' ', $first->body));
+        self::assertStringContainsString('quay guild 118', $first->body, 'who looked on, with what he is certified for');
         self::assertStringContainsString('revision 1', $first->body, 'it names the failure report that it follows');
 
         $case = $this->fresh($case);

@@ -12,6 +12,7 @@ use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Part;
 use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\FormBuilderInterface;
@@ -78,6 +79,10 @@ final class FindingType extends AbstractType
                 ],
             )
             ->add('feel', Choices::class, ['class' => Feel::class, 'label' => 'Nail and pick'])
+            ->add('beyond', CheckboxType::class, [
+                'label' => 'Beyond what was complained of: it is told, and the chain need not explain it',
+                'required' => false,
+            ])
             ->add('note', TextareaType::class, ['label' => 'In words', 'required' => false, 'empty_data' => '']);
     }
 

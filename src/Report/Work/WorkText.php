@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Report\Work;
 
+use App\Account\Repository\UserRepository;
 use App\Books\BookShelf;
 use App\Evidence\Photo;
 use App\Evidence\Repository\PhotoRepository;
@@ -13,6 +14,7 @@ use App\Proof\ProofRow;
 use App\Proof\Repository\StandRecordingRepository;
 use App\Repair\Build\Adjusters;
 use App\Repair\Build\BuildDesk;
+use App\Repair\Build\BuildRecord;
 use App\Repair\Build\BuildRow;
 use App\Repair\Decisions;
 use App\Repair\RepairDesk;
@@ -33,6 +35,7 @@ final readonly class WorkText
         private Environment $twig,
         private StandRecordingRepository $recordings,
         private PhotoRepository $photos,
+        private UserRepository $people,
     ) {
     }
 
@@ -52,7 +55,37 @@ final readonly class WorkText
                 'proof' => \count(array_filter($proof, static fn (ProofRow $row): bool => 'passed' !== $row->outcome)),
             ],
             'photos' => $this->photos($case),
+            'certified' => $this->certified($build, $proof),
         ]);
+    }
+
+    /**
+     * Who did the work and who looked on, of those who told what they are certified for.
+     *
+     * @param list<BuildRow> $build
+     * @param list<ProofRow> $proof
+     *
+     * @return array<string, string> name => certificates
+     */
+    private function certified(array $build, array $proof): array
+    {
+        $names = [];
+        $certified = [];
+        foreach (array_merge(...array_map(static fn (BuildRow|ProofRow $row): array => $row->records, [...$build, ...$proof])) as $record) {
+            $names[] = $record instanceof BuildRecord ? $record->withWhom : '';
+            $person = $record->person();
+            if ('' !== ($person->certificates ?? '')) {
+                $certified[$record->byWhom] = $person->certificates ?? '';
+            }
+        }
+        foreach ($this->people->findBy(['name' => array_values(array_unique(array_filter($names)))]) as $person) {
+            if ('' !== $person->certificates) {
+                $certified[$person->name] = $person->certificates;
+            }
+        }
+        ksort($certified);
+
+        return $certified;
     }
 
     /** Is there any work that it could tell of? */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\core\Family;
 
+use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\BookCheck;
 use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\CarrierKind;
@@ -12,6 +13,7 @@ use Japhrex\Core\Family\PlaceMap;
 use Japhrex\Core\Measuring\Limits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Yaml\Yaml;
 
 final class BookTest extends TestCase
 {
@@ -242,5 +244,16 @@ final class BookTest extends TestCase
         self::assertTrue($map->joins(CarrierKind::Touch, 'barrel/bore', 'plunger/skirt'));
         self::assertFalse($map->joins(CarrierKind::Touch, 'plunger', 'lid'));
         self::assertSame([CarrierKind::Oil], $map->kindsBetween('plunger', 'lid'));
+    }
+
+    public function testTheKindsOfDamageThatABookMayNameAreThoseOfTheCatalogue(): void
+    {
+        $root = __DIR__.'/../../../books/';
+        /** @var array{'$defs': array{mode: array{enum: list<string>}}} $schema */
+        $schema = json_decode((string) file_get_contents($root.'schema/book.schema.json'), true, flags: \JSON_THROW_ON_ERROR);
+        self::assertSame(
+            array_keys(ModeCatalogue::of((array) Yaml::parseFile($root.'modes.yaml'))->modes),
+            $schema['$defs']['mode']['enum'],
+        );
     }
 }

@@ -37,6 +37,12 @@ final class HandCalculationsTest extends TestCase
         ];
         yield 'passage after machining' => [1.02, 'passage-left', [...$face, 'passage=1.2mm', 'min-passage=1mm']];
         yield 'plug after machining' => [-0.08, 'plug-left', [...$face, 'plug=0.1mm']];
+        // 0.4 bar · 60/80 · 24/32 = 0.225; of 1.5 bar 0.15; cold 0.4 · 60/80 · 400/32 = 3.75; a third of 1.5: 0.5/0.4 · 80 · 32/24 = 133.33
+        $filter = ['filter-flow', 'flow=60lpm', 'rated-flow=80lpm', 'rated-drop=0.4bar', 'viscosity=24cSt', 'cold=400cSt', 'most=1.5bar'];
+        yield 'drop of a filter' => [0.225, 'drop', $filter];
+        yield 'its share of the bypass' => [0.15, 'share', $filter];
+        yield 'cold' => [3.75, 'cold-drop', $filter];
+        yield 'the most that still fits' => [133.333333333, 'largest-flow', $filter];
         yield 'agreement' => [0.8, 'en', ['agreement', 'a=1.008mm', 'b=1mm', 'expanded-a=0.006mm', 'expanded-b=0.008mm']];
         // worn 0.04 of 0.10 in 1000 h: 4e-5 mm/h, 1500 h left
         yield 'rate of wear' => [4e-5, 'rate', ['wear-projection', 'new=20mm', 'limit=19.9mm', 'now=19.96mm', 'service=1000h']];

@@ -31,7 +31,9 @@ final class JudgedFindTest extends TestCase
     {
         $book = self::book('stacked-gear-pump');
 
-        return JudgedFind::of($book, $book->part('dividers') ?? self::fail('No dividers.'), 'f1', $mode, 'Fracture', $grade, $surface, $duty);
+        $dividers = $book->part('dividers') ?? self::fail('No dividers.');
+
+        return JudgedFind::of($book, $dividers, 'f1', $mode, 'Fracture', $grade, $surface, $duty);
     }
 
     /** @return iterable<string, array{int, string, bool}> */

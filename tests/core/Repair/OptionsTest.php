@@ -74,6 +74,30 @@ final class OptionsTest extends TestCase
         self::assertNotContains('shaft-seal', $alone->unpriced());
     }
 
+    public function testASideOfAChoiceThatCostsMoreIsALineOfItsOwn(): void
+    {
+        $book = self::book();
+        $choice = array_key_first($book->upkeep->choices) ?? self::fail('A book without choices.');
+        [$first, $second] = array_keys($book->upkeep->choices[$choice]->sides);
+        $price = new Price($book->key, "choice:$choice/$second", false, Money::parse('12.50 EUR'), 4, Supply::Order);
+        $lines = static fn (string $side): array => self::lines(
+            new OptionDraft(
+                $book, RepairPlan::of($book, []), new Rates(Money::parse('64.00 EUR'), 1900), [$price], [], [], [$choice => $side],
+            ),
+            OptionKind::AsItWas,
+        );
+        $more = $book->upkeep->choices[$choice]->sides[$second]->name.', more than the usual';
+        self::assertSame('12.50 EUR', $lines($second)[$more] ?? '');
+        self::assertArrayNotHasKey($more, $lines($first), 'the other side was taken');
+        [$known] = PriceList::of(
+            [['family', 'part', 'price'], ['f', "choice:$choice/$second", '12.50 EUR']],
+            ['f' => ["choice:$choice/$second"]],
+        );
+        self::assertCount(1, $known);
+        [, $faults] = PriceList::of([['family', 'part', 'price'], ['f', 'choice:no/such', '12.50 EUR']], ['f' => ['body']]);
+        self::assertStringContainsString('choice:CHOICE/SIDE', $faults[0]);
+    }
+
     public function testNewPartsStandInThePlaceOfMachinedOnes(): void
     {
         $prices = ['front-block' => ['86.00 EUR', Supply::Order, 6], 'body' => ['212.00 EUR', Supply::Gone, 0]];
