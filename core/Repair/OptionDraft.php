@@ -221,9 +221,9 @@ final readonly class OptionDraft
         $lines = [];
         foreach ($this->chosen as $choice => $side) {
             $price = $this->standard[Price::CHOICE.$choice.'/'.$side] ?? null;
-            $name = $this->book->upkeep->choices[$choice]->sides[$side]->name ?? null;
-            if (null !== $price && null !== $name) {
-                $lines[] = new Line($name.', more than the usual', 'part', $price->price, $price->price, $price->days);
+            $taken = $this->book->upkeep->choices[$choice]->sides[$side] ?? null;
+            if (null !== $price && null !== $taken) {
+                $lines[] = new Line($taken->name.', more than the usual', 'part', $price->price, $price->price, $price->days);
             }
         }
 

@@ -72,7 +72,7 @@ final readonly class DemoRepairs
          * } $row
          */
         $this->hands->use($who, new \DateTimeImmutable("-{$row['days']} days"));
-        foreach (BuildSheet::of($this->shelf->book($case->family)) as $step) {
+        foreach (BuildSheet::of($this->shelf->book($case->family), $case->is()) as $step) {
             if (BuildKind::Play === $step->kind && !isset($row['done'])) {
                 return;
             }
@@ -125,6 +125,7 @@ final readonly class DemoRepairs
             turns: 'even',
             done: 'yes',
             lengths: array_map(strval(...), array_keys($step->screws->places ?? [])),
+            applies: 'no',
             laid: array_map(strval(...), array_keys($step->act->laid ?? [])),
             fresh: 'yes',
             position: (string) array_key_first(array_filter(
