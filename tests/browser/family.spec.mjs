@@ -12,6 +12,8 @@ async function sign(page) {
     await tick.check();
   }
   for (const [name, value] of [
+    // Nobody has said which version this unit is: whoever builds it has looked.
+    ['applies', title.includes('letter, R') ? 'yes' : 'no'],
     ['position', '0'],
     ['turns', 'even'],
     ['done', 'yes'],

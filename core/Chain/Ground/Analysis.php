@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Core\Chain\Ground;
 
 use Japhrex\Core\Chain\Inference\Answer;
+use Japhrex\Core\Chain\Inference\Brought;
 use Japhrex\Core\Chain\Inference\Inference;
 use Japhrex\Core\Chain\Inference\Question;
 
@@ -25,6 +26,14 @@ final readonly class Analysis
     private const TOLD = 0.02;
     private const DETERMINED = 0.1;
 
+    /** So much of a complaint is one origin's doing where it is decided; a theory that did less than this share of the first is refuted. */
+    private const DECIDED = 0.5;
+    private const REFUTED = 0.2;
+
+    /** So likely an origin is there, though it did less than that of any complaint: real, but beside it. */
+    private const REAL = 0.5;
+    private const BESIDE = 0.1;
+
     /** So many other ends of a story are named. */
     private const TOLD_AS_WELL = 2;
 
@@ -34,6 +43,7 @@ final readonly class Analysis
     /**
      * @param list<string> $order the conditions of the ground, causes before their effects
      * @param list<Look> $looks what to look at next, the most for its minutes first
+     * @param array<int, string> $effects what was complained of, or where nothing was, the damage that was seen: node => id
      */
     private function __construct(
         public Ground $ground,
@@ -42,6 +52,8 @@ final readonly class Analysis
         public Answer $answer,
         public float $weakest,
         public array $looks,
+        private Brought $brought,
+        private array $effects,
     ) {
     }
 
@@ -53,6 +65,7 @@ final readonly class Analysis
         $answer = Inference::answer($question);
 
         $whole = $ground->question()->network;
+        $effects = self::effects($pruned, $question);
 
         return new self(
             $ground,
@@ -61,7 +74,41 @@ final readonly class Analysis
             $answer,
             $weakest,
             [] === $minutes ? [] : Looks::of($pruned, $question, $answer, $minutes),
+            Brought::of($question, array_keys($effects), $answer->posteriors),
+            $effects,
         );
+    }
+
+    /** @return array<int, string> node => id */
+    private static function effects(Ground $ground, Question $question): array
+    {
+        foreach (['complaint', 'damage'] as $kind) {
+            $effects = [];
+            foreach ($ground->seen as $id => $evidence) {
+                if ($kind === $ground->spots[$id]->kind && $evidence->speaksFor()) {
+                    $effects[$question->network->index[$id]] = $id;
+                }
+            }
+            if ([] !== $effects) {
+                return $effects;
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<string> what was complained of, by id */
+    public function complaints(): array
+    {
+        return array_values(array_filter($this->effects, fn (string $id): bool => 'complaint' === $this->ground->spots[$id]->kind));
+    }
+
+    /** How much of what was complained of an origin brought about, on the mean over the complaints. */
+    private function part(int $origin): float
+    {
+        $parts = array_map(fn (int $effect): float => $this->brought->by[$effect][$origin] ?? 0.0, array_keys($this->effects));
+
+        return [] === $parts ? 0.0 : array_sum($parts) / \count($parts);
     }
 
     /**
@@ -79,10 +126,68 @@ final readonly class Analysis
         );
     }
 
-    /** @return list<Candidate> the likeliest first */
+    /** @return list<Candidate> those first that brought most of the complaints about, given all that was seen; then the likeliest */
     public function candidates(int $most = 8): array
     {
-        return array_map($this->candidate(...), \array_slice($this->answer->candidates($this->question), 0, $most));
+        return array_map($this->candidate(...), \array_slice($this->ranked(), 0, $most));
+    }
+
+    /** @return list<int> origins */
+    private function ranked(): array
+    {
+        $origins = $this->answer->candidates($this->question);
+        $parts = array_map($this->part(...), array_combine($origins, $origins));
+        // What no draw has needed stands behind, in the order of its chance.
+        usort($origins, fn (int $a, int $b): int => [$parts[$b], $this->answer->posteriors[$b], $a]
+            <=> [$parts[$a], $this->answer->posteriors[$a], $b]);
+
+        return $origins;
+    }
+
+    /** @return list<Spot> origins that are likely there, and that nothing complained of needs: real, but beside it */
+    public function beside(): array
+    {
+        $beside = [];
+        foreach ($this->answer->candidates($this->question) as $origin) {
+            if ($this->answer->posteriors[$origin] >= self::REAL && $this->part($origin) < self::BESIDE) {
+                $beside[] = $this->ground->spots[$this->question->network->nodes[$origin]->id];
+            }
+        }
+
+        return $beside;
+    }
+
+    /**
+     * What the finds say as a whole: decided where for each complaint one origin did most of it, else open.
+     *
+     * @param list<Candidate> $candidates the first of them first
+     */
+    public function says(array $candidates): Says
+    {
+        foreach ($this->effects as $id) {
+            $best = max([0.0, ...array_map(static fn (Candidate $one): float => $one->brought[$id] ?? 0.0, $candidates)]);
+            if ($best < self::DECIDED) {
+                return Says::Open;
+            }
+        }
+
+        return self::isUndetermined($candidates) ? Says::Open : Says::Decided;
+    }
+
+    /**
+     * What the finds say of somebody's theory.
+     *
+     * @param list<Candidate> $candidates the first of them first
+     */
+    public function answered(Candidate $theory, array $candidates): TheoryAnswer
+    {
+        $first = $candidates[0]->part ?? 0.0;
+
+        return match (true) {
+            $theory->part >= self::DECIDED || ($theory->part >= 0.9 * $first && $first >= self::DETERMINED) => TheoryAnswer::Supported,
+            $theory->part < self::REFUTED * max($first, self::DETERMINED) => TheoryAnswer::Refuted,
+            default => TheoryAnswer::Open,
+        };
     }
 
     /**
@@ -219,7 +324,20 @@ final readonly class Analysis
             $leaves,
             $contradicts,
             $this->story($id, $explains),
+            $this->broughtBy($node),
+            $this->part($node),
         );
+    }
+
+    /** @return array<string, float> by effect */
+    private function broughtBy(int $origin): array
+    {
+        $by = [];
+        foreach ($this->effects as $effect => $id) {
+            $by[$id] = $this->brought->by[$effect][$origin] ?? 0.0;
+        }
+
+        return $by;
     }
 
     /**

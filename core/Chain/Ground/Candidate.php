@@ -13,6 +13,9 @@ final readonly class Candidate
      * @param list<string> $explains findings and complaints
      * @param list<string> $leaves findings and complaints that it does not explain
      * @param list<string> $contradicts looks that should have found something if it were so
+     * @param array<string, float> $brought complaint, or where there is none find => how much of it would not be there without this
+     *                                      origin, given all that was seen
+     * @param float $part the mean of that: by it they are ranked
      * @param list<Tie> $story the likeliest way from it to what it explains, causes before effects
      */
     public function __construct(
@@ -24,6 +27,8 @@ final readonly class Candidate
         public array $leaves,
         public array $contradicts,
         public array $story,
+        public array $brought = [],
+        public float $part = 0.0,
     ) {
     }
 }

@@ -16,6 +16,8 @@ final readonly class Facts
      * @param array<string, string> $refused ties that somebody refused => why
      * @param array<string, array{bool, string}> $settled origins that a figure or a test speaks for or against => which, and in words
      * @param float|null $sinceRepair hours of service since somebody was inside; null: not known
+     * @param list<ToldFact> $told of the unit, and of its fluid
+     * @param float|null $hours of service since new; null: not known
      */
     public function __construct(
         public array $looks,
@@ -26,6 +28,8 @@ final readonly class Facts
         public array $refused = [],
         public array $settled = [],
         public ?float $sinceRepair = null,
+        public array $told = [],
+        public ?float $hours = null,
     ) {
     }
 }

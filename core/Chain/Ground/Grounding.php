@@ -235,6 +235,9 @@ final class Grounding
             $seen[$id] = new Evidence($id, $this->weights->complaint, 1.0, 'complained of');
         }
         $more = Circumstances::evidence($facts, $this->weights);
+        foreach ($facts->told as $told) {
+            array_push($more, ...$told->evidence($this->vocabulary));
+        }
         if ($facts->comeback) {
             $more[] = new Evidence('origin:leftover-debris', $this->weights->first, 1.0, 'it comes back to us');
         }

@@ -6,6 +6,7 @@ namespace Japhrex\Core\Chain\Ground;
 
 use Japhrex\Core\Chain\Mechanism\Weights;
 use Japhrex\Core\Damage\DebrisKind;
+use Japhrex\Core\Damage\FoundBy;
 
 /** What a look at a part found, or found not to be there. */
 final readonly class LookFact
@@ -16,6 +17,10 @@ final readonly class LookFact
      * @param ?int $order happened as number, 1 is first
      * @param list<DebrisKind> $made what debris is of; empty: not told
      * @param bool $swept looked over with many others in one act, by eye
+     * @param string $for of a look that found nothing: the kind of damage that was looked for; empty: any
+     * @param FoundBy $how of such a look: what it was done with
+     * @param string $side where the damage lies: inlet, outlet, one side, all round
+     * @param string $twin of several alike: the one, or all
      */
     public function __construct(
         public string $part,
@@ -25,6 +30,10 @@ final readonly class LookFact
         public ?int $order = null,
         public array $made = [],
         public bool $swept = false,
+        public string $for = '',
+        public FoundBy $how = FoundBy::Eye,
+        public string $side = '',
+        public string $twin = '',
     ) {
     }
 

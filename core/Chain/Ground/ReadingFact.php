@@ -9,7 +9,11 @@ use Japhrex\Core\Measuring\LimitVerdict;
 /** A reading against its limits. */
 final readonly class ReadingFact
 {
-    public function __construct(public string $part, public string $name, public LimitVerdict $verdict)
+    /**
+     * @param string $part key; empty: of the unit as a whole
+     * @param ReadingSays|null $says what it is about and to which side; null: not told, and it speaks of wear
+     */
+    public function __construct(public string $part, public string $name, public LimitVerdict $verdict, public ?ReadingSays $says = null)
     {
     }
 

@@ -84,7 +84,19 @@ final class MechanismFactory
             $data->texts('of-part'),
             $data->words('extra'),
             Weights::of($data),
+            $this->told($data, 'history'),
+            $this->told($data, 'fluid'),
         );
+    }
+
+    /** @return array<string, ToldWords> */
+    private function told(Data $data, string $name): array
+    {
+        return array_map(fn (Data $one): ToldWords => new ToldWords($one->text('name'), array_map(fn (Data $speaks): array => [
+            $speaks->text('of'),
+            $this->chance($speaks->text('if-not'), $name),
+            $this->chance($speaks->text('if-so'), $name),
+        ], $one->maps('speaks'))), $data->named($name));
     }
 
     private function rule(Data $data, string $at): Rule

@@ -14,6 +14,8 @@ final readonly class Vocabulary
      * @param array<string, float> $found damage mode => chance that a plain look finds it where it is
      * @param list<string> $ofPart damage modes that are of a part as a whole, not of one of its faces
      * @param array<string, string> $extra damage that no mode of the catalogue is, with its name
+     * @param array<string, ToldWords> $history what is told of a unit
+     * @param array<string, ToldWords> $fluid what is seen of its fluid
      */
     public function __construct(
         public array $states,
@@ -23,6 +25,8 @@ final readonly class Vocabulary
         public array $ofPart,
         public array $extra,
         public Weights $weights,
+        public array $history = [],
+        public array $fluid = [],
     ) {
     }
 }
