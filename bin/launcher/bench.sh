@@ -2,12 +2,12 @@
 
 JIT="-d memory_limit=1G -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d zend.enable_gc=0"
 
-# run_bench [photos|chain|stories|recording]: the pages, the taking in of photos, the inference, failures whose origin is
+# run_bench [photos|chain|stories|told|recording]: the pages, the taking in of photos, the inference, failures whose origin is
 # known, or a recording of the stand.
 run_bench() {
   case "${1:-}" in
     # shellcheck disable=SC2086
-    chain | stories | recording) exec php $JIT "bin/bench-$1" "${@:2}" ;;
+    chain | stories | told | recording) exec php $JIT "bin/bench-$1" "${@:2}" ;;
   esac
   throwaway_stack
   if [ "${1:-}" = photos ]; then

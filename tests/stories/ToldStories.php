@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\stories;
+
+use Japhrex\Core\Chain\Diagnose\CaseReader;
+use Japhrex\Core\Chain\Diagnose\Diagnosis;
+use Japhrex\Core\Chain\Diagnose\Words;
+use Japhrex\Core\Chain\Mechanism\MechanismBook;
+use Japhrex\Core\Damage\ModeCatalogue;
+use Japhrex\Core\Family\BookFactory;
+use Japhrex\Core\Family\BookTypes;
+use Symfony\Component\Yaml\Yaml;
+
+/**
+ * Failures told before a rule was changed, asked of the engine as `japhrex diagnose` asks it. Half are put away (closed/): they are looked at
+ * once, at the end.
+ *
+ * @phpstan-type Story array{name: string, complaint: string, history?: string, comeback?: bool, seen: string, clean: string,
+ *     readings?: string, fluid?: string, origin: string, decide: string}
+ * @phpstan-type Told array{family: string, name: string, rank: int, chance: float, brought: float, first: string, said: float,
+ *     says: string, look: int|null, seconds: float}
+ */
+final class ToldStories
+{
+    private const BOOKS = __DIR__.'/../../books/';
+
+    /** @return list<Told> rank 0: not among the candidates; look: place of the look that decides among those proposed without it */
+    public static function told(string $half, ?string $only = null): array
+    {
+        $mechanisms = MechanismBook::of(self::contents('mechanisms/*.yaml'));
+        $modes = ModeCatalogue::of(self::contents('modes.yaml')[0]);
+        $books = [];
+        foreach (self::contents('*-*.yaml') as $file) {
+            foreach ((new BookTypes($file))->books() as $key => $content) {
+                $books[$key] = $content;
+            }
+        }
+        $told = [];
+        foreach (glob(__DIR__.'/'.$half.'/*.yaml') ?: [] as $file) {
+            /** @var array{family: string, stories: list<Story>} $content */
+            $content = Yaml::parseFile($file);
+            if (null === $only || $only === $content['family']) {
+                $book = (new BookFactory())->book($books[$content['family']]);
+                $own = $mechanisms->with($book);
+                $words = new Words($book, $modes, $own->vocabulary);
+                foreach ($content['stories'] as $story) {
+                    $told[] = self::tell($words, new Diagnosis($words, $own->mechanisms), $story);
+                }
+            }
+        }
+
+        return $told;
+    }
+
+    /** @return list<array<mixed>> */
+    private static function contents(string $pattern): array
+    {
+        return array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.$pattern) ?: []);
+    }
+
+    /**
+     * @param Story $story
+     *
+     * @return Told
+     */
+    private static function tell(Words $words, Diagnosis $diagnosis, array $story): array
+    {
+        $start = microtime(true);
+        $case = self::asCase($words->book->key, $story);
+        $answer = $diagnosis->of(...(new CaseReader($words))->read($case));
+        $seconds = microtime(true) - $start;
+        $true = explode(' ', $story['origin']);
+        $rank = 0;
+        $hit = ['chance' => 0.0, 'brought' => 0.0];
+        foreach ($answer['candidates'] as $i => $one) {
+            if (0 === $rank && \in_array(self::id($one), $true, true)) {
+                [$rank, $hit] = [$i + 1, $one];
+            }
+        }
+
+        return [
+            'family' => $words->book->key, 'name' => $story['name'], 'rank' => $rank, 'chance' => $hit['chance'], 'brought' => $hit['brought'],
+            'first' => self::id($answer['candidates'][0]), 'said' => $answer['candidates'][0]['brought'], 'says' => $answer['says'],
+            'look' => self::look($words, $diagnosis, $case, explode(' ', $story['decide'])), 'seconds' => $seconds,
+        ];
+    }
+
+    /** @param array{origin: string, place: string, ...} $one */
+    private static function id(array $one): string
+    {
+        return implode('@', array_filter([$one['origin'], $one['place']]));
+    }
+
+    /**
+     * The place of the first look that decides among the looks proposed when nobody has looked there yet; null: it is no part of the book.
+     *
+     * @param array<string, mixed> $case
+     * @param list<string> $decide parts
+     */
+    private static function look(Words $words, Diagnosis $diagnosis, array $case, array $decide): ?int
+    {
+        $decide = array_values(array_intersect($decide, array_keys($words->book->parts)));
+        if ([] === $decide) {
+            return null;
+        }
+        foreach (['seen', 'clean'] as $list) {
+            $case[$list] = array_values(array_filter(
+                (array) $case[$list],
+                static fn (array $look): bool => !\in_array(explode('/', $look['place'])[0], $decide, true),
+            ));
+        }
+        $case['readings'] = array_values(array_filter(
+            (array) $case['readings'],
+            static fn (array $one): bool => !\in_array(explode('/', $one['field'])[0], $decide, true),
+        ));
+        $answer = $diagnosis->of(...(new CaseReader($words))->read($case));
+        foreach ($answer['looks'] as $i => $look) {
+            if (\in_array($look['place'], $decide, true)) {
+                return $i + 1;
+            }
+        }
+
+        return 0;
+    }
+
+    /**
+     * A story as `diagnose` takes it.
+     *
+     * @param Story $story
+     *
+     * @return array<string, mixed>
+     */
+    public static function asCase(string $family, array $story): array
+    {
+        $lists = static fn (string $text): array => array_filter(array_map(trim(...), explode(';', $text)));
+        $complaints = $seen = $readings = [];
+        foreach ($lists($story['complaint']) as $one) {
+            $words = explode(' ', $one);
+            $complaint = ['what' => array_shift($words)];
+            foreach ($words as $word) {
+                $complaint += match (true) {
+                    \in_array($word, ['sudden', 'creeping'], true) => ['onset' => $word],
+                    \in_array($word, ['hot', 'cold'], true) => ['hot' => 'hot' === $word],
+                    \in_array($word, ['fast', 'slow'], true) => ['fast' => 'fast' === $word],
+                    \in_array($word, ['loaded', 'empty'], true) => ['loaded' => 'loaded' === $word],
+                    default => ['since' => (float) substr($word, \strlen('since='))],
+                };
+            }
+            $complaints[] = $complaint;
+        }
+        $history = [];
+        foreach (array_filter(explode(' ', $story['history'] ?? '')) as $one) {
+            [$key, $value] = explode('=', $one) + [1 => null];
+            $history[ltrim($key, '!')] = null === $value ? !str_starts_with($key, '!') : (float) $value;
+        }
+        foreach ($lists($story['seen']) as $one) {
+            [$place, $mode, $grade] = explode(' ', $one);
+            $seen[] = ['place' => $place, 'mode' => $mode, 'grade' => (int) $grade, 'made' => \array_slice(explode(' ', $one), 3)];
+        }
+        foreach ($lists($story['readings'] ?? '') as $one) {
+            [$field, $verdict, $direction] = explode(' ', $one);
+            $readings[] = ['field' => $field, 'verdict' => $verdict, 'direction' => $direction];
+        }
+
+        return [
+            'family' => $family, 'complaints' => $complaints, 'history' => $history, 'comeback' => $story['comeback'] ?? false,
+            'seen' => $seen, 'readings' => $readings,
+            'clean' => array_map(static fn (string $place): array => ['place' => $place], array_values(array_filter(explode(' ', $story['clean'])))),
+            'fluid' => array_map(
+                static fn (string $one): array => ['what' => ltrim($one, '!'), 'is' => !str_starts_with($one, '!')],
+                array_values(array_filter(explode(' ', $story['fluid'] ?? ''))),
+            ),
+        ];
+    }
+}
