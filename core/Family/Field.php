@@ -58,6 +58,22 @@ final readonly class Field
         );
     }
 
+    /**
+     * Does its size grow with wear? By the limit that is there, or the one that lies farther from the size when new; null: it cannot be told.
+     */
+    public function wearsLarger(string $duty = ''): ?bool
+    {
+        $limits = $this->limits($duty);
+
+        return match (true) {
+            null === $limits => null,
+            null === $limits->min => true,
+            null === $limits->max => false,
+            null === $limits->new => null,
+            default => $limits->max->si - $limits->new->si >= $limits->new->si - $limits->min->si,
+        };
+    }
+
     /** Is it read during the strip, rather than only worked out, or set when rebuilt? */
     public function isTyped(): bool
     {

@@ -185,7 +185,6 @@ final readonly class CaseReader
     /** @return list<ReadingFact> */
     private function readings(Told $case): array
     {
-        $says = array_map(static fn (ReadingSays $one): string => $one->value, ReadingSays::cases());
         $verdicts = array_map(static fn (LimitVerdict $one): string => $one->value, LimitVerdict::cases());
         $readings = [];
         foreach ($case->maps('readings', 'field') as $one) {
@@ -196,11 +195,17 @@ final readonly class CaseReader
                 explode('/', $place)[0],
                 '' === $field ? '' : $this->words->book->fieldName($field),
                 LimitVerdict::from($one->oneOf('verdict', $verdicts, 'verdict')),
-                $one->has('direction') ? ReadingSays::from($one->oneOf('direction', $says, 'direction')) : null,
+                $one->has('direction') ? $this->says($one->oneOf('direction', ReadingSays::directions(), 'direction'), $field) : null,
             );
         }
 
         return $readings;
+    }
+
+    private function says(string $direction, string $field): ReadingSays
+    {
+        return ReadingSays::tryFrom($direction)
+            ?? ReadingSays::ofSize($direction, $this->words->book->field($field)?->wearsLarger());
     }
 
     /** @return array{string, ?string} part and surface */

@@ -55,7 +55,7 @@ final readonly class Words
                 'name' => $one->name, 'also' => $one->also, 'surfaces' => array_keys($one->surfaces),
             ], $this->book->parts),
             'readings' => array_combine($this->fields(), array_map($this->book->fieldName(...), $this->fields())),
-            'directions' => array_map(static fn (ReadingSays $one): string => $one->value, ReadingSays::cases()),
+            'directions' => ReadingSays::directions(),
             'modes' => array_map(static fn (Mode $one): string => $one->name, $this->modes->modes),
             'made' => array_map(static fn (DebrisKind $one): string => $one->value, DebrisKind::cases()),
             'how' => array_map(static fn (FoundBy $one): string => $one->value, FoundBy::cases()),

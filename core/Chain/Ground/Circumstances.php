@@ -10,6 +10,10 @@ use Japhrex\Core\Chain\OriginKind;
 /** What the circumstances of a complaint, and the hours since the last repair, say: they are evidence as a look is. */
 final class Circumstances
 {
+    /** Hours since new below which little has worn, and above which much may have. */
+    private const YOUNG = 1000.0;
+    private const OLD = 5000.0;
+
     /** What hands leave behind. */
     private const BY_HANDS = [OriginKind::AssemblyError, OriginKind::WrongPart, OriginKind::Installation, OriginKind::LeftoverDebris];
 
@@ -47,7 +51,13 @@ final class Circumstances
     /** How much likelier, or less, an origin of this kind is in any one part: so long after somebody was inside, and as it came on. */
     public static function factor(Facts $facts, Weights $weights, OriginKind $kind, bool $inAPart = false): float
     {
-        return match (true) {
+        $hours = OriginKind::WearOut !== $kind || null === $facts->hours ? 1.0 : match (true) {
+            $facts->hours < self::YOUNG => $weights->young,
+            $facts->hours > self::OLD => $weights->old,
+            default => 1.0,
+        };
+
+        return $hours * match (true) {
             // Of the unit as a whole that is evidence of its own, see above.
             OriginKind::WearOut === $kind && $inAPart && true === self::sudden($facts) => $weights->sudden,
             null === $facts->sinceRepair || !\in_array($kind, self::BY_HANDS, true) => 1.0,

@@ -48,14 +48,21 @@ final readonly class CleanLooks
         return $evidence;
     }
 
-    /** Chance that a look which found nothing would have found this damage, had it been there. */
+    /**
+     * Chance that a look which found nothing would have found this damage, had it been there: whoever looked for one kind has not looked for
+     * another, and what takes a glass, dye, a gauge or a hand is passed by with the eye alone more often than not.
+     */
     private function excludes(LookFact $look, Spot $spot): float
     {
-        if (!$look->swept) {
-            return $spot->found;
+        if ('' !== $look->for && $look->for !== $spot->key) {
+            return 0.0;
         }
         $foundBy = $this->modes->get($spot->key)->foundBy ?? ('worn' === $spot->key ? FoundBy::Gauge : FoundBy::Eye);
 
-        return FoundBy::Eye === $foundBy ? min($spot->found, $this->weights->swept) : 0.0;
+        return match (true) {
+            $look->swept => FoundBy::Eye === $foundBy ? min($spot->found, $this->weights->swept) : 0.0,
+            FoundBy::Eye !== $look->how => $look->how === $foundBy ? max($spot->found, $this->weights->found) : $spot->found,
+            default => $spot->found,
+        };
     }
 }

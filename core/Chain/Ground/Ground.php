@@ -48,9 +48,10 @@ final readonly class Ground
      */
     public function pruned(): array
     {
-        [$ties, $weakest] = Pruning::of($this->spots, $this->ties, $this->seen);
+        $missed = Missed::of($this->spots, $this->ties, $this->seen);
+        [$ties, $weakest] = Pruning::of($missed->spots, $missed->ties, $missed->seen);
 
-        return [new self($this->spots, $ties, $this->cut, $this->seen, $this->barred, $this->orders), $weakest];
+        return [new self($missed->spots, $ties, $this->cut, $missed->seen, $this->barred, $this->orders), $weakest];
     }
 
     /**

@@ -55,6 +55,11 @@ final class Grounding
             }
         }
         $seen = $this->evidence($facts);
+        $this->ties = array_filter(
+            $this->ties,
+            fn (Tie $tie): bool => !($this->mechanisms[$tie->mechanism]->onceSeen ?? false)
+                || true === ($seen[$tie->from] ?? null)?->speaksFor(),
+        );
         $orders = $this->orders($facts);
         [$this->ties, $barred] = Barring::of($this->ties, $facts->refused, $orders);
         [$kept, $cut] = Loops::cut($this->ties, $this->spots, $this->places);
@@ -218,7 +223,8 @@ final class Grounding
             // The paste of ordinary wear says nothing of debris that cuts.
             if (['paste'] !== array_map(static fn (DebrisKind $kind): string => $kind->value, $look->made)) {
                 $id = $this->sighted((string) $look->mode, $look->part, $places);
-                $seen[$id] = new Evidence($id, $this->weights->falselySeen, 1.0, \sprintf('seen, grade %d', $look->grade));
+                $byGrade = $this->weights->seenFalsely[$look->grade] ?? $this->weights->falselySeen;
+                $seen[$id] = new Evidence($id, $byGrade, 1.0, \sprintf('seen, grade %d', $look->grade));
             }
             $seen = $look->debris($this->spots, $this->weights) + $seen;
         }

@@ -18,7 +18,8 @@ final readonly class ReadingFact
     }
 
     /**
-     * What readings say of wear: the worst of a part's counts, and any of them before a look.
+     * What readings say: of wear where a size is beyond its limit on the side to which it wears, of a wrong part or a wrong setting where it is
+     * beyond it on the other; of pressure, heat and line what they are. The worst of a part's counts, and any of them before a look.
      *
      * @param list<self> $readings
      * @param array<string, Spot> $spots
@@ -29,17 +30,34 @@ final readonly class ReadingFact
     {
         $read = [];
         foreach ($readings as $reading) {
-            $id = Spot::idOf('damage', 'worn', $reading->part);
-            $likely = match ($reading->verdict) {
+            $id = $reading->condition();
+            [$ifFalse, $ifTrue] = match ($reading->verdict) {
                 LimitVerdict::Outside => [0.02, 1.0],
                 LimitVerdict::Within => [1.0, 0.1],
                 default => [0.6, 1.0],
             };
-            if (isset($spots[$id]) && (!isset($read[$id]) || $likely[0] < $read[$id]->ifFalse)) {
-                $read[$id] = new Evidence($id, $likely[0], $likely[1], lcfirst($reading->name).' '.$reading->verdict->value);
+            if (isset($spots[$id]) && (!isset($read[$id]) || $ifFalse < $read[$id]->ifFalse)) {
+                $read[$id] = new Evidence($id, $ifFalse, $ifTrue, lcfirst($reading->name).' '.$reading->verdict->value);
             }
         }
 
         return $read;
+    }
+
+    /** The condition that it speaks of. */
+    private function condition(): string
+    {
+        return match ($this->says) {
+            ReadingSays::OtherSide, ReadingSays::TooTight => Spot::idOf('damage', 'assembly-fault', $this->part),
+            ReadingSays::TooLoose => Spot::idOf('origin', 'fastener-loose', $this->part),
+            ReadingSays::OutOfLine => 'state:side-load',
+            ReadingSays::PressureHigh => 'state:over-pressure',
+            ReadingSays::PressureLow => 'state:low-pressure',
+            ReadingSays::VacuumHigh => 'state:starved',
+            ReadingSays::CasePressure => 'state:case-pressure',
+            ReadingSays::TooHot => 'state:hot',
+            ReadingSays::TooSoft => Spot::idOf('origin', 'defect', $this->part),
+            default => Spot::idOf('damage', 'worn', $this->part),
+        };
     }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Chain\Ground;
 
-/** What a reading beyond its limit is about, and to which side: a gap that is too large is wear, one too small is a wrong part. */
+/** What a reading is about, and to which side it is beyond its limit. */
 enum ReadingSays: string
 {
-    case TooLarge = 'too-large';
-    case TooSmall = 'too-small';
+    /** Worn: a gap larger, a thickness smaller than allowed. */
+    case Worn = 'worn';
+    /** Beyond the limit to which nothing wears: a gap too small, a part too thick. */
+    case OtherSide = 'other-side';
     case OutOfShape = 'out-of-shape';
     case OutOfLine = 'out-of-line';
     case PressureHigh = 'pressure-high';
@@ -19,4 +21,21 @@ enum ReadingSays: string
     case TooSoft = 'too-soft';
     case TooLoose = 'too-loose';
     case TooTight = 'too-tight';
+
+    public const LARGE = 'too-large';
+    public const SMALL = 'too-small';
+
+    /** @param bool|null $wearsLarger does the size grow with wear? null: nobody knows, and it speaks of wear */
+    public static function ofSize(string $direction, ?bool $wearsLarger): self
+    {
+        return null === $wearsLarger || (self::LARGE === $direction) === $wearsLarger ? self::Worn : self::OtherSide;
+    }
+
+    /** @return list<string> as somebody tells them */
+    public static function directions(): array
+    {
+        $told = array_map(static fn (self $one): string => $one->value, self::cases());
+
+        return [self::LARGE, self::SMALL, ...array_values(array_diff($told, [self::Worn->value, self::OtherSide->value]))];
+    }
 }

@@ -15,6 +15,7 @@ final readonly class Mechanism
      * @param string $needs what has to be so
      * @param string $source where the claim is from, in a line
      * @param list<Rule> $rules none: the analyst's alone
+     * @param bool $onceSeen does it hold only where its cause was seen?
      */
     public function __construct(
         public string $key,
@@ -24,6 +25,7 @@ final readonly class Mechanism
         public string $needs,
         public string $source,
         public array $rules,
+        public bool $onceSeen = false,
     ) {
     }
 }

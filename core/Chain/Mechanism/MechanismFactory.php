@@ -38,6 +38,7 @@ final class MechanismFactory
                 $one->textOrNull('needs') ?? '',
                 $one->textOrNull('source') ?? '',
                 $rules,
+                $one->flag('once-seen'),
             );
         }
 

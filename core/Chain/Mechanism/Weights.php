@@ -27,6 +27,9 @@ final readonly class Weights
      * @param float $proven hours after which it would long have shown
      * @param float $hands how much likelier it is while fresh
      * @param float $noHands how much less likely once proven
+     * @param array<int, float> $seenFalsely by grade: chance that a look sees what is not there, or takes normal running for damage
+     * @param float $young how much less likely wear is in a unit that has run little
+     * @param float $old how much likelier in one that has run long
      * @param array<string, list<array{string, float, float, string}>> $circumstances each with what it speaks of, the likelihoods if
      *                                                                                that is false and if it is true, and in words
      */
@@ -48,6 +51,9 @@ final readonly class Weights
         public float $hands,
         public float $noHands,
         public array $circumstances,
+        public array $seenFalsely,
+        public float $young,
+        public float $old,
     ) {
     }
 
@@ -81,6 +87,12 @@ final readonly class Weights
             $is('leak'), $is('found'), $is('swept'), $is('falsely-seen'), $is('state'), $is('part-state'), $is('complaint'), $is('first'),
             $is('settled'), $is('through'), $is('sudden'), $is('creeping'), $is('fresh'), $is('proven'), $is('hands'), $is('no-hands'),
             $circumstances,
+            [
+                1 => $is('falsely-seen-trace'), 2 => $is('falsely-seen-slight'), 3 => $is('falsely-seen'),
+                4 => $is('falsely-seen-beyond-doubt'),
+            ],
+            $is('young'),
+            $is('old'),
         );
     }
 }

@@ -57,7 +57,8 @@ final readonly class CaseFacts
                     $damage ? $finding->grade : 0,
                     $orderOf[(string) $finding->id] ?? null,
                     $finding->debris(),
-                    null !== $finding->sweptWith(),
+                    // Normal running clears what is plain to see, and no more.
+                    null !== $finding->sweptWith() || FindingKind::Normal === $finding->kind,
                 );
             }
         }
