@@ -75,7 +75,12 @@ final class ToldStories
         $rank = 0;
         $hit = ['chance' => 0.0, 'brought' => 0.0];
         foreach ($answer['candidates'] as $i => $one) {
-            if (0 === $rank && \in_array(self::id($one), $true, true)) {
+            // An origin that is of the unit stands for the same at any of its parts.
+            if (0 === $rank && ([] !== array_intersect([self::id($one)], $true) || ('' === $one['place'] && \in_array(
+                $one['origin'],
+                array_map(static fn (string $id): string => explode('@', $id)[0], $true),
+                true,
+            )))) {
                 [$rank, $hit] = [$i + 1, $one];
             }
         }

@@ -27,6 +27,9 @@ final class CarrierPlaces
         'hard' => '/steel|iron|carbide|ceramic|chrom/',
     ];
 
+    /** Where a shred of tape shuts the way of the oil. */
+    private const NARROW = '/orifice|jet|hole|feed|nozzle|screen/';
+
     /** @var array<string, list<string>> part => its places: surfaces, or itself where it has none */
     private array $places = [];
 
@@ -66,7 +69,15 @@ final class CarrierPlaces
                 $this->features[self::partOf($carrier->from)]["keeps-{$carrier->keepsOut}-out"] = true;
             }
         }
+        foreach ($book->upkeep->fasteners as $fasteners) {
+            $this->features[$fasteners->part]['fastener'] = true;
+        }
         foreach ($book->parts as $part) {
+            foreach ($part->surfaces as $surface) {
+                if (1 === preg_match(self::NARROW, strtolower($part->key.' '.$surface->key.' '.$surface->name))) {
+                    $this->features[$part->key.'/'.$surface->key]['narrow'] = true;
+                }
+            }
             foreach (self::MATERIALS as $class => $words) {
                 if (1 === preg_match($words, strtolower($part->material))) {
                     $this->features[$part->key][$class] = true;

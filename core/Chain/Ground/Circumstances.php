@@ -25,7 +25,8 @@ final class Circumstances
             foreach (['hot' => ['cold', 'hot'], 'fast' => ['slow', 'fast'], 'loaded' => ['empty', 'loaded']] as $field => $words) {
                 $is = $complaint->{$field};
                 foreach (null === $is ? [] : $weights->circumstances[$words[(int) $is]] as [$spot, $ifFalse, $ifTrue, $said]) {
-                    $evidence[] = new Evidence($spot, $ifFalse, $ifTrue, $said);
+                    // Two complaints that come when it is cold are one circumstance.
+                    $evidence[$spot.$said] = new Evidence($spot, $ifFalse, $ifTrue, $said);
                 }
             }
         }
@@ -37,7 +38,7 @@ final class Circumstances
                 : new Evidence('origin:wear-out', $weights->creeping, 1.0, 'came on slowly');
         }
 
-        return $evidence;
+        return array_values($evidence);
     }
 
     /** Did all of it come on suddenly, or slowly? Null: nobody said, or some so and some so. */
@@ -60,10 +61,19 @@ final class Circumstances
         return $hours * match (true) {
             // Of the unit as a whole that is evidence of its own, see above.
             OriginKind::WearOut === $kind && $inAPart && true === self::sudden($facts) => $weights->sudden,
-            null === $facts->sinceRepair || !\in_array($kind, self::BY_HANDS, true) => 1.0,
-            $facts->sinceRepair <= $weights->fresh => $weights->hands,
-            $facts->sinceRepair >= $weights->proven => $weights->noHands,
+            !\in_array($kind, self::BY_HANDS, true) => 1.0,
+            null !== $facts->sinceRepair => self::hands($facts->sinceRepair, $weights),
+            // Nobody is known to have been inside: whoever made it was.
+            null !== $facts->hours => min(1.0, self::hands($facts->hours, $weights)),
             default => 1.0,
         };
+    }
+
+    /** From what it is while fresh to what it is once proven, evenly with the logarithm of the hours. */
+    private static function hands(float $hours, Weights $weights): float
+    {
+        $way = log(max($hours, 1.0) / $weights->fresh) / log($weights->proven / $weights->fresh);
+
+        return $weights->hands * ($weights->noHands / $weights->hands) ** min(1.0, max(0.0, $way));
     }
 }

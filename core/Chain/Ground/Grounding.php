@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Core\Chain\Ground;
 
 use Japhrex\Core\Chain\Mechanism\Mechanism;
+use Japhrex\Core\Chain\Mechanism\OriginWords;
 use Japhrex\Core\Chain\Mechanism\Rule;
 use Japhrex\Core\Chain\Mechanism\Term;
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
@@ -172,7 +173,7 @@ final class Grounding
             );
         }
         $known = 'state' === $term->kind ? $this->vocabulary->states[$term->key] ?? null : $this->vocabulary->origins[$term->key] ?? null;
-        if (null === $known) {
+        if (null === $known || ($known instanceof OriginWords && !$known->canBeIn($this->book->medium))) {
             return [];
         }
         $at = 'part' === $known->spread && null !== $place ? CarrierPlaces::partOf($place) : null;

@@ -73,6 +73,7 @@ final class MechanismFactory
                     ],
                     $origin->maps('more'),
                 ),
+                $origin->texts('media'),
             );
         }
         $numbers = fn (string $name): array => array_map(fn (string $value): float => $this->chance($value, $name), $data->words($name));

@@ -13,6 +13,7 @@ final readonly class OriginWords
      * @param string $told as a customer is told, `{part}` for its part
      * @param string $spread `unit`, one for the whole, or `part`
      * @param float $prior chance of it before anything is seen
+     * @param list<string> $media in which alone it can be, `nothing` for a unit that runs dry; none: in any
      * @param list<array{Where, float}> $more parts that are so many times likelier than others
      */
     public function __construct(
@@ -22,6 +23,13 @@ final readonly class OriginWords
         public OriginKind $kind,
         public float $prior,
         public array $more,
+        public array $media = [],
     ) {
+    }
+
+    /** @param string $medium of the unit; empty: it runs dry */
+    public function canBeIn(string $medium): bool
+    {
+        return [] === $this->media || \in_array('' === $medium ? 'nothing' : $medium, $this->media, true);
     }
 }

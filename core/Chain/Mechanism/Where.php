@@ -16,7 +16,7 @@ final readonly class Where
     private const WORDS = [
         'oil', 'touch', 'drive', 'seal', 'hold', 'heat', 'wire', 'soft', 'hard', 'rubber', 'lining', 'bronze',
         'aluminium', 'carbon', 'spring', 'mesh', 'polymer', 'entry', 'faced', 'watched', 'catches', 'magnet',
-        'keeps-air-out', 'keeps-water-out', 'keeps-dirt-out',
+        'keeps-air-out', 'keeps-water-out', 'keeps-dirt-out', 'fastener', 'narrow',
     ];
 
     /** @param list<array{bool, string}> $features must it be so, and the word or `/expression/` */
