@@ -61,11 +61,15 @@ final readonly class Analysis
     public static function of(Ground $ground, array $minutes = []): self
     {
         [$pruned, $weakest] = $ground->pruned();
-        $question = $pruned->question(self::telling($pruned), [] === $minutes ? [] : self::likely($pruned));
+        $plain = $pruned->question([]);
+        $posteriors = Inference::answer($plain)->posteriors;
+        $effects = self::effects($pruned, $plain);
+        $brought = Brought::of($plain, array_keys($effects), $posteriors);
+        $race = [] === $minutes ? [] : self::race($plain, $brought, $posteriors);
+        $nodeOf = static fn (int $node): string => $plain->network->nodes[$node]->id;
+        $question = $pruned->question(self::telling($pruned), array_map($nodeOf, array_keys($race)));
         $answer = Inference::answer($question);
-
         $whole = $ground->question()->network;
-        $effects = self::effects($pruned, $question);
 
         return new self(
             $ground,
@@ -73,10 +77,43 @@ final readonly class Analysis
             $question,
             $answer,
             $weakest,
-            [] === $minutes ? [] : Looks::of($pruned, $question, $answer, $minutes),
-            Brought::of($question, array_keys($effects), $answer->posteriors),
+            [] === $minutes ? [] : Looks::of($pruned, $question, $answer, $minutes, $race),
+            $brought,
             $effects,
         );
+    }
+
+    /**
+     * Origins between which a look has to tell: those that did something, the most first. Only they are asked about once more, each at the
+     * price of a pass.
+     *
+     * @param array<int, float> $posteriors
+     *
+     * @return array<int, float> origin => how much of it matters to what was complained of: its part over its chance
+     */
+    private static function race(Question $question, Brought $brought, array $posteriors): array
+    {
+        $parts = [];
+        foreach ($question->network->origins() as $origin) {
+            $part = self::mean($brought, $origin);
+            if ($part >= Looks::LEAST && $posteriors[$origin] > 0.0 && $posteriors[$origin] < 1.0) {
+                $parts[$origin] = $part;
+            }
+        }
+        arsort($parts);
+        $race = [];
+        foreach (\array_slice($parts, 0, Looks::RIVALS, true) as $origin => $part) {
+            $race[$origin] = min(1.0, $part / $posteriors[$origin]);
+        }
+
+        return $race;
+    }
+
+    private static function mean(Brought $brought, int $origin): float
+    {
+        $parts = array_map(static fn (array $by): float => $by[$origin] ?? 0.0, $brought->by);
+
+        return [] === $parts ? 0.0 : array_sum($parts) / \count($parts);
     }
 
     /** @return array<int, string> node => id */
@@ -106,24 +143,7 @@ final readonly class Analysis
     /** How much of what was complained of an origin brought about, on the mean over the complaints. */
     private function part(int $origin): float
     {
-        $parts = array_map(fn (int $effect): float => $this->brought->by[$effect][$origin] ?? 0.0, array_keys($this->effects));
-
-        return [] === $parts ? 0.0 : array_sum($parts) / \count($parts);
-    }
-
-    /**
-     * @return list<string> the likeliest origins, between which a look has to tell: only they are asked about once more, each at the price
-     *                      of a pass
-     */
-    private static function likely(Ground $pruned): array
-    {
-        $question = $pruned->question([]);
-        $answer = Inference::answer($question);
-
-        return array_map(
-            static fn (int $node): string => $question->network->nodes[$node]->id,
-            Looks::inTheRace($question, $answer, \array_slice($answer->candidates($question), 0, Looks::RIVALS)),
-        );
+        return self::mean($this->brought, $origin);
     }
 
     /** @return list<Candidate> those first that brought most of the complaints about, given all that was seen; then the likeliest */

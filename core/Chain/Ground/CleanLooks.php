@@ -27,11 +27,11 @@ final readonly class CleanLooks
     {
         $clean = [];
         foreach ($looks as $look) {
-            foreach (0 === $look->grade ? $placesOf($look) : [] as $place) {
+            foreach (null === $look->surface && $look->grade > 0 ? [] : $placesOf($look) as $place) {
                 foreach ($spots as $id => $spot) {
                     if (
                         'damage' === $spot->kind
-                            && ($spot->place === $place || (null === $look->surface && $spot->place === $look->part))
+                            && ($spot->place === $place || ($spot->place === $look->part && (null === $look->surface || $look->grade > 0)))
                             && !isset($seen[$id])
                     ) {
                         $clean[$id] = max($clean[$id] ?? 0.0, $this->excludes($look, $spot));
@@ -60,6 +60,7 @@ final readonly class CleanLooks
         $foundBy = $this->modes->get($spot->key)->foundBy ?? ('worn' === $spot->key ? FoundBy::Gauge : FoundBy::Eye);
 
         return match (true) {
+            $look->grade > 0 => FoundBy::Eye === $foundBy ? min($spot->found, $this->weights->beside) : 0.0,
             $look->swept => FoundBy::Eye === $foundBy ? min($spot->found, $this->weights->swept) : 0.0,
             FoundBy::Eye !== $look->how => $look->how === $foundBy ? max($spot->found, $this->weights->found) : $spot->found,
             default => $spot->found,

@@ -64,10 +64,37 @@ final class Grounding
         $orders = $this->orders($facts);
         [$this->ties, $barred] = Barring::of($this->ties, $facts->refused, $orders);
         [$kept, $cut] = Loops::cut($this->ties, $this->spots, $this->places);
-        $this->spots = LeakShares::of($this->spots, $this->vocabulary, $this->places);
+        $this->spots = $this->lessUnexplained(LeakShares::of($this->spots, $this->vocabulary, $this->places), $facts);
         ksort($this->spots);
 
         return new Ground($this->spots, $kept, $cut, $seen, $barred, $orders);
+    }
+
+    /**
+     * The graver a damage, the less often it is there without a cause.
+     *
+     * @param array<string, Spot> $spots
+     *
+     * @return array<string, Spot>
+     */
+    private function lessUnexplained(array $spots, Facts $facts): array
+    {
+        $worst = [];
+        foreach ($facts->looks as $look) {
+            if (null !== $look->mode && $look->grade > 0) {
+                $id = $this->sighted($look->mode, $look->part, $this->placesOf($look));
+                $worst[$id] = max($worst[$id] ?? 0, $look->grade);
+            }
+        }
+        foreach ($worst as $id => $grade) {
+            if (isset($spots[$id])) {
+                $spot = $spots[$id];
+                $leak = $spot->leak * $this->weights->grave ** ($grade - 1);
+                $spots[$id] = new Spot($spot->kind, $spot->key, $spot->place, $spot->name, $leak, $spot->found);
+            }
+        }
+
+        return $spots;
     }
 
     private function apply(Mechanism $mechanism, Rule $rule): void
@@ -150,7 +177,7 @@ final class Grounding
             );
 
             return array_values(
-                array_map(fn (string $key): string => $make($key, null, $this->book->complaints[$key]->name, $this->weights->state), $keys)
+                array_map(fn (string $key): string => $make($key, null, $this->book->complaints[$key]->name, $this->weights->unexplained), $keys)
             );
         }
         if ('damage' === $term->kind) {
@@ -237,7 +264,7 @@ final class Grounding
                 $complaint->key,
                 null,
                 $this->book->complaints[$complaint->key]->name ?? $complaint->key,
-                $this->weights->state,
+                $this->weights->unexplained,
             );
             $seen[$id] = new Evidence($id, $this->weights->complaint, 1.0, 'complained of');
         }

@@ -9,18 +9,15 @@ use Japhrex\Core\Chain\Inference\Question;
 
 /**
  * What to look at next: whoever looks at a part sees all that is on it, so a part's conditions are weighed together. A look settles, for
- * each origin that the finds speak for, the mutual information between it and what the look may show.
+ * each origin in the race, the mutual information between it and what the look may show, as far as it matters to what was complained of.
  */
 final class Looks
 {
-    /** So many of the likeliest origins are asked about. */
+    /** So many of those that did most are asked about. */
     public const RIVALS = 48;
 
-    /** One that the finds do not speak for stays about as likely as it ever was: no look is made for it. */
-    private const LIFTED = 1.5;
-
-    /** One that stands under a twentieth of the lead is out of the race. */
-    private const RACE = 0.05;
+    /** One that did less of what was complained of is out of the race. */
+    public const LEAST = 0.004;
 
     /** Conditions of a part that are weighed together: those that tell most. */
     private const TOGETHER = 6;
@@ -34,12 +31,13 @@ final class Looks
     /**
      * @param Ground $pruned as it was asked about
      * @param array<string, float> $minutes part => minutes until it can be looked at
+     * @param array<int, float> $race origin => how much of it matters to what was complained of
      *
      * @return list<Look> the most for its minutes first
      */
-    public static function of(Ground $pruned, Question $question, Answer $answer, array $minutes): array
+    public static function of(Ground $pruned, Question $question, Answer $answer, array $minutes, array $race): array
     {
-        $rivals = self::rivals($pruned, $question, $answer);
+        $rivals = self::rivals($pruned, $question, $answer, $race);
         $looks = [];
         foreach (self::unseen($pruned, $minutes) as $part => $spots) {
             $tells = [];
@@ -62,16 +60,17 @@ final class Looks
     }
 
     /**
-     * The origins that the finds speak for: how likely each is, and what a look would show with it and without it.
+     * The origins in the race: how likely each is, what a look would show with it and without it, and how much of it matters.
      *
-     * @return list<array{float, array<string, float>, array<string, float>}>
+     * @param array<int, float> $race
+     *
+     * @return list<array{float, array<string, float>, array<string, float>, float}>
      */
-    private static function rivals(Ground $pruned, Question $question, Answer $answer): array
+    private static function rivals(Ground $pruned, Question $question, Answer $answer, array $race): array
     {
         $rivals = [];
-        foreach (self::inTheRace($question, $answer, array_keys($answer->given)) as $origin) {
+        foreach ($answer->given as $origin => $with) {
             $share = $answer->posteriors[$origin];
-            $with = $answer->given[$origin];
             $without = [];
             foreach ($with as $node => $chance) {
                 $without[$node] = min(1.0, max(0.0, ($answer->posteriors[$node] - $share * $chance) / (1.0 - $share)));
@@ -80,33 +79,11 @@ final class Looks
                 $share,
                 self::shown($pruned, $question, [$origin => 1.0] + $with),
                 self::shown($pruned, $question, [$origin => 0.0] + $without),
+                $race[$origin] ?? 0.0,
             ];
         }
 
         return $rivals;
-    }
-
-    /**
-     * Those that a look has to tell apart.
-     *
-     * @param list<int> $origins nodes
-     *
-     * @return list<int>
-     */
-    public static function inTheRace(Question $question, Answer $answer, array $origins): array
-    {
-        $lead = max([0.0, ...array_map(static fn (int $origin): float => $answer->posteriors[$origin], $origins)]);
-
-        return array_values(
-            array_filter(
-                $origins,
-                static fn (int $origin): bool => $answer->posteriors[$origin] >= max(
-                    self::RACE * $lead,
-                    self::LIFTED * $question->network->nodes[$origin]->leak,
-                )
-                    && $answer->posteriors[$origin] < 1.0,
-            )
-        );
     }
 
     /**
@@ -160,12 +137,12 @@ final class Looks
     /**
      * Mutual information between an origin and what a look shows, bits; given the origin each condition shows on its own.
      *
-     * @param array{float, array<string, float>, array<string, float>} $rival
+     * @param array{float, array<string, float>, array<string, float>, float} $rival
      * @param list<string> $conditions
      */
     private static function information(array $rival, array $conditions): float
     {
-        [$share, $with, $without] = $rival;
+        [$share, $with, $without, $matters] = $rival;
         $outcomes = [[$share, 1.0 - $share]];
         foreach ($conditions as $id) {
             $next = [];
@@ -182,6 +159,6 @@ final class Looks
             );
         }
 
-        return max(0.0, $bits);
+        return max(0.0, $bits) * $matters;
     }
 }

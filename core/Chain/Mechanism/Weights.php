@@ -28,6 +28,9 @@ final readonly class Weights
      * @param float $hands how much likelier it is while fresh
      * @param float $noHands how much less likely once proven
      * @param array<int, float> $seenFalsely by grade: chance that a look sees what is not there, or takes normal running for damage
+     * @param float $unexplained chance of a complaint that nothing explains
+     * @param float $grave how much less often a damage is unexplained with each grade that it is graver
+     * @param float $beside chance that whoever found one kind of damage on a face has found any other that is plain to see there
      * @param float $young how much less likely wear is in a unit that has run little
      * @param float $old how much likelier in one that has run long
      * @param array<string, list<array{string, float, float, string}>> $circumstances each with what it speaks of, the likelihoods if
@@ -54,6 +57,9 @@ final readonly class Weights
         public array $seenFalsely,
         public float $young,
         public float $old,
+        public float $unexplained,
+        public float $grave,
+        public float $beside,
     ) {
     }
 
@@ -93,6 +99,9 @@ final readonly class Weights
             ],
             $is('young'),
             $is('old'),
+            $is('unexplained'),
+            $is('grave'),
+            $is('beside'),
         );
     }
 }
