@@ -62,9 +62,9 @@ final class Circumstances
             // Of the unit as a whole that is evidence of its own, see above.
             OriginKind::WearOut === $kind && $inAPart && true === self::sudden($facts) => $weights->sudden,
             !\in_array($kind, self::BY_HANDS, true) => 1.0,
-            null !== $facts->sinceRepair => self::hands($facts->sinceRepair, $weights),
+            null !== $facts->sinceRepair => self::hands($facts->sinceRepair, $weights) * self::late($facts, $facts->sinceRepair, $weights),
             // Nobody is known to have been inside: whoever made it was.
-            null !== $facts->hours => min(1.0, self::hands($facts->hours, $weights)),
+            null !== $facts->hours => min(1.0, self::hands($facts->hours, $weights)) * self::late($facts, $facts->hours, $weights),
             default => 1.0,
         };
     }
@@ -75,5 +75,10 @@ final class Circumstances
         $way = log(max($hours, 1.0) / $weights->fresh) / log($weights->proven / $weights->fresh);
 
         return $weights->hands * ($weights->noHands / $weights->hands) ** min(1.0, max(0.0, $way));
+    }
+
+    private static function late(Facts $facts, float $hours, Weights $weights): float
+    {
+        return $hours > $weights->fresh && true === self::sudden($facts) ? $weights->lateSudden : 1.0;
     }
 }

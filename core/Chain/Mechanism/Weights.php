@@ -30,6 +30,7 @@ final readonly class Weights
      * @param array<int, float> $seenFalsely by grade: chance that a look sees what is not there, or takes normal running for damage
      * @param float $unexplained chance of a complaint that nothing explains
      * @param float $grave how much less often a damage is unexplained with each grade that it is graver
+     * @param float $lateSudden how much less likely what hands left behind is where it comes on suddenly after it has run well
      * @param float $beside chance that whoever found one kind of damage on a face has found any other that is plain to see there
      * @param float $young how much less likely wear is in a unit that has run little
      * @param float $old how much likelier in one that has run long
@@ -60,6 +61,7 @@ final readonly class Weights
         public float $unexplained,
         public float $grave,
         public float $beside,
+        public float $lateSudden,
     ) {
     }
 
@@ -102,6 +104,7 @@ final readonly class Weights
             $is('unexplained'),
             $is('grave'),
             $is('beside'),
+            $is('late-sudden'),
         );
     }
 }
