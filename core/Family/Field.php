@@ -59,7 +59,7 @@ final readonly class Field
     }
 
     /**
-     * Does its size grow with wear? By the limit that is there, or the one that lies farther from the size when new; null: it cannot be told.
+     * Does its size grow with wear? By the limit that is there, or the one farther from the size when new; null: it cannot be told.
      */
     public function wearsLarger(string $duty = ''): ?bool
     {

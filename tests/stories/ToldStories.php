@@ -14,8 +14,8 @@ use Japhrex\Core\Family\BookTypes;
 use Symfony\Component\Yaml\Yaml;
 
 /**
- * Failures told before a rule was changed, asked of the engine as `japhrex diagnose` asks it. Half are put away (closed/): they are looked at
- * once, at the end.
+ * Failures told before a rule was changed, asked of the engine as `japhrex diagnose` asks it. Half are put away (closed/): they are
+ * looked at once, at the end.
  *
  * @phpstan-type Story array{name: string, complaint: string, history?: string, comeback?: bool, seen: string, clean: string,
  *     readings?: string, fluid?: string, origin: string, decide: string}
@@ -86,7 +86,8 @@ final class ToldStories
         }
 
         return [
-            'family' => $words->book->key, 'name' => $story['name'], 'rank' => $rank, 'chance' => $hit['chance'], 'brought' => $hit['brought'],
+            'family' => $words->book->key, 'name' => $story['name'],
+            'rank' => $rank, 'chance' => $hit['chance'], 'brought' => $hit['brought'],
             'first' => self::id($answer['candidates'][0]), 'said' => $answer['candidates'][0]['brought'], 'says' => $answer['says'],
             'look' => self::look($words, $diagnosis, $case, explode(' ', $story['decide'])), 'seconds' => $seconds,
         ];
@@ -172,7 +173,10 @@ final class ToldStories
         return [
             'family' => $family, 'complaints' => $complaints, 'history' => $history, 'comeback' => $story['comeback'] ?? false,
             'seen' => $seen, 'readings' => $readings,
-            'clean' => array_map(static fn (string $place): array => ['place' => $place], array_values(array_filter(explode(' ', $story['clean'])))),
+            'clean' => array_map(
+                static fn (string $place): array => ['place' => $place],
+                array_values(array_filter(explode(' ', $story['clean']))),
+            ),
             'fluid' => array_map(
                 static fn (string $one): array => ['what' => ltrim($one, '!'), 'is' => !str_starts_with($one, '!')],
                 array_values(array_filter(explode(' ', $story['fluid'] ?? ''))),

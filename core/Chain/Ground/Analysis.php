@@ -77,7 +77,7 @@ final readonly class Analysis
             $question,
             $answer,
             $weakest,
-            [] === $minutes ? [] : Looks::of($pruned, $question, $answer, $minutes, $race),
+            [] === $minutes ? [] : Looks::of($pruned, $question, $answer, $minutes, $race, self::atParts($plain, $brought, $ground)),
             $brought,
             $effects,
         );
@@ -107,6 +107,20 @@ final readonly class Analysis
         }
 
         return $race;
+    }
+
+    /** @return array<string, float> part => how much of what was complained of started there */
+    private static function atParts(Question $question, Brought $brought, Ground $ground): array
+    {
+        $at = [];
+        foreach ($question->network->origins() as $origin) {
+            $part = $ground->spots[$question->network->nodes[$origin]->id]->part();
+            if (null !== $part) {
+                $at[$part] = ($at[$part] ?? 0.0) + self::mean($brought, $origin);
+            }
+        }
+
+        return $at;
     }
 
     private static function mean(Brought $brought, int $origin): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Core\Chain\Ground;
 
 use Japhrex\Core\Chain\Mechanism\Weights;
+use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\FoundBy;
 use Japhrex\Core\Damage\ModeCatalogue;
 
@@ -27,11 +28,12 @@ final readonly class CleanLooks
     {
         $clean = [];
         foreach ($looks as $look) {
+            $ofPart = null === $look->surface || $look->grade > 0;
             foreach (null === $look->surface && $look->grade > 0 ? [] : $placesOf($look) as $place) {
                 foreach ($spots as $id => $spot) {
                     if (
                         'damage' === $spot->kind
-                            && ($spot->place === $place || ($spot->place === $look->part && (null === $look->surface || $look->grade > 0)))
+                            && ($spot->place === $place || ($ofPart && $spot->place === $look->part))
                             && !isset($seen[$id])
                     ) {
                         $clean[$id] = max($clean[$id] ?? 0.0, $this->excludes($look, $spot));
@@ -49,8 +51,8 @@ final readonly class CleanLooks
     }
 
     /**
-     * Chance that a look which found nothing would have found this damage, had it been there: whoever looked for one kind has not looked for
-     * another, and what takes a glass, dye, a gauge or a hand is passed by with the eye alone more often than not.
+     * Chance that a look which found nothing would have found this damage, had it been there: whoever looked for one kind has not looked
+     * for another, and what takes a glass, dye, a gauge or a hand is passed by with the eye alone more often than not.
      */
     private function excludes(LookFact $look, Spot $spot): float
     {
@@ -59,9 +61,14 @@ final readonly class CleanLooks
         }
         $foundBy = $this->modes->get($spot->key)->foundBy ?? ('worn' === $spot->key ? FoundBy::Gauge : FoundBy::Eye);
 
+        $isPlain = FoundBy::Eye === $foundBy;
+
         return match (true) {
-            $look->grade > 0 => FoundBy::Eye === $foundBy ? min($spot->found, $this->weights->beside) : 0.0,
-            $look->swept => FoundBy::Eye === $foundBy ? min($spot->found, $this->weights->swept) : 0.0,
+            // What debris is made of is told by itself.
+            $look->grade > 0 => $isPlain && !str_starts_with($spot->key, DebrisKind::MODE)
+                ? min($spot->found, $this->weights->beside)
+                : 0.0,
+            $look->swept => $isPlain ? min($spot->found, $this->weights->swept) : 0.0,
             FoundBy::Eye !== $look->how => $look->how === $foundBy ? max($spot->found, $this->weights->found) : $spot->found,
             default => $spot->found,
         };

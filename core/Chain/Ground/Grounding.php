@@ -177,7 +177,10 @@ final class Grounding
             );
 
             return array_values(
-                array_map(fn (string $key): string => $make($key, null, $this->book->complaints[$key]->name, $this->weights->unexplained), $keys)
+                array_map(
+                    fn (string $key): string => $make($key, null, $this->book->complaints[$key]->name, $this->weights->unexplained),
+                    $keys,
+                )
             );
         }
         if ('damage' === $term->kind) {

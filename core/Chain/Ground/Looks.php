@@ -19,6 +19,9 @@ final class Looks
     /** One that did less of what was complained of is out of the race. */
     public const LEAST = 0.004;
 
+    /** A look that finds where it started is worth so many bits: about as many as there are parts to choose from. */
+    private const FOUND = 3.0;
+
     /** Conditions of a part that are weighed together: those that tell most. */
     private const TOGETHER = 6;
 
@@ -32,10 +35,11 @@ final class Looks
      * @param Ground $pruned as it was asked about
      * @param array<string, float> $minutes part => minutes until it can be looked at
      * @param array<int, float> $race origin => how much of it matters to what was complained of
+     * @param array<string, float> $at part => how much of what was complained of started there
      *
      * @return list<Look> the most for its minutes first
      */
-    public static function of(Ground $pruned, Question $question, Answer $answer, array $minutes, array $race): array
+    public static function of(Ground $pruned, Question $question, Answer $answer, array $minutes, array $race, array $at): array
     {
         $rivals = self::rivals($pruned, $question, $answer, $race);
         $looks = [];
@@ -47,6 +51,8 @@ final class Looks
             arsort($tells);
             $best = \array_slice(array_keys($tells), 0, self::TOGETHER);
             $bits = array_sum(array_map(static fn (array $rival): float => self::information($rival, $best), $rivals));
+            // Where it started, the look ends the search.
+            $bits += self::FOUND * ($at[$part] ?? 0.0);
             $looks[] = new Look(
                 (string) $part,
                 $bits,

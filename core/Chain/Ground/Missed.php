@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Japhrex\Core\Chain\Ground;
 
 /**
- * What was looked for and not found, as a network likes it. A look finds what is there with a chance f; so 1 − f·s of what a cause of
- * strength s would have brought about speaks against it, each cause for itself: the condition is written as absent, with the strengths of all
- * its causes taken f times. For one cause that is exact; for two, a and b, it is off by f·(1 − f)·a·b at most, as if each left a mark of its
- * own. It binds no cause to another, and so keeps the network narrow.
+ * What was looked for and not found, as a network likes it. A look finds what is there with a chance f, so a cause of strength s keeps
+ * 1 − f·s of its likelihood, each cause for itself: the condition is written as absent, with all strengths taken f times. For one cause
+ * that is exact; for two, a and b, it is off by f·(1 − f)·a·b at most, as if each left a mark of its own. It binds no cause to another, and
+ * so keeps the network narrow.
  */
 final readonly class Missed
 {

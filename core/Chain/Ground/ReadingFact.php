@@ -18,8 +18,8 @@ final readonly class ReadingFact
     }
 
     /**
-     * What readings say: of wear where a size is beyond its limit on the side to which it wears, of a wrong part or a wrong setting where it is
-     * beyond it on the other; of pressure, heat and line what they are. The worst of a part's counts, and any of them before a look.
+     * What readings say: of wear where a size is beyond its limit on the side to which it wears, of a wrong part or a wrong setting where
+     * it is beyond it on the other; of pressure, heat and line what they are. The worst of a part's counts, and any of them before a look.
      *
      * @param list<self> $readings
      * @param array<string, Spot> $spots

@@ -275,7 +275,7 @@ final readonly class Brought
     }
 
     /**
-     * The part that each origin has: 1 where it is needed, 1/(1 + k) where k others have to be taken away before it is, 0 where it never is.
+     * The part of each origin: 1 where it is needed, 1/(1 + k) where k others have to be taken away before it is, 0 where it never is.
      *
      * @return array<int, float> by the place of the origin
      */

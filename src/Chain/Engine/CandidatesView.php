@@ -62,6 +62,7 @@ final readonly class CandidatesView
             'undetermined' => Analysis::isUndetermined($all),
             'single' => Analysis::singleStory($all),
             'well' => Analysis::isUndetermined($all) ? [] : $analysis->toldAsWell($told),
+            'beside' => $analysis->beside(),
             'looks' => \array_slice($analysis->looks, 0, self::LOOKS),
             'shown' => $shown,
             'proposals' => $proposals,

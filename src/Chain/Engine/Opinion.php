@@ -24,7 +24,8 @@ use Japhrex\Core\Chain\Ground\Reached;
  *
  * @phpstan-type OpinionData array{
  *     candidates: list<array{
- *         name: string, share: float, explains: int, of: int, leaves: list<string>, against: list<string>, refused: string|null,
+ *         name: string, share: float, did?: float, explains: int, of: int, leaves: list<string>, against: list<string>,
+ *         refused: string|null,
  *     }>,
  *     undetermined: bool, single?: string|null, complaints: list<array{name: string, by: list<string>}>,
  *     theories: list<array{words: string, by: string, answer: string, figures: list<string>}>,
@@ -73,7 +74,8 @@ final readonly class Opinion
                 'name' => $one->origin->name, 'share' => round(
                     $one->posterior,
                     4,
-                ), 'explains' => \count($one->explains), 'of' => \count($one->explains) + \count($one->leaves),
+                ), 'did' => round($one->part, 4),
+                'explains' => \count($one->explains), 'of' => \count($one->explains) + \count($one->leaves),
                 'leaves' => self::names(
                     $ground,
                     $one->leaves,

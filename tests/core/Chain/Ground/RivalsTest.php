@@ -163,11 +163,34 @@ final class RivalsTest extends TestCase
             self::weights(),
             $kind,
         );
-        self::assertGreaterThan(1.0, $factor(20.0, OriginKind::AssemblyError));
-        self::assertLessThan(1.0, $factor(6000.0, OriginKind::AssemblyError));
-        self::assertSame(1.0, $factor(500.0, OriginKind::AssemblyError));
+        // Fresh up to 100 h: 2.5 times; proven from 2000 h on: a tenth; between, evenly with the logarithm:
+        // 2.5 · 0.04^(ln 5 / ln 20) = 2.5 · 0.04^0.53724 = 0.4435 at 500 h.
+        self::assertEqualsWithDelta(2.5, $factor(100.0, OriginKind::AssemblyError), 1e-9);
+        self::assertEqualsWithDelta(0.1, $factor(2000.0, OriginKind::AssemblyError), 1e-9);
+        self::assertEqualsWithDelta(0.4435, $factor(500.0, OriginKind::AssemblyError), 5e-5);
+        self::assertEqualsWithDelta(0.1, $factor(6000.0, OriginKind::AssemblyError), 1e-9);
         self::assertSame(1.0, $factor(20.0, OriginKind::Contamination));
         self::assertSame(1.0, $factor(null, OriginKind::AssemblyError));
+    }
+
+    public function testWearTakesItsHoursAndWhatHandsDidShowsBeforeASuddenEnd(): void
+    {
+        $factor = static fn (float $hours, OriginKind $kind, ?bool $sudden = null): float => Circumstances::factor(
+            new Facts([], [new ComplaintFact('low-flow', $sudden)], [], hours: $hours),
+            self::weights(),
+            $kind,
+        );
+        self::assertEqualsWithDelta(0.15, $factor(999.0, OriginKind::WearOut), 1e-9);
+        self::assertEqualsWithDelta(1.0, $factor(1000.0, OriginKind::WearOut), 1e-9);
+        self::assertEqualsWithDelta(1.0, $factor(5000.0, OriginKind::WearOut), 1e-9);
+        self::assertEqualsWithDelta(2.5, $factor(5001.0, OriginKind::WearOut), 1e-9);
+        self::assertLessThanOrEqual(1.0, $factor(20.0, OriginKind::AssemblyError), 'a new unit, and nobody was inside');
+        self::assertEqualsWithDelta(
+            0.4 * $factor(900.0, OriginKind::AssemblyError),
+            $factor(900.0, OriginKind::AssemblyError, true),
+            1e-9,
+            'it ran well, then came on from one hour to the next',
+        );
     }
 
     /** What one story tells: the likely one, though one look speaks against it, before a rare one that tells a find more. */
