@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Chain\Ground;
 
+use Japhrex\Core\Family\Field;
+use Japhrex\Core\Measuring\FieldAssessment;
 use Japhrex\Core\Measuring\LimitVerdict;
+use Japhrex\Core\Quantity\Dimension;
 
 /** A reading against its limits. */
 final readonly class ReadingFact
@@ -15,6 +18,20 @@ final readonly class ReadingFact
      */
     public function __construct(public string $part, public string $name, public LimitVerdict $verdict, public ?ReadingSays $says = null)
     {
+    }
+
+    /** A field as it was judged, with what it is about: a pressure is no wear, and a gap too small is none. */
+    public static function of(string $part, Field $field, FieldAssessment $judged): self
+    {
+        $worst = $judged->atWorst();
+        $isLarge = null !== $worst->limits->max && $worst->mean > $worst->limits->max->si;
+        $says = match ($field->dimension) {
+            Dimension::Pressure => $isLarge ? ReadingSays::PressureHigh : ReadingSays::PressureLow,
+            Dimension::Temperature => ReadingSays::TooHot,
+            default => ReadingSays::ofSize($isLarge ? ReadingSays::LARGE : ReadingSays::SMALL, $field->wearsLarger()),
+        };
+
+        return new self($part, $field->name, $judged->verdict, LimitVerdict::Within === $judged->verdict ? null : $says);
     }
 
     /**

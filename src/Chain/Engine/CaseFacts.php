@@ -9,18 +9,22 @@ use App\Chain\CaseChain;
 use App\Chain\Repository\TheoryRepository;
 use App\Evidence\Finding;
 use App\Evidence\Repository\FindingRepository;
+use App\Intake\Arrival;
 use App\Intake\AtSpeed;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
+use App\Intake\Filling;
 use App\Intake\Onset;
 use App\Intake\UnderLoad;
 use App\Intake\Warmth;
+use App\Intake\YesNo;
 use App\Measuring\CaseMeasures;
 use App\Teardown\StripBench;
 use Japhrex\Core\Chain\Ground\ComplaintFact;
 use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\LookFact;
 use Japhrex\Core\Chain\Ground\ReadingFact;
+use Japhrex\Core\Chain\Ground\ToldFact;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Quantity\Dimension;
@@ -67,7 +71,7 @@ final readonly class CaseFacts
             foreach ($fields as $one) {
                 $assessment = $one->assessment();
                 if (null !== $assessment && LimitVerdict::Open !== $assessment->verdict) {
-                    $readings[] = new ReadingFact($part, $one->field->name, $assessment->verdict);
+                    $readings[] = ReadingFact::of($part, $one->field, $assessment);
                 }
             }
         }
@@ -87,7 +91,19 @@ final readonly class CaseFacts
             $this->refusals->links($case),
             $settled,
             self::hours($case->serviceSinceRepair),
+            self::told($case->arrival),
+            self::hours($case->serviceSinceNew),
         );
+    }
+
+    /** @return list<ToldFact> what was written down of the fluid as the unit came */
+    private static function told(?Arrival $arrival): array
+    {
+        return array_values(array_filter([
+            null === $arrival?->water ? null : new ToldFact('water', YesNo::Yes === $arrival->water),
+            Filling::Part === $arrival?->filling ? new ToldFact('low') : null,
+            Filling::Full === $arrival?->filling ? new ToldFact('low', false) : null,
+        ]));
     }
 
     private static function complaint(Complaint $complaint): ComplaintFact

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\core\Chain\Ground;
+
+use Japhrex\Core\Chain\Ground\CleanLooks;
+use Japhrex\Core\Chain\Ground\Evidence;
+use Japhrex\Core\Chain\Ground\LookFact;
+use Japhrex\Core\Chain\Ground\Missed;
+use Japhrex\Core\Chain\Ground\ReadingFact;
+use Japhrex\Core\Chain\Ground\ReadingSays;
+use Japhrex\Core\Chain\Ground\Spot;
+use Japhrex\Core\Chain\Ground\Tie;
+use Japhrex\Core\Chain\Ground\ToldFact;
+use Japhrex\Core\Chain\Mechanism\MechanismBook;
+use Japhrex\Core\Chain\Mechanism\Vocabulary;
+use Japhrex\Core\Damage\FoundBy;
+use Japhrex\Core\Damage\ModeCatalogue;
+use Japhrex\Core\Measuring\LimitVerdict;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Yaml\Yaml;
+
+/** What a look, a reading or a word says, and of what. */
+final class WhatEvidenceSaysTest extends TestCase
+{
+    private const BOOKS = __DIR__.'/../../../../books/';
+
+    private static function vocabulary(): Vocabulary
+    {
+        return MechanismBook::of(array_map(
+            static fn (string $file): array => (array) Yaml::parseFile($file),
+            glob(self::BOOKS.'mechanisms/*.yaml') ?: [],
+        ))->vocabulary;
+    }
+
+    /** @return array<string, float> damage => what is left of its likelihood after a look at the face that found nothing else */
+    private static function left(LookFact $look): array
+    {
+        $spots = [];
+        foreach (['scoring' => 0.9, 'cracking' => 0.6, 'fracture' => 0.97] as $mode => $found) {
+            $spots[Spot::idOf('damage', $mode, 'plate/face')] = new Spot('damage', $mode, 'plate/face', $mode, 0.01, $found);
+        }
+        $modes = ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml'));
+        $evidence = (new CleanLooks($modes, self::vocabulary()->weights))->evidence(
+            [$look],
+            $spots,
+            [],
+            static fn (LookFact $one): array => [$one->part.'/'.$one->surface],
+        );
+        $left = [];
+        foreach ($spots as $id => $spot) {
+            $left[$spot->key] = ($evidence[$id] ?? new Evidence($id, 1.0, 1.0, ''))->ifTrue;
+        }
+
+        return $left;
+    }
+
+    public function testALookForScoringClearsNoCrack(): void
+    {
+        $any = self::left(new LookFact('plate', 'face', null, 0));
+        self::assertEqualsWithDelta(0.1, $any['scoring'], 1e-9, 'nine of ten are found');
+        $one = self::left(new LookFact('plate', 'face', null, 0, for: 'scoring'));
+        self::assertEqualsWithDelta([0.1, 1.0, 1.0], array_values($one), 1e-9);
+    }
+
+    public function testDyeFindsTheCrackThatTheEyePassesBy(): void
+    {
+        $eye = self::left(new LookFact('plate', 'face', null, 0));
+        $dye = self::left(new LookFact('plate', 'face', null, 0, how: FoundBy::Dye));
+        self::assertEqualsWithDelta(0.4, $eye['cracking'], 1e-9);
+        self::assertEqualsWithDelta(0.1, $dye['cracking'], 1e-9);
+        self::assertSame($eye['scoring'], $dye['scoring']);
+    }
+
+    public function testWhoeverFoundScoringThereHadSeenABreakMoreOftenThanNotButNoCrack(): void
+    {
+        $found = self::left(new LookFact('plate', 'face', 'scoring', 2));
+        self::assertEqualsWithDelta(0.6, $found['fracture'], 1e-9);
+        self::assertEqualsWithDelta(1.0, $found['cracking'], 1e-9);
+    }
+
+    /** @return iterable<string, array{ReadingSays|null, string}> */
+    public static function readings(): iterable
+    {
+        yield 'worn' => [ReadingSays::ofSize('too-large', true), 'damage:worn@pump'];
+        yield 'a gap too small' => [ReadingSays::ofSize('too-small', true), 'damage:assembly-fault@pump'];
+        yield 'a plate too thin' => [ReadingSays::ofSize('too-small', false), 'damage:worn@pump'];
+        yield 'a plate too thick' => [ReadingSays::ofSize('too-large', false), 'damage:assembly-fault@pump'];
+        yield 'nobody knows to which side it wears' => [ReadingSays::ofSize('too-small', null), 'damage:worn@pump'];
+        yield 'pressure in the case' => [ReadingSays::CasePressure, 'state:case-pressure'];
+        yield 'pressure too low' => [ReadingSays::PressureLow, 'state:low-pressure'];
+        yield 'vacuum too deep' => [ReadingSays::VacuumHigh, 'state:starved'];
+        yield 'out of line' => [ReadingSays::OutOfLine, 'state:side-load'];
+    }
+
+    #[DataProvider('readings')]
+    public function testAReadingSpeaksOfWhatItMeasures(?ReadingSays $says, string $of): void
+    {
+        [$kind, $rest] = explode(':', $of);
+        $parts = explode('@', $rest);
+        [$key, $place] = [$parts[0], $parts[1] ?? null];
+        $evidence = ReadingFact::evidence(
+            [new ReadingFact('pump', 'Reading', LimitVerdict::Outside, $says)],
+            [$of => new Spot($kind, $key, $place, $key, 0.01)],
+        );
+        self::assertSame([$of], array_keys($evidence));
+        self::assertTrue($evidence[$of]->speaksFor());
+    }
+
+    public function testWhatIsToldSpeaksBothWays(): void
+    {
+        [$ran] = (new ToldFact('ran-dry'))->evidence(self::vocabulary());
+        self::assertSame(['origin:run-dry', true], [$ran->spot, $ran->speaksFor()]);
+        [$not] = (new ToldFact('water', false))->evidence(self::vocabulary());
+        // 1 − 0.85 to 1 − 0.02.
+        self::assertEqualsWithDelta([0.98, 0.15], [$not->ifFalse, $not->ifTrue], 1e-12);
+    }
+
+    /** A cause of strength 0.8 and a look that finds nine of ten: 1 − 0.9·0.8 = 0.28 is left of its likelihood, as before. */
+    public function testWhatWasMissedSpeaksAgainstEachCauseAsTheLookFindsIt(): void
+    {
+        $id = 'damage:scoring@plate/face';
+        $missed = Missed::of(
+            [$id => new Spot('damage', 'scoring', 'plate/face', 'Scoring', 0.05, 0.9)],
+            [new Tie('state:debris@plate', $id, 'abrasion', 0.8)],
+            [$id => new Evidence($id, 1.0, 0.1, 'looked, not there')],
+        );
+        self::assertEqualsWithDelta(0.72, $missed->ties[0]->strength, 1e-12);
+        self::assertEqualsWithDelta(0.045, $missed->spots[$id]->leak, 1e-12);
+        self::assertSame([1.0, 0.0], [$missed->seen[$id]->ifFalse, $missed->seen[$id]->ifTrue]);
+    }
+}
