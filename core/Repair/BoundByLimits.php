@@ -17,6 +17,9 @@ use Japhrex\Core\Measuring\LimitVerdict;
  */
 final readonly class BoundByLimits
 {
+    /** What asks for a reason and was found, not measured. */
+    private const FOUND = 'found/';
+
     /**
      * @param list<string> $stops why no reason helps, in words
      * @param array<string, string> $asks what asks for a reason: field => in words
@@ -52,7 +55,7 @@ final readonly class BoundByLimits
 
         foreach ($found as $find) {
             if (!$find->isAccepted()) {
-                $asks['found/'.$find->key] = $find->says();
+                $asks[self::FOUND.$find->key] = $find->says();
             }
         }
 
@@ -74,7 +77,10 @@ final readonly class BoundByLimits
     /** @return list<Disposition> decisions that an analyst has to give a reason for */
     public function needsReason(): array
     {
-        return [] === $this->stops && [] !== $this->asks ? self::asItIs() : [];
+        return [] === $this->stops ? array_values(array_filter(
+            self::asItIs(),
+            fn (Disposition $one): bool => [] !== $this->asksOf($one),
+        )) : [];
     }
 
     /**
@@ -90,9 +96,19 @@ final readonly class BoundByLimits
         if ([] !== $this->stops) {
             return implode(' ', $this->stops);
         }
-        $open = array_diff_assoc($this->asks, $reasoned);
+        $open = array_diff_assoc($this->asksOf($decision), $reasoned);
 
         return [] === $open ? null : implode('; ', $open).'.';
+    }
+
+    /** @return array<string, string> what asks for a reason; what was found is dressed where the part is cleaned up */
+    private function asksOf(Disposition $decision): array
+    {
+        return Disposition::CleanUp !== $decision ? $this->asks : array_filter(
+            $this->asks,
+            static fn (string $key): bool => !str_starts_with($key, self::FOUND),
+            \ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /** @return list<Disposition> that leave the sizes of a part as they are */

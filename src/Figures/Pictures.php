@@ -28,6 +28,7 @@ final readonly class Pictures
             'reading-verdict', 'bracket-verdict' => $this->onLine($this->verdict($inputs, $outcome)),
             'difference' => $this->onLine($this->difference($outcome)),
             'agreement' => $this->onLine($this->agreement($inputs)),
+            'filter-flow' => $this->onLine($this->filter($inputs, $outcome)),
             'rate', 'kappa' => $this->onLine($this->share($outcome, $asked->card->name)),
             'shim-pick' => $this->stack($this->shims($inputs, $outcome)),
             'clutch-pack' => $this->stack($this->pack($inputs, $outcome)),
@@ -66,6 +67,16 @@ final readonly class Pictures
             $d,
             $this->say($outcome, 'difference'),
         )->mark('limit', 0.0, '0');
+    }
+
+    private function filter(Inputs $inputs, Outcome $outcome): NumberLine
+    {
+        $most = $inputs->si('most');
+        $line = (new NumberLine())->span('allowed', 0.0, $most / 3, 'leaves room for dirt')
+            ->mark('value', $this->si($outcome, 'drop'), $this->say($outcome, 'drop'))
+            ->mark('limit', $most, 'most');
+
+        return $inputs->has('cold') ? $line->mark('new', $this->si($outcome, 'cold-drop'), 'cold') : $line;
     }
 
     private function agreement(Inputs $inputs): NumberLine

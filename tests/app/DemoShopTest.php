@@ -103,7 +103,7 @@ final class DemoShopTest extends AppTestCase
     {
         $case = self::cases()[0];
         $names = [];
-        foreach (self::em()->getRepository(AuditEntry::class)->findBy(['caseId' => $case->id]) as $entry) {
+        foreach (self::em()->getRepository(AuditEntry::class)->findBy(['caseId' => $case->id], ['id' => 'ASC']) as $entry) {
             $names[explode(' ', $entry->what)[0]][self::service(TrailNames::class)->shown($entry->who)] = true;
         }
         self::assertSame(['service desk', 'bench 2', 'analyst 1', 'analyst 2'], array_keys($names['Case'] ?? []), 'taken in, and moved on');

@@ -45,6 +45,7 @@ const cases = {
   proof: '/cases/OQ-26-0101/proof',
   'proof, in hand': '/cases/OQ-26-0106/proof',
   prices: '/prices',
+  certificates: '/me',
   settings: '/settings',
   report: '/cases/OQ-26-0101/report',
   history: '/cases/OQ-26-0101/history',

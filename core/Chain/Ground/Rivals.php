@@ -16,7 +16,7 @@ final class Rivals
     private const ALONE = 0.1;
 
     /**
-     * @param list<Candidate> $candidates the likeliest first
+     * @param list<Candidate> $candidates those first that did most
      * @param list<string> $named spots of the analyst's own origins
      * @param list<string> $excluded spots that somebody refused, with a reason
      *
@@ -26,13 +26,13 @@ final class Rivals
     {
         $own = 0.0;
         foreach ($candidates as $one) {
-            $own = \in_array($one->origin->id(), $named, true) ? max($own, $one->posterior) : $own;
+            $own = \in_array($one->origin->id(), $named, true) ? max($own, $one->part) : $own;
         }
         $least = [] === $named || 0.0 === $own ? self::ALONE : $own / self::FACTOR;
 
         return array_values(array_filter(
             Analysis::worthTelling($candidates),
-            static fn (Candidate $one): bool => $one->posterior >= $least && [] !== $one->explains && [] === $one->contradicts
+            static fn (Candidate $one): bool => $one->part >= $least && [] !== $one->explains && [] === $one->contradicts
                 && !\in_array($one->origin->id(), $named, true) && !\in_array($one->origin->id(), $excluded, true),
         ));
     }

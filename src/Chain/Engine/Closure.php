@@ -65,9 +65,9 @@ final readonly class Closure
         return array_map(static fn (Candidate $one): ClosureProblem => new ClosureProblem(ClosureRule::AlternativeOpen, \sprintf(
             'An alternative that nothing excludes: %s (%d %%) explains %d of what was found, beside “%s”%s. Look at what would '
                 .'settle it, or refuse it with a reason.',
-            lcfirst($one->origin->name), round(100 * $one->posterior), \count($one->explains), $own, [] === $named
+            lcfirst($one->origin->name), round(100 * $one->part), \count($one->explains), $own, [] === $named
                 ? ', which the engine does not know'
-                : \sprintf(' (%d %%)', round(100 * $analysis->answer->posteriors[$analysis->question->network->index[$named[0]]])),
+                : \sprintf(' (%d %%)', round(100 * ($analysis->theory($named[0])->part ?? 0.0))),
         )), \array_slice(Rivals::of($candidates, $named, array_keys($this->refusals->origins($case))), 0, self::NAMED));
     }
 }

@@ -56,6 +56,7 @@ final class JudgedFindTest extends TestCase
         $bound = BoundByLimits::of($part, [], [$find]);
         self::assertSame($accepted, [] === $bound->needsReason(), 'what is not accepted goes back in only with a reason');
         self::assertNull($bound->against(Disposition::Replace, []));
+        self::assertNull($bound->against(Disposition::CleanUp, []), 'dressed, it is no chip any more');
         self::assertNull($bound->against(Disposition::Reuse, ['found/f1' => $find->says()]), 'with the reason given it may');
     }
 

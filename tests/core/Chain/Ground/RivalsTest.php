@@ -30,7 +30,7 @@ final class RivalsTest extends TestCase
      */
     private static function candidate(string $key, float $share, array $explains = ['a'], array $contradicts = []): Candidate
     {
-        return new Candidate(new Spot('origin', $key, null, $key, 0.01), $share, [], [], $explains, [], $contradicts, []);
+        return new Candidate(new Spot('origin', $key, null, $key, 0.01), $share, [], [], $explains, [], $contradicts, [], part: $share);
     }
 
     /**
