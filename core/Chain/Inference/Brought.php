@@ -108,7 +108,7 @@ final readonly class Brought
         $network = $question->network;
         $worlds = Worlds::of($question, $posteriors);
         $random = new Randomizer(new Mt19937(Sampling::SEED));
-        $by = $squares = array_fill_keys($effects, []);
+        $by = $crosses = $squares = array_fill_keys($effects, []);
         $all = $allSquares = array_fill_keys($effects, 0.0);
         foreach ($worlds->draws as [$weight, $true]) {
             foreach ($effects as $effect) {
@@ -125,6 +125,7 @@ final readonly class Brought
                 [$tables, $origins] = self::tables($question, $nodes, $leaks, $open);
                 foreach (self::parts($tables[$effect], \count($origins)) as $i => $part) {
                     $by[$effect][$origins[$i]] = ($by[$effect][$origins[$i]] ?? 0.0) + $share * $part;
+                    $crosses[$effect][$origins[$i]] = ($crosses[$effect][$origins[$i]] ?? 0.0) + $share * $share * $part;
                     $squares[$effect][$origins[$i]] = ($squares[$effect][$origins[$i]] ?? 0.0) + $share * $share * $part * $part;
                 }
             }
@@ -135,7 +136,7 @@ final readonly class Brought
             $errors[$effect] = [];
             foreach ($parts as $origin => $part) {
                 $mean = $sum > 0.0 ? $part / $sum : 0.0;
-                $spread = $squares[$effect][$origin] - 2.0 * $mean * $squares[$effect][$origin] + $mean * $mean * $allSquares[$effect];
+                $spread = $squares[$effect][$origin] - 2.0 * $mean * $crosses[$effect][$origin] + $mean * $mean * $allSquares[$effect];
                 $by[$effect][$origin] = $mean;
                 $errors[$effect][$origin] = $sum > 0.0 ? sqrt(max(0.0, $spread)) / $sum : 1.0;
             }
