@@ -18,4 +18,14 @@ return (new PhpCsFixer\Config())
         'no_superfluous_phpdoc_tags' => ['allow_mixed' => true],
         'ordered_imports' => true,
     ])
-    ->setFinder(PhpCsFixer\Finder::create()->in([__DIR__.'/core', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/config', __DIR__.'/migrations', __DIR__.'/public'])->append([__DIR__.'/bin/console', __DIR__.'/bin/figure', __DIR__.'/bin/book', __DIR__.'/bin/bench', __DIR__.'/bin/bench-photos', __DIR__.'/bin/bench-chain', __DIR__.'/bin/bench-stories', __DIR__.'/bin/infer', __DIR__.'/bin/launcher/bench-client.php', __FILE__])->notPath('reference.php'));
+    ->setFinder(PhpCsFixer\Finder::create()
+        ->in(array_map(
+            static fn (string $folder): string => __DIR__.'/'.$folder,
+            ['core', 'src', 'tests', 'config', 'migrations', 'public'],
+        ))
+        ->append(array_map(static fn (string $file): string => __DIR__.'/bin/'.$file, [
+            'console', 'figure', 'book', 'bench', 'bench-photos', 'bench-chain', 'bench-stories', 'bench-told', 'diagnose', 'infer',
+            'launcher/bench-client.php',
+        ]))
+        ->append([__FILE__])
+        ->notPath('reference.php'));

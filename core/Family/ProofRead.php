@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Core\Family;
 
 use Japhrex\Core\Measuring\Limits;
+use Japhrex\Core\Measuring\MeasuringError;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 
@@ -36,7 +37,7 @@ final readonly class ProofRead
     /**
      * Null for a curve.
      *
-     * @throws \DomainException|\Japhrex\Core\Quantity\QuantityError if the book's limits cannot be read
+     * @throws \DomainException if the limits cannot be read
      */
     public function limits(): ?Limits
     {
@@ -58,6 +59,25 @@ final readonly class ProofRead
     public function within(string $least, string $most): self
     {
         return new self($this->what, $this->channel, $least, $most, $this->ofDisplacement, $this->curve, false, $this->at);
+    }
+
+    /**
+     * The same with limits that the shop enters: written somewhere, and in the unit in which it is read.
+     *
+     * @throws \DomainException saying what is missing or cannot be read
+     */
+    public function ownedBy(string $least, string $most, string $source): self
+    {
+        '' !== trim($source) || throw MeasuringError::noSource();
+        $own = $this->within($least, $most);
+        $own->limits();
+        $own->dimension() === $this->dimension() || throw MeasuringError::otherUnit(
+            $this->what,
+            $this->dimension()->value,
+            $this->asks(),
+        );
+
+        return $own;
     }
 
     /** The limits in words. */

@@ -7,6 +7,16 @@ namespace Japhrex\Core\Measuring;
 /** A limit, a gauge or a size that cannot be judged with. The message says what would be right. */
 final class MeasuringError extends \DomainException
 {
+    public static function otherUnit(string $what, string $dimension, string $asks): self
+    {
+        return new self(\sprintf('%s is read in %s: expected a limit such as %s.', $what, $dimension, $asks));
+    }
+
+    public static function noSource(): self
+    {
+        return new self('Where is it written? A limit without its source counts for nothing in a dispute.');
+    }
+
     /** @param string $by with its unit */
     public static function gearStandsProud(string $by): self
     {

@@ -48,7 +48,7 @@ final readonly class JudgedFind
             return null;
         }
         $find = lcfirst($name).' of grade '.$grade;
-        $for = \sprintf('for the duty "%s"', lcfirst($book->duties[$duty]->name ?? $duty));
+        $for = '' === ($accepted->duty ?? '') ? 'in any duty' : \sprintf('for the duty "%s"', lcfirst($book->duties[$duty]->name ?? $duty));
 
         return new self($key, $grade, $accepted, match (true) {
             null === $accepted => $find.' is accepted in one duty and not in another, and nobody has told what this one has to do',

@@ -18,11 +18,7 @@ final readonly class OptionDraft
     /** Machining takes from half an hour to two, until somebody has looked at the drawing. */
     private const MACHINING = [0.5, 2.0];
 
-    /** @var array<string, Price> standard prices by part */
-    private array $standard;
-
-    /** @var array<string, Price> prices of better versions by part */
-    private array $better;
+    private PriceSheet $sheet;
 
     /**
      * @param list<Price> $prices of the family
@@ -39,15 +35,7 @@ final readonly class OptionDraft
         private array $reach,
         private array $chosen = [],
     ) {
-        [$standard, $better] = [[], []];
-        foreach ($prices as $price) {
-            if ($price->upgrade) {
-                $better[$price->part] = $price;
-            } else {
-                $standard[$price->part] = $price;
-            }
-        }
-        [$this->standard, $this->better] = [$standard, $better];
+        $this->sheet = new PriceSheet($prices);
     }
 
     /** @return list<Line> */
@@ -57,13 +45,13 @@ final readonly class OptionDraft
             OptionKind::AsItWas => [...$this->parts(false), ...$this->work()],
             OptionKind::Cured => [...$this->parts(true), ...$this->work()],
             OptionKind::Renewed => $this->renewed()->lines(OptionKind::AsItWas),
-            OptionKind::Donor => [...$this->unit(Price::DONOR, 'Donor unit'), ...$this->withDonor()->lines(OptionKind::AsItWas)],
+            OptionKind::Donor => [...$this->sheet->unit(Price::DONOR, 'Donor unit'), ...$this->withDonor()->lines(OptionKind::AsItWas)],
             OptionKind::Field => [...$this->parts(false), ...array_map(self::inTheField(...), $this->work())],
             OptionKind::Exchange => [
-                ...$this->unit(Price::WHOLE_UNIT, 'Exchange unit'),
+                ...$this->sheet->unit(Price::WHOLE_UNIT, 'Exchange unit'),
                 ...$this->hours(['strip', 'clean and measure']),
             ],
-            OptionKind::OtherSize => [...$this->otherSizes(), ...$this->hours(['strip', 'clean and measure'])],
+            OptionKind::OtherSize => [...$this->sheet->otherSizes(), ...$this->hours(['strip', 'clean and measure'])],
             OptionKind::NotWorth => $this->hours(['strip', 'clean and measure']),
         };
     }
@@ -75,7 +63,7 @@ final readonly class OptionDraft
 
         return array_values(array_filter(
             array_diff($this->plan->bought(), $inKits),
-            fn (string $part): bool => !isset($this->standard[$part]),
+            fn (string $part): bool => !isset($this->sheet->standard[$part]),
         ));
     }
 
@@ -83,7 +71,7 @@ final readonly class OptionDraft
     public function gone(): array
     {
         return array_values(
-            array_filter($this->plan->bought(), fn (string $part): bool => Supply::Gone === ($this->standard[$part]->supply ?? null))
+            array_filter($this->plan->bought(), fn (string $part): bool => Supply::Gone === ($this->sheet->standard[$part]->supply ?? null))
         );
     }
 
@@ -93,10 +81,10 @@ final readonly class OptionDraft
         return match ($kind) {
             OptionKind::Cured => \in_array(Disposition::Upgrade, $this->plan->decided, true),
             OptionKind::Renewed => [] !== $this->machinedThatCanBeNew(),
-            OptionKind::Donor => isset($this->standard[Price::DONOR]),
+            OptionKind::Donor => isset($this->sheet->standard[Price::DONOR]),
             OptionKind::Field => !\in_array(Disposition::Machine, $this->plan->decided, true),
-            OptionKind::Exchange => isset($this->standard[Price::WHOLE_UNIT]),
-            OptionKind::OtherSize => [] !== $this->otherSizes(),
+            OptionKind::Exchange => isset($this->sheet->standard[Price::WHOLE_UNIT]),
+            OptionKind::OtherSize => [] !== $this->sheet->otherSizes(),
             default => true,
         };
     }
@@ -106,7 +94,7 @@ final readonly class OptionDraft
     {
         return array_values(array_filter(
             $this->plan->bought(),
-            fn (string $part): bool => ($this->standard[$part]->days ?? 0) >= $days,
+            fn (string $part): bool => ($this->sheet->standard[$part]->days ?? 0) >= $days,
         ));
     }
 
@@ -114,13 +102,13 @@ final readonly class OptionDraft
     public function pricedKits(): array
     {
         return array_values(array_filter($this->plan->kits, function (KitUse $use): bool {
-            $kit = $this->standard[Price::KIT.$use->kit->key] ?? null;
-            $known = array_filter($use->used, fn (string $part): bool => isset($this->standard[$part]));
+            $kit = $this->sheet->standard[Price::KIT.$use->kit->key] ?? null;
+            $known = array_filter($use->used, fn (string $part): bool => isset($this->sheet->standard[$part]));
             if (null === $kit || [] === $use->used) {
                 return false;
             }
             $sum = array_sum(array_map(
-                fn (string $part): int => $this->standard[$part]->price->minor * max(1, $this->book->parts[$part]->count ?? 1),
+                fn (string $part): int => $this->sheet->standard[$part]->price->minor * max(1, $this->book->parts[$part]->count ?? 1),
                 $known,
             ));
 
@@ -133,7 +121,7 @@ final readonly class OptionDraft
     {
         return array_values(array_filter(
             array_keys($this->plan->decided, Disposition::Machine, true),
-            fn (string $part): bool => isset($this->standard[$part]) && Supply::Gone !== $this->standard[$part]->supply,
+            fn (string $part): bool => isset($this->sheet->standard[$part]) && Supply::Gone !== $this->sheet->standard[$part]->supply,
         ));
     }
 
@@ -158,7 +146,7 @@ final readonly class OptionDraft
             $this->book,
             RepairPlan::of($this->book, $otherwise + $this->plan->decided),
             $this->rates,
-            array_values($this->standard),
+            $this->sheet->prices,
             $this->undecided,
             $this->reach,
             $this->chosen,
@@ -174,56 +162,27 @@ final readonly class OptionDraft
     }
 
     /** @return list<Line> */
-    private function otherSizes(): array
-    {
-        $lines = [];
-        foreach ($this->standard as $part => $price) {
-            if (str_starts_with($part, Price::MODEL)) {
-                $lines[] = new Line(substr($part, \strlen(Price::MODEL)), 'part', $price->price, $price->price, $price->days);
-            }
-        }
-        usort($lines, static fn (Line $a, Line $b): int => $a->low->minor <=> $b->low->minor);
-
-        return \array_slice($lines, 0, 1);
-    }
-
-    /** @return list<Line> */
     private function parts(bool $cured): array
     {
         $lines = [];
         $inKits = [];
         foreach ($this->pricedKits() as $use) {
-            $price = $this->standard[Price::KIT.$use->kit->key];
-            $lines[] = new Line($use->kit->name, 'part', $price->price, $price->price, $price->days);
+            $price = $this->sheet->standard[Price::KIT.$use->kit->key];
+            $lines[] = PriceSheet::line($use->kit->name, $price);
             array_push($inKits, ...$use->used);
         }
         foreach (array_diff($this->plan->bought(), $inKits) as $part) {
             $price = $cured && Disposition::Upgrade === $this->plan->decided[$part]
-                ? $this->better[$part] ?? $this->standard[$part] ?? null
-                : $this->standard[$part] ?? null;
+                ? $this->sheet->better[$part] ?? $this->sheet->standard[$part] ?? null
+                : $this->sheet->standard[$part] ?? null;
             if (null !== $price) {
                 $lines[] = $this->part($part, $price, true);
             }
         }
-        array_push($lines, ...$this->chosenSides());
+        array_push($lines, ...$this->sheet->sides($this->book->upkeep, $this->chosen));
         foreach ($this->undecided as $part) {
-            if (isset($this->standard[$part])) {
-                $lines[] = $this->part($part, $this->standard[$part], false);
-            }
-        }
-
-        return $lines;
-    }
-
-    /** @return list<Line> what the sides that were taken cost more: a seal of another kind, another material */
-    private function chosenSides(): array
-    {
-        $lines = [];
-        foreach ($this->chosen as $choice => $side) {
-            $price = $this->standard[Price::CHOICE.$choice.'/'.$side] ?? null;
-            $taken = $this->book->upkeep->choices[$choice]->sides[$side] ?? null;
-            if (null !== $price && null !== $taken) {
-                $lines[] = new Line($taken->name.', more than the usual', 'part', $price->price, $price->price, $price->days);
+            if (isset($this->sheet->standard[$part])) {
+                $lines[] = $this->part($part, $this->sheet->standard[$part], false);
             }
         }
 
@@ -248,14 +207,6 @@ final readonly class OptionDraft
             $sum,
             $price->days,
         );
-    }
-
-    /** @return list<Line> */
-    private function unit(string $part, string $what): array
-    {
-        $price = $this->standard[$part] ?? null;
-
-        return null === $price ? [] : [new Line($what, 'part', $price->price, $price->price, $price->days)];
     }
 
     /** @return list<Line> */
@@ -302,8 +253,8 @@ final readonly class OptionDraft
             if (\in_array($place->part, $bought, true)) {
                 continue;
             }
-            if (DebrisAct::Replace === $place->do && isset($this->standard[$place->part])) {
-                $lines[] = $this->part($place->part, $this->standard[$place->part], true);
+            if (DebrisAct::Replace === $place->do && isset($this->sheet->standard[$place->part])) {
+                $lines[] = $this->part($place->part, $this->sheet->standard[$place->part], true);
             } else {
                 ++$clean;
             }

@@ -7,14 +7,13 @@ namespace App\Demo;
 use App\Account\User;
 use App\Evidence\Photo;
 use App\Intake\CaseFile;
+use App\Repair\DraftOption;
 use App\Repair\Form\OfferInput;
 use App\Repair\Form\RatesInput;
 use App\Repair\KeepRates;
 use App\Repair\MakeOffer;
 use App\Repair\Offers;
-use App\Repair\RepairDesk;
 use App\Repair\TakePrices;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Repair\OptionKind;
 
 use function Symfony\Component\Clock\now;
@@ -25,9 +24,8 @@ use Symfony\Component\Messenger\MessageBusInterface;
 final readonly class DemoOffers
 {
     public function __construct(
-        private EntityManagerInterface $entityManager,
         private DemoHands $hands,
-        private RepairDesk $desk,
+        private DraftOption $draftOption,
         private Offers $offers,
         private MessageBusInterface $bus,
         private TakePrices $takePrices,
@@ -57,9 +55,8 @@ final readonly class DemoOffers
         $this->hands->use($who, new \DateTimeImmutable("-{$row['days']} days"));
         $options = $row['options'];
         foreach ($options as $kind) {
-            $this->entityManager->persist($this->desk->option($case, OptionKind::from($kind), $who));
+            ($this->draftOption)($case, OptionKind::from($kind), $who);
         }
-        $this->entityManager->flush();
         $suggested = $this->offers->suggested($case);
         $photos = array_map(static fn (Photo $photo): string => (string) $photo->id, \array_slice($suggested->photos, 2, 3));
         $told = new OfferInput(

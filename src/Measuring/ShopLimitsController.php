@@ -11,6 +11,7 @@ use App\Measuring\Form\ShopLimitInput;
 use App\Measuring\Repository\ShopLimitRepository;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Measuring\MeasuringError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 
 use function Symfony\Component\Clock\now;
@@ -43,12 +44,9 @@ final class ShopLimitsController extends AbstractController
         if ('' !== $typed->min.$typed->max) {
             $next = new ShopLimit($family, $part, $field);
             $next->begin($typed, $now, $person->get());
-            if ('' === $next->source) {
-                throw new ShopError('Where is it written? A limit without its source counts for nothing in a dispute.', 422);
-            }
             try {
-                $together = $known->with($next->set($known));
-                $together->limits();
+                '' !== $next->source || throw MeasuringError::noSource();
+                $known->with($next->set($known))->limits();
             } catch (\DomainException $error) {
                 throw new ShopError($error->getMessage(), 422);
             }

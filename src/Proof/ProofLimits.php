@@ -57,20 +57,9 @@ final readonly class ProofLimits
         $read = $this->read($book, $step, $typed->what);
         $last = $this->limits->inForce($book->key, $step, $typed->what);
         if ('' !== $typed->least.$typed->most) {
-            '' !== $typed->source || throw new ShopError(
-                'Where is it written? A limit without its source counts for nothing in a dispute.',
-                422,
-            );
             try {
-                $own = $read->within($typed->least, $typed->most);
-                $own->limits();
-                $own->dimension() === $read->dimension() || throw new ShopError(
-                    \sprintf('%s is read in %s: expected a limit such as %s.', $read->what, $read->dimension()->value, $read->asks()),
-                    422,
-                );
-            } catch (ShopError $error) {
-                throw $error;
-            } catch (\DomainException|\Japhrex\Core\Quantity\QuantityError $error) {
+                $read->ownedBy($typed->least, $typed->most, $typed->source);
+            } catch (\DomainException $error) {
                 throw new ShopError($error->getMessage(), 422, $error);
             }
             $this->entityManager->persist(new ProofLimit($book->key, $step, $typed->what, $typed, $who));

@@ -46,14 +46,10 @@ final class RepairController extends AbstractController
     #[Route('/cases/{number}/options/{kind}', name: 'option_draft', methods: ['POST'])]
     #[IsGranted(Permission::CLAIM)]
     #[IsCsrfTokenValid('act')]
-    public function draft(string $number, OptionKind $kind): Response
+    public function draft(string $number, OptionKind $kind, DraftOption $draft): Response
     {
         $case = $this->gate->find($number);
-        if (!$this->desk->draft($case)->isPossible($kind)) {
-            throw new ShopError($kind->needs(), 422);
-        }
-        $this->entityManager->persist($this->desk->option($case, $kind, $this->person->get()));
-        $this->entityManager->flush();
+        $draft($case, $kind, $this->person->get());
 
         return $this->to($case, $kind->value);
     }

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
-use App\Account\Actor;
 use App\Account\OurShop;
 use App\Books\BookShelf;
-use App\Chain\ChainNode;
 use App\Chain\Engine\CaseAnalysis;
 use App\Evidence\PartRecord;
 use App\Evidence\Repository\FindingRepository;
@@ -16,32 +14,22 @@ use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
 use App\Library\SchoolPick;
 use App\Library\SchoolPicks;
-use App\Measuring\CaseMeasures;
 use App\Platform\ShopError;
 use App\Repair\Build\BuildDesk;
 use App\Repair\Repository\KitTickRepository;
 use App\Repair\Repository\PriceRowRepository;
-use App\Repair\Repository\RepairOptionRepository;
 use App\Repair\Repository\ShopRatesRepository;
-use App\Verdict\Signing;
 use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Chain\Ground\Reached;
 use Japhrex\Core\Damage\Disposition;
-use Japhrex\Core\Measuring\LimitVerdict;
-use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Money;
-use Japhrex\Core\Quantity\Quantity;
-use Japhrex\Core\Quantity\QuantityError;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Estimate;
-use Japhrex\Core\Repair\Lasting;
 use Japhrex\Core\Repair\OptionDraft;
 use Japhrex\Core\Repair\OptionKind;
-use Japhrex\Core\Repair\Outside;
 use Japhrex\Core\Repair\Price;
 use Japhrex\Core\Repair\Rates;
 use Japhrex\Core\Repair\RepairPlan;
-use Japhrex\Core\Repair\Returned;
 
 /** What becomes of the parts of a case, and what each option would take. */
 final readonly class RepairDesk
@@ -49,9 +37,6 @@ final readonly class RepairDesk
     public function __construct(
         private BookShelf $shelf,
         private CaseAnalysis $engine,
-        private CaseMeasures $measures,
-        private Signing $signing,
-        private OwnRecord $record,
         private BuildDesk $build,
         private Decisions $decisions,
         private ShopRatesRepository $rates,
@@ -60,7 +45,6 @@ final readonly class RepairDesk
         private FindingRepository $findings,
         private KeptFigureRepository $kept,
         private KitTickRepository $ticks,
-        private RepairOptionRepository $options,
         private SchoolPicks $picks,
     ) {
     }
@@ -207,132 +191,5 @@ final readonly class RepairDesk
         $all = Estimate::of($this->draft($case)->lines(OptionKind::AsItWas), $rates->hour->currency, $rates->tax, $rates->hoursADay);
 
         return new ComebackCosts($rates->labour($minutes / 60), $all->low, $all->high);
-    }
-
-    /** An option with all that can be worked out; whoever offers it reads it over. */
-    public function option(CaseFile $case, OptionKind $kind, Actor $who): RepairOption
-    {
-        $option = $this->options->ofKind($case, $kind) ?? new RepairOption($case, $kind, $who);
-        $option->doneBy($who);
-        $draft = $this->draft($case);
-        $option->write($draft->lines($kind));
-        $origins = $this->signing->current($case)->origins();
-        $outside = implode(
-            ' ',
-            array_unique(
-                array_map(
-                    fn (ChainNode $one): string => null === $one->origin
-                        ? ''
-                        : Outside::of($one->origin, $this->shelf->book($case->family)),
-                    $origins,
-                ),
-            ),
-        );
-        $again = [] === $origins ? '' : \sprintf(
-            '%s %s not cured by it.',
-            implode(' and ', array_map(static fn (ChainNode $one): string => "“{$one->name}”", $origins)),
-            1 === \count($origins) ? 'is' : 'are',
-        );
-        $option->say(...match ($kind) {
-            OptionKind::AsItWas => [trim($this->lastTime($case).' '.$this->record($case)), $again, $outside],
-            OptionKind::Cured => [
-                trim(($this->lasting($case) ?: $this->lastTime($case)).' '.$this->record($case)),
-                $this->risks($case, $draft),
-                $outside,
-            ],
-            OptionKind::Renewed, OptionKind::Donor, OptionKind::Field => [
-                trim($this->lastTime($case).' '.$this->record($case)),
-                trim($again.' '.$kind->risk()),
-                $outside,
-            ],
-            OptionKind::OtherSize => ['As its maker says.', trim($again.' '.$kind->risk()), $outside],
-            OptionKind::Exchange => ['As its maker says.', $again.' An exchange unit meets the same oil and the same drive.', $outside],
-            OptionKind::NotWorth => ['', 'The unit stays as it is; it must not run.', ''],
-        });
-
-        return $option;
-    }
-
-    private function lastTime(CaseFile $case): string
-    {
-        $service = $case->serviceSinceRepair ?: $case->serviceSinceNew;
-
-        return '' === $service
-            ? ''
-            : \sprintf('It lasted %s until this failure; with the same cause no longer is to be expected.', $service);
-    }
-
-    private function record(CaseFile $case): string
-    {
-        return Returned::says($this->record->runs($case->family));
-    }
-
-    /** By the wear of what goes back in. */
-    private function lasting(CaseFile $case): string
-    {
-        $book = $this->shelf->book($case->family);
-        $kept = $this->plan($case)->kept();
-        $used = [];
-        foreach ($this->measures->measuredIn($case) as $part => $fields) {
-            foreach (\in_array($part, $kept, true) ? $fields : [] as $one) {
-                // What is beyond its limit and goes back in all the same is a fit that other parts put right.
-                $share = LimitVerdict::Outside === $one->assessment()?->verdict ? null : $one->assessment()?->wearUsed;
-                $used[$part] = max($used[$part] ?? 0.0, $share ?? 0.0);
-            }
-        }
-        try {
-            $service = Quantity::parse($case->serviceSinceNew, Dimension::Time)->si / 3600.0;
-        } catch (QuantityError) {
-            return '';
-        }
-
-        return Lasting::says($service, $used, static fn (string $part): string => $book->parts[$part]->name ?? $part);
-    }
-
-    /** What the budget of a part that is machined says against it; empty: nothing. */
-    private function machined(CaseFile $case, string $name, string $part): string
-    {
-        $budget = $this->budgets($case)[$part] ?? null;
-
-        return match ($budget->results['feasible']['value'] ?? null) {
-            true => '',
-            null => \sprintf('Nobody has worked out how much may come off the %s.', $name),
-            default => \sprintf('By its budget the %s cannot be machined.', $name),
-        };
-    }
-
-    private function risks(CaseFile $case, OptionDraft $draft): string
-    {
-        $book = $this->shelf->book($case->family);
-        $name = static fn (string $part): string => lcfirst($book->parts[$part]->name ?? $part);
-        $again = array_keys($this->plan($case)->decided, Disposition::OneMoreRun, true);
-
-        return trim(implode("\n", array_filter([
-            [] === $again ? '' : \sprintf('Accepted for one more run: %s.', implode(', ', array_map($name, $again))),
-            ...array_map(
-                static fn (PartRecord|PartDecision $one): string => '' === $one->despite
-                    ? ''
-                    : \sprintf(
-                        'The %s goes back in although %s: %s.',
-                        $name($one->part),
-                        implode('; ', $one->despiteFor),
-                        rtrim($one->despite, '.'),
-                    ),
-                array_values($this->decisions->standing($case)),
-            ),
-            ...array_map(
-                static fn (PartRecord|PartDecision $one): string => '' === $one->hangsOn
-                    ? ''
-                    : \sprintf('What becomes of the %s hangs on: %s.', $name($one->part), rtrim($one->hangsOn, '.')),
-                array_values($this->decisions->standing($case)),
-            ),
-            ...array_map(
-                fn (string $part): string => $this->machined($case, $name($part), $part),
-                array_keys($this->plan($case)->decided, Disposition::Machine, true),
-            ),
-            [] === $draft->gone()
-                ? ''
-                : \sprintf('No longer made: %s; salvage, a donor or made new.', implode(', ', array_map($name, $draft->gone()))),
-        ])));
     }
 }

@@ -193,7 +193,7 @@ test('a failed pump is taken in, stripped, judged, explained and signed', async 
   await link(analyst, 'Scoring, front bearing block, running face', 'Low flow or slow movement', 'Is noticed as', 'at the same place');
   const open = analyst.locator('#leftopen .problem');
   await expect(open.first()).toContainText('the diagnosis is provisional');
-  // Another origin has about a third of its share, drawn with an error: whether or not it is asked for, it is refused, with a reason.
+  // Another origin has about a third of its share, and how much hangs on what else the shop has signed: it is refused, with a reason.
   const other = analyst.locator('.candidates > li', { hasText: 'Drive out of line' });
   await other.getByText('Why, and how it would have gone').click();
   await other.getByText('Refuse this origin').click();

@@ -9,6 +9,7 @@ use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\Grounding;
 use Japhrex\Core\Chain\Ground\Look;
+use Japhrex\Core\Chain\Ground\Shortlist;
 use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\Mechanism\Mechanism;
 use Japhrex\Core\Teardown\LookTime;
@@ -124,7 +125,7 @@ final readonly class Diagnosis
         if (null === $theory) {
             return ['origin' => $key, 'place' => $place, 'answer' => 'refuted', 'for' => [], 'against' => [], 'settle' => ''];
         }
-        $answer = $analysis->answered($theory, $candidates);
+        $answer = Shortlist::answered($theory, $candidates);
 
         return ['origin' => $key, 'place' => $place, 'answer' => $answer->value] + [
             'for' => \array_slice(array_keys($theory->for), 0, self::FINDS),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Japhrex\Core\Chain\Ground;
 
 use Japhrex\Core\Chain\Mechanism\Mechanism;
-use Japhrex\Core\Chain\Mechanism\OriginWords;
 use Japhrex\Core\Chain\Mechanism\Rule;
 use Japhrex\Core\Chain\Mechanism\Term;
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
@@ -30,7 +29,7 @@ final class Grounding
     /** @var array<string, Tie> */
     private array $ties = [];
 
-    private Facts $facts;
+    private SpotFactory $make;
 
     /**
      * @param array<string, Mechanism> $mechanisms
@@ -49,7 +48,8 @@ final class Grounding
 
     public function ground(Facts $facts): Ground
     {
-        [$this->spots, $this->ties, $this->facts] = [[], [], $facts];
+        [$this->spots, $this->ties] = [[], []];
+        $this->make = new SpotFactory($this->book, $this->modes, $this->vocabulary, $this->rates, $facts);
         foreach ($this->mechanisms as $mechanism) {
             foreach ($mechanism->rules as $rule) {
                 $this->apply($mechanism, $rule);
@@ -64,20 +64,15 @@ final class Grounding
         $orders = $this->orders($facts);
         [$this->ties, $barred] = Barring::of($this->ties, $facts->refused, $orders);
         [$kept, $cut] = Loops::cut($this->ties, $this->spots, $this->places);
-        $this->spots = $this->lessUnexplained(LeakShares::of($this->spots, $this->vocabulary, $this->places), $facts);
+        $shared = LeakShares::of($this->spots, $this->vocabulary, $this->places);
+        $this->spots = LeakShares::ofGrave($shared, $this->worst($facts), $this->weights);
         ksort($this->spots);
 
         return new Ground($this->spots, $kept, $cut, $seen, $barred, $orders);
     }
 
-    /**
-     * The graver a damage, the less often it is there without a cause.
-     *
-     * @param array<string, Spot> $spots
-     *
-     * @return array<string, Spot>
-     */
-    private function lessUnexplained(array $spots, Facts $facts): array
+    /** @return array<string, int> the worst grade that was seen, by spot */
+    private function worst(Facts $facts): array
     {
         $worst = [];
         foreach ($facts->looks as $look) {
@@ -86,15 +81,8 @@ final class Grounding
                 $worst[$id] = max($worst[$id] ?? 0, $look->grade);
             }
         }
-        foreach ($worst as $id => $grade) {
-            if (isset($spots[$id])) {
-                $spot = $spots[$id];
-                $leak = $spot->leak * $this->weights->grave ** ($grade - 1);
-                $spots[$id] = new Spot($spot->kind, $spot->key, $spot->place, $spot->name, $leak, $spot->found);
-            }
-        }
 
-        return $spots;
+        return $worst;
     }
 
     private function apply(Mechanism $mechanism, Rule $rule): void
@@ -164,67 +152,36 @@ final class Grounding
     /** @return list<string> ids; none where the book does not know such a thing */
     private function spot(Term $term, ?string $place): array
     {
-        $make = function (string $key, ?string $at, string $name, float $leak) use ($term): string {
-            $spot = new Spot($term->kind, $key, $at, $name, $leak, 'damage' === $term->kind ? $this->found($key) : 1.0);
-            $this->spots[$spot->id()] ??= $spot;
-
-            return $spot->id();
-        };
-        if ('complaint' === $term->kind) {
-            $keys = array_filter(
+        $spots = match ($term->kind) {
+            'complaint' => array_map($this->make->complaint(...), array_filter(
                 array_keys($this->book->complaints),
                 static fn (string $key): bool => 1 === preg_match('/^('.str_replace('*', '.*', $term->key).')$/', $key),
-            );
+            )),
+            'damage' => array_map(fn (string $at): Spot => $this->make->damage($term->key, $at), $this->whereDamage($term->key, $place)),
+            'state' => array_filter([$this->make->state($term->key, $place)]),
+            default => array_filter([$this->make->origin($term->key, $place)]),
+        };
 
-            return array_values(
-                array_map(
-                    fn (string $key): string => $make($key, null, $this->book->complaints[$key]->name, $this->weights->unexplained),
-                    $keys,
-                )
-            );
-        }
-        if ('damage' === $term->kind) {
-            if (null === $place) {
-                return [];
-            }
-            $places = $this->isOfPart($term->key)
-                ? [CarrierPlaces::partOf($place)]
-                : (str_contains($place, '/') ? [$place] : $this->places->facesOf($place));
-            $name = $this->modes->get($term->key)->name ?? $this->vocabulary->extra[$term->key] ?? $term->key;
-
-            return array_map(
-                fn (string $at): string => $make(
-                    $term->key,
-                    $at,
-                    $name.', '.$this->placeName($at),
-                    $this->vocabulary->leaks[$term->key] ?? $this->weights->leak,
-                ),
-                $places,
-            );
-        }
-        $known = 'state' === $term->kind ? $this->vocabulary->states[$term->key] ?? null : $this->vocabulary->origins[$term->key] ?? null;
-        if (null === $known || ($known instanceof OriginWords && !$known->canBeIn($this->book->medium))) {
-            return [];
-        }
-        $at = 'part' === $known->spread && null !== $place ? CarrierPlaces::partOf($place) : null;
-        $leak = isset($known->prior, $known->kind)
-            ? min(
-                0.5,
-                $known->prior * ($this->rates?->factor($known->kind) ?? 1.0) * Circumstances::factor(
-                    $this->facts,
-                    $this->weights,
-                    $known->kind,
-                    'part' === $known->spread,
-                ),
-            )
-            : ('part' === $known->spread ? $this->weights->partState : $this->weights->state);
-
-        return [$make($term->key, $at, $known->name.(null === $at ? '' : ', '.$this->placeName($at)), $leak)];
+        return array_values(array_map($this->known(...), $spots));
     }
 
-    private function found(string $mode): float
+    /** The id of a spot, which is in the network from now on. */
+    private function known(Spot $spot): string
     {
-        return $this->vocabulary->found[$mode] ?? $this->weights->found;
+        $this->spots[$spot->id()] ??= $spot;
+
+        return $spot->id();
+    }
+
+    /** @return list<string> */
+    private function whereDamage(string $mode, ?string $place): array
+    {
+        return match (true) {
+            null === $place => [],
+            $this->isOfPart($mode) => [CarrierPlaces::partOf($place)],
+            str_contains($place, '/') => [$place],
+            default => $this->places->facesOf($place),
+        };
     }
 
     /** Some damage is of a part as a whole, whichever face shows it. */
@@ -233,27 +190,17 @@ final class Grounding
         return \in_array($mode, $this->vocabulary->ofPart, true);
     }
 
-    private function placeName(string $place): string
-    {
-        [$key, $surface] = explode('/', $place) + [1 => null];
-        $part = $this->book->parts[$key] ?? null;
-
-        return null === $part ? $place : lcfirst($part->name).(null === $surface ? '' : ', '.lcfirst($part->surfaceName($surface)));
-    }
-
     /** @return array<string, Evidence> */
     private function evidence(Facts $facts): array
     {
         $seen = [];
         foreach ($facts->looks as $look) {
-            $damaged = null !== $look->mode && $look->grade > 0;
-            $places = $this->placesOf($look);
-            if (!$damaged) {
+            if (null === $look->mode || 0 === $look->grade) {
                 continue;
             }
             // The paste of ordinary wear says nothing of debris that cuts.
             if (['paste'] !== array_map(static fn (DebrisKind $kind): string => $kind->value, $look->made)) {
-                $id = $this->sighted((string) $look->mode, $look->part, $places);
+                $id = $this->sighted($look->mode, $look->part, $this->placesOf($look));
                 $byGrade = $this->weights->seenFalsely[$look->grade] ?? $this->weights->falselySeen;
                 $seen[$id] = new Evidence($id, $byGrade, 1.0, \sprintf('seen, grade %d', $look->grade));
             }
@@ -261,14 +208,7 @@ final class Grounding
         }
         $seen += (new CleanLooks($this->modes, $this->weights))->evidence($facts->looks, $this->spots, $seen, $this->placesOf(...));
         foreach ($facts->complaints as $complaint) {
-            $id = Spot::idOf('complaint', $complaint->key, null);
-            $this->spots[$id] ??= new Spot(
-                'complaint',
-                $complaint->key,
-                null,
-                $this->book->complaints[$complaint->key]->name ?? $complaint->key,
-                $this->weights->unexplained,
-            );
+            $id = $this->known($this->make->complaint($complaint->key));
             $seen[$id] = new Evidence($id, $this->weights->complaint, 1.0, 'complained of');
         }
         $more = Circumstances::evidence($facts, $this->weights);
@@ -320,25 +260,16 @@ final class Grounding
     {
         $places = $this->isOfPart($mode) ? [$part] : $places;
         $known = array_values(array_filter($places, fn (string $place): bool => isset($this->spots[Spot::idOf('damage', $mode, $place)])));
-        $name = $this->modes->get($mode)->name ?? $mode;
         if (1 === \count($known)) {
             return Spot::idOf('damage', $mode, $known[0]);
         }
         $at = 1 === \count($places) && !$this->isOfPart($mode) ? $places[0] : $part;
-        $spot = new Spot(
-            'damage',
-            $mode,
-            $at,
-            $name.', '.$this->placeName($at),
-            $this->vocabulary->leaks[$mode] ?? $this->weights->leak,
-            $this->found($mode),
-        );
-        $this->spots[$spot->id()] ??= $spot;
+        $id = $this->known($this->make->damage($mode, $at));
         foreach ($known as $place) {
-            $tie = new Tie(Spot::idOf('damage', $mode, $place), $spot->id(), 'noticed-as', 0.999);
+            $tie = new Tie(Spot::idOf('damage', $mode, $place), $id, 'noticed-as', 0.999);
             $this->ties[$tie->key()] = $tie;
         }
 
-        return $spot->id();
+        return $id;
     }
 }

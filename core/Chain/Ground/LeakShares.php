@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Core\Chain\Ground;
 
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
+use Japhrex\Core\Chain\Mechanism\Weights;
 
 /** Chances that are of the unit, given out to the places where it may be. */
 final class LeakShares
@@ -27,18 +28,32 @@ final class LeakShares
             }
         }
         foreach ($weights as $id => $weight) {
-            $spot = $spots[$id];
-            $spots[$id] = new Spot(
-                $spot->kind,
-                $spot->key,
-                $spot->place,
-                $spot->name,
-                $spot->leak * $weight / $sums[$spot->kind.':'.$spot->key],
-                $spot->found,
-            );
+            $spots[$id] = self::times($spots[$id], $weight / $sums[$spots[$id]->kind.':'.$spots[$id]->key]);
         }
 
         return $spots;
+    }
+
+    /**
+     * The graver a damage, the less often it is there without a cause.
+     *
+     * @param array<string, Spot> $spots by id
+     * @param array<string, int> $worst grade that was seen, by id
+     *
+     * @return array<string, Spot>
+     */
+    public static function ofGrave(array $spots, array $worst, Weights $weights): array
+    {
+        foreach (array_intersect_key($worst, $spots) as $id => $grade) {
+            $spots[$id] = self::times($spots[$id], $weights->grave ** ($grade - 1));
+        }
+
+        return $spots;
+    }
+
+    private static function times(Spot $spot, float $factor): Spot
+    {
+        return new Spot($spot->kind, $spot->key, $spot->place, $spot->name, $spot->leak * $factor, $spot->found);
     }
 
     private static function weight(Spot $spot, Vocabulary $vocabulary, CarrierPlaces $places): float

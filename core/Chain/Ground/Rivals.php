@@ -31,7 +31,7 @@ final class Rivals
         $least = [] === $named || 0.0 === $own ? self::ALONE : $own / self::FACTOR;
 
         return array_values(array_filter(
-            Analysis::worthTelling($candidates),
+            Shortlist::worthTelling($candidates),
             static fn (Candidate $one): bool => $one->part >= $least && [] !== $one->explains && [] === $one->contradicts
                 && !\in_array($one->origin->id(), $named, true) && !\in_array($one->origin->id(), $excluded, true),
         ));

@@ -11,9 +11,9 @@ use App\Chain\ChainDrawing;
 use App\Chain\ChainNode;
 use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
-use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Reach;
+use Japhrex\Core\Chain\Ground\Shortlist;
 use Symfony\Bundle\SecurityBundle\Security;
 
 /** What the engine makes of a case, beside the analyst's chain: candidates, links to take or to refuse, what to look at next. */
@@ -46,7 +46,7 @@ final readonly class CandidatesView
     {
         $analysis = $this->analysis->analysisOf($case);
         $all = $analysis->candidates(20);
-        $told = Analysis::worthTelling(\array_slice($all, 0, 8));
+        $told = Shortlist::worthTelling(\array_slice($all, 0, 8));
         $shown = $this->shown($case, $all, $asked);
         $book = $this->shelf->book($case->family);
         $proposals = null === $shown || $case->isSigned() || !$this->may->isGranted(Permission::ANALYSE)
@@ -59,9 +59,9 @@ final readonly class CandidatesView
             'analysis' => $analysis,
             'ground' => $analysis->ground,
             'candidates' => $told,
-            'undetermined' => Analysis::isUndetermined($all),
-            'single' => Analysis::singleStory($all),
-            'well' => Analysis::isUndetermined($all) ? [] : $analysis->toldAsWell($told),
+            'undetermined' => Shortlist::isUndetermined($all),
+            'single' => Shortlist::singleStory($all),
+            'well' => Shortlist::isUndetermined($all) ? [] : $analysis->toldAsWell($told),
             'beside' => $analysis->beside(),
             'looks' => \array_slice($analysis->looks, 0, self::LOOKS),
             'shown' => $shown,
@@ -107,6 +107,6 @@ final readonly class CandidatesView
             array_filter($all, static fn (Candidate $one): bool => !isset($excluded[$one->origin->id()]) && [] !== $one->explains)
         );
 
-        return Analysis::isUndetermined($all) ? null : $open[0] ?? null;
+        return Shortlist::isUndetermined($all) ? null : $open[0] ?? null;
     }
 }

@@ -10,10 +10,10 @@ use App\Chain\ChainNode;
 use App\Intake\CaseFile;
 use Japhrex\Core\Chain\ClosureProblem;
 use Japhrex\Core\Chain\ClosureRule;
-use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\NamedOrigin;
 use Japhrex\Core\Chain\Ground\Rivals;
+use Japhrex\Core\Chain\Ground\Shortlist;
 use Japhrex\Core\Chain\NodeKind;
 
 /** All that a chain leaves open: what its own checks say, and what the engine has against it. */
@@ -48,7 +48,7 @@ final readonly class Closure
         }
         $analysis = $this->analysis->analysisOf($case);
         $candidates = $analysis->candidates(20);
-        if (Analysis::isUndetermined($candidates)) {
+        if (Shortlist::isUndetermined($candidates)) {
             return [];
         }
         $named = Rivals::named(

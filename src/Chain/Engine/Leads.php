@@ -10,6 +10,7 @@ use App\Intake\CaseFile;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\Candidate;
+use Japhrex\Core\Chain\Ground\Shortlist;
 
 /** Which candidate led, since when, and what overturned the one before it: an earlier belief stays with its time. */
 final readonly class Leads
@@ -28,7 +29,7 @@ final readonly class Leads
     public function note(CaseFile $case, Analysis $analysis): void
     {
         $candidates = $analysis->candidates(1);
-        if ($case->isSigned() || Analysis::isUndetermined($candidates)) {
+        if ($case->isSigned() || Shortlist::isUndetermined($candidates)) {
             return;
         }
         $leads = $this->ofCase($case);

@@ -12,12 +12,12 @@ use App\Figures\FigureTwig;
 use App\Figures\KeptFigure;
 use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
-use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\Answering;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Chain\Ground\Reached;
+use Japhrex\Core\Chain\Ground\Shortlist;
 
 /**
  * What the engine says of a case, in words: for the report, and to be kept with the signature.
@@ -63,7 +63,7 @@ final readonly class Opinion
         $analysis = $this->analysis->analysisOf($case);
         $ground = $analysis->ground;
         $candidates = $analysis->candidates();
-        $told = Analysis::worthTelling($candidates);
+        $told = Shortlist::worthTelling($candidates);
         $excluded = $this->refusals->origins($case);
         $kept = $this->kept->ofCase($case);
         $done = $this->done($case);
@@ -82,8 +82,8 @@ final readonly class Opinion
                 ), 'against' => self::against($ground, $one), 'refused' => $excluded[$one->origin->id()]
                     ?? null,
             ], $told),
-            'undetermined' => Analysis::isUndetermined($candidates),
-            'single' => Analysis::singleStory($candidates)?->origin->name,
+            'undetermined' => Shortlist::isUndetermined($candidates),
+            'single' => Shortlist::singleStory($candidates)?->origin->name,
             'complaints' => self::complaints($ground, $told),
             'theories' => array_map(fn (AnsweredTheory $one): array => [
                 'words' => $one->theory->words, 'by' => $one->theory->byWhom,

@@ -16,6 +16,7 @@ use Japhrex\Core\Chain\Ground\Look;
 use Japhrex\Core\Chain\Ground\LookFact;
 use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Chain\Ground\ReadingFact;
+use Japhrex\Core\Chain\Ground\Shortlist;
 use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\Ground\Tie;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
@@ -295,12 +296,12 @@ final class GroundingTest extends TestCase
     {
         $clean = array_map(static fn (string $part): array => [$part, null, null, 0], array_keys(self::book('gear-pair')->parts));
         self::assertTrue(
-            Analysis::isUndetermined(self::candidates(self::ground('gear-pair', $clean, 'low-pressure'))),
+            Shortlist::isUndetermined(self::candidates(self::ground('gear-pair', $clean, 'low-pressure'))),
             'everything was looked at and is clean',
         );
         $candidates = self::candidates(self::ground('gear-pair', self::scored(), 'low-flow'));
-        self::assertFalse(Analysis::isUndetermined($candidates));
-        foreach (Analysis::worthTelling($candidates) as $one) {
+        self::assertFalse(Shortlist::isUndetermined($candidates));
+        foreach (Shortlist::worthTelling($candidates) as $one) {
             self::assertNotSame([], $one->explains);
         }
     }

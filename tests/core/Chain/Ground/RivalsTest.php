@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\core\Chain\Ground;
 
-use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Circumstances;
 use Japhrex\Core\Chain\Ground\ComplaintFact;
@@ -12,6 +11,7 @@ use Japhrex\Core\Chain\Ground\Evidence;
 use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\NamedOrigin;
 use Japhrex\Core\Chain\Ground\Rivals;
+use Japhrex\Core\Chain\Ground\Shortlist;
 use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\Mechanism\OriginWords;
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
@@ -71,13 +71,13 @@ final class RivalsTest extends TestCase
 
     public function testWhereEvenTheFirstIsHardlyLikelyOrExplainsNothingTheCaseIsUndetermined(): void
     {
-        $is = static fn (Candidate ...$candidates): bool => Analysis::isUndetermined(array_values($candidates));
+        $is = static fn (Candidate ...$candidates): bool => Shortlist::isUndetermined(array_values($candidates));
         self::assertTrue($is());
         self::assertTrue($is(self::candidate('dirt', 0.0999)));
         self::assertFalse($is(self::candidate('dirt', 0.1)), 'one in ten is enough');
         self::assertTrue($is(self::candidate('dirt', 0.9, explains: [])));
         $told = static fn (float $share): int => \count(
-            Analysis::worthTelling([self::candidate('dirt', 0.9), self::candidate('water', $share)]),
+            Shortlist::worthTelling([self::candidate('dirt', 0.9), self::candidate('water', $share)]),
         );
         self::assertSame([1, 2], [$told(0.0199), $told(0.02)], 'one in fifty is told');
     }
@@ -199,7 +199,7 @@ final class RivalsTest extends TestCase
         $dirt = self::candidate('dirt', 0.93, ['a', 'b', 'c'], ['d']);
         $rare = self::candidate('rare', 0.22, ['a', 'b', 'c', 'e']);
         $part = self::candidate('part', 0.95, ['a']);
-        self::assertSame($dirt, Analysis::singleStory([$part, $dirt, $rare]));
-        self::assertNull(Analysis::singleStory([self::candidate('idle', 0.99, [])]));
+        self::assertSame($dirt, Shortlist::singleStory([$part, $dirt, $rare]));
+        self::assertNull(Shortlist::singleStory([self::candidate('idle', 0.99, [])]));
     }
 }
