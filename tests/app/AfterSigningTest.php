@@ -17,6 +17,7 @@ use App\Repair\Decisions;
 use App\Repair\PartDecision;
 use App\Verdict\Warranty\WarrantyFacts;
 use Japhrex\Core\Damage\Disposition;
+use Twig\Environment;
 
 /** Signing locks what the verdict rests on, and nothing else. */
 final class AfterSigningTest extends SignedCaseTestCase
@@ -149,5 +150,21 @@ final class AfterSigningTest extends SignedCaseTestCase
         $row = $this->browser->request('GET', '/?q='.$case->serial)->filter('.floorlist li')->text();
         self::assertStringContainsString('Out', $row);
         self::assertStringNotContainsString('Signed', $row);
+    }
+
+    public function testAnOpinionThatWasSignedBeforeOriginsWereWeighedPrintsInItsOwnWords(): void
+    {
+        $one = ['name' => 'Dirt let in', 'share' => 0.62, 'explains' => 3, 'of' => 4, 'leaves' => [], 'against' => [], 'refused' => null];
+        $paper = static fn (array $candidate): string => self::service(Environment::class)->render('report/_engine.html.twig', [
+            'engine' => [
+                'seen' => true, 'undetermined' => false, 'candidates' => [$candidate], 'complaints' => [], 'theories' => [],
+                'refused' => [], 'leads' => [], 'reach' => [], 'conditions' => 90,
+            ],
+            'verdict' => ['leavesOpen' => false],
+        ]);
+        self::assertStringNotContainsString('Brought about', $paper($one));
+        self::assertStringContainsString('Each is the chance of that origin on its own', $paper($one));
+        self::assertStringContainsString('Brought about', $paper($one + ['did' => 0.5]));
+        self::assertStringNotContainsString('Each is the chance', $paper($one + ['did' => 0.5]));
     }
 }

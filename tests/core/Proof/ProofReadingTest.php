@@ -148,4 +148,21 @@ final class ProofReadingTest extends TestCase
             }
         }
     }
+
+    /** @return iterable<string, array{string, string, string}> */
+    public static function limitsOfTheShop(): iterable
+    {
+        yield 'nobody says where it is written' => ['5 bar', ' ', 'Where is it written?'];
+        yield 'of another kind than what is read' => ['5 L/min', 'manual, page 3', 'Hot at idle is read in pressure: expected a limit such as at least 4 bar.'];
+        yield 'no value' => ['much', 'manual, page 3', 'much'];
+    }
+
+    #[DataProvider('limitsOfTheShop')]
+    public function testALimitOfTheShopIsWrittenSomewhereAndInTheUnitThatIsRead(string $least, string $source, string $says): void
+    {
+        self::assertSame('at least 5 bar', self::pressure()->ownedBy('5 bar', '', 'manual, page 3')->asks());
+        $this->expectException(\DomainException::class);
+        $this->expectExceptionMessage($says);
+        self::pressure()->ownedBy($least, '', $source);
+    }
 }

@@ -77,6 +77,14 @@ final class JudgedFindTest extends TestCase
         self::assertNull(self::chip(4, 'pressure', 'face', 'corrosion'));
     }
 
+    public function testWhatIsAcceptedInAnyDutyNeedsNoneToBeTold(): void
+    {
+        $book = self::book('roller-pump', ['rotor' => ['accepts' => [['mode' => 'fracture', 'up-to' => 1, 'why' => 'It seals nothing.']]]]);
+        $find = JudgedFind::of($book, $book->part('rotor') ?? self::fail('No rotor.'), 'f1', 'fracture', 'Fracture', 1, null, '');
+        self::assertTrue($find?->isAccepted());
+        self::assertSame('fracture of grade 1 is accepted in any duty: it seals nothing', $find?->says());
+    }
+
     public function testPartnersThatRunSideBySideShareOneSmallestSize(): void
     {
         $book = self::book('roller-pump');

@@ -126,4 +126,25 @@ final class BroughtTest extends TestCase
         self::assertEqualsWithDelta($by, $brought->by[$at['e']][$at['a']], 4 * $error);
         self::assertEquals($brought, Brought::of($question, [$at['e']], Inference::answer($question)->posteriors), 'the same each time');
     }
+
+    /**
+     * Two of which either alone suffices, drawn. With the looks that found nothing each is there in 1 of 2, so given the effect: both, one,
+     * the other, 1 in 3 each; the part of one is then 1/2, 1 or 0, its mean 1/2, its variance (1/4 + 1)/3 − 1/4 = 1/6.
+     */
+    public function testTheErrorOfWhatIsDrawnIsThatOfPartsAndOfHalves(): void
+    {
+        $prior = 1 / (1 + 0.95 ** 10);
+        $nodes = ['a' => $prior, 'b' => $prior, 'e' => [0.0, ['a' => 1.0, 'b' => 1.0]]];
+        foreach (range(1, 10) as $i) {
+            $nodes += ['x'.$i => [0.0, ['a' => 0.05]], 'y'.$i => [0.0, ['b' => 0.05]]];
+        }
+        $network = self::network($nodes);
+        $at = $network->index;
+        $seen = array_fill_keys(array_values(array_diff_key($at, ['a' => 0, 'b' => 0, 'e' => 0])), [1.0, 0.0]) + [$at['e'] => [0.0, 1.0]];
+        $question = new Question($network, $seen, [], null);
+        $brought = Brought::of($question, [$at['e']], Inference::answer($question)->posteriors);
+        $error = $brought->errors[$at['e']][$at['a']];
+        self::assertEqualsWithDelta(sqrt(1 / 6 / $brought->effective), $error, 0.12 * $error);
+        self::assertEqualsWithDelta(0.5, $brought->by[$at['e']][$at['a']], 4 * $error);
+    }
 }
