@@ -28,6 +28,21 @@ final class Lasting
     }
 
     /**
+     * By how long it lasted before, in words.
+     *
+     * @param string $service until this failure, as it was told; empty: nobody knows
+     * @param bool $causeStays is what started it still there when the unit is repaired as it was?
+     */
+    public static function asBefore(string $service, bool $causeStays): string
+    {
+        return '' === $service ? '' : \sprintf(
+            'It lasted %s until this failure%s.',
+            $service,
+            $causeStays ? '; with the same cause no longer is to be expected' : '',
+        );
+    }
+
+    /**
      * In words; a part that is within two hundredths of its life of the limit promises nothing.
      *
      * @param array<string, float> $used as above

@@ -32,11 +32,15 @@ final class Outside
         };
     }
 
+    /** Is it still there when the unit is whole again? What was wrong inside has gone with the repair. */
+    public static function stays(OriginKind $origin, Book $book): bool
+    {
+        return self::NOTHING !== self::of($origin, $book);
+    }
+
     /** The same for a user who is told by the book what to do at his machine anyway; empty: nothing besides. */
     public static function besides(OriginKind $origin, Book $book): string
     {
-        $told = self::of($origin, $book);
-
-        return self::NOTHING === $told ? '' : $told;
+        return self::stays($origin, $book) ? self::of($origin, $book) : '';
     }
 }

@@ -64,39 +64,35 @@ final readonly class DraftOption
                 ),
             ),
         );
-        $again = [] === $origins ? '' : \sprintf(
-            '%s %s not cured by it.',
-            implode(' and ', array_map(static fn (ChainNode $one): string => "“{$one->name}”", $origins)),
-            1 === \count($origins) ? 'is' : 'are',
+        $staying = array_filter(
+            $origins,
+            fn (ChainNode $one): bool => null === $one->origin || Outside::stays($one->origin, $this->shelf->book($case->family)),
         );
+        $again = [] === $staying ? '' : \sprintf(
+            '%s %s not cured by it.',
+            implode(' and ', array_map(static fn (ChainNode $one): string => "“{$one->name}”", $staying)),
+            1 === \count($staying) ? 'is' : 'are',
+        );
+        $before = Lasting::asBefore($case->serviceSinceRepair ?: $case->serviceSinceNew, [] === $origins || [] !== $staying);
         $option->say(...match ($kind) {
-            OptionKind::AsItWas => [trim($this->lastTime($case).' '.$this->record($case)), $again, $outside],
+            OptionKind::AsItWas => [trim($before.' '.$this->record($case)), $again, $outside],
             OptionKind::Cured => [
-                trim(($this->lasting($case) ?: $this->lastTime($case)).' '.$this->record($case)),
+                trim(($this->lasting($case) ?: $before).' '.$this->record($case)),
                 $this->risks($case, $draft),
                 $outside,
             ],
             OptionKind::Renewed, OptionKind::Donor, OptionKind::Field => [
-                trim($this->lastTime($case).' '.$this->record($case)),
+                trim($before.' '.$this->record($case)),
                 trim($again.' '.$kind->risk()),
                 $outside,
             ],
             OptionKind::OtherSize => ['As its maker says.', trim($again.' '.$kind->risk()), $outside],
-            OptionKind::Exchange => ['As its maker says.', $again.' An exchange unit meets the same oil and the same drive.', $outside],
+            OptionKind::Exchange => ['As its maker says.', trim($again.' An exchange unit meets the same oil and the same drive.'), $outside],
             OptionKind::NotWorth => ['', 'The unit stays as it is; it must not run.', ''],
         });
 
         $this->entityManager->persist($option);
         $this->entityManager->flush();
-    }
-
-    private function lastTime(CaseFile $case): string
-    {
-        $service = $case->serviceSinceRepair ?: $case->serviceSinceNew;
-
-        return '' === $service
-            ? ''
-            : \sprintf('It lasted %s until this failure; with the same cause no longer is to be expected.', $service);
     }
 
     private function record(CaseFile $case): string

@@ -11,7 +11,9 @@ use App\Proof\Aftercare\UserAnswer;
 use App\Proof\Handover;
 use App\Proof\ProofDesk;
 use App\Proof\ProofRecord;
+use App\Repair\KitTick;
 use Japhrex\Core\Quantity\UnitSystem;
+use Japhrex\Core\Repair\KitCheck;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 
 /** What the user of a unit reads when it is back, and what he answers to how it runs. */
@@ -58,6 +60,18 @@ final class AftercareTest extends AppTestCase
         }
         $this->browser->request('GET', $link.'0');
         self::assertSame(403, $this->browser->getResponse()->getStatusCode(), 'a link that was changed opens nothing');
+    }
+
+    public function testWhatTheBookAlwaysRenewsIsToldAsNewOnceItWasTicked(): void
+    {
+        $handover = $this->gone();
+        $hand = $this->person(Role::Bench, 'kit hand');
+        self::em()->persist(new KitTick($handover->case, 'shaft-seal', KitCheck::USED, '', $hand));
+        self::em()->persist(new KitTick($handover->case, 'shaft-key', 'left', 'the old one has no step', $hand));
+        self::em()->flush();
+        $page = $this->browser->request('GET', $this->link($handover))->text();
+        self::assertStringContainsString('New: shaft seal.', $page);
+        self::assertStringNotContainsString('shaft key', $page, 'it lay in the kit and stayed there');
     }
 
     public function testHeReadsItInHisUnits(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Proof\Aftercare;
 
 use App\Books\BookShelf;
+use App\Evidence\PartRecord;
 use App\Proof\Handover;
 use App\Proof\ProofDesk;
 use App\Proof\ProofRecord;
@@ -12,10 +13,13 @@ use App\Repair\Build\BuildDesk;
 use App\Repair\Decisions;
 use App\Repair\Offer;
 use App\Repair\Offers;
+use App\Repair\PartDecision;
+use App\Repair\RepairDesk;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Core\Quantity\QuantityError;
+use Japhrex\Core\Repair\KitCheck;
 
 /** What the user of a unit is told when he gets it back: what stands in the records, in his units. */
 final readonly class AftercareText
@@ -26,6 +30,7 @@ final readonly class AftercareText
         private Decisions $decisions,
         private BuildDesk $build,
         private ProofDesk $proof,
+        private RepairDesk $desk,
     ) {
     }
 
@@ -53,13 +58,25 @@ final readonly class AftercareText
     {
         $book = $this->shelf->book($handover->case->family);
         $parts = ['New' => [], 'Worked on' => [], 'Put back for one more run' => [], 'Put back as they were' => []];
-        foreach ($this->decisions->standing($handover->case) as $one) {
+        $of = static fn (string $part): string => lcfirst($book->parts[$part]->name ?? $part);
+        $standing = array_filter(
+            $this->decisions->standing($handover->case),
+            static fn (PartRecord|PartDecision $one): bool => null !== $one->disposition,
+        );
+        foreach ($standing as $one) {
             $parts[match (true) {
                 true !== $one->disposition?->keepsThePart() => 'New',
                 Disposition::OneMoreRun === $one->disposition => 'Put back for one more run',
                 Disposition::Reuse === $one->disposition => 'Put back as they were',
                 default => 'Worked on',
-            }][] = lcfirst($book->parts[$one->part]->name ?? $one->part);
+            }][] = $of($one->part);
+        }
+        // What the book always renews, nobody has to decide; that it was is ticked in the kit.
+        $decided = array_map(static fn (PartRecord|PartDecision $one): string => $one->part, $standing);
+        foreach ($this->desk->ticks($handover->case) as $tick) {
+            if (KitCheck::USED === $tick->state && !\in_array($tick->part, $decided, true)) {
+                $parts['New'][] = $of($tick->part);
+            }
         }
 
         return array_filter($parts);

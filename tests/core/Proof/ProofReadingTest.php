@@ -153,7 +153,11 @@ final class ProofReadingTest extends TestCase
     public static function limitsOfTheShop(): iterable
     {
         yield 'nobody says where it is written' => ['5 bar', ' ', 'Where is it written?'];
-        yield 'of another kind than what is read' => ['5 L/min', 'manual, page 3', 'Hot at idle is read in pressure: expected a limit such as at least 4 bar.'];
+        yield 'of another kind than what is read' => [
+            '5 L/min',
+            'manual, page 3',
+            'Hot at idle is read in pressure: expected a limit such as at least 4 bar.',
+        ];
         yield 'no value' => ['much', 'manual, page 3', 'much'];
     }
 

@@ -6,6 +6,7 @@ namespace Japhrex\Tests\core\Repair;
 
 use Japhrex\Core\Chain\Ground\DebrisAct;
 use Japhrex\Core\Chain\Ground\Reached;
+use Japhrex\Core\Chain\OriginKind;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookFactory;
@@ -15,6 +16,7 @@ use Japhrex\Core\Repair\Lasting;
 use Japhrex\Core\Repair\Line;
 use Japhrex\Core\Repair\OptionDraft;
 use Japhrex\Core\Repair\OptionKind;
+use Japhrex\Core\Repair\Outside;
 use Japhrex\Core\Repair\Price;
 use Japhrex\Core\Repair\PriceList;
 use Japhrex\Core\Repair\Rates;
@@ -209,5 +211,17 @@ final class RepairTest extends TestCase
         self::assertStringContainsString('no length can be promised', Lasting::says(2400.0, ['body' => 0.99], ucfirst(...)));
         self::assertNull(Lasting::of(2400.0, ['gear' => 0.0]));
         self::assertNull(Lasting::of(0.0, ['gear' => 0.5]));
+    }
+
+    public function testWhatWasWrongInsideGoesWithTheRepairAndWhatCameFromOutsideStays(): void
+    {
+        $book = (new BookFactory())->book((array) Yaml::parseFile(__DIR__.'/../../../books/external-gear-pump.yaml'));
+        self::assertFalse(Outside::stays(OriginKind::AssemblyError, $book), 'screws that are tight now');
+        self::assertFalse(Outside::stays(OriginKind::PartDefect, $book));
+        self::assertTrue(Outside::stays(OriginKind::Contamination, $book), 'the tank is as dirty as before');
+        self::assertTrue(Outside::stays(OriginKind::DesignWeakness, $book), 'the new part is as weak');
+        self::assertSame('It lasted 840 h until this failure.', Lasting::asBefore('840 h', false));
+        self::assertStringContainsString('no longer is to be expected', Lasting::asBefore('840 h', true));
+        self::assertSame('', Lasting::asBefore('', true));
     }
 }
