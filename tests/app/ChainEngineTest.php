@@ -131,7 +131,7 @@ final class ChainEngineTest extends AppTestCase
         $told = $this->browser->request('GET', '/cases/'.$case->number.'/chain/candidates')->filter('.theory')->text();
         self::assertStringContainsString('“Somebody painted the drain shut”', $told);
         self::assertStringContainsString('It would explain nothing of what was found.', $told);
-        self::assertMatchesRegularExpression('/The finds speak more for: dirt let in \(\d+ %\)/', $told);
+        self::assertMatchesRegularExpression('/The finds speak more for: dirt let in \([\d.]+ %\)/', $told);
         $report = $this->browser->request('GET', '/cases/'.$case->number.'/report')->filter('article.paper')->text();
         self::assertStringContainsString('What the finds speak for', $report);
         self::assertStringContainsString(

@@ -18,9 +18,14 @@ final class Answering
         ?bool $stands = null,
         string $because = '',
     ): string {
-        $share = 100 * $theory->posterior;
+        $percent = static fn (float $share): string => (string) ($share < 0.1 ? round(100 * $share, 1) : round(100 * $share));
         $name = static fn (string $id): string => lcfirst($ground->spots[$id]->name);
-        $said = [\sprintf('%s: %s %%.', $theory->origin->name, $share < 10 ? round($share, 1) : round($share))];
+        $said = [\sprintf(
+            '%s: brought about %s %%, was there in %s %%.',
+            $theory->origin->name,
+            $percent($theory->part),
+            $percent($theory->posterior),
+        )];
         if ([] === $theory->explains) {
             $said[] = 'It would explain nothing of what was found.';
         } else {
@@ -45,7 +50,7 @@ final class Answering
             $said[] = ($stands ? 'For it speaks: ' : 'Against it speaks: ').rtrim($because, '. ').'.';
         }
         if (null !== $first && $first->origin->id() !== $theory->origin->id()) {
-            $said[] = \sprintf('The finds speak more for: %s (%d %%).', lcfirst($first->origin->name), round(100 * $first->posterior));
+            $said[] = \sprintf('The finds speak more for: %s (%s %%).', lcfirst($first->origin->name), $percent($first->part));
         }
 
         return implode(' ', $said);
