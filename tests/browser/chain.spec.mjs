@@ -79,7 +79,9 @@ test('the next look is followed, a link is refused with a reason, a theory is an
   await page.getByLabel('In the words of whoever has it').fill('The pressure was set too high');
   await page.getByLabel('What it means').selectOption({ label: 'Pressure set too high' });
   await page.getByRole('button', { name: 'Answer it' }).click();
-  await expect(page.locator('.theory')).toContainText(/Pressure set too high: brought about [0-9.]+ %, was there in [0-9.]+ %.*The finds speak more for/);
+  await expect(page.locator('.theory')).toContainText(
+    /Pressure set too high: brought about [0-9.]+ %, was there in [0-9.]+ %.*The finds speak more for/,
+  );
 
   // The signature waits until every open point is mended or reasoned.
   await page.goto(`/cases/${number}/verdict`);
