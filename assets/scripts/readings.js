@@ -5,6 +5,7 @@ import { send } from './rows.js';
 const values = () => [...document.querySelectorAll('.zeros .value, .sheetrun .entry .value')];
 let hand = null;
 let stream = null;
+let listenedTo = null;
 
 function isChanged(field) {
   if (field.matches('select')) {
@@ -75,13 +76,15 @@ function take(event) {
 
 function listen() {
   const said = document.querySelector('#listening');
-  const wanted = said ? new URL(said.dataset.stream, location.href).href : null;
-  if (stream && stream.url !== wanted) {
+  const wanted = said?.dataset.stream ?? null;
+  if (stream && listenedTo !== wanted) {
     stream.close();
     stream = null;
   }
   if (wanted && !stream) {
-    stream = new EventSource(wanted);
+    listenedTo = wanted;
+    // From when the page was drawn: what is sent before the line stands is not lost.
+    stream = new EventSource(`${wanted}&since=${said.dataset.since}`);
     stream.addEventListener('reading', take);
     stream.addEventListener('open', () => {
       document.querySelector('#listening')?.setAttribute('data-open', 'yes');

@@ -21,6 +21,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Uid\Uuid;
+use Symfony\Component\Uid\UuidV7;
 
 /**
  * Readings that gauges send: in by POST from a gateway with its device token, out to the page of their bench as
@@ -30,6 +31,9 @@ final class GaugeGateway extends AbstractController
 {
     /** Seconds after which a page asks anew, so that no worker is held for ever. */
     private const STREAM = 55;
+
+    /** How long a page may take from being drawn to listening: what is sent in between is not lost. */
+    private const DRAWING = '-10 seconds';
 
     public function __construct(
         private readonly EntityManagerInterface $entityManager,
@@ -72,9 +76,10 @@ final class GaugeGateway extends AbstractController
     public function listen(Request $request): Response
     {
         $bench = (string) $request->query->get('bench', '');
+        // What came while the page was asking anew, or since it was drawn; a page that was left open asks for nothing old.
         $last = (string) $request->headers->get('Last-Event-ID', '');
-        // Only what comes from now on, or what came while the page was asking anew.
-        $last = Uuid::isValid($last) ? $last : (string) Uuid::v7();
+        $drawn = (string) $request->query->get('since', '');
+        $last = Uuid::isValid($last) ? $last : max(Uuid::isValid($drawn) ? $drawn : '', UuidV7::generate(now(self::DRAWING)));
         $request->getSession()->save();
         $seconds = min(self::STREAM, max(0, $request->query->getInt('seconds', self::STREAM)));
 
@@ -89,7 +94,8 @@ final class GaugeGateway extends AbstractController
         \assert($pdo instanceof \PDO);
         $pdo->exec('LISTEN gauge_shot');
         $until = microtime(true) + $seconds;
-        echo "retry: 300\n\n";
+        // The place from which a page that never got a reading asks anew.
+        echo "retry: 300\nid: $last\n\n";
         while (true) {
             foreach ($this->shots->sentTo($bench, $last) as $shot) {
                 $last = $shot['id'];

@@ -8,8 +8,12 @@ use App\Evidence\CarriedDecisions;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CasePages;
 use App\Measuring\Repository\ZeroCheckRepository;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Uid\UuidV7;
 
 /** The readings sheet, or one row of it. */
 final readonly class ReadingsPage
@@ -38,6 +42,7 @@ final readonly class ReadingsPage
             'rack' => $this->rack,
             'zeros' => $this->zeros->holding(),
             'bench' => (string) $request->cookies->get('japhrex_bench', ''),
+            'drawn' => UuidV7::generate(now()),
             'unit' => ReadingEntry::unit($request->cookies->getString('japhrex_unit')),
             'units' => ReadingEntry::UNITS,
             'at' => $at,

@@ -10,6 +10,7 @@ use App\Measuring\GaugeShot;
 use App\Platform\DeviceToken;
 use Japhrex\Core\Family\Method;
 use Japhrex\StandIns\Gauge\StandInGauge;
+use Symfony\Component\Uid\UuidV7;
 
 /** Readings that gauges send, and the stand-in that plays one. */
 final class GaugeGatewayTest extends AppTestCase
@@ -87,9 +88,26 @@ final class GaugeGatewayTest extends AppTestCase
                 .'","name":"Micrometer 25–50 no\. 8","batteryLow":false\}$/m',
             $said,
         );
-        self::assertSame(1, preg_match('/^id: (\S+)$/m', $said, $m));
+        self::assertSame(1, preg_match('/^id: (\S+)\nevent/m', $said, $m));
         self::assertStringNotContainsString('event:', $listen('Bench 8', $m[1] ?? ''), 'nothing is told twice');
         self::assertStringNotContainsString('event:', $listen('Bench 1'));
+
+        // A page that was drawn before the value came gets it, however late it listens; one left open for an hour does not.
+        $drawn = function (string $when): string {
+            $this->browser->request(
+                'GET',
+                '/gauges/stream?seconds=0&bench=Bench+8&since='.UuidV7::generate(new \DateTimeImmutable($when)),
+            );
+
+            return $this->browser->getInternalResponse()->getContent();
+        };
+        self::assertStringContainsString('25.978 mm', $drawn('-5 seconds'));
+        self::assertStringNotContainsString('event:', $drawn('+1 second'));
+        self::em()->getConnection()->executeStatement(
+            'UPDATE gauge_shot SET id = ?',
+            [UuidV7::generate(new \DateTimeImmutable('-1 minute'))],
+        );
+        self::assertStringNotContainsString('event:', $drawn('-1 hour'));
         $this->browser->request('GET', '/logout');
         $this->browser->restart();
         $this->browser->request('GET', '/gauges/stream?bench=Bench+8');
