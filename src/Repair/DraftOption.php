@@ -87,7 +87,11 @@ final readonly class DraftOption
                 $outside,
             ],
             OptionKind::OtherSize => ['As its maker says.', trim($again.' '.$kind->risk()), $outside],
-            OptionKind::Exchange => ['As its maker says.', trim($again.' An exchange unit meets the same oil and the same drive.'), $outside],
+            OptionKind::Exchange => [
+                'As its maker says.',
+                trim($again.' An exchange unit meets the same oil and the same drive.'),
+                $outside,
+            ],
             OptionKind::NotWorth => ['', 'The unit stays as it is; it must not run.', ''],
         });
 
