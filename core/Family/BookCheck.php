@@ -25,6 +25,7 @@ final readonly class BookCheck
             ...$this->carriers($book),
             ...$this->strip($book),
             ...$this->parts($book),
+            ...$this->complaints($book),
             ...(new OilCheck($this->figures, $this->fills))->problems($book),
             ...(new UpkeepCheck($this->figures))->problems($book),
         ]);
@@ -122,6 +123,20 @@ final readonly class BookCheck
         foreach ($book->parts as $part) {
             if (!isset($removed[$part->key])) {
                 yield new BookProblem('parts/'.$part->key, 'no strip step takes it off, so it would never be looked at.');
+            }
+        }
+    }
+
+    /** @return iterable<int, BookProblem> */
+    private function complaints(Book $book): iterable
+    {
+        foreach ($book->complaints as $complaint) {
+            $path = "complaints/$complaint->key/parts";
+            if ([] === $complaint->parts) {
+                yield new BookProblem($path, 'is missing: on which parts does it hang? Name each whose fault is enough to make it.');
+            }
+            foreach (array_filter($complaint->parts, static fn (string $part): bool => !isset($book->parts[$part])) as $part) {
+                yield new BookProblem($path, \sprintf('there is no part "%s".', $part));
             }
         }
     }

@@ -26,7 +26,12 @@ final readonly class BookFactory
         }
         $complaints = [];
         foreach ($data->named('complaints') as $key => $complaint) {
-            $complaints[$key] = new Complaint($key, $complaint->text('name'), $complaint->textOrNull('ask') ?? '');
+            $complaints[$key] = new Complaint(
+                $key,
+                $complaint->text('name'),
+                $complaint->textOrNull('ask') ?? '',
+                $complaint->texts('parts'),
+            );
         }
 
         return new Book(

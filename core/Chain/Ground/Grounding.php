@@ -153,16 +153,27 @@ final class Grounding
     private function spot(Term $term, ?string $place): array
     {
         $spots = match ($term->kind) {
-            'complaint' => array_map($this->make->complaint(...), array_filter(
-                array_keys($this->book->complaints),
-                static fn (string $key): bool => 1 === preg_match('/^('.str_replace('*', '.*', $term->key).')$/', $key),
-            )),
+            'complaint' => array_map($this->make->complaint(...), $this->complaints($term, $place)),
             'damage' => array_map(fn (string $at): Spot => $this->make->damage($term->key, $at), $this->whereDamage($term->key, $place)),
             'state' => array_filter([$this->make->state($term->key, $place)]),
             default => array_filter([$this->make->origin($term->key, $place)]),
         };
 
         return array_values(array_map($this->known(...), $spots));
+    }
+
+    /** @return list<string> complaints that a term means; those that hang on a part, where it says @here */
+    private function complaints(Term $term, ?string $place): array
+    {
+        $meant = [];
+        foreach ($this->book->complaints as $key => $complaint) {
+            $isOfPart = 'here' !== $term->relation || \in_array(CarrierPlaces::partOf((string) $place), $complaint->parts, true);
+            if ($isOfPart && 1 === preg_match('/^('.str_replace('*', '.*', $term->key).')$/', $key)) {
+                $meant[] = $key;
+            }
+        }
+
+        return $meant;
     }
 
     /** The id of a spot, which is in the network from now on. */

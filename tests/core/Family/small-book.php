@@ -50,5 +50,5 @@ return [
         ['step' => 'plunger', 'title' => 'Plunger in', 'dry' => 'Nothing.', 'water' => 'The skirt.'],
         ['step' => 'barrel', 'title' => 'Barrel in', 'dry' => 'Its seat.', 'water' => 'The bore.'],
     ],
-    'complaints' => ['no-water' => ['name' => 'No water']],
+    'complaints' => ['no-water' => ['name' => 'No water', 'parts' => ['plunger', 'barrel']]],
 ];

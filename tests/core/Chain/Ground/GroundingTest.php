@@ -126,6 +126,17 @@ final class GroundingTest extends TestCase
         }
     }
 
+    public function testAComplaintLeadsToThePartsThatItHangsOn(): void
+    {
+        // A shift that slams hangs on balls and accumulators; a gasket of the pan can be as wrong and makes no shift slam.
+        $looks = Analysis::of(self::ground('automatic-transmission', [], 'slams'), ['check-balls' => 10.0, 'pan-gasket' => 10.0])->looks;
+        self::assertSame('check-balls', $looks[0]->part);
+        self::assertGreaterThan(3 * $looks[1]->bits, $looks[0]->bits);
+        $parts = static fn (string $book, string $complaint): array => self::book($book)->complaints[$complaint]->parts;
+        self::assertContains('check-balls', $parts('automatic-transmission', 'slams'));
+        self::assertNotContains('pan-gasket', $parts('automatic-transmission', 'slams'));
+    }
+
     public function testOilCarriesDebrisInItsDirectionAndAFilterHoldsIt(): void
     {
         $ground = self::ground('gear-pair', []);
