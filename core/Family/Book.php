@@ -27,6 +27,7 @@ final readonly class Book
      * @param list<Content> $contents what must be in which model
      * @param array<mixed> $mechanisms of this family alone, or in the place of general ones, as the file has them
      * @param LeakModel|null $leaks none: the complaint check is not offered
+     * @param array<string, string> $without general mechanism that has no place in it => why
      * @param string $medium what is in it and lubricates it: oil, fuel, water; empty: nothing, it runs dry
      */
     public function __construct(
@@ -49,6 +50,7 @@ final readonly class Book
         public Upkeep $upkeep = new Upkeep(),
         public array $mechanisms = [],
         public string $medium = self::OIL,
+        public array $without = [],
     ) {
     }
 
@@ -67,7 +69,7 @@ final readonly class Book
         return [] === $words ? $this : new self(
             $this->key, $this->title, $this->about, $this->models, $this->cautions, $parts, $this->pairs,
             $this->carriers, $this->strip, $this->complaints, $this->patterns, $this->duties, $this->leaks,
-            $this->watch, $this->sisters, $this->contents, $this->upkeep, $this->mechanisms, $this->medium,
+            $this->watch, $this->sisters, $this->contents, $this->upkeep, $this->mechanisms, $this->medium, $this->without,
         );
     }
 

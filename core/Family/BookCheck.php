@@ -145,6 +145,12 @@ final readonly class BookCheck
     private function parts(Book $book): iterable
     {
         foreach ($book->parts as $part) {
+            if ([] === $part->kinds) {
+                yield new BookProblem(
+                    "parts/$part->key/kind",
+                    'is missing: what is it, and what does it do? The kinds stand in docs/books.md.',
+                );
+            }
             foreach ($part->fields as $field) {
                 $path = 'parts/'.$part->key.'/readings/'.$field->key;
                 yield from $this->limits($book, $path, $field);

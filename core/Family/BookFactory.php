@@ -63,6 +63,7 @@ final readonly class BookFactory
             (new UpkeepFactory())->upkeep($data),
             (array) ($content['mechanisms'] ?? []),
             self::medium($data->textOrNull('medium') ?? Book::OIL),
+            array_map(static fn (Data $one): string => $one->text('why'), $data->named('without')),
         );
     }
 

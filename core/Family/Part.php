@@ -16,6 +16,7 @@ final readonly class Part
      * @param list<FigureUse> $figures worth asking here
      * @param list<Debris> $debris what it does with debris
      * @param list<Acceptance> $accepts damage that is judged by duty
+     * @param list<PartKind> $kinds what it is and does; none: the book does not say
      */
     public function __construct(
         public string $key,
@@ -35,6 +36,7 @@ final readonly class Part
         public array $debris = [],
         public Cleaning $cleaning = Cleaning::TakeApart,
         public array $accepts = [],
+        public array $kinds = [],
     ) {
     }
 
@@ -46,7 +48,7 @@ final readonly class Part
         return new self(
             $this->key, $word, $word, $also, $this->material, $this->count, $this->reuse, $this->reuseWhy,
             $this->facing, $this->surfaces, $this->fields, $this->senses, $this->look, $this->figures,
-            $this->debris, $this->cleaning, $this->accepts,
+            $this->debris, $this->cleaning, $this->accepts, $this->kinds,
         );
     }
 

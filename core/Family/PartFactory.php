@@ -47,6 +47,12 @@ final readonly class PartFactory
                 $surface->textOrNull('normal') ?? '',
                 $surface->textOrNull('damage') ?? '',
                 $surface->textOrNull('other-way') ?? '',
+                $surface->has('kind')
+                    ? SurfaceKind::tryFrom($surface->text('kind')) ?? $surface->fail(
+                        'expected one of '.implode(', ', SurfaceKind::words()).'.',
+                        'kind',
+                    )
+                    : null,
             );
         }
         $fields = [];
@@ -80,6 +86,13 @@ final readonly class PartFactory
             Cleaning::tryFrom($data->textOrNull('cleaning') ?? Cleaning::TakeApart->value)
                 ?? $data->fail('expected take-apart, keep-what-it-held or replace.', 'cleaning'),
             array_map(Acceptance::of(...), $data->maps('accepts')),
+            array_map(
+                static fn (string $one): PartKind => PartKind::tryFrom($one) ?? $data->fail(
+                    \sprintf('“%s” is no kind of part; expected some of %s.', $one, implode(', ', PartKind::words())),
+                    'kind',
+                ),
+                $data->texts('kind'),
+            ),
         );
     }
 

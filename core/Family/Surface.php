@@ -18,6 +18,7 @@ final readonly class Surface
         public string $normal,
         public string $damage,
         public string $otherWay = '',
+        public ?SurfaceKind $kind = null,
     ) {
     }
 }

@@ -12,6 +12,7 @@ use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookTypes;
+use Japhrex\Core\Family\BorrowedKinds;
 use Symfony\Component\Yaml\Yaml;
 
 /** The books of all families, the damage modes and the mechanisms, read from `books/` and kept compiled beside the container. */
@@ -52,7 +53,12 @@ final class BookShelf
     private function contentOf(string $key): array
     {
         if (str_starts_with($key, self::OWN)) {
-            return $this->own?->content($key) ?? throw new ShopError(\sprintf('There is no book "%s" on the shelf.', $key), 404);
+            $content = $this->own?->content($key) ?? throw new ShopError(\sprintf('There is no book "%s" on the shelf.', $key), 404);
+
+            return BorrowedKinds::into($content, array_merge(...array_map(
+                fn (string $name): array => array_values($this->booksIn($name)),
+                $this->files(),
+            )));
         }
         // A book stands in the file of its name, or in one that describes several types.
         foreach ($this->files() as $name) {

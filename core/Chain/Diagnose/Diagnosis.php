@@ -126,15 +126,18 @@ final readonly class Diagnosis
             return ['origin' => $key, 'place' => $place, 'answer' => 'refuted', 'for' => [], 'against' => [], 'settle' => ''];
         }
         $answer = Shortlist::answered($theory, $candidates);
+        $other = Shortlist::other($theory, $candidates);
+        $versus = null === $other ? null : $analysis->versus($theory->origin, $other->origin);
+        $looks = array_map(static fn (Look $look): string => $look->part, $analysis->looks);
 
         return ['origin' => $key, 'place' => $place, 'answer' => $answer->value] + [
-            'for' => \array_slice(array_keys($theory->for), 0, self::FINDS),
+            'for' => \array_slice(array_keys($versus->for ?? $theory->for), 0, self::FINDS),
             'against' => \array_slice(
-                array_values(array_unique([...$theory->contradicts, ...array_keys($theory->against)])),
+                array_values(array_unique([...array_keys($versus->against ?? $theory->against), ...$theory->contradicts])),
                 0,
                 self::FINDS,
             ),
-            'settle' => $analysis->looks[0]->part ?? '',
+            'settle' => $versus?->look?->part() ?? $looks[0] ?? '',
         ];
     }
 

@@ -137,24 +137,16 @@ final readonly class Analysis
             ) {
                 continue;
             }
-            [$one, $two] = [$this->stories->alone($candidates[0]->origin->id()), $this->stories->alone($other->origin->id())];
-            $look = null;
-            $apart = 0.2;
-            foreach ($this->ground->spots as $id => $spot) {
-                $by = abs($one[$id] - $two[$id]) * $spot->found;
-                if ('damage' === $spot->kind && !isset($this->ground->seen[$id]) && $by > $apart) {
-                    [$look, $apart] = [$spot, $by];
-                }
-            }
-            $told[] = new ToldAsWell(
-                $other,
-                $look,
-                null === $look ? 0.0 : $one[$look->id()],
-                null === $look ? 0.0 : $two[$look->id()],
-            );
+            $told[] = new ToldAsWell($other, $this->versus($candidates[0]->origin, $other->origin));
         }
 
         return $told;
+    }
+
+    /** What parts two origins: the finds that there are, and the look that would. */
+    public function versus(Spot $one, Spot $two): Versus
+    {
+        return Versus::of($this->ground, $this->stories->alone($one->id()), $this->stories->alone($two->id()));
     }
 
     /** What the network says of one origin, however unlikely it is; null: it has no such origin. */

@@ -10,21 +10,27 @@ final class Answering
     /** So many finds are named. */
     private const NAMED = 3;
 
-    /** @param bool|null $stands what a figure or a test says of it */
+    /**
+     * @param Candidate|null $other whom it is held against; null: there is nobody else
+     * @param Versus|null $versus it beside the other
+     * @param bool|null $stands what a figure or a test says of it
+     */
     public static function sentence(
         Ground $ground,
         Candidate $theory,
-        ?Candidate $first,
+        ?Candidate $other,
+        ?Versus $versus,
         ?bool $stands = null,
         string $because = '',
     ): string {
-        $percent = static fn (float $share): string => (string) ($share < 0.1 ? round(100 * $share, 1) : round(100 * $share));
         $name = static fn (string $id): string => lcfirst($ground->spots[$id]->name);
+        $found = static fn (string $id): string => $name($id).' ('.$ground->seen[$id]->said.')';
+        $list = static fn (array $ids): string => implode('; ', array_map($found, \array_slice($ids, 0, self::NAMED)));
         $said = [\sprintf(
             '%s: brought about %s %%, was there in %s %%.',
             $theory->origin->name,
-            $percent($theory->part),
-            $percent($theory->posterior),
+            self::percent($theory->part),
+            self::percent($theory->posterior),
         )];
         if ([] === $theory->explains) {
             $said[] = 'It would explain nothing of what was found.';
@@ -38,21 +44,36 @@ final class Answering
             );
         }
         if ([] !== $theory->contradicts) {
-            $said[] = 'It should have left '.implode(
-                '; ',
-                array_map(
-                    static fn (string $id): string => $name($id).' ('.$ground->seen[$id]->said.')',
-                    \array_slice($theory->contradicts, 0, self::NAMED),
-                ),
-            ).'.';
+            $said[] = 'It should have left '.$list($theory->contradicts).'.';
+        }
+        if (null !== $other && null !== $versus) {
+            // What was named above is not named twice.
+            $named = [...$theory->contradicts, ...\array_slice($theory->leaves, 0, self::NAMED)];
+            $against = array_values(array_diff(array_keys($versus->against), $named));
+            $said[] = [] === $against ? '' : \sprintf('Beside “%s” speak against it: %s.', lcfirst($other->origin->name), $list($against));
+            $said[] = [] === $versus->for ? '' : 'For it: '.$list(array_keys($versus->for)).'.';
         }
         if (null !== $stands) {
             $said[] = ($stands ? 'For it speaks: ' : 'Against it speaks: ').rtrim($because, '. ').'.';
         }
-        if (null !== $first && $first->origin->id() !== $theory->origin->id()) {
-            $said[] = \sprintf('The finds speak more for: %s (%s %%).', lcfirst($first->origin->name), $percent($first->part));
+        if (null !== $other && $other->part > $theory->part) {
+            $said[] = \sprintf('The finds speak more for: %s (%s %%).', lcfirst($other->origin->name), self::percent($other->part));
+        }
+        if (null !== $other && null !== $versus?->look) {
+            $said[] = \sprintf(
+                'What would settle it: %s, left in %s %% if it was so, in %s %% if it was %s.',
+                lcfirst($versus->look->name),
+                self::percent($versus->first),
+                self::percent($versus->second),
+                lcfirst($other->origin->name),
+            );
         }
 
-        return implode(' ', $said);
+        return implode(' ', array_filter($said));
+    }
+
+    private static function percent(float $share): string
+    {
+        return (string) ($share < 0.1 ? round(100 * $share, 1) : round(100 * $share));
     }
 }

@@ -25,10 +25,8 @@ final class CarrierPlaces
         'mesh' => '/mesh|felt|fleece|glass fibre|^paper/',
         'soft' => '/alumin|bronze|brass|zinc|lead|carbon|polymer|nylon|polyamide|sinter|magnesium|copper|ptfe/',
         'hard' => '/steel|iron|carbide|ceramic|chrom/',
+        'stainless' => '/stainless/',
     ];
-
-    /** Where a shred of tape shuts the way of the oil. */
-    private const NARROW = '/orifice|jet|hole|feed|nozzle|screen/';
 
     /** @var array<string, list<string>> part => its places: surfaces, or itself where it has none */
     private array $places = [];
@@ -73,9 +71,12 @@ final class CarrierPlaces
             $this->features[$fasteners->part]['fastener'] = true;
         }
         foreach ($book->parts as $part) {
+            foreach ($part->kinds as $kind) {
+                $this->features[$part->key][$kind->value] = true;
+            }
             foreach ($part->surfaces as $surface) {
-                if (1 === preg_match(self::NARROW, strtolower($part->key.' '.$surface->key.' '.$surface->name))) {
-                    $this->features[$part->key.'/'.$surface->key]['narrow'] = true;
+                if (null !== $surface->kind) {
+                    $this->features[$part->key.'/'.$surface->key][$surface->kind->value] = true;
                 }
             }
             foreach (self::MATERIALS as $class => $words) {
@@ -246,25 +247,38 @@ final class CarrierPlaces
         return array_values(array_unique($mates));
     }
 
-    /** @param list<array{bool, string}> $features */
+    /** @param list<array{bool, list<string>}> $features */
     private function is(string $place, array $features): bool
     {
-        $part = $this->book->parts[self::partOf($place)];
-        $surface = str_contains($place, '/') ? $part->surfaces[explode('/', $place)[1]] : null;
-        $words = strtolower(implode(' ', [$part->key, $part->name, ...$part->also, $surface->key ?? '', $surface->name ?? '']));
-        foreach ($features as [$must, $word]) {
-            // A carrier is of the face itself where faces are told apart; what a thing is made of is of the part.
-            $has = str_starts_with($word, '/')
-                ? 1 === preg_match($word, $words)
-                : isset(
-                    $this->features['touch' === $word && null !== $surface && $this->toldApart($part->key) ? $place : $part->key][$word]
-                );
-            if ($has !== $must) {
+        foreach ($features as [$must, $any]) {
+            if ($must !== ([] !== array_filter($any, fn (string $word): bool => $this->has($place, $word)))) {
                 return false;
             }
         }
 
         return true;
+    }
+
+    /** A kind is of the face or of its part, a material of the part; a carrier is of the face itself where faces are told apart. */
+    private function has(string $place, string $word): bool
+    {
+        $part = self::partOf($place);
+        if (str_starts_with($word, '/')) {
+            return 1 === preg_match($word, $this->names($place));
+        }
+        if (CarrierKind::Touch->value === $word && $place !== $part && $this->toldApart($part)) {
+            return isset($this->features[$place][$word]);
+        }
+
+        return isset($this->features[$part][$word]) || isset($this->features[$place][$word]);
+    }
+
+    private function names(string $place): string
+    {
+        $part = $this->book->parts[self::partOf($place)];
+        $surface = $part->surfaces[explode('/', $place)[1] ?? ''] ?? null;
+
+        return strtolower(implode(' ', [$part->key, $part->name, ...$part->also, $surface->key ?? '', $surface->name ?? '']));
     }
 
     private function toldApart(string $part): bool

@@ -71,6 +71,25 @@ final class Grounding
         return new Ground($this->spots, $kept, $cut, $seen, $barred, $orders);
     }
 
+    /** @return list<string> mechanisms of which no rule holds anywhere in this book */
+    public function withoutPlace(): array
+    {
+        [$this->spots, $this->ties] = [[], []];
+        $this->make = new SpotFactory($this->book, $this->modes, $this->vocabulary, $this->rates, new Facts([], [], []));
+        $without = [];
+        foreach ($this->mechanisms as $mechanism) {
+            $before = \count($this->ties);
+            foreach ($mechanism->rules as $rule) {
+                $this->apply($mechanism, $rule);
+            }
+            if ([] !== $mechanism->rules && $before === \count($this->ties)) {
+                $without[] = $mechanism->key;
+            }
+        }
+
+        return $without;
+    }
+
     /** @return array<string, int> the worst grade that was seen, by spot */
     private function worst(Facts $facts): array
     {

@@ -32,6 +32,22 @@ final class Shortlist
     }
 
     /**
+     * Whom a theory is held against: the first of those that mean something else.
+     *
+     * @param list<Candidate> $candidates the first of them first
+     */
+    public static function other(Candidate $theory, array $candidates): ?Candidate
+    {
+        foreach ($candidates as $one) {
+            if ($one->origin->id() !== $theory->origin->id()) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
+    /**
      * Those that are worth telling: likely enough and explaining something; the first stands in any case.
      *
      * @param list<Candidate> $candidates those first that did most

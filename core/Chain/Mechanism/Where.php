@@ -5,21 +5,24 @@ declare(strict_types=1);
 namespace Japhrex\Core\Chain\Mechanism;
 
 use Japhrex\Core\Family\BookError;
+use Japhrex\Core\Family\PartKind;
+use Japhrex\Core\Family\SurfaceKind;
 
 /**
- * Where a rule holds: `surface touch soft`, `part oil /strainer|filter/ !rubber`. First over what it goes, then what each place has to be:
- * a carrier that it has, a class of material, or a word in its names between slashes; `!` for what it must not be.
+ * Where a rule holds: `surface touch soft`, `part oil filter|suction !rubber`. First over what it goes, then what each place has to be: a
+ * carrier that it has, a class of material, or what its book says that it is (`PartKind`, `SurfaceKind`); `|` between words of which one is
+ * enough, `!` before what it must not be. In a book of a shop it may also be words in its names, between slashes.
  */
 final readonly class Where
 {
     private const OVER = ['unit', 'part', 'surface'];
     private const WORDS = [
         'oil', 'touch', 'drive', 'seal', 'hold', 'heat', 'wire', 'soft', 'hard', 'rubber', 'lining', 'bronze',
-        'aluminium', 'carbon', 'spring', 'mesh', 'polymer', 'entry', 'faced', 'watched', 'catches', 'magnet',
-        'keeps-air-out', 'keeps-water-out', 'keeps-dirt-out', 'fastener', 'narrow',
+        'aluminium', 'carbon', 'stainless', 'mesh', 'polymer', 'entry', 'faced', 'watched', 'catches',
+        'keeps-air-out', 'keeps-water-out', 'keeps-dirt-out', 'fastener',
     ];
 
-    /** @param list<array{bool, string}> $features must it be so, and the word or `/expression/` */
+    /** @param list<array{bool, list<string>}> $features must it be so, and the words of which one is enough */
     private function __construct(public string $over, public array $features)
     {
     }
@@ -32,20 +35,19 @@ final readonly class Where
             throw new BookError(\sprintf('“%s” does not begin with %s.', $text, implode(', ', self::OVER)), $at);
         }
         $features = [];
+        $known = [...self::WORDS, ...PartKind::words(), ...SurfaceKind::words()];
         foreach ($words as $word) {
             $must = !str_starts_with($word, '!');
             $word = ltrim($word, '!');
-            if (!\in_array($word, self::WORDS, true) && (1 !== preg_match('~^/[a-z|.*-]+/$~', $word) || false === @preg_match($word, ''))) {
+            $isExpression = 1 === preg_match('~^/[a-z|.*-]+/$~', $word) && false !== @preg_match($word, '');
+            $any = $isExpression ? [$word] : explode('|', $word);
+            foreach ($isExpression ? [] : array_diff($any, $known) as $unknown) {
                 throw new BookError(
-                    \sprintf(
-                        '“%s” is nothing that a place can be. Expected %s, or words between slashes.',
-                        $word,
-                        implode(', ', self::WORDS),
-                    ),
+                    \sprintf('“%s” is nothing that a place can be. Expected some of %s.', $unknown, implode(', ', array_unique($known))),
                     $at,
                 );
             }
-            $features[] = [$must, $word];
+            $features[] = [$must, $any];
         }
 
         return new self($over, $features);

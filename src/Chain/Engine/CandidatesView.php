@@ -71,7 +71,7 @@ final readonly class CandidatesView
             'mechanisms' => $this->shelf->mechanisms($case->family),
             'rates' => $this->analysis->rates($case),
             'origins' => $this->shelf->mechanismBook()->vocabulary->origins,
-            'theories' => $this->analysis->theories($case, $analysis),
+            'theories' => $this->analysis->theories($case, $analysis, $all),
             'kept' => $this->kept->ofCase($case),
             'reach' => Reach::after($book, $analysis->ground),
             'cleaned' => $this->opinion->done($case),

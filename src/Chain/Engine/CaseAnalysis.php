@@ -11,6 +11,7 @@ use App\Chain\Theory;
 use App\Intake\CaseFile;
 use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\BaseRates;
+use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Grounding;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
@@ -120,11 +121,15 @@ final readonly class CaseAnalysis
         return [$this->shelf->book($case->family), $this->shelf->mechanismBook($case->family)];
     }
 
-    /** @return list<AnsweredTheory> */
-    public function theories(CaseFile $case, Analysis $analysis): array
+    /**
+     * @param list<Candidate> $candidates those first that did most
+     *
+     * @return list<AnsweredTheory>
+     */
+    public function theories(CaseFile $case, Analysis $analysis, array $candidates): array
     {
         return array_map(
-            static fn (Theory $one): AnsweredTheory => new AnsweredTheory($one, $analysis->theory($one->spot)),
+            static fn (Theory $one): AnsweredTheory => AnsweredTheory::of($one, $analysis, $candidates),
             $this->theories->ofCase($case),
         );
     }

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Chain\Engine;
 
-use Japhrex\Core\Chain\Ground\Answering;
-use Japhrex\Core\Chain\Ground\Candidate;
-use Japhrex\Core\Chain\Ground\Ground;
 use Twig\Attribute\AsTwigFilter;
 use Twig\Attribute\AsTwigFunction;
 
@@ -34,11 +31,5 @@ final class EngineTwig
     public static function lowerFirst(string $text): string
     {
         return lcfirst($text);
-    }
-
-    #[AsTwigFunction('theory_answer')]
-    public static function answer(Ground $ground, Candidate $theory, ?Candidate $first, ?bool $stands, string $because): string
-    {
-        return Answering::sentence($ground, $theory, $first, $stands, $because);
     }
 }

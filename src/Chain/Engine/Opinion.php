@@ -12,7 +12,6 @@ use App\Figures\FigureTwig;
 use App\Figures\KeptFigure;
 use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
-use Japhrex\Core\Chain\Ground\Answering;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Reach;
@@ -87,11 +86,9 @@ final readonly class Opinion
             'complaints' => self::complaints($ground, $told),
             'theories' => array_map(fn (AnsweredTheory $one): array => [
                 'words' => $one->theory->words, 'by' => $one->theory->byWhom,
-                'answer' => null === $one->answer
-                    ? 'The book knows no such condition any more.'
-                    : Answering::sentence($ground, $one->answer, $candidates[0] ?? null, $one->theory->stands, $one->theory->because),
+                'answer' => $one->sentence,
                 'figures' => null === $one->answer ? [] : $this->figures($kept, $one->answer),
-            ], $this->analysis->theories($case, $analysis)),
+            ], $this->analysis->theories($case, $analysis, $candidates)),
             'reach' => array_map(
                 static fn (Reached $one): array => [
                     'part' => $book->parts[$one->part]->name,

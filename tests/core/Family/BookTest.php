@@ -133,6 +133,7 @@ final class BookTest extends TestCase
             ['parts/plunger/readings/diameter/limits' => [['key' => 'other', 'max' => '29.9 mm', 'source' => 'x']]],
             'allow no size at all',
         ];
+        yield 'a part of no kind' => [['parts/lid/kind' => []], 'what is it, and what does it do?'];
         yield 'a complaint that hangs on nothing' => [['complaints/no-water/parts' => []], 'on which parts does it hang?'];
         yield 'a complaint that hangs on what is not there' => [['complaints/no-water/parts' => ['valve']], 'there is no part "valve"'];
         yield 'an adjuster that is none' => [['strip/1/adjusters' => ['plunger/diameter']], 'marked as an adjuster'];

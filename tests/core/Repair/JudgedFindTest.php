@@ -82,7 +82,7 @@ final class JudgedFindTest extends TestCase
         $book = self::book('roller-pump', ['rotor' => ['accepts' => [['mode' => 'fracture', 'up-to' => 1, 'why' => 'It seals nothing.']]]]);
         $find = JudgedFind::of($book, $book->part('rotor') ?? self::fail('No rotor.'), 'f1', 'fracture', 'Fracture', 1, null, '');
         self::assertTrue($find?->isAccepted());
-        self::assertSame('fracture of grade 1 is accepted in any duty: it seals nothing', $find?->says());
+        self::assertSame('fracture of grade 1 is accepted in any duty: it seals nothing', $find->says());
     }
 
     public function testPartnersThatRunSideBySideShareOneSmallestSize(): void
