@@ -10,6 +10,7 @@ use App\Intake\Form\ComplaintType;
 use App\Intake\Form\StatementType;
 use App\Intake\Form\UnitType;
 use App\Intake\Frame\CasePages;
+use Japhrex\Core\Chain\Mechanism\ToldWords;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Response;
@@ -52,6 +53,10 @@ final readonly class IntakePage
         return $this->pages->show($case, 'intake/show.html.twig', [
             'forms' => array_map(static fn (FormInterface $form) => $form->createView(), $forms),
             'complaints' => $complaints,
+            'meanings' => array_map(
+                static fn (ToldWords $one): string => $one->name,
+                $this->shelf->mechanismBook()->vocabulary->told(),
+            ),
             'earlier' => $this->earlier->of($case->serial, $case),
             'opened' => array_key_first($submitted),
             'arrived' => $this->evidence->shown($case),

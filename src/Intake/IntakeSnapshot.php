@@ -21,7 +21,14 @@ final readonly class IntakeSnapshot implements SnapshotPart
             ]),
             'arrival' => null === $case->arrival ? null : Plain::of($case->arrival),
             'complaints' => Plain::all($case->complaints),
-            'statements' => Plain::all($case->statements->filter(static fn (Statement $one): bool => !$one->afterwards), ['afterwards']),
+            'statements' => array_values(array_map(
+                // Cases that were signed before statements were weighed have no word of it.
+                static fn (Statement $one): array => Plain::of(
+                    $one,
+                    ['afterwards', ...(null === $one->means ? ['means', 'meansNot'] : [])],
+                ),
+                $case->statements->filter(static fn (Statement $one): bool => !$one->afterwards)->toArray(),
+            )),
         ];
     }
 }

@@ -34,6 +34,14 @@ class Statement implements Undoable
     #[ORM\JoinColumn(onDelete: 'SET NULL')]
     public ?self $contradicts = null;
 
+    /** What it says of the unit, as the engine weighs it: a key of the history or of the fluid; null: nothing that it weighs. */
+    #[ORM\Column(length: 60, nullable: true)]
+    public ?string $means = null;
+
+    /** They say that it was not so. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $meansNot = false;
+
     /** Said after the case was signed, as an answer to an offer: no part of what was signed. */
     #[ORM\Column(options: ['default' => false])]
     public bool $afterwards = false;

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Japhrex\Tests\app;
 
 use App\Account\Role;
+use App\Chain\Engine\CaseFacts;
 use App\Intake\CaseFile;
 use App\Intake\CaseNumbers;
 use App\Intake\Complaint;
 use App\Intake\Stage;
 use App\Proof\Handover;
+use Japhrex\Core\Chain\Ground\ToldFact;
 use Symfony\Component\DomCrawler\Crawler;
 
 final class IntakeTest extends AppTestCase
@@ -226,6 +228,35 @@ final class IntakeTest extends AppTestCase
             '/The hose burst\. driver, first hand.*against it No hose ever burst\. foreman, hearsay.*against it I saw the oil/',
             $this->said(),
         );
+    }
+
+    public function testAStatementCountsAsEvidenceUnlessAnotherContradictsIt(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Desk);
+        $page = '/cases/'.$case->number.'/intake';
+        $say = fn (string $who, array $more): int => $this->send($page, '/intake/statements', [
+            'statement[words]' => 'About the oil.', 'statement[who]' => $who, 'statement[source]' => 'first-hand', ...$more,
+        ]);
+        $told = static function () use ($case): array {
+            self::em()->clear();
+            $now = self::em()->getRepository(CaseFile::class)->findOneBy(['number' => $case->number]) ?? self::fail();
+
+            return array_map(
+                static fn (ToldFact $one): string => ($one->is ? '' : 'not ').$one->key,
+                self::service(CaseFacts::class)->factsOf($now)->told,
+            );
+        };
+        $say('driver', []);
+        self::assertSame([], $told(), 'what means nothing to the engine is kept and not weighed');
+        $say('driver', ['statement[means]' => 'ran-dry']);
+        $say('fitter', ['statement[means]' => 'other-oil', 'statement[meansNot]' => '1']);
+        self::assertSame(['ran-dry', 'not other-oil'], $told());
+        $this->browser->request('GET', $page);
+        self::assertStringContainsString('weighed as: It ran dry', $this->said());
+        self::assertStringContainsString('weighed as: not so: Another fluid was filled', $this->said());
+        $say('foreman', ['statement[means]' => 'ran-dry', 'statement[meansNot]' => '1']);
+        self::assertSame(['not other-oil'], $told(), 'one says so, another not: nobody knows');
     }
 
     public function testTheFloorFindsByNumberUnitSerialAndCustomer(): void

@@ -88,7 +88,7 @@ final class ToldStories
         return [
             'family' => $words->book->key, 'name' => $story['name'],
             'rank' => $rank, 'chance' => $hit['chance'], 'brought' => $hit['brought'],
-            'first' => self::id($answer['candidates'][0]), 'said' => $answer['candidates'][0]['brought'], 'says' => $answer['says'],
+            'first' => self::id($answer['candidates'][0]), 'said' => $answer['candidates'][0]['said'], 'says' => $answer['says'],
             'look' => self::look($words, $diagnosis, $case, explode(' ', $story['decide'])), 'seconds' => $seconds,
         ];
     }

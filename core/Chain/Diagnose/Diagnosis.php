@@ -39,9 +39,12 @@ final readonly class Diagnosis
         $seen = array_column($facts->looks, 'part');
         $analysis = Analysis::of($ground, LookTime::minutes($this->words->book, $this->off($seen)));
         $candidates = $analysis->candidates(self::CANDIDATES);
+        $conclusion = $analysis->concludes($candidates, $this->words->book);
 
         return [
-            'says' => $analysis->says($candidates)->value,
+            'says' => $conclusion->says->plain(),
+            'why' => $conclusion->says->value,
+            'hangs-on' => $conclusion->hangsOn ?? '',
             'complaints' => $this->complaints($analysis, $candidates),
             'candidates' => array_map($this->candidate(...), $candidates),
             'beside' => array_map($this->named(...), $analysis->beside()),
@@ -62,6 +65,7 @@ final readonly class Diagnosis
         return $this->named($one->origin) + [
             'chance' => round($one->posterior, 4),
             'brought' => round($one->part, 4),
+            'said' => round($one->said, 4),
             'explains' => $one->explains,
             'leaves' => $one->leaves,
             'against' => $one->contradicts,

@@ -7,6 +7,7 @@ namespace Japhrex\Core\Chain\Ground;
 use Japhrex\Core\Chain\Inference\Answer;
 use Japhrex\Core\Chain\Inference\Inference;
 use Japhrex\Core\Chain\Inference\Question;
+use Japhrex\Core\Family\Book;
 
 /** What the network of a case says: candidates with their stories, and what to look at next. */
 final readonly class Analysis
@@ -73,7 +74,11 @@ final readonly class Analysis
     /** @return list<Candidate> those first that brought most of the complaints about, given all that was seen; then the likeliest */
     public function candidates(int $most = 8): array
     {
-        return array_map($this->candidate(...), \array_slice($this->ranked(), 0, $most));
+        $ranked = $this->ranked();
+        $parts = array_map($this->doing->part(...), $ranked);
+        $said = null === $this->ground->weights ? $parts : Tempered::of($parts, $this->ground->weights);
+
+        return array_map($this->candidate(...), \array_slice($ranked, 0, $most), \array_slice($said, 0, $most));
     }
 
     /** @return list<int> origins */
@@ -102,20 +107,13 @@ final readonly class Analysis
     }
 
     /**
-     * What the finds say as a whole: decided where for each complaint one origin did most of it, else open.
+     * What the finds say as a whole.
      *
      * @param list<Candidate> $candidates the first of them first
      */
-    public function says(array $candidates): Says
+    public function concludes(array $candidates, Book $book): Conclusion
     {
-        foreach ($this->doing->effects as $id) {
-            $best = max([0.0, ...array_map(static fn (Candidate $one): float => $one->brought[$id] ?? 0.0, $candidates)]);
-            if ($best < Shortlist::DECIDED) {
-                return Says::Open;
-            }
-        }
-
-        return Shortlist::isUndetermined($candidates) ? Says::Open : Says::Decided;
+        return Conclusion::of($this, $candidates, $book);
     }
 
     /**
@@ -174,7 +172,7 @@ final readonly class Analysis
         return array_map(static fn (float $chance): float => 1.0 - $chance, $none);
     }
 
-    private function candidate(int $node): Candidate
+    private function candidate(int $node, float $said = 0.0): Candidate
     {
         $id = $this->question->network->nodes[$node]->id;
         $alone = $this->stories->alone($id);
@@ -204,6 +202,7 @@ final readonly class Analysis
             $this->stories->from($id, $explains),
             $this->doing->by($node),
             $this->doing->part($node),
+            $said,
         );
     }
 

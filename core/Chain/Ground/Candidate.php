@@ -16,6 +16,7 @@ final readonly class Candidate
      * @param array<string, float> $brought complaint, or where there is none find => how much of it would not be there without this
      *                                      origin, given all that was seen
      * @param float $part the mean of that: by it they are ranked
+     * @param float $said how sure it is that it was this one: `part` beside those of the others, tempered
      * @param list<Tie> $story the likeliest way from it to what it explains, causes before effects
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class Candidate
         public array $story,
         public array $brought = [],
         public float $part = 0.0,
+        public float $said = 0.0,
     ) {
     }
 }

@@ -7,6 +7,9 @@ namespace Japhrex\Core\Chain\Ground;
 /** What is known of a case, free of where it is stored. */
 final readonly class Facts
 {
+    /** Of the history: what lay where cannot be seen any more. */
+    public const CAME_APART = 'came-apart';
+
     /**
      * @param list<LookFact> $looks
      * @param list<ComplaintFact> $complaints
@@ -31,5 +34,11 @@ final readonly class Facts
         public array $told = [],
         public ?float $hours = null,
     ) {
+    }
+
+    /** Was it said that the unit came stripped or washed? */
+    public function cameApart(): bool
+    {
+        return [] !== array_filter($this->told, static fn (ToldFact $one): bool => self::CAME_APART === $one->key && $one->is);
     }
 }

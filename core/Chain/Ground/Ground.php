@@ -7,6 +7,7 @@ namespace Japhrex\Core\Chain\Ground;
 use Japhrex\Core\Chain\Inference\Condition;
 use Japhrex\Core\Chain\Inference\Network;
 use Japhrex\Core\Chain\Inference\Question;
+use Japhrex\Core\Chain\Mechanism\Weights;
 
 /** A book and a case as a network: its conditions, what ties them, what was cut, what was seen. */
 final readonly class Ground
@@ -24,6 +25,8 @@ final readonly class Ground
      * @param array<string, Evidence> $seen by spot
      * @param array<string, string> $barred ties that do not hold in this case => why
      * @param array<string, int> $orders spots of which it is known when they happened: 1 before 2
+     * @param Weights|null $weights by which it was written; null: by hand
+     * @param bool $cameApart the unit came stripped or washed: what lay where cannot be seen any more
      */
     public function __construct(
         public array $spots,
@@ -32,6 +35,8 @@ final readonly class Ground
         public array $seen,
         public array $barred = [],
         public array $orders = [],
+        public ?Weights $weights = null,
+        public bool $cameApart = false,
     ) {
         $into = $outOf = [];
         foreach ($ties as $tie) {

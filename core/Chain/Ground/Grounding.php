@@ -68,7 +68,7 @@ final class Grounding
         $this->spots = LeakShares::ofGrave($shared, $this->worst($facts), $this->weights);
         ksort($this->spots);
 
-        return new Ground($this->spots, $kept, $cut, $seen, $barred, $orders);
+        return new Ground($this->spots, $kept, $cut, $seen, $barred, $orders, $this->weights, $facts->cameApart());
     }
 
     /** @return list<string> mechanisms of which no rule holds anywhere in this book */

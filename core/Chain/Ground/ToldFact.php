@@ -19,7 +19,7 @@ final readonly class ToldFact
      */
     public function evidence(Vocabulary $vocabulary): array
     {
-        $words = $vocabulary->history[$this->key] ?? $vocabulary->fluid[$this->key] ?? null;
+        $words = $vocabulary->told()[$this->key] ?? null;
         $evidence = [];
         foreach ($words->speaks ?? [] as [$spot, $ifFalse, $ifTrue]) {
             $evidence[] = $this->is

@@ -88,6 +88,14 @@ final class MechanismFactory
             Weights::of($data),
             $this->told($data, 'history'),
             $this->told($data, 'fluid'),
+            array_map(
+                static fn (Data $one): RecordLevel => new RecordLevel(
+                    (float) $one->text('least'),
+                    $one->number('right', 0),
+                    $one->number('of', 0),
+                ),
+                $data->maps('record'),
+            ),
         );
     }
 

@@ -16,6 +16,7 @@ final readonly class Vocabulary
      * @param array<string, string> $extra damage that no mode of the catalogue is, with its name
      * @param array<string, ToldWords> $history what is told of a unit
      * @param array<string, ToldWords> $fluid what is seen of its fluid
+     * @param list<RecordLevel> $record how often it was right, the surest level first
      */
     public function __construct(
         public array $states,
@@ -27,6 +28,25 @@ final readonly class Vocabulary
         public Weights $weights,
         public array $history = [],
         public array $fluid = [],
+        public array $record = [],
     ) {
+    }
+
+    /** @return array<string, ToldWords> what is told of a unit, and what is seen of its fluid */
+    public function told(): array
+    {
+        return $this->history + $this->fluid;
+    }
+
+    /** The level of the record that a chance belongs to; null: none is told. */
+    public function recordOf(float $said): ?RecordLevel
+    {
+        foreach ($this->record as $level) {
+            if ($said >= $level->least) {
+                return $level;
+            }
+        }
+
+        return null;
     }
 }

@@ -49,6 +49,7 @@ final readonly class CandidatesView
         $told = Shortlist::worthTelling(\array_slice($all, 0, 8));
         $shown = $this->shown($case, $all, $asked);
         $book = $this->shelf->book($case->family);
+        $conclusion = $analysis->concludes($all, $book);
         $proposals = null === $shown || $case->isSigned() || !$this->may->isGranted(Permission::ANALYSE)
             ? []
             : $this->taker->open($case, $analysis->ground, $shown);
@@ -60,6 +61,8 @@ final readonly class CandidatesView
             'ground' => $analysis->ground,
             'candidates' => $told,
             'undetermined' => Shortlist::isUndetermined($all),
+            'conclusion' => $conclusion,
+            'record' => $this->shelf->mechanismBook()->vocabulary->recordOf($conclusion->first->said ?? 0.0),
             'single' => Shortlist::singleStory($all),
             'well' => Shortlist::isUndetermined($all) ? [] : $analysis->toldAsWell($told),
             'beside' => $analysis->beside(),

@@ -91,7 +91,7 @@ final readonly class CaseFacts
             $this->refusals->links($case),
             $settled,
             self::hours($case->serviceSinceRepair),
-            self::told($case->arrival),
+            [...self::told($case->arrival), ...self::said($case)],
             self::hours($case->serviceSinceNew),
         );
     }
@@ -104,6 +104,24 @@ final readonly class CaseFacts
             Filling::Part === $arrival?->filling ? new ToldFact('low') : null,
             Filling::Full === $arrival?->filling ? new ToldFact('low', false) : null,
         ]));
+    }
+
+    /** @return list<ToldFact> what statements say of the unit; where they contradict each other nobody knows, and nothing counts */
+    private static function said(CaseFile $case): array
+    {
+        $said = [];
+        foreach ($case->statements as $one) {
+            if (null !== $one->means && !$one->afterwards) {
+                $said[$one->means][(int) !$one->meansNot] = true;
+            }
+        }
+        $agreed = array_filter($said, static fn (array $both): bool => 1 === \count($both));
+
+        return array_map(
+            static fn (string $key, array $is): ToldFact => new ToldFact($key, isset($is[1])),
+            array_map(strval(...), array_keys($agreed)),
+            array_values($agreed),
+        );
     }
 
     private static function complaint(Complaint $complaint): ComplaintFact

@@ -23,10 +23,10 @@ use Japhrex\Core\Chain\Ground\Shortlist;
  *
  * @phpstan-type OpinionData array{
  *     candidates: list<array{
- *         name: string, share: float, did?: float, explains: int, of: int, leaves: list<string>, against: list<string>,
+ *         name: string, share: float, did?: float, sure?: float, explains: int, of: int, leaves: list<string>, against: list<string>,
  *         refused: string|null,
  *     }>,
- *     undetermined: bool, single?: string|null, complaints: list<array{name: string, by: list<string>}>,
+ *     undetermined: bool, says?: string, single?: string|null, complaints: list<array{name: string, by: list<string>}>,
  *     theories: list<array{words: string, by: string, answer: string, figures: list<string>}>,
  *     reach: list<array{part: string, do: string, done: string}>,
  *     leads: list<array{name: string, share: float, because: string, at: string}>,
@@ -67,13 +67,14 @@ final readonly class Opinion
         $kept = $this->kept->ofCase($case);
         $done = $this->done($case);
         $book = $this->shelf->book($case->family);
+        $conclusion = $analysis->concludes($candidates, $book);
 
         return [
             'candidates' => array_map(static fn (Candidate $one): array => [
                 'name' => $one->origin->name, 'share' => round(
                     $one->posterior,
                     4,
-                ), 'did' => round($one->part, 4),
+                ), 'did' => round($one->part, 4), 'sure' => round($one->said, 4),
                 'explains' => \count($one->explains), 'of' => \count($one->explains) + \count($one->leaves),
                 'leaves' => self::names(
                     $ground,
@@ -82,6 +83,7 @@ final readonly class Opinion
                     ?? null,
             ], $told),
             'undetermined' => Shortlist::isUndetermined($candidates),
+            'says' => $conclusion->says->value,
             'single' => Shortlist::singleStory($candidates)?->origin->name,
             'complaints' => self::complaints($ground, $told),
             'theories' => array_map(fn (AnsweredTheory $one): array => [

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Intake\Form;
 
+use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\SourceKind;
 use App\Intake\Statement;
 use App\Platform\Form\Choices;
+use Japhrex\Core\Chain\Mechanism\ToldWords;
 use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
@@ -17,6 +20,10 @@ use Symfony\Component\OptionsResolver\OptionsResolver;
 
 final class StatementType extends AbstractType
 {
+    public function __construct(private readonly BookShelf $shelf)
+    {
+    }
+
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
         /** @var CaseFile $case */
@@ -33,7 +40,14 @@ final class StatementType extends AbstractType
                     'required' => true,
                     'empty_data' => SourceKind::Unknown->value,
                 ],
-            );
+            )
+            ->add('means', ChoiceType::class, [
+                'choices' => $this->meanings(),
+                'label' => 'What it says of the unit',
+                'help' => 'counts as evidence, a little: people tell what they saw, and leave out what they would be blamed for',
+                'placeholder' => 'nothing that is weighed', 'required' => false,
+            ])
+            ->add('meansNot', CheckboxType::class, ['label' => 'they say it was not so', 'required' => false]);
         if (!$case->statements->isEmpty()) {
             $builder->add('contradicts', ChoiceType::class, [
                 'choices' => $case->statements->toArray(),
@@ -42,6 +56,15 @@ final class StatementType extends AbstractType
                 'label' => 'Contradicts', 'placeholder' => 'nothing said so far', 'required' => false,
             ]);
         }
+    }
+
+    /** @return array<string, array<string, string>> name => key, in two groups */
+    private function meanings(): array
+    {
+        $words = $this->shelf->mechanismBook()->vocabulary;
+        $named = static fn (array $told): array => array_flip(array_map(static fn (ToldWords $one): string => $one->name, $told));
+
+        return ['What happened to it' => $named($words->history), 'What is in it' => $named($words->fluid)];
     }
 
     public function configureOptions(OptionsResolver $resolver): void

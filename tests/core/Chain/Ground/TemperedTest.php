@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\core\Chain\Ground;
+
+use Japhrex\Core\Chain\Ground\Tempered;
+use Japhrex\Core\Chain\Mechanism\MechanismBook;
+use Japhrex\Core\Chain\Mechanism\RecordLevel;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Yaml\Yaml;
+
+/** What is said of how sure it is: the part of the first along its line, the rest shared out as before. */
+final class TemperedTest extends TestCase
+{
+    private static function general(): MechanismBook
+    {
+        return MechanismBook::of(array_map(
+            static fn (string $file): array => (array) Yaml::parseFile($file),
+            glob(__DIR__.'/../../../../books/mechanisms/*.yaml') ?: [],
+        ));
+    }
+
+    public function testTheFirstIsLiftedAlongItsLineAndTheOthersShareTheRest(): void
+    {
+        $weights = self::general()->vocabulary->weights;
+        self::assertSame([1.0, 1.4], [$weights->temper, $weights->lift], 'by hand below with these');
+        // Half is an even chance: 1 / (1 + e^−1.4) = 0.8022; the second had 0.3 of the other half, so 0.6 of 0.1978.
+        self::assertEqualsWithDelta([0.8022, 0.1187, 0.0], Tempered::of([0.5, 0.3, 0.0], $weights), 0.0001);
+        // 0.1 is one to nine: 1 / (1 + 9 e^−1.4) = 0.3106.
+        self::assertEqualsWithDelta([0.3106], Tempered::of([0.1], $weights), 0.0001);
+        self::assertSame([0.0, 0.0], Tempered::of([0.0, 0.0], $weights));
+        self::assertLessThan(1.0, Tempered::of([1.0], $weights)[0], 'nothing is certain');
+    }
+
+    public function testTheRecordIsThatOfTheLevelAndItsLevelsCoverEveryChance(): void
+    {
+        $words = self::general()->vocabulary;
+        self::assertNotSame([], $words->record);
+        $least = array_map(static fn (RecordLevel $one): float => $one->least, $words->record);
+        $sorted = $least;
+        rsort($sorted);
+        self::assertSame($sorted, $least, 'the surest first');
+        self::assertSame(0.0, end($least), 'of every chance there is a record');
+        self::assertSame($words->record[0], $words->recordOf(0.95));
+        self::assertSame($words->record[0], $words->recordOf($least[0]));
+        self::assertNotSame($words->record[0], $words->recordOf($least[0] - 0.001));
+        foreach ($words->record as $one) {
+            self::assertLessThanOrEqual($one->of, $one->right);
+        }
+    }
+}
