@@ -7,8 +7,8 @@ namespace Japhrex\Core\Chain\Ground;
 use Japhrex\Core\Chain\Mechanism\Weights;
 
 /**
- * How sure it is that it was this one: the part that the first had in it, its log odds moved along a straight line until what is called 80 %
- * has been right in eight of ten failures told to it (Platt, Probabilistic outputs, 1999). The others share what is left as before.
+ * How sure it is that it was this one: the part that the first had in it, its log odds moved along a straight line until what is called
+ * 80 % has been right in eight of ten failures told to it (Platt, Probabilistic outputs, 1999). The others share what is left as before.
  */
 final class Tempered
 {
