@@ -18,9 +18,9 @@ final readonly class Conclusion
     private const RESTS_ON = 2;
     private const LEFT = 0.5;
 
-    /** So much of a complaint its own origin did, and so little of another's, where two are told. */
+    /** So much of a complaint its own origin did, and that of another complaint less than this share of that, where two are told. */
     private const OWN = 0.5;
-    private const ANOTHERS = 0.2;
+    private const ANOTHERS = 0.5;
 
     /** Share of the parts that a complaint hangs on which were found clean, where the unit is said to be sound. */
     private const CLEARED = 0.8;
@@ -32,6 +32,7 @@ final readonly class Conclusion
      * @param array<string, Candidate> $by complaint => what did most of it
      * @param array<string, float> $left complaint => how much of it none of the candidates did
      * @param string|null $hangsOn the one find without which another would lead; null: it rests on several
+     * @param int $finds how much damage was seen
      * @param array{int, int} $cleared parts that the complaints hang on: found clean, and all
      */
     private function __construct(
@@ -41,6 +42,7 @@ final readonly class Conclusion
         public array $left,
         public ?string $hangsOn,
         public array $cleared,
+        public int $finds,
     ) {
     }
 
@@ -68,7 +70,7 @@ final readonly class Conclusion
             default => Says::Open,
         };
 
-        return new self($says, $first, $by, $left, self::hangsOn($candidates), $cleared);
+        return new self($says, $first, $by, $left, self::hangsOn($candidates), $cleared, $analysis->finds());
     }
 
     /** @param array<string, float> $left */
@@ -122,7 +124,7 @@ final readonly class Conclusion
                 return false;
             }
             foreach ($by as $other) {
-                if ($other !== $one && self::did($candidates, $other, $id) >= self::ANOTHERS) {
+                if ($other !== $one && self::did($candidates, $other, $id) >= self::ANOTHERS * self::did($candidates, $one, $id)) {
                     return false;
                 }
             }

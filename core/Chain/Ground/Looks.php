@@ -8,8 +8,9 @@ use Japhrex\Core\Chain\Inference\Answer;
 use Japhrex\Core\Chain\Inference\Question;
 
 /**
- * What to look at next: whoever looks at a part sees all that is on it, so a part's conditions are weighed together. A look settles, for
- * each origin in the race, the mutual information between it and what the look may show, as far as it matters to what was complained of.
+ * What to look at next: whoever looks at a part sees all that is on it, so a part's conditions are weighed together. A look is worth the
+ * mutual information between what it may show and which of those in the race brought about what was complained of; and where it started
+ * there, it ends the search.
  */
 final class Looks
 {
@@ -19,8 +20,14 @@ final class Looks
     /** One that did less of what was complained of is out of the race. */
     public const LEAST = 0.004;
 
-    /** A look that finds where it started is worth so many bits: about as many as there are parts to choose from. */
-    private const FOUND = 3.0;
+    /** A look that finds where it started is worth so many bits more. */
+    private const FOUND = 2.0;
+
+    /** A look that settles less is not worth its minutes. */
+    private const WORTH = 0.03;
+
+    /** At least so much is left to what is not in the race. */
+    private const OTHERS = 0.02;
 
     /** Conditions of a part that are weighed together: those that tell most. */
     private const TOGETHER = 6;
@@ -41,55 +48,58 @@ final class Looks
      */
     public static function of(Ground $pruned, Question $question, Answer $answer, array $minutes, array $race, array $at): array
     {
-        $rivals = self::rivals($pruned, $question, $answer, $race);
+        [$parts, $shown] = self::rivals($pruned, $question, $answer, $race);
         $looks = [];
         foreach (self::unseen($pruned, $minutes) as $part => $spots) {
             $tells = [];
             foreach ($spots as $id) {
-                $tells[$id] = array_sum(array_map(static fn (array $rival): float => self::information($rival, [$id]), $rivals));
+                $tells[$id] = self::information($parts, $shown, [$id]);
             }
             arsort($tells);
             $best = \array_slice(array_keys($tells), 0, self::TOGETHER);
-            $bits = array_sum(array_map(static fn (array $rival): float => self::information($rival, $best), $rivals));
-            // Where it started, the look ends the search.
-            $bits += self::FOUND * ($at[$part] ?? 0.0);
             $looks[] = new Look(
                 (string) $part,
-                $bits,
+                self::information($parts, $shown, $best) + self::FOUND * ($at[$part] ?? 0.0),
                 $minutes[$part],
                 array_map(static fn (string $id): Spot => $pruned->spots[$id], \array_slice($best, 0, self::NAMED)),
             );
         }
+        $looks = array_values(array_filter($looks, static fn (Look $look): bool => $look->bits >= self::WORTH));
         usort($looks, static fn (Look $a, Look $b): int => [$b->bitsPerMinute(), $a->part] <=> [$a->bitsPerMinute(), $b->part]);
 
         return $looks;
     }
 
     /**
-     * The origins in the race: how likely each is, what a look would show with it and without it, and how much of it matters.
+     * Those in the race and, last, the others together: how much of what was complained of each did, and what a look would show with it.
      *
      * @param array<int, float> $race
      *
-     * @return list<array{float, array<string, float>, array<string, float>, float}>
+     * @return array{list<float>, list<array<string, float>>} parts, that come to 1, and chances by condition
      */
     private static function rivals(Ground $pruned, Question $question, Answer $answer, array $race): array
     {
-        $rivals = [];
+        $parts = $shown = $others = [];
         foreach ($answer->given as $origin => $with) {
             $share = $answer->posteriors[$origin];
+            $parts[] = $part = $share * ($race[$origin] ?? 0.0);
+            $shown[] = self::shown($pruned, $question, [$origin => 1.0] + $with);
             $without = [];
             foreach ($with as $node => $chance) {
                 $without[$node] = min(1.0, max(0.0, ($answer->posteriors[$node] - $share * $chance) / (1.0 - $share)));
             }
-            $rivals[] = [
-                $share,
-                self::shown($pruned, $question, [$origin => 1.0] + $with),
-                self::shown($pruned, $question, [$origin => 0.0] + $without),
-                $race[$origin] ?? 0.0,
-            ];
+            foreach (self::shown($pruned, $question, [$origin => 0.0] + $without) as $id => $chance) {
+                $others[$id] = ($others[$id] ?? 0.0) + $part * $chance;
+            }
         }
+        $sum = array_sum($parts);
+        if ($sum > 0.0) {
+            $parts[] = max(self::OTHERS, 1.0 - $sum);
+            $shown[] = array_map(static fn (float $chance): float => $chance / $sum, $others);
+        }
+        $all = array_sum($parts);
 
-        return $rivals;
+        return [array_map(static fn (float $part): float => $part / $all, $parts), $shown];
     }
 
     /**
@@ -141,30 +151,35 @@ final class Looks
     }
 
     /**
-     * Mutual information between an origin and what a look shows, bits; given the origin each condition shows on its own.
+     * Mutual information between who did it and what a look shows, bits; given who did it, each condition shows on its own.
      *
-     * @param array{float, array<string, float>, array<string, float>, float} $rival
+     * @param list<float> $parts
+     * @param list<array<string, float>> $shown
      * @param list<string> $conditions
      */
-    private static function information(array $rival, array $conditions): float
+    private static function information(array $parts, array $shown, array $conditions): float
     {
-        [$share, $with, $without, $matters] = $rival;
-        $outcomes = [[$share, 1.0 - $share]];
+        $outcomes = [$parts];
         foreach ($conditions as $id) {
             $next = [];
-            foreach ($outcomes as [$p, $q]) {
-                $next[] = [$p * $with[$id], $q * $without[$id]];
-                $next[] = [$p * (1.0 - $with[$id]), $q * (1.0 - $without[$id])];
+            foreach ($outcomes as $outcome) {
+                $seen = $clean = [];
+                foreach ($outcome as $i => $p) {
+                    $seen[] = $p * $shown[$i][$id];
+                    $clean[] = $p * (1.0 - $shown[$i][$id]);
+                }
+                array_push($next, $seen, $clean);
             }
             $outcomes = $next;
         }
         $bits = 0.0;
-        foreach ($outcomes as [$p, $q]) {
-            $bits += ($p > 0.0 ? $p * log($p / (($p + $q) * $share), 2) : 0.0) + (
-                $q > 0.0 ? $q * log($q / (($p + $q) * (1.0 - $share)), 2) : 0.0
-            );
+        foreach ($outcomes as $outcome) {
+            $all = array_sum($outcome);
+            foreach ($outcome as $i => $p) {
+                $bits += $p > 0.0 ? $p * log($p / ($all * $parts[$i]), 2) : 0.0;
+            }
         }
 
-        return max(0.0, $bits) * $matters;
+        return max(0.0, $bits);
     }
 }

@@ -60,7 +60,10 @@ final class DiagnoseTest extends TestCase
     {
         [$exit, $answer] = self::diagnose(self::SAND);
         self::assertSame(0, $exit);
-        self::assertSame(['says', 'complaints', 'candidates', 'beside', 'looks', 'theories', 'seconds'], array_keys($answer));
+        self::assertSame(
+            ['says', 'why', 'hangs-on', 'complaints', 'candidates', 'beside', 'looks', 'theories', 'seconds'],
+            array_keys($answer),
+        );
         self::assertSame('dirt-let-in', $answer['candidates'][0]['origin']);
         self::assertSame('low-flow', $answer['complaints'][0]['what']);
         self::assertSame('dirt-let-in', $answer['complaints'][0]['origin']);
