@@ -34,7 +34,8 @@ enum PartKind: string
     case Shim = 'shim';
     case Stay = 'stay';
 
-    // What moves the fluid.
+    // What moves the fluid: the first is for all that does.
+    case Pump = 'pump';
     case Gear = 'gear';
     case Rotor = 'rotor';
     case Vane = 'vane';

@@ -31,7 +31,16 @@ final readonly class CaseAnalysis
         private CacheInterface $cache,
         private TheoryRepository $theories,
         private ChainNodeRepository $nodes,
+        private string $projectDir,
     ) {
+    }
+
+    /** Of the engine itself: an answer that an older one kept is none of this one's. */
+    private function engine(): string
+    {
+        $files = glob($this->projectDir.'/core/Chain/{Ground,Inference,Mechanism}/*.php', \GLOB_BRACE) ?: [];
+
+        return implode(' ', array_map(static fn (string $file): string => (string) filemtime($file), $files));
     }
 
     public function ground(CaseFile $case): Ground
@@ -66,7 +75,7 @@ final readonly class CaseAnalysis
     {
         $facts = $this->facts->factsOf($case);
         $minutes = $this->facts->minutes($case);
-        $key = 'analysis.'.hash('sha256', serialize([$this->books($case), $facts, $minutes, $this->rates($case)]));
+        $key = 'analysis.'.hash('sha256', serialize([$this->engine(), $this->books($case), $facts, $minutes, $this->rates($case)]));
 
         $analysis = $this->cache->get($key, function (ItemInterface $item) use ($case, $minutes): Analysis {
             $item->expiresAfter(self::KEPT);
@@ -112,7 +121,7 @@ final readonly class CaseAnalysis
 
     private function last(CaseFile $case): string
     {
-        return 'analysis.last.'.$case->id.'.'.hash('sha256', serialize($this->books($case)));
+        return 'analysis.last.'.$case->id.'.'.hash('sha256', serialize([$this->engine(), $this->books($case)]));
     }
 
     /** @return array{Book, MechanismBook} the book and the mechanisms with it: a shop changes its own, and the words it uses */

@@ -67,7 +67,7 @@ final class DebrisTest extends TestCase
     {
         $seen = self::strainer([DebrisKind::Bronze])->seen;
         self::assertSame(
-            [0.001, 1.0],
+            [0.0002, 1.0],
             [$seen['damage:debris-bronze@suction-strainer']->ifFalse, $seen['damage:debris-bronze@suction-strainer']->ifTrue],
         );
         self::assertLessThan(1.0, $seen['damage:debris-sand@suction-strainer']->ifTrue);

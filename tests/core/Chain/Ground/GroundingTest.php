@@ -225,7 +225,7 @@ final class GroundingTest extends TestCase
     {
         $ground = self::ground('gear-pair', [['front-block', 'face', 'scoring', 3], ['body', 'suction-side', null, 0]]);
         $seen = $ground->seen['damage:scoring@front-block/face'];
-        self::assertSame([0.001, 1.0], [$seen->ifFalse, $seen->ifTrue]);
+        self::assertSame([0.0002, 1.0], [$seen->ifFalse, $seen->ifTrue]);
         $clean = $ground->seen['damage:cavitation-erosion@body/suction-side'];
         self::assertEqualsWithDelta(0.1, $clean->ifTrue, 1e-9, 'one look in ten misses it');
     }
