@@ -29,6 +29,39 @@ final class ToldStories
     /** @return list<Told> rank 0: not among the candidates; look: place of the look that decides among those proposed without it */
     public static function told(string $half, ?string $only = null): array
     {
+        $told = [];
+        foreach (self::each($half, $only) as [$words, $diagnosis, $story]) {
+            $told[] = self::tell($words, $diagnosis, $story);
+        }
+
+        return $told;
+    }
+
+    /** @return array<string, array{int, int}> small change => how often it moved the first candidate, of how many stories */
+    public static function shaken(string $half, ?string $only = null): array
+    {
+        $robustness = new Robustness();
+        $moved = array_fill_keys(Robustness::CHANGES, [0, 0]);
+        foreach (self::each($half, $only) as [$words, $diagnosis, $story]) {
+            $first = static function (array $case) use ($words, $diagnosis): string {
+                $candidates = $diagnosis->of(...(new CaseReader($words))->read($case))['candidates'];
+
+                return \is_array($candidates) && \is_array($candidates[0] ?? null) ? self::id($candidates[0]) : '';
+            };
+            $case = self::asCase($words->book->key, $story);
+            $before = $first($case);
+            foreach ($robustness->changed($case) as $change => $after) {
+                $moved[$change][0] += $before === $first($after) ? 0 : 1;
+                ++$moved[$change][1];
+            }
+        }
+
+        return $moved;
+    }
+
+    /** @return iterable<array{Words, Diagnosis, Story}> */
+    private static function each(string $half, ?string $only): iterable
+    {
         $mechanisms = MechanismBook::of(self::contents('mechanisms/*.yaml'));
         $modes = ModeCatalogue::of(self::contents('modes.yaml')[0]);
         $books = [];
@@ -37,7 +70,6 @@ final class ToldStories
                 $books[$key] = $content;
             }
         }
-        $told = [];
         foreach (glob(__DIR__.'/'.$half.'/*.yaml') ?: [] as $file) {
             /** @var array{family: string, stories: list<Story>} $content */
             $content = Yaml::parseFile($file);
@@ -46,12 +78,10 @@ final class ToldStories
                 $own = $mechanisms->with($book);
                 $words = new Words($book, $modes, $own->vocabulary);
                 foreach ($content['stories'] as $story) {
-                    $told[] = self::tell($words, new Diagnosis($words, $own->mechanisms), $story);
+                    yield [$words, new Diagnosis($words, $own->mechanisms), $story];
                 }
             }
         }
-
-        return $told;
     }
 
     /** @return list<array<mixed>> */

@@ -58,6 +58,7 @@ final readonly class Words
             'directions' => ReadingSays::directions(),
             'modes' => array_map(static fn (Mode $one): string => $one->name, $this->modes->modes),
             'made' => array_map(static fn (DebrisKind $one): string => $one->value, DebrisKind::cases()),
+            'sides' => $told($this->vocabulary->lies),
             'how' => array_map(static fn (FoundBy $one): string => $one->value, FoundBy::cases()),
             'fluid' => $told($this->vocabulary->fluid),
             'origins' => array_map(

@@ -241,17 +241,7 @@ final class Grounding
             $id = $this->known($this->make->complaint($complaint->key));
             $seen[$id] = new Evidence($id, $this->weights->complaint, 1.0, 'complained of');
         }
-        $more = Circumstances::evidence($facts, $this->weights);
-        foreach ($facts->told as $told) {
-            array_push($more, ...$told->evidence($this->vocabulary));
-        }
-        if ($facts->comeback) {
-            $more[] = new Evidence('origin:leftover-debris', $this->weights->first, 1.0, 'it comes back to us');
-        }
-        foreach ($facts->settled as $id => [$for, $said]) {
-            $more[] = new Evidence($id, $for ? $this->weights->settled : 1.0, $for ? 1.0 : $this->weights->settled, $said);
-        }
-        foreach ($more as $evidence) {
+        foreach (OtherEvidence::evidence($facts, $this->spots, $this->vocabulary) as $evidence) {
             if (isset($this->spots[$evidence->spot])) {
                 $seen[$evidence->spot] = $evidence->and($seen[$evidence->spot] ?? null);
             }

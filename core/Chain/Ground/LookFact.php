@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Chain\Ground;
 
+use Japhrex\Core\Chain\Mechanism\Vocabulary;
 use Japhrex\Core\Chain\Mechanism\Weights;
 use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\FoundBy;
@@ -11,6 +12,12 @@ use Japhrex\Core\Damage\FoundBy;
 /** What a look at a part found, or found not to be there. */
 final readonly class LookFact
 {
+    /** Damage that has a side. */
+    private const WEAR = ['scoring', 'polishing', 'scuffing', 'fretting', 'pitting'];
+
+    /** What is wrong with one of several alike and not with the others. */
+    private const ITS_OWN = ['defect', 'misfitted', 'damaged-when-fitted', 'fastener-loose'];
+
     /**
      * @param ?string $surface null: the whole part
      * @param ?string $mode null, or grade 0: looked, not there
@@ -19,8 +26,8 @@ final readonly class LookFact
      * @param bool $swept looked over with many others in one act, by eye
      * @param string $for of a look that found nothing: the kind of damage that was looked for; empty: any
      * @param FoundBy $how of such a look: what it was done with
-     * @param string $side where the damage lies: inlet, outlet, one side, all round
-     * @param string $twin of several alike: the one, or all
+     * @param string $side where the wear lies: a key of the vocabulary's `lies`, or in other words, which say nothing
+     * @param string $twin of several alike: `all`, or which one; empty: not told
      */
     public function __construct(
         public string $part,
@@ -35,6 +42,33 @@ final readonly class LookFact
         public string $side = '',
         public string $twin = '',
     ) {
+    }
+
+    /**
+     * On which side wear lies, and that one of several alike is hurt while the others are sound.
+     *
+     * @param array<string, Spot> $spots
+     *
+     * @return list<Evidence>
+     */
+    public function lies(array $spots, Vocabulary $vocabulary): array
+    {
+        $evidence = [];
+        if (null === $this->mode || 0 === $this->grade) {
+            return [];
+        }
+        $words = \in_array($this->mode, self::WEAR, true) ? $vocabulary->lies[$this->side] ?? null : null;
+        foreach ($words->speaks ?? [] as [$spot, $ifFalse, $ifTrue]) {
+            $evidence[] = new Evidence($spot, $ifFalse, $ifTrue, $words->name ?? '');
+        }
+        foreach ('' === $this->twin || 'all' === $this->twin ? [] : self::ITS_OWN as $origin) {
+            $id = Spot::idOf('origin', $origin, $this->part);
+            if (isset($spots[$id])) {
+                $evidence[] = new Evidence($id, $vocabulary->weights->oneOfTwins, 0.9, 'its twins are sound');
+            }
+        }
+
+        return $evidence;
     }
 
     /**

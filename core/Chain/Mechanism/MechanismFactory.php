@@ -96,6 +96,7 @@ final class MechanismFactory
                 ),
                 $data->maps('record'),
             ),
+            $this->told($data, 'lies'),
         );
     }
 

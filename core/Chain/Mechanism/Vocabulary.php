@@ -16,6 +16,7 @@ final readonly class Vocabulary
      * @param array<string, string> $extra damage that no mode of the catalogue is, with its name
      * @param array<string, ToldWords> $history what is told of a unit
      * @param array<string, ToldWords> $fluid what is seen of its fluid
+     * @param array<string, ToldWords> $lies on which side wear lies
      * @param list<RecordLevel> $record how often it was right, the surest level first
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class Vocabulary
         public array $history = [],
         public array $fluid = [],
         public array $record = [],
+        public array $lies = [],
     ) {
     }
 

@@ -34,6 +34,7 @@ final readonly class Weights
      * @param float $beside chance that whoever found one kind of damage on a face has found any other that is plain to see there
      * @param float $young how much less likely wear is in a unit that has run little
      * @param float $old how much likelier in one that has run long
+     * @param float $oneOfTwins how often one of several alike is hurt alone where nothing was wrong with the part itself
      * @param float $temper slope of the line along which the log odds of the first are moved
      * @param float $lift its height
      * @param array<string, list<array{string, float, float, string}>> $circumstances each with what it speaks of, the likelihoods if
@@ -64,6 +65,7 @@ final readonly class Weights
         public float $grave,
         public float $beside,
         public float $lateSudden,
+        public float $oneOfTwins,
         public float $temper,
         public float $lift,
     ) {
@@ -109,6 +111,7 @@ final readonly class Weights
             $is('grave'),
             $is('beside'),
             $is('late-sudden'),
+            $is('one-of-twins'),
             $is('temper'),
             $is('lift'),
         );

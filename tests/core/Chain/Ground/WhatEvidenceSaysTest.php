@@ -57,6 +57,38 @@ final class WhatEvidenceSaysTest extends TestCase
         return $left;
     }
 
+    public function testWearOnOneSideSpeaksOfAShaftThatIsPulledAndAllRoundAgainstIt(): void
+    {
+        $words = self::vocabulary();
+        $says = static function (string $side, string $mode = 'scoring') use ($words): array {
+            $found = [];
+            foreach ((new LookFact('front-bushes', 'bore', $mode, 3, side: $side))->lies([], $words) as $one) {
+                $found[$one->spot] = $one->speaksFor();
+            }
+
+            return $found;
+        };
+        self::assertTrue($says('one-side')['state:side-load']);
+        self::assertFalse($says('all-round')['state:side-load']);
+        self::assertSame([true, false], [$says('inlet')['state:over-pressure'], $says('inlet')['state:side-load']]);
+        self::assertSame([], $says('at the top'), 'other words are kept and say nothing');
+        self::assertSame([], $says('one-side', 'deposits'), 'only wear has a side');
+    }
+
+    public function testOneTwinHurtAndTheOtherSoundSpeaksOfThatPartItself(): void
+    {
+        $spots = [];
+        foreach (['defect', 'misfitted', 'own-wear'] as $origin) {
+            $spots[Spot::idOf('origin', $origin, 'check-valves')] = new Spot('origin', $origin, 'check-valves', $origin, 0.01, 1.0);
+        }
+        $look = static fn (string $twin): array => array_map(
+            static fn (Evidence $one): string => $one->spot,
+            (new LookFact('check-valves', 'seat', 'scoring', 3, twin: $twin))->lies($spots, self::vocabulary()),
+        );
+        self::assertSame(['origin:defect@check-valves', 'origin:misfitted@check-valves'], $look('left'));
+        self::assertSame([[], []], [$look('all'), $look('')]);
+    }
+
     public function testALookForScoringClearsNoCrack(): void
     {
         $any = self::left(new LookFact('plate', 'face', null, 0));
