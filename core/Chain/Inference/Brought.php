@@ -179,10 +179,13 @@ final readonly class Brought
             }
         }
         $rank = self::rank($network);
-        $nodes = array_keys($found);
-        usort($nodes, static fn (int $a, int $b): int => $rank[$a] <=> $rank[$b]);
+        $nodes = [];
+        foreach ($found as $node => $_) {
+            $nodes[$rank[$node]] = $node;
+        }
+        ksort($nodes);
 
-        return $nodes;
+        return array_values($nodes);
     }
 
     /** @return array<int, int> node => its place, causes before effects */

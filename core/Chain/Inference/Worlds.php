@@ -46,12 +46,12 @@ final readonly class Worlds
                 [] === $leads && isset($question->seen[$node]) ? $weighed[] = $node : $drawn[] = $node;
             }
         }
-        $below = self::below($question, $drawn, $posteriors);
+        $plan = self::plan($question, $drawn, $posteriors);
         $random = new Randomizer(new Mt19937(Sampling::SEED));
         $logs = $draws = [];
         do {
             for ($i = 0; $i < self::BATCH; ++$i) {
-                [$log, $true] = self::draw($question, $drawn, $weighed, $below, $random);
+                [$log, $true] = self::draw($question, $plan, $weighed, $random);
                 if (-\INF !== $log) {
                     $logs[] = $log;
                     $draws[] = $true;
@@ -71,16 +71,19 @@ final readonly class Worlds
     }
 
     /**
-     * How much what lies below a condition speaks for it: what lifts it from the chance that its causes give it to the one that it has.
+     * What each draw needs of a condition: its leak and causes, what was seen of it, and how much what lies below it speaks for it, which is
+     * what lifts it from the chance that its causes give it to the one that it has.
      *
      * @param list<int> $drawn
      * @param array<int, float> $posteriors
      *
-     * @return array<int, float>
+     * @return list<array{int, ?Condition, float, array<int, float>, float, float, float}> node, the condition where it has a table, chance
+     *                                                                                     that it does not come by itself, causes, likelihoods
+     *                                                                                     if false and if true, below
      */
-    private static function below(Question $question, array $drawn, array $posteriors): array
+    private static function plan(Question $question, array $drawn, array $posteriors): array
     {
-        $below = [];
+        $plan = [];
         foreach ($drawn as $node) {
             $condition = $question->network->nodes[$node];
             $none = 1.0 - $condition->leak;
@@ -89,28 +92,38 @@ final readonly class Worlds
             }
             $for = $posteriors[$node] * $none;
             $against = (1.0 - $posteriors[$node]) * (1.0 - $none);
-            $below[$node] = $for + $against > 0.0 ? min(0.9999, max(0.0001, $for / ($for + $against))) : 0.5;
+            $below = $for + $against > 0.0 ? min(0.9999, max(0.0001, $for / ($for + $against))) : 0.5;
+            [$ifFalse, $ifTrue] = $question->seen[$node] ?? [1.0, 1.0];
+            $plan[] = [
+                $node, null === $condition->table ? null : $condition, 1.0 - $condition->leak, $condition->causes, $ifFalse, $ifTrue, $below,
+            ];
         }
 
-        return $below;
+        return $plan;
     }
 
     /**
-     * @param list<int> $drawn
+     * @param list<array{int, ?Condition, float, array<int, float>, float, float, float}> $plan
      * @param list<int> $weighed
-     * @param array<int, float> $below
      *
      * @return array{float, array<int, true>} ln of its weight, and what is true in it
      */
-    private static function draw(Question $question, array $drawn, array $weighed, array $below, Randomizer $random): array
+    private static function draw(Question $question, array $plan, array $weighed, Randomizer $random): array
     {
         $true = [];
         $log = 0.0;
         $weight = 1.0;
-        foreach ($drawn as $node) {
-            $chance = self::chance($question->network->nodes[$node], $true);
-            [$ifFalse, $ifTrue] = $question->seen[$node] ?? [1.0, 1.0];
-            $b = $below[$node];
+        foreach ($plan as [$node, $table, $none, $causes, $ifFalse, $ifTrue, $b]) {
+            if (null !== $table) {
+                $chance = self::chance($table, $true);
+            } else {
+                foreach ($causes as $cause => $strength) {
+                    if (isset($true[$cause])) {
+                        $none *= 1.0 - $strength;
+                    }
+                }
+                $chance = 1.0 - $none;
+            }
             $all = (1.0 - $chance) * (1.0 - $b) + $chance * $b;
             $p = (1.0 - self::PLAIN) * $chance * $b / $all + self::PLAIN * $chance;
             if ($random->nextInt() / self::RANGE < $p) {
