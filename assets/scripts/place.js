@@ -8,6 +8,18 @@ const DRAWN = '.viewer, [data-compare], [data-player]';
 
 let isRefusal = false;
 
+// What was sent last, until the hand goes on: what comes later by itself keeps that in its place.
+let sentLast = null;
+for (const kind of ['pointerdown', 'keydown', 'wheel']) {
+  document.addEventListener(
+    kind,
+    () => {
+      sentLast = null;
+    },
+    { capture: true, passive: true },
+  );
+}
+
 // Where the hand was: the form that was sent, and what stands around it, with how far down the screen each was.
 let hand = null;
 
@@ -186,6 +198,7 @@ document.addEventListener('htmx:afterSettle', (event) => {
   } else {
     window.scrollTo({ top: scrolled, behavior: 'instant' });
   }
+  sentLast = form ?? mark?.[0] ?? null;
   if (isRefused) {
     toHand(said, true);
   } else if (!document.activeElement || document.activeElement === document.body) {
@@ -214,6 +227,10 @@ let looked = null;
 
 function lookedAt() {
   const { activeElement } = document;
+  const sent = sentLast?.isConnected && sentLast.checkVisibility() ? sentLast.getBoundingClientRect() : null;
+  if (sent && sent.bottom > 0 && sent.top < window.innerHeight) {
+    return sentLast;
+  }
   const { top, bottom } = activeElement?.getBoundingClientRect() ?? {};
   if (activeElement?.closest('main *') && bottom > 0 && top < window.innerHeight) {
     return activeElement;
