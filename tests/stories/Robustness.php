@@ -11,7 +11,8 @@ use Random\Randomizer;
  * Small changes to a case that ought not to move its first candidate: a find graded one lower or higher, one left out, a harmless mark read
  * as damage, and a unit that an earlier look called clean looked at no more. Seeded: the same changes each time.
  *
- * @phpstan-type Told array{seen: list<array{place: string, mode: string, grade: int, made: list<string>}>, clean: list<array{place: string}>, ...}
+ * @phpstan-type Look array{place: string, mode: string, grade: int, made: list<string>}
+ * @phpstan-type Told array{seen: list<Look>, clean: list<array{place: string}>, ...}
  */
 final readonly class Robustness
 {

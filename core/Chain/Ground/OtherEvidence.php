@@ -6,7 +6,7 @@ namespace Japhrex\Core\Chain\Ground;
 
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
 
-/** What a case says beside what was seen and read: circumstances, what was told, where wear lies, what was settled by a figure or a test. */
+/** What a case says beside what was seen and read: circumstances, what was told, where wear lies, what a figure or a test has settled. */
 final class OtherEvidence
 {
     /**

@@ -12,6 +12,9 @@ use Random\Randomizer;
  * chances answers, such as what would not be, had one of them not been. Each condition is drawn given its causes and what its known chance
  * says of all below it (importance sampling); a finding below which nothing lies is not drawn but weighed in. Seeded: the same network, the
  * same draws.
+ *
+ * @phpstan-type Planned array{int, ?Condition, float, array<int, float>, float, float, float} node, the condition where it has a
+ *     table, chance that it does not come by itself, causes, likelihoods if false and if true, below
  */
 final readonly class Worlds
 {
@@ -71,15 +74,13 @@ final readonly class Worlds
     }
 
     /**
-     * What each draw needs of a condition: its leak and causes, what was seen of it, and how much what lies below it speaks for it, which is
-     * what lifts it from the chance that its causes give it to the one that it has.
+     * What each draw needs of a condition: its leak and causes, what was seen of it, and how much what lies below it speaks for it, which
+     * is what lifts it from the chance that its causes give it to the one that it has.
      *
      * @param list<int> $drawn
      * @param array<int, float> $posteriors
      *
-     * @return list<array{int, ?Condition, float, array<int, float>, float, float, float}> node, the condition where it has a table, chance
-     *                                                                                     that it does not come by itself, causes, likelihoods
-     *                                                                                     if false and if true, below
+     * @return list<Planned>
      */
     private static function plan(Question $question, array $drawn, array $posteriors): array
     {
@@ -95,7 +96,13 @@ final readonly class Worlds
             $below = $for + $against > 0.0 ? min(0.9999, max(0.0001, $for / ($for + $against))) : 0.5;
             [$ifFalse, $ifTrue] = $question->seen[$node] ?? [1.0, 1.0];
             $plan[] = [
-                $node, null === $condition->table ? null : $condition, 1.0 - $condition->leak, $condition->causes, $ifFalse, $ifTrue, $below,
+                $node,
+                null === $condition->table ? null : $condition,
+                1.0 - $condition->leak,
+                $condition->causes,
+                $ifFalse,
+                $ifTrue,
+                $below,
             ];
         }
 
@@ -103,7 +110,7 @@ final readonly class Worlds
     }
 
     /**
-     * @param list<array{int, ?Condition, float, array<int, float>, float, float, float}> $plan
+     * @param list<Planned> $plan
      * @param list<int> $weighed
      *
      * @return array{float, array<int, true>} ln of its weight, and what is true in it
