@@ -13,8 +13,10 @@ use Random\Randomizer;
  * says of all below it (importance sampling); a finding below which nothing lies is not drawn but weighed in. Seeded: the same network, the
  * same draws.
  *
- * @phpstan-type Planned array{int, ?Condition, float, array<int, float>, float, float, float} node, the condition where it has a
- *     table, chance that it does not come by itself, causes, likelihoods if false and if true, below
+ * What a draw needs of a condition (Planned): the node, the condition where it has a table, the chance that it does not come by itself, its
+ * causes, the likelihoods if false and if true, and what speaks for it from below.
+ *
+ * @phpstan-type Planned array{int, ?Condition, float, array<int, float>, float, float, float}
  */
 final readonly class Worlds
 {
