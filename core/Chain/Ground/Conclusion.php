@@ -70,7 +70,7 @@ final readonly class Conclusion
             default => Says::Open,
         };
 
-        return new self($says, $first, $by, $left, self::hangsOn($candidates), $cleared, $analysis->finds());
+        return new self($says, $first, $by, $left, self::hangsOn($candidates, $analysis->ground->spots), $cleared, $analysis->finds());
     }
 
     /** @param array<string, float> $left */
@@ -159,34 +159,44 @@ final readonly class Conclusion
     {
         $isRead = false;
         foreach ($analysis->ground->seen as $id => $evidence) {
-            $spot = $analysis->ground->spots[$id];
-            if ('damage' === $spot->kind && $evidence->ifTrue > self::DAMAGE * $evidence->ifFalse) {
+            $isDamage = 'damage' === $analysis->ground->spots[$id]->kind && $evidence->ifTrue > self::DAMAGE * $evidence->ifFalse;
+            // A reading that does not lie within its limits is not cleared, whatever it is of.
+            if ($isDamage || (null !== $evidence->read && LimitVerdict::Within !== $evidence->read)) {
                 return false;
             }
-            $isRead = $isRead || str_ends_with($evidence->said, ' '.LimitVerdict::Within->value);
+            $isRead = $isRead || null !== $evidence->read;
         }
 
         return $isRead && $cleared[1] > 0 && $cleared[0] >= self::CLEARED * $cleared[1];
     }
 
     /**
-     * The one find without which another would lead: by its weight, the first would then be less likely than the second.
+     * The one find without which another would lead: by its weight, the first would then have had a smaller part than the second.
      *
      * @param list<Candidate> $candidates
+     * @param array<string, Spot> $spots
      */
-    private static function hangsOn(array $candidates): ?string
+    private static function hangsOn(array $candidates, array $spots): ?string
     {
         [$first, $second] = [$candidates[0] ?? null, $candidates[1] ?? null];
-        $find = array_key_first($first->for ?? []);
-        if (null === $first || null === $second || null === $find) {
+        if (null === $first || null === $second || $first->posterior <= 0.0) {
             return null;
         }
-        $decibans = $first->for[$find];
-        if (null === $decibans) {
-            return $find;
-        }
-        $odds = $first->posterior / max(1e-9, 1.0 - $first->posterior) / 10 ** ($decibans / 10);
+        // The strongest first; a circumstance is no find.
+        $isFind = static fn (string $id): bool => 'damage' === $spots[$id]->kind;
+        foreach (array_filter($first->for, $isFind, \ARRAY_FILTER_USE_KEY) as $find => $decibans) {
+            $odds = null === $decibans ? 0.0 : $first->posterior / max(1e-9, 1.0 - $first->posterior) / 10 ** ($decibans / 10);
+            $part = $odds / (1.0 + $odds) * $first->part / $first->posterior;
 
-        return $odds / (1.0 + $odds) < $second->posterior / (1.0 + self::RESTS_ON) ? $find : null;
+            return $part < $second->part ? $find : null;
+        }
+
+        return null;
+    }
+
+    /** @return array<string, float> complaints of which at least half is left to no origin that is known => how much */
+    public function unexplained(): array
+    {
+        return array_filter($this->left, static fn (float $left): bool => $left >= self::LEFT);
     }
 }

@@ -4,12 +4,22 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Chain\Ground;
 
+use Japhrex\Core\Measuring\LimitVerdict;
+
 /** What a case says of one condition, as likelihoods; never quite certain, so that one mistaken look cannot make a case impossible. */
 final readonly class Evidence
 {
-    /** @param string $said where it comes from, in words */
-    public function __construct(public string $spot, public float $ifFalse, public float $ifTrue, public string $said)
-    {
+    /**
+     * @param string $said where it comes from, in words
+     * @param LimitVerdict|null $read of a reading: how it stands to its limits; null: it is none
+     */
+    public function __construct(
+        public string $spot,
+        public float $ifFalse,
+        public float $ifTrue,
+        public string $said,
+        public ?LimitVerdict $read = null,
+    ) {
     }
 
     /** The same condition seen from two sides. */
@@ -20,6 +30,7 @@ final readonly class Evidence
             $this->ifFalse * $other->ifFalse,
             $this->ifTrue * $other->ifTrue,
             $this->said === $other->said ? $this->said : $other->said.', '.$this->said,
+            $this->read ?? $other->read,
         );
     }
 

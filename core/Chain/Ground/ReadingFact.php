@@ -54,7 +54,13 @@ final readonly class ReadingFact
                 default => [0.6, 1.0],
             };
             if (isset($spots[$id]) && (!isset($read[$id]) || $ifFalse < $read[$id]->ifFalse)) {
-                $read[$id] = new Evidence($id, $ifFalse, $ifTrue, lcfirst($reading->name).' '.$reading->verdict->value);
+                $read[$id] = new Evidence(
+                    $id,
+                    $ifFalse,
+                    $ifTrue,
+                    lcfirst($reading->name).' '.$reading->verdict->value,
+                    $reading->verdict,
+                );
             }
         }
 

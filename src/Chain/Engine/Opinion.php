@@ -26,7 +26,7 @@ use Japhrex\Core\Chain\Ground\Shortlist;
  *         name: string, share: float, did?: float, sure?: float, explains: int, of: int, leaves: list<string>, against: list<string>,
  *         refused: string|null,
  *     }>,
- *     undetermined: bool, says?: string, single?: string|null, complaints: list<array{name: string, by: list<string>}>,
+ *     undetermined: bool, single?: string|null, complaints: list<array{name: string, by: list<string>}>,
  *     theories: list<array{words: string, by: string, answer: string, figures: list<string>}>,
  *     reach: list<array{part: string, do: string, done: string}>,
  *     leads: list<array{name: string, share: float, because: string, at: string}>,
@@ -67,7 +67,6 @@ final readonly class Opinion
         $kept = $this->kept->ofCase($case);
         $done = $this->done($case);
         $book = $this->shelf->book($case->family);
-        $conclusion = $analysis->concludes($candidates, $book);
 
         return [
             'candidates' => array_map(static fn (Candidate $one): array => [
@@ -83,7 +82,6 @@ final readonly class Opinion
                     ?? null,
             ], $told),
             'undetermined' => Shortlist::isUndetermined($candidates),
-            'says' => $conclusion->says->value,
             'single' => Shortlist::singleStory($candidates)?->origin->name,
             'complaints' => self::complaints($ground, $told),
             'theories' => array_map(fn (AnsweredTheory $one): array => [

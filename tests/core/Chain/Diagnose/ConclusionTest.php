@@ -54,6 +54,13 @@ final class ConclusionTest extends TestCase
             'unit-sound',
         ];
         yield 'all clean to the eye, and nothing read' => [self::SLOW + ['clean' => self::GEARS], 'open'];
+        yield 'all clean, one size within and the pressure below' => [
+            self::SLOW + [
+                'clean' => self::GEARS,
+                'readings' => [...self::READ, ['verdict' => 'outside', 'direction' => 'pressure-low']],
+            ],
+            'open or decided',
+        ];
         yield 'half of it looked at' => [self::SLOW + ['clean' => \array_slice(self::GEARS, 0, 7), 'readings' => self::READ], 'open'];
         yield 'clean but for a scored bush' => [
             self::SLOW + [
@@ -76,10 +83,12 @@ final class ConclusionTest extends TestCase
         );
         $read = static fn (string $file): string => Yaml::dump($case, 6);
         [, $out] = (new CommandLine($read, Yaml::parse(...), $books, static fn (): float => 0.0))->run(['case', '--json']);
-        /** @var array{why: string, says: string, candidates: list<array{said: float}>} $answer */
+        /** @var array{why: string, says: string, hangs-on: string, candidates: list<array{said: float}>} $answer */
         $answer = json_decode($out, true);
         self::assertContains($answer['why'], explode(' or ', $expected), $out);
         self::assertSame(['several' => 'decided', 'lost' => 'open'][$answer['why']] ?? $answer['why'], $answer['says']);
+        // With no find nothing can hang on one, and with five that tell the same none of them carries the rest.
+        self::assertSame(isset($case['seen']) && 1 === \count($case['seen']), '' !== $answer['hangs-on'] && 'several' !== $expected, $out);
         $sure = array_column($answer['candidates'], 'said');
         self::assertLessThanOrEqual(1.0001, array_sum($sure), 'it was one of them, or another');
     }
