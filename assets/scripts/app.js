@@ -173,6 +173,20 @@ document.addEventListener('change', (event) => {
     const box = event.target.closest('form').querySelector('.mode-help');
     const wanted = document.getElementById(`mode-${event.target.value}`);
     box.replaceChildren(...(wanted ? [wanted.content.cloneNode(true)] : []));
+    // Where it lies, or how it broke: only what can be said of such a damage.
+    for (const option of event.target.closest('form').querySelectorAll('option[data-with]')) {
+      option.hidden = !option.dataset.with.split(' ').includes(event.target.value);
+      option.selected = option.selected && !option.hidden;
+    }
+  }
+});
+
+// What the book asks back of the complaint chosen.
+document.addEventListener('change', (event) => {
+  const ask = event.target.selectedOptions?.[0]?.dataset.ask;
+  const help = ask && event.target.form?.querySelector('textarea[name$="[answer]"]')?.closest('.field').querySelector('.help');
+  if (help) {
+    help.textContent = ask;
   }
 });
 

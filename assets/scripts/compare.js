@@ -1,6 +1,15 @@
 // Two or four pictures side by side that zoom and move together, or one over the other with a slider.
 function linked(box) {
-  const pictures = [...box.querySelectorAll('svg')].map((svg) => ({ svg, w: svg.viewBox.baseVal.width, h: svg.viewBox.baseVal.height }));
+  const pictures = [...box.querySelectorAll('svg')].map((svg) => ({
+    svg,
+    w: svg.viewBox.baseVal.width,
+    h: svg.viewBox.baseVal.height,
+    mm: Number(svg.dataset.mm ?? 0),
+  }));
+  // At one scale a millimetre is as long in each: the first says how many are seen.
+  const same = box.parentElement.querySelector('[data-same-scale]');
+  const wide = box.parentElement.querySelector('[data-wide]');
+  same?.addEventListener('change', () => show());
   // What is seen, as shares of the picture: left, top, width.
   let view = { x: 0, y: 0, w: 1 };
   let grab = null;
@@ -9,8 +18,15 @@ function linked(box) {
     view.w = Math.min(1, Math.max(0.01, view.w));
     view.x = Math.min(1 - view.w, Math.max(0, view.x));
     view.y = Math.min(1 - view.w, Math.max(0, view.y));
-    for (const { svg, w, h } of pictures) {
-      svg.setAttribute('viewBox', `${view.x * w} ${view.y * h} ${view.w * w} ${view.w * h}`);
+    const first = pictures[0];
+    for (const { svg, w, h, mm } of pictures) {
+      const part = same?.checked ? (first.w * first.mm) / (w * mm) : 1;
+      const [across, down] = same?.checked ? [view.w * w * part, view.w * first.h * (first.mm / mm)] : [view.w * w, view.w * h];
+      const [x, y] = [(view.x + view.w / 2) * w - across / 2, (view.y + view.w / 2) * h - down / 2];
+      svg.setAttribute('viewBox', `${x} ${y} ${across} ${down}`);
+    }
+    if (wide) {
+      wide.textContent = same.checked ? `${(view.w * first.w * first.mm).toFixed(1)} mm across.` : '';
     }
   };
   const zoom = (factor, x, y) => {

@@ -251,10 +251,15 @@ export function watchPlace() {
     const node = event.detail.target === document.body || window.scrollY === 0 ? null : lookedAt();
     looked = node && { node, top: node.getBoundingClientRect().top };
   });
-  document.addEventListener('htmx:afterSettle', () => {
+  const stay = () => {
     if (looked?.node.isConnected) {
       window.scrollBy({ top: looked.node.getBoundingClientRect().top - looked.top, behavior: 'instant' });
     }
+  };
+  // At once, not first when it has settled: nobody is to see it jump and come back.
+  document.addEventListener('htmx:afterSwap', stay);
+  document.addEventListener('htmx:afterSettle', () => {
+    stay();
     looked = null;
   });
 }

@@ -19,6 +19,7 @@ enum DebrisKind: string
     case Carbon = 'carbon';
     case Sand = 'sand';
     case Rust = 'rust';
+    case Foreign = 'foreign';
 
     public function label(): string
     {
@@ -32,6 +33,7 @@ enum DebrisKind: string
             self::Carbon => 'Carbon',
             self::Sand => 'Sand or grit',
             self::Rust => 'Rust',
+            self::Foreign => 'Gasket, sealant, lint, chips of a tool',
         };
     }
 
@@ -47,6 +49,7 @@ enum DebrisKind: string
             self::Carbon => 'black, writes on paper',
             self::Sand => 'hard, clear or brown, grinds between the fingers',
             self::Rust => 'red-brown scale, follows the magnet weakly',
+            self::Foreign => 'of no part in it: left in when it was built, or cut by a tool',
         };
     }
 

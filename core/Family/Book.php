@@ -107,7 +107,16 @@ final readonly class Book
             }
         }
 
-        return array_values($order + $this->parts);
+        return array_values($order + array_filter($this->parts, static fn (Part $part): bool => !$part->isNeighbour));
+    }
+
+    /** @return list<Part> the parts in strip order, and what stands beside the unit */
+    public function partsAndNeighbours(): array
+    {
+        return [
+            ...$this->partsInStripOrder(),
+            ...array_values(array_filter($this->parts, static fn (Part $part): bool => $part->isNeighbour)),
+        ];
     }
 
     /** @return list<Pair> that a part belongs to */

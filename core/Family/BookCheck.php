@@ -121,8 +121,10 @@ final readonly class BookCheck
             }
         }
         foreach ($book->parts as $part) {
-            if (!isset($removed[$part->key])) {
+            if (!isset($removed[$part->key]) && !$part->isNeighbour) {
                 yield new BookProblem('parts/'.$part->key, 'no strip step takes it off, so it would never be looked at.');
+            } elseif (isset($removed[$part->key]) && $part->isNeighbour) {
+                yield new BookProblem('neighbours/'.$part->key, 'a strip step takes it off: then it is a part of the unit.');
             }
         }
     }
@@ -150,6 +152,9 @@ final readonly class BookCheck
                     "parts/$part->key/kind",
                     'is missing: what is it, and what does it do? The kinds stand in docs/books.md.',
                 );
+            }
+            if ('' === $part->material && !$part->isNeighbour) {
+                yield new BookProblem("parts/$part->key/material", 'is missing: of what is it?');
             }
             foreach ($part->fields as $field) {
                 $path = 'parts/'.$part->key.'/readings/'.$field->key;

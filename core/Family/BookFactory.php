@@ -20,6 +20,10 @@ final readonly class BookFactory
         foreach ($data->named('parts') as $key => $part) {
             $parts[$key] = $factory->part($key, $part);
         }
+        foreach ($data->named('neighbours') as $key => $part) {
+            isset($parts[$key]) && $part->fail('is a part of the unit already: give its neighbour another key.', '');
+            $parts[$key] = $factory->part($key, $part, true);
+        }
         $strip = [];
         foreach ($data->maps('strip') as $step) {
             $strip[$step->text('key')] = $this->step($step);

@@ -165,7 +165,8 @@ final readonly class BookTypes
     private static function places(array $content): array
     {
         $places = [];
-        foreach ((new Data($content))->named('parts') as $key => $part) {
+        $data = new Data($content);
+        foreach ($data->named('parts') + $data->named('neighbours') as $key => $part) {
             array_push(
                 $places,
                 $key,

@@ -17,6 +17,7 @@ final readonly class Part
      * @param list<Debris> $debris what it does with debris
      * @param list<Acceptance> $accepts damage that is judged by duty
      * @param list<PartKind> $kinds what it is and does; none: the book does not say
+     * @param bool $isNeighbour is it of the machine, not of the unit? It is looked at, and never on the strip run
      */
     public function __construct(
         public string $key,
@@ -37,6 +38,7 @@ final readonly class Part
         public Cleaning $cleaning = Cleaning::TakeApart,
         public array $accepts = [],
         public array $kinds = [],
+        public bool $isNeighbour = false,
     ) {
     }
 
@@ -48,13 +50,19 @@ final readonly class Part
         return new self(
             $this->key, $word, $word, $also, $this->material, $this->count, $this->reuse, $this->reuseWhy,
             $this->facing, $this->surfaces, $this->fields, $this->senses, $this->look, $this->figures,
-            $this->debris, $this->cleaning, $this->accepts, $this->kinds,
+            $this->debris, $this->cleaning, $this->accepts, $this->kinds, $this->isNeighbour,
         );
     }
 
     public function does(Debris $what): bool
     {
         return \in_array($what, $this->debris, true);
+    }
+
+    /** Is it a pump together with the housing that its gears run in? */
+    public function runsInItself(): bool
+    {
+        return \in_array(PartKind::Pump, $this->kinds, true) && \in_array(PartKind::Body, $this->kinds, true);
     }
 
     /** Does what is allowed here hang on what the stage has to do? */

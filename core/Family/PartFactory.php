@@ -37,7 +37,7 @@ final readonly class PartFactory
     }
 
     /** @throws BookError naming the place that cannot be read */
-    public function part(string $key, Data $data): Part
+    public function part(string $key, Data $data, bool $isNeighbour = false): Part
     {
         $surfaces = [];
         foreach ($data->named('surfaces') as $name => $surface) {
@@ -93,6 +93,7 @@ final readonly class PartFactory
                 ),
                 $data->texts('kind'),
             ),
+            $isNeighbour,
         );
     }
 

@@ -36,6 +36,8 @@ enum PartKind: string
 
     // What moves the fluid: the first is for all that does.
     case Pump = 'pump';
+    /** It serves the unit itself: no load of the machine hangs on its pressure. */
+    case Auxiliary = 'auxiliary';
     case Gear = 'gear';
     case Rotor = 'rotor';
     case Vane = 'vane';
@@ -58,7 +60,13 @@ enum PartKind: string
     case Converter = 'converter';
     case OneWay = 'one-way';
     case Linkage = 'linkage';
+    /** What drives it, what it stands on, and what it drives or feeds: of the machine. */
+    case Motor = 'motor';
+    case Mount = 'mount';
+    case Driven = 'driven';
     case Bearing = 'bearing';
+    /** It lives on grease, not on what goes round in the unit. */
+    case Greased = 'greased';
     case Bush = 'bush';
     case Thrust = 'thrust';
     case Pin = 'pin';

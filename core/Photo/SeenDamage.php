@@ -9,7 +9,7 @@ final readonly class SeenDamage
 {
     /**
      * @param string $place `part/surface`
-     * @param bool $shown by a mark in a picture
+     * @param bool $shown by a mark in a picture, or no picture can show it
      */
     public function __construct(public string $place, public int $grade, public string $name, public bool $shown)
     {

@@ -13,6 +13,9 @@ final class LookTime
     public const LOOK = 2.0;
     public const STEP = 10.0;
 
+    /** What stands beside the unit needs nothing taken apart, but a call, or the way to the machine. */
+    public const AWAY = 15.0;
+
     /**
      * @param list<string> $off parts that have left the unit
      *
@@ -30,6 +33,10 @@ final class LookTime
             }
         }
 
-        return $minutes + array_fill_keys(array_keys($book->parts), self::LOOK + $spent);
+        foreach ($book->parts as $part) {
+            $minutes[$part->key] ??= $part->isNeighbour ? self::AWAY : self::LOOK + $spent;
+        }
+
+        return $minutes;
     }
 }

@@ -117,7 +117,8 @@ final readonly class CaseChain
     {
         $book = $this->shelf->book($case->family);
         $complaints = [];
-        foreach ($case->complaints as $complaint) {
+        // What could not be repeated, or is normal, has no path to be found.
+        foreach ($case->complaints->filter(static fn (Complaint $one): bool => null === $one->ends) as $complaint) {
             $complaints[(string) $complaint->id] = $this->complaintName($case, $complaint);
         }
         $complaintNode = [];

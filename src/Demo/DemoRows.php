@@ -57,6 +57,9 @@ trait DemoRows
             $class = $type instanceof \ReflectionNamedType ? $type->getName() : '';
             if (is_subclass_of($class, \BackedEnum::class) && (\is_string($value) || \is_int($value))) {
                 $value = $class::from($value);
+            } elseif (\is_array($value) && class_exists($class)) {
+                self::fill((new \ReflectionProperty($thing, $name))->getValue($thing), $value);
+                continue;
             }
             (new \ReflectionProperty($thing, $name))->setValue($thing, $value);
         }

@@ -8,6 +8,7 @@ use App\Account\OurShop;
 use App\Account\Repository\UserRepository;
 use App\Account\Role;
 use App\Account\User;
+use App\Intake\Attempt;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\Statement;
@@ -168,6 +169,11 @@ final class DemoShop
             unset($one['against']);
             self::fill($statement, $one);
             $this->entityManager->persist($this->hands->sound($statement));
+        }
+        foreach (self::rows($row, 'attempts') as $one) {
+            $attempt = new Attempt($case);
+            self::fill($attempt, $one);
+            $this->entityManager->persist($this->hands->sound($attempt));
         }
         $this->entityManager->flush();
 

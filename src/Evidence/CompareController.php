@@ -18,7 +18,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** Pictures side by side or one over the other: of one part, of its stages, of the same part in other cases. And the card to print. */
+/** Pictures side by side or one over the other: of a part, its stages and its mates, and in other cases. And the card to print. */
 final class CompareController extends AbstractController
 {
     /** As many others are offered at once. */
@@ -30,6 +30,7 @@ final class CompareController extends AbstractController
         private readonly ReferenceRepository $references,
         private readonly PhotoRepository $photos,
         private readonly FindingRepository $findings,
+        private readonly Pairs $pairs,
     ) {
     }
 
@@ -50,11 +51,16 @@ final class CompareController extends AbstractController
         $others = array_values(array_filter($others, static fn (Photo $photo): bool => !\in_array($photo, $kept, true)));
         $kept = array_values(array_filter($kept, static fn (Photo $photo): bool => $photo->case !== $case));
         $mine = array_values(array_filter($mine, static fn (Photo $photo): bool => $photo !== $left));
-        $right = \in_array($right, [...$mine, ...$kept, ...$others], true) ? $right : $mine[0] ?? $kept[0] ?? $others[0] ?? null;
+        $rest = array_values(array_filter(
+            $this->photos->byStage($case),
+            static fn (Photo $photo): bool => $photo->part !== $left->part && null !== $photo->part,
+        ));
+        $right = \in_array($right, [...$mine, ...$kept, ...$others, ...$rest], true)
+            ? $right
+            : $mine[0] ?? $kept[0] ?? $others[0] ?? $rest[0] ?? null;
         $how = (string) $request->query->get('how', '');
-        $chosen = 'four' === $how
-            ? $this->four([...$mine, ...$kept, ...$others], $right, [$request->query->get('third'), $request->query->get('fourth')])
-            : array_filter([$right]);
+        $asked = [$request->query->get('third'), $request->query->get('fourth')];
+        $chosen = 'four' === $how ? $this->four([...$mine, ...$kept, ...$others, ...$rest], $right, $asked) : array_filter([$right]);
 
         return $pages->show($case, 'evidence/compare.html.twig', [
             'left' => $left,
@@ -62,6 +68,9 @@ final class CompareController extends AbstractController
             'chosen' => array_values($chosen),
             'mine' => $mine,
             'others' => $others,
+            'rest' => $rest,
+            'scales' => $this->pairs->scales([$left, ...array_values($chosen)]),
+            'pairs' => $this->pairs->of($case),
             'kept' => $kept,
             'references' => $this->references->ofPhotos([$left, ...$mine, ...$kept, ...$others]),
             'modes' => $this->shelf->modes(),

@@ -8,6 +8,7 @@ use App\Evidence\Repository\ClipRepository;
 use App\Evidence\Repository\ContentCheckRepository;
 use App\Evidence\Repository\FindingRepository;
 use App\Evidence\Repository\PartRecordRepository;
+use App\Evidence\Repository\PhotoPairRepository;
 use App\Evidence\Repository\PhotoRepository;
 use App\Evidence\Repository\WatchTickRepository;
 use App\Intake\CaseFile;
@@ -23,6 +24,7 @@ final readonly class EvidenceSnapshot implements SnapshotPart
         private FindingRepository $findings,
         private PhotoRepository $photos,
         private ClipRepository $clips,
+        private PhotoPairRepository $pairs,
     ) {
     }
 
@@ -35,8 +37,10 @@ final readonly class EvidenceSnapshot implements SnapshotPart
             'parts' => Plain::all($this->records->byPart($case)),
             'watch-list' => Plain::all($this->ticks->ofCase($case)),
             'findings' => array_map(
-                static fn (Finding $finding): array => Plain::of($finding)
+                static fn (Finding $finding): array => Plain::of($finding, self::untold($finding))
                     + (null === $finding->sweptWith() ? [] : ['swept-with' => $finding->sweptWith()])
+                    + ('' === $finding->lay->words() ? [] : ['lay' => Plain::of($finding->lay)])
+                    + ('' === $finding->how->words() ? [] : ['how-seen' => Plain::of($finding->how)])
                     + ($finding->isBeyond() ? ['beyond' => true] : [])
                     + ('' === $finding->asked() ? [] : ['answers' => $finding->asked()]),
                 $this->findings->ofCase($case),
@@ -49,6 +53,12 @@ final readonly class EvidenceSnapshot implements SnapshotPart
                 array_filter($this->photos->ofCase($case), static fn (Photo $photo): bool => $photo->stage->isEvidence())
             )),
             'clips' => Plain::all($this->clips->ofCase($case)),
-        ];
+        ] + ([] === $this->pairs->ofCase($case) ? [] : ['pairs' => Plain::all($this->pairs->ofCase($case))]);
+    }
+
+    /** @return list<string> what findings that were signed before it was asked for have no word of */
+    private static function untold(Finding $finding): array
+    {
+        return ['lay', 'how', ...(null === $finding->lies ? ['lies'] : []), ...(null === $finding->twins ? ['twins'] : [])];
     }
 }

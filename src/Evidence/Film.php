@@ -70,7 +70,7 @@ final readonly class Film
         return match ($by) {
             'stage' => array_map(static fn (PhotoStage $stage): string => ucfirst($stage->label()), PhotoStage::cases()),
             'step' => ['On arrival', ...array_map(static fn ($step): string => $step->title, array_values($book->strip)), 'Not sorted yet'],
-            default => ['The unit', ...array_map(static fn ($part): string => $part->name, $book->partsInStripOrder())],
+            default => ['The unit', ...array_map(static fn ($part): string => $part->name, $book->partsAndNeighbours())],
         };
     }
 

@@ -15,6 +15,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\Feel;
 use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Damage\Twins;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
@@ -55,6 +56,21 @@ class Finding implements Undoable
     #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
     public array $made = [];
 
+    /** Where the damage lies, or how a break looks: a key of the engine's words for it; null: not told. */
+    #[ORM\Column(length: 20, nullable: true)]
+    public ?string $lies = null;
+
+    /** Of several alike: are all hurt, or one alone? */
+    #[ORM\Column(length: 5, nullable: true, enumType: Twins::class)]
+    public ?Twins $twins = null;
+
+    #[ORM\Embedded(columnPrefix: 'lay_')]
+    #[Assert\Valid]
+    public WhatLay $lay;
+
+    #[ORM\Embedded(columnPrefix: 'how_')]
+    public HowSeen $how;
+
     /** Beyond what was complained of: it is told, and the chain need not explain it. */
     #[ORM\Column(options: ['default' => false])]
     private bool $beyond = false;
@@ -75,6 +91,8 @@ class Finding implements Undoable
         public string $part,
     ) {
         $this->identify();
+        $this->lay = new WhatLay();
+        $this->how = new HowSeen();
     }
 
     #[Assert\Callback]

@@ -33,7 +33,7 @@ final readonly class PhoneViews
                 array_unshift($taken, $photo);
             }
         }
-        $order = array_column($book->partsInStripOrder(), 'key');
+        $order = array_column($book->partsAndNeighbours(), 'key');
         $after = array_search($part?->key, $order, true);
 
         return new PhoneView(

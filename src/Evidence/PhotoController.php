@@ -11,6 +11,7 @@ use App\Evidence\Form\PhotoInput;
 use App\Evidence\Form\UploadInput;
 use App\Evidence\Repository\ClipRepository;
 use App\Evidence\Repository\FindingRepository;
+use App\Evidence\Repository\PhotoPairRepository;
 use App\Evidence\Repository\ReferenceRepository;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
@@ -172,9 +173,16 @@ final class PhotoController extends AbstractController
 
     #[Route('/cases/{number}/photos/{id}/remove', name: 'photo_remove', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
-    public function remove(string $number, Photo $photo): Response
+    public function remove(string $number, Photo $photo, PhotoPairRepository $pairs): Response
     {
         $case = $this->mustBelong($this->gate->open($number, Permission::BENCH), $photo);
+        $signed = $pairs->signedWith($photo);
+        if (null !== $signed) {
+            throw new ShopError(
+                \sprintf('It is one of a pair in the signed case %s, and what is signed keeps its pictures.', $signed->number),
+                409,
+            );
+        }
         $part = $photo->part;
         $this->entityManager->remove($photo);
         $this->entityManager->flush();

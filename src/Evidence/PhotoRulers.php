@@ -35,6 +35,19 @@ final readonly class PhotoRulers
         };
     }
 
+    /** In the middle of the picture; null: nothing in it tells how large a thing is. */
+    public function millimetresAPixel(Photo $photo): ?float
+    {
+        $ruler = $this->rulerOf($photo);
+        if (null === $ruler) {
+            return null;
+        }
+        [$x, $y] = [$photo->picture->width / 2, $photo->picture->height / 2];
+        $at = $ruler->place(new Point($x, $y));
+
+        return sqrt($at->to($ruler->place(new Point($x + 1, $y))) * $at->to($ruler->place(new Point($x, $y + 1))));
+    }
+
     public function measuring(Photo $photo): Measuring
     {
         $ruler = $this->rulerOf($photo);

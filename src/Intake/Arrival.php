@@ -57,6 +57,10 @@ class Arrival implements Undoable
     #[Assert\Length(max: 4000)]
     public string $openedBefore = '';
 
+    /** @var list<string> what is seen of the fluid: keys of the engine's words for it */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true, 'default' => '[]'])]
+    public array $fluid = [];
+
     #[ORM\Column(length: 400)]
     #[Assert\Length(max: 400)]
     public string $pumped = '';

@@ -146,6 +146,11 @@ class CaseFile implements Undoable
     #[ORM\OrderBy(['id' => 'ASC'])]
     public Collection $statements;
 
+    /** @var Collection<int, Attempt> what was tried before it came in */
+    #[ORM\OneToMany(mappedBy: 'case', targetEntity: Attempt::class)]
+    #[ORM\OrderBy(['id' => 'ASC'])]
+    public Collection $attempts;
+
     /** Taken in by mistake, and when that was said; null: it is a case. */
     #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
     public ?\DateTimeImmutable $withdrawnAt = null;
@@ -162,6 +167,7 @@ class CaseFile implements Undoable
         $this->number = $number;
         $this->complaints = new ArrayCollection();
         $this->statements = new ArrayCollection();
+        $this->attempts = new ArrayCollection();
         $this->arrival = new Arrival($this);
     }
 

@@ -60,12 +60,31 @@ class Complaint implements Undoable
     #[Assert\Length(max: 4000)]
     public string $tried = '';
 
+    /** What was answered to the question that the book asks back. */
+    #[ORM\Column(type: 'text', options: ['default' => ''])]
+    #[Assert\Length(max: 2000)]
+    public string $answer = '';
+
+    /** No failure: it could not be repeated, or it is normal; null: a chain explains it. */
+    #[ORM\Column(length: 15, nullable: true, enumType: Ends::class)]
+    public ?Ends $ends = null;
+
+    #[ORM\Column(type: 'text', options: ['default' => ''])]
+    #[Assert\Length(max: 2000)]
+    public string $endsBecause = '';
+
     public function __construct(
         #[ORM\ManyToOne(inversedBy: 'complaints')]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         public CaseFile $case,
     ) {
         $this->identify();
+    }
+
+    #[Assert\IsTrue(message: 'On what does that rest? How was it tried, and what was found: it stands in the report.')]
+    public function isEndGrounded(): bool
+    {
+        return null === $this->ends || '' !== trim($this->endsBecause);
     }
 
     /** The conditions in a line: "hot after 20 min, at working speed, loaded, creeping". */

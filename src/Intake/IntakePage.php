@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Intake\Form\ArrivalType;
+use App\Intake\Form\AttemptType;
 use App\Intake\Form\ComplaintType;
 use App\Intake\Form\StatementType;
 use App\Intake\Form\UnitType;
 use App\Intake\Frame\CasePages;
 use Japhrex\Core\Chain\Mechanism\ToldWords;
+use Japhrex\Core\Chain\Mechanism\TriedWords;
+use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Response;
@@ -24,6 +28,7 @@ final readonly class IntakePage
         private FormFactoryInterface $forms,
         private EarlierCases $earlier,
         private ArrivalEvidence $evidence,
+        private Security $may,
     ) {
     }
 
@@ -40,6 +45,7 @@ final readonly class IntakePage
                 new Statement($case),
                 ['case' => $case],
             ),
+            'tried' => $submitted['tried'] ?? $this->forms->createNamed('tried', AttemptType::class, new Attempt($case)),
         ];
         $complaints = [];
         foreach ($case->complaints as $complaint) {
@@ -56,6 +62,10 @@ final readonly class IntakePage
             'meanings' => array_map(
                 static fn (ToldWords $one): string => $one->name,
                 $this->shelf->mechanismBook()->vocabulary->told(),
+            ),
+            'canBeTried' => array_map(
+                static fn (TriedWords $one): string => $one->name,
+                $this->shelf->mechanismBook()->vocabulary->tried,
             ),
             'earlier' => $this->earlier->of($case->serial, $case),
             'opened' => array_key_first($submitted),
@@ -80,7 +90,10 @@ final readonly class IntakePage
     /** @return FormInterface<mixed> */
     public function complaintForm(string $name, Complaint $complaint, CaseFile $case): FormInterface
     {
-        return $this->forms->createNamed($name, ComplaintType::class, $complaint, ['book' => $this->shelf->book($case->family)]);
+        return $this->forms->createNamed($name, ComplaintType::class, $complaint, [
+            'book' => $this->shelf->book($case->family),
+            'decides' => $this->may->isGranted(Permission::ANALYSE),
+        ]);
     }
 
     public static function formName(Complaint $complaint): string

@@ -19,8 +19,19 @@ final readonly class IntakeSnapshot implements SnapshotPart
                 ...('' === $case->versionIndex ? ['versionIndex'] : []),
                 ...('' === $case->built ? ['built'] : []),
             ]),
-            'arrival' => null === $case->arrival ? null : Plain::of($case->arrival),
-            'complaints' => Plain::all($case->complaints),
+            'arrival' => null === $case->arrival ? null : Plain::of(
+                $case->arrival,
+                // Nor of the fluid, beyond its colour and smell.
+                [] === $case->arrival->fluid ? ['fluid'] : [],
+            ),
+            'complaints' => array_values(array_map(
+                // Complaints that were signed before the book's question had a field have no word of it.
+                static fn (Complaint $one): array => Plain::of($one, [
+                    ...('' === $one->answer ? ['answer'] : []),
+                    ...(null === $one->ends ? ['ends', 'endsBecause'] : []),
+                ]),
+                $case->complaints->toArray(),
+            )),
             'statements' => array_values(array_map(
                 // Cases that were signed before statements were weighed have no word of it.
                 static fn (Statement $one): array => Plain::of(
@@ -29,6 +40,6 @@ final readonly class IntakeSnapshot implements SnapshotPart
                 ),
                 $case->statements->filter(static fn (Statement $one): bool => !$one->afterwards)->toArray(),
             )),
-        ];
+        ] + ($case->attempts->isEmpty() ? [] : ['tried' => Plain::all($case->attempts)]);
     }
 }

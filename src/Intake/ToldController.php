@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use App\Account\Permission;
+use App\Intake\Form\AttemptType;
 use App\Intake\Form\StatementInput;
 use App\Intake\Form\StatementType;
 use App\Platform\ShopError;
@@ -114,6 +115,34 @@ final class ToldController extends AbstractController
         $this->entityManager->flush();
 
         return $this->redirectToRoute('intake', ['number' => $case->number, '_fragment' => 'statements'], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/intake/tried', name: 'intake_tried_add', methods: ['POST'])]
+    public function addAttempt(string $number, Request $request): Response
+    {
+        $case = $this->gate->open($number, Permission::TAKE_IN);
+        $attempt = new Attempt($case);
+        $form = $this->forms->createNamed('tried', AttemptType::class, $attempt);
+        $form->handleRequest($request);
+        if (!$form->isSubmitted() || !$form->isValid()) {
+            return $this->page->show($case, ['tried' => $form]);
+        }
+        $this->entityManager->persist($attempt);
+        $this->entityManager->flush();
+
+        return $this->redirectToRoute('intake', ['number' => $case->number, '_fragment' => 'tried'], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/cases/{number}/intake/tried/{id}/remove', name: 'intake_tried_remove', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function removeAttempt(string $number, Attempt $attempt): Response
+    {
+        $case = $this->gate->open($number, Permission::TAKE_IN);
+        $this->mustBelong($attempt->case, $case);
+        $this->entityManager->remove($attempt);
+        $this->entityManager->flush();
+
+        return $this->redirectToRoute('intake', ['number' => $case->number, '_fragment' => 'tried'], Response::HTTP_SEE_OTHER);
     }
 
     private function mustBelong(CaseFile $owner, CaseFile $case): void

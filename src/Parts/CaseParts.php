@@ -14,17 +14,29 @@ use Japhrex\Core\Photo\Wanted;
 final readonly class CaseParts
 {
     /**
-     * @param array<string, PartView> $views by part, in strip order
+     * @param array<string, PartView> $views by part, in strip order, then what stands beside the unit
      * @param list<string> $shown ids of findings that a mark in some picture shows
      */
     public function __construct(public Book $book, public array $views, private array $shown, private ModeCatalogue $modes)
     {
     }
 
-    /** @return array<string, PartView> those that nobody has looked at */
+    /** @return array<string, PartView> the parts of the unit itself */
+    public function ofUnit(): array
+    {
+        return array_filter($this->views, static fn (PartView $view): bool => !$view->part->isNeighbour);
+    }
+
+    /** @return array<string, PartView> what stands beside it */
+    public function neighbouring(): array
+    {
+        return array_filter($this->views, static fn (PartView $view): bool => $view->part->isNeighbour);
+    }
+
+    /** @return array<string, PartView> parts of the unit that nobody has looked at */
     public function unseen(): array
     {
-        return array_filter($this->views, static fn (PartView $view): bool => !$view->isLookedAt());
+        return array_filter($this->ofUnit(), static fn (PartView $view): bool => !$view->isLookedAt());
     }
 
     /** @return array<string, PartView> those of which somebody has decided what becomes of them */
@@ -87,7 +99,7 @@ final readonly class CaseParts
             $finding->place(),
             $finding->rampGrade(),
             $this->modes->get($finding->mode)->name ?? 'damage',
-            \in_array((string) $finding->id, $this->shown, true),
+            $finding->how->notInPicture || \in_array((string) $finding->id, $this->shown, true),
         ), array_values(array_filter($view->findings, static fn (Finding $finding): bool => $finding->kind->needsACause())));
 
         return Wanted::ofPart($this->book, $part, $findings, $has, fn (string $other): bool => [] !== ($this->views[$other]->photos ?? []));

@@ -56,6 +56,7 @@ final readonly class PartPage
 
         return $this->pages->show($case, 'parts/part.html.twig', [
             'modes' => $this->shelf->modes(),
+            'told' => $this->shelf->mechanismBook()->vocabulary,
             'part' => $part,
             'form' => $record->createView(),
             'edit' => $edit,
@@ -91,7 +92,9 @@ final readonly class PartPage
     /** @return FormInterface<mixed> */
     public function findingForm(string $name, Finding $finding, Part $part): FormInterface
     {
-        return $this->forms->createNamed($name, FindingType::class, $finding, ['part' => $part, 'modes' => $this->shelf->modes()]);
+        return $this->forms->createNamed($name, FindingType::class, $finding, [
+            'part' => $part, 'modes' => $this->shelf->modes(), 'lies' => $this->shelf->mechanismBook()->vocabulary->lies,
+        ]);
     }
 
     public static function formName(Finding $finding): string

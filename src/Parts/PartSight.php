@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Parts;
 
+use App\Evidence\Finding;
 use App\Evidence\FindsByDuty;
 use App\Evidence\Watch\WatchList;
 use App\Figures\Repository\KeptFigureRepository;
@@ -21,6 +22,7 @@ final readonly class PartSight
         private KeptFigureRepository $figures,
         private WatchList $watch,
         private FindsByDuty $finds,
+        private PieceMatch $pieces,
     ) {
     }
 
@@ -36,6 +38,10 @@ final readonly class PartSight
             'trends' => array_map(fn (Measured $one) => $this->trends->trendOf($case, $one), $view->measured),
             'kept' => $this->figures->ofPart($case, $part->key),
             'byDuty' => array_column($this->finds->of($case)[$part->key] ?? [], null, 'key'),
+            'pieces' => array_filter(array_combine(
+                array_map(static fn (Finding $one): string => (string) $one->id, $view->findings),
+                array_map(fn (Finding $one): array => $this->pieces->of($one, $parts), $view->findings),
+            )),
             'weak' => $this->watch->answered($case, $part->key),
         ];
     }

@@ -10,9 +10,11 @@ use App\Evidence\PartRecord;
 use App\Evidence\Photo;
 use App\Evidence\PhotoStage;
 use App\Measuring\Measured;
+use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\Feel;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Damage\GradeProposal;
+use Japhrex\Core\Family\Debris;
 use Japhrex\Core\Family\Part;
 use Japhrex\Core\Family\Reuse;
 use Japhrex\Core\Photo\MeasureKind;
@@ -56,6 +58,14 @@ final readonly class PartView
         return $this->isOff || $this->isLookedAt();
     }
 
+    /** May debris lie in it that nobody has told of yet? Once it is washed, what it would have said is gone. */
+    public function mayHoldDebris(): bool
+    {
+        $told = static fn (Finding $one): bool => DebrisKind::MODE === $one->mode || FindingKind::Clean === $one->kind;
+
+        return $this->part->does(Debris::Catches) && $this->isAtHand() && [] === array_filter($this->findings, $told);
+    }
+
     /** Grade on the wear ramp, the worst finding of damage; null: nobody has looked. */
     public function grade(): ?int
     {
@@ -75,7 +85,7 @@ final readonly class PartView
             $this->isLookedAt() ? null : 'look at it',
             [] === $this->photos ? 'photo' : null,
             $this->readingsSaid(),
-            null === $this->record?->disposition ? 'decide' : null,
+            null === $this->record?->disposition && !$this->part->isNeighbour ? 'decide' : null,
         ]));
     }
 

@@ -70,7 +70,7 @@ final class PartViews implements ResetInterface
         [$photos, $clips] = [$this->photos->sortedByPart($case), $this->clips->sortedByPart($case)];
         [$measured, $carried] = [$this->measures->measuredIn($case), $this->carried->carriedInto($case)];
         $views = [];
-        foreach ($book->partsInStripOrder() as $part) {
+        foreach ($book->partsAndNeighbours() as $part) {
             $views[$part->key] = new PartView(
                 $part,
                 \in_array($part->key, $off, true),

@@ -34,7 +34,7 @@ final readonly class RestOfParts implements RestOfBench
     public function of(CaseFile $case, ?array $among = null): TheRest
     {
         $book = $this->shelf->book($case->family);
-        $views = $this->parts->partsOf($case)->views;
+        $views = $this->parts->partsOf($case)->ofUnit();
         $weak = [];
         foreach ($this->watch->answered($case) as $one) {
             if ($one->isOpen()) {

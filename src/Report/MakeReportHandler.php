@@ -40,7 +40,7 @@ final readonly class MakeReportHandler
     private function make(Report $report, string $folder): void
     {
         $this->maker->step($report, 10, 'gathering the case');
-        $photos = $this->text->photos($report->case);
+        $photos = $this->text->shown($report->case);
         foreach ($photos as $i => $photo) {
             $this->maker->step(
                 $report,

@@ -42,6 +42,7 @@ final class ReportController extends AbstractController
 
         return $pages->show($case, 'report/report.html.twig', [
             'modes' => $this->shelf->modes(),
+            'told' => $this->shelf->mechanismBook()->vocabulary,
             'verdict' => $verdict,
             'signed' => $signed,
             'reports' => $this->reports->newestFirst($case, 8),
@@ -70,10 +71,12 @@ final class ReportController extends AbstractController
         $text = (string) preg_replace('~<style>.*?</style>~s', '', $verdict->reportText()['body'] ?? '');
 
         return (string) preg_replace_callback(
-            '~src="([0-9a-f-]{36})\.jpg"~',
+            '~(src|href)="([0-9a-f-]{36})\.jpg"~',
             fn (array $found): string => \sprintf(
-                'src="%s" loading="lazy"',
-                $this->generateUrl('picture', ['id' => $found[1], 'size' => 480]),
+                '%s="%s"%s',
+                $found[1],
+                $this->generateUrl('picture', ['id' => $found[2], 'size' => 480]),
+                'src' === $found[1] ? ' loading="lazy"' : '',
             ),
             $text,
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Report;
 
 use App\Books\BookShelf;
+use App\Evidence\Pairs;
 use App\Evidence\Photo;
 use App\Evidence\Repository\ClipRepository;
 use App\Evidence\Repository\PhotoRepository;
@@ -21,6 +22,7 @@ final readonly class ReportText implements SignedText
         private ReportView $view,
         private ClipRepository $clips,
         private PhotoRepository $photos,
+        private Pairs $pairs,
     ) {
     }
 
@@ -29,7 +31,7 @@ final readonly class ReportText implements SignedText
         $with = [
             'case' => $case, 'verdict' => $verdict, 'book' => $this->shelf->book(
                 $case->family
-            ), 'modes' => $this->shelf->modes(), 'print' => true,
+            ), 'modes' => $this->shelf->modes(), 'told' => $this->shelf->mechanismBook()->vocabulary, 'print' => true,
             'photos' => $this->photos($case), 'clips' => $this->clips->ofCase($case),
         ] + $this->view->gather($case);
 
@@ -37,6 +39,17 @@ final readonly class ReportText implements SignedText
             'body' => $this->twig->render('report/_body.html.twig', $with),
             'plates' => $this->twig->render('report/_plates.html.twig', $with),
         ];
+    }
+
+    /** @return list<Photo> whose pictures the text shows: the evidence, and what it is paired with */
+    public function shown(CaseFile $case): array
+    {
+        $shown = [];
+        foreach ([...$this->photos($case), ...$this->pairs->photos($case)] as $photo) {
+            $shown[(string) $photo->id] = $photo;
+        }
+
+        return array_values($shown);
     }
 
     /** @return list<Photo> of the evidence: how the unit went together again is told in the work report */

@@ -10,6 +10,7 @@ use App\Chain\ChainDrawing;
 use App\Chain\ChainStory;
 use App\Chain\Engine\Closure;
 use App\Chain\Engine\Opinion;
+use App\Evidence\Pairs;
 use App\Evidence\Watch\WatchList;
 use App\Figures\Drawings;
 use App\Figures\KeptFigure;
@@ -38,6 +39,7 @@ final readonly class ReportView
         private Policies $policies,
         private Custodies $custodies,
         private TrailHeads $trail,
+        private Pairs $pairs,
     ) {
     }
 
@@ -58,6 +60,7 @@ final readonly class ReportView
             'story' => $this->story->tell($case),
             'engine' => $this->engine->opinionOn($case),
             'weak' => $this->watch->answered($case),
+            'pairs' => $this->pairs->of($case),
             'figures' => $figures,
             'checked' => $checked,
             'plots' => null === $checked ? [] : $this->drawings->plot($checked->asked),

@@ -23,6 +23,21 @@ final readonly class Explained
         return $this->isAll ? null : $this->complaints;
     }
 
+    /** Are all of them no failures: not to be repeated, or normal? Then there is no origin to be found. */
+    public function isNoFailure(): bool
+    {
+        return [] !== $this->complaints
+            && [] === array_filter($this->complaints, static fn (Complaint $one): bool => null === $one->ends);
+    }
+
+    /** What was found, in words; null: nothing yet. */
+    public function found(): ?string
+    {
+        $ends = array_unique(array_map(static fn (Complaint $one): string => $one->ends?->label() ?? '', $this->complaints));
+
+        return $this->by->found() ?? ($this->isNoFailure() ? ucfirst(implode('; ', $ends)) : null);
+    }
+
     public function answers(?Complaint $complaint): bool
     {
         return null !== $complaint && \in_array($complaint, $this->complaints, true);

@@ -49,9 +49,9 @@ final readonly class Missing
         $answer = $one->by;
 
         return array_values(array_filter([
-            null === $answer->found() ? 'the origin, or “cause not found”' : null,
+            null === $one->found() ? 'the origin, or “cause not found”' : null,
             null !== $answer->origin && $answer->causeNotFound ? 'one of the two: an origin, or “cause not found”' : null,
-            null === $answer->responsibility ? 'who carries it' : null,
+            null === $answer->responsibility && !$one->isNoFailure() ? 'who carries it' : null,
             '' === trim($answer->statement) ? 'the statement' : null,
             $this->sharesAreStale($answer) ? 'the shares anew, since the chain has changed' : null,
         ]));

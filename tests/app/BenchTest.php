@@ -158,8 +158,8 @@ final class BenchTest extends AppTestCase
         $case = $this->aCase();
         $this->signIn(Role::Viewer);
         $this->browser->request('GET', '/cases/'.$case->number.'/parts?find=lip+seal');
-        self::assertSelectorCount(1, '.tray h2');
-        self::assertSelectorTextContains('.tray h2', 'Shaft seal');
+        self::assertSelectorCount(1, '.tray h3');
+        self::assertSelectorTextContains('.tray h3', 'Shaft seal');
         $this->browser->request('GET', '/cases/'.$case->number.'/parts?find=carburettor');
         self::assertStringContainsString('No part of this unit goes by “carburettor”', $this->said());
     }

@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace Japhrex\Tests\app;
 
 use App\Account\Role;
+use App\Chain\CaseChain;
 use App\Chain\Engine\CaseFacts;
 use App\Intake\CaseFile;
 use App\Intake\CaseNumbers;
 use App\Intake\Complaint;
+use App\Intake\IntakePage;
 use App\Intake\Stage;
 use App\Proof\Handover;
+use App\Verdict\Verdict;
+use Japhrex\Core\Chain\ClosureProblem;
+use Japhrex\Core\Chain\ClosureRule;
 use Japhrex\Core\Chain\Ground\ToldFact;
 use Symfony\Component\DomCrawler\Crawler;
 
@@ -257,6 +262,52 @@ final class IntakeTest extends AppTestCase
         self::assertStringContainsString('weighed as: not so: Another fluid was filled', $this->said());
         $say('foreman', ['statement[means]' => 'ran-dry', 'statement[meansNot]' => '1']);
         self::assertSame(['not other-oil'], $told(), 'one says so, another not: nobody knows');
+    }
+
+    public function testWhatWasTriedInVainIsEvidenceAndIsTold(): void
+    {
+        $case = $this->aCase();
+        $page = '/cases/'.$case->number.'/intake';
+        $this->signIn(Role::Desk);
+        self::assertSame(422, $this->send($page, '/intake/tried', ['tried[changed]' => 'nothing']), 'what was it that changed nothing?');
+        self::assertStringContainsString('What was tried? Choose it, or say it in words.', $this->said());
+        self::assertSame(303, $this->send($page, '/intake/tried', ['tried[what]' => 'oil-renewed', 'tried[changed]' => 'nothing']));
+        self::assertSame(303, $this->send($page, '/intake/tried', ['tried[words]' => 'Sung to', 'tried[changed]' => 'better']));
+        $told = self::service(CaseFacts::class)->factsOf($this->fresh($case))->told;
+        self::assertSame(['oil-renewed:nothing'], array_column($told, 'key'), 'what nobody knows the meaning of is told and not weighed');
+        $this->browser->request('GET', $page);
+        self::assertStringContainsString('Fluid renewed It changed: nothing', $this->said());
+        self::assertStringContainsString('Sung to It changed: better since', $this->said());
+        $this->browser->request('GET', '/cases/'.$case->number.'/report');
+        self::assertStringContainsString('Tried before: fluid renewed. It changed: nothing.', $this->said());
+    }
+
+    /** A complaint that is normal asks for no path, is nothing to the engine, and can be signed without an origin. */
+    public function testAComplaintCanEndAsNoFailureWithItsReason(): void
+    {
+        $case = $this->aCase();
+        $page = '/cases/'.$case->number.'/intake';
+        $this->signIn(Role::Analyst);
+        $this->send($page, '/intake/complaints', ['complaint[what]' => 'noise']);
+        $open = fn (): array => array_map(
+            static fn (ClosureProblem $one): ClosureRule => $one->rule,
+            self::service(CaseChain::class)->problems($this->fresh($case)),
+        );
+        self::assertContains(ClosureRule::ComplaintUnexplained, $open());
+        $name = IntakePage::formName($this->fresh($case)->complaints->first() ?: self::fail('it was not kept'));
+        $ends = fn (string $because): int => $this->send($page, '/complaints/'.$this->fresh($case)->complaints->first()->id, [
+            $name.'[ends]' => 'normal', $name.'[endsBecause]' => $because,
+        ]);
+        self::assertSame(422, $ends(''));
+        self::assertStringContainsString('On what does that rest?', $this->said());
+        self::assertSame(303, $ends('Every pump of the type hums at 1500 rpm; two others on the stand, the same.'));
+        self::assertNotContains(ClosureRule::ComplaintUnexplained, $open());
+        self::assertSame([], self::service(CaseFacts::class)->factsOf($this->fresh($case))->complaints);
+        $answer = (new Verdict($this->fresh($case), 1))->explained()[0];
+        self::assertTrue($answer->isNoFailure());
+        self::assertSame('Normal for this unit, and explained', $answer->found());
+        $this->browser->request('GET', '/cases/'.$case->number.'/report');
+        self::assertStringContainsString('No failure: normal for this unit, and explained. Every pump of the type hums', $this->said());
     }
 
     public function testTheFloorFindsByNumberUnitSerialAndCustomer(): void

@@ -111,7 +111,7 @@ final class LibraryTest extends AppTestCase
         $reached = $on($map->draw($book, CarrierKind::Oil, 'suction-strainer'));
         self::assertContains('front-block', $reached);
         self::assertEqualsCanonicalizing(
-            ['suction-strainer', 'suction-fitting'],
+            ['suction-strainer', 'suction-fitting', 'suction-hose', 'tank'],
             $on($map->draw($book, CarrierKind::Oil, 'suction-fitting', back: true)),
         );
         $filtered = array_filter(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\app;
 
+use App\Chain\Engine\CaseFacts;
 use App\Demo\DemoShop;
 use App\Evidence\Finding;
 use App\Evidence\PartRecord;
@@ -111,11 +112,27 @@ final class ShopTest extends AppTestCase
         self::assertSame(['photo', 'decide'], $spring->open());
     }
 
+    public function testWhatStandsBesideTheUnitIsLookedAtAndNeverDecided(): void
+    {
+        $case = $this->aCase();
+        $before = \count($this->parts($case)->unseen());
+        $this->looked($case, 'suction-hose', FindingKind::Damage, 2);
+        $parts = $this->parts($case);
+        self::assertSame(['photo'], $parts->views['suction-hose']->open(), 'its owner decides what becomes of it');
+        self::assertCount($before, $parts->unseen(), 'it is not among the parts of the unit');
+        self::assertArrayNotHasKey('suction-hose', $parts->ofUnit());
+        self::assertNotContains('suction-hose', array_column($this->frame($case)->wear(), 'part'));
+        $looks = self::service(CaseFacts::class)->factsOf($case)->looks;
+        self::assertSame('suction-hose', end($looks)->part ?? null, 'and the engine hears of it');
+    }
+
     public function testNeighboursFollowTheStripOrder(): void
     {
         $board = $this->parts($this->aCase());
         self::assertEquals(new Neighbours(null, 'suction-fitting'), $board->neighbours('suction-strainer'));
-        self::assertNull($board->neighbours('shaft-seal')->next);
+        // After the last part comes what stands beside the unit.
+        self::assertSame('tank', $board->neighbours('shaft-seal')->next);
+        self::assertNull($board->neighbours('return-filter')->next);
     }
 
     public function testThePasswordOfTheDemoOpensTheDemo(): void

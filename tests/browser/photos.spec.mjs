@@ -202,3 +202,37 @@ test('our card is found and a groove of 8 mm measures 8 mm; two pictures move to
   await press(page, '+');
   await expect(page.locator('[data-compare] svg').nth(2)).not.toHaveAttribute('viewBox', before);
 });
+
+test('two pictures with our card, of two parts, stand at one scale and are kept as a pair', async ({ page, browser }) => {
+  const number = await takeIn(browser, 'external-gear-pump', 'Juice plant');
+  await signIn(page, 'bench');
+  const ids = [];
+  for (const [part, file] of [
+    ['body', 'groove-with-card.jpg'],
+    ['drive-gear', 'groove-slanted.jpg'],
+  ]) {
+    await page.goto(`/cases/${number}/parts/${part}`);
+    await page.locator('form[data-upload] input[type=file]').setInputFiles(join(PHOTOS, file));
+    await expect(page.locator('.film li')).toHaveCount(1);
+    const photo = await page.locator('.film a').first().getAttribute('href');
+    await expect(async () => {
+      await page.goto(photo);
+      await expect(page.locator('#measure')).toContainText('by our card, found in it', { timeout: 500 });
+    }).toPass();
+    ids.push(photo.split('/').pop());
+  }
+  await page.goto(`/cases/${number}/compare?left=${ids[0]}&right=${ids[1]}`);
+  await page.getByLabel('At one scale').check();
+  await expect(page.locator('[data-wide]')).toContainText('mm across');
+  const across = await page
+    .locator('[data-compare] svg')
+    .evaluateAll((all) => all.map((svg) => Number(svg.dataset.mm) * svg.viewBox.baseVal.width));
+  expect(Math.abs(across[0] / across[1] - 1)).toBeLessThan(1e-6);
+
+  await page.getByLabel('What these two tell together').fill('The groove, and what cut it.');
+  await page.getByRole('button', { name: 'Keep this pair' }).click();
+  await expect(page.locator('#pairs')).toContainText('The groove, and what cut it. at one scale');
+  await page.goto(`/cases/${number}/report`);
+  await expect(page.locator('.pairs figcaption')).toContainText('Both at one scale');
+  await expect(page.locator('.pairs svg')).toHaveCount(2);
+});

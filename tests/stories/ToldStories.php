@@ -9,6 +9,7 @@ use Japhrex\Core\Chain\Diagnose\Diagnosis;
 use Japhrex\Core\Chain\Diagnose\Words;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Damage\ModeCatalogue;
+use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookTypes;
 use Symfony\Component\Yaml\Yaml;
@@ -24,6 +25,9 @@ use Symfony\Component\Yaml\Yaml;
  */
 final class ToldStories
 {
+    /** The origin that stands second is twice as frequent as the conditions say. */
+    private const TWICE = 'twice the base rate of the second';
+
     private const BOOKS = __DIR__.'/../../books/';
 
     /** @return list<Told> rank 0: not among the candidates; look: place of the look that decides among those proposed without it */
@@ -41,22 +45,40 @@ final class ToldStories
     public static function shaken(string $half, ?string $only = null): array
     {
         $robustness = new Robustness();
-        $moved = array_fill_keys(Robustness::CHANGES, [0, 0]);
+        $moved = array_fill_keys([...Robustness::CHANGES, self::TWICE], [0, 0]);
         foreach (self::each($half, $only) as [$words, $diagnosis, $story]) {
-            $first = static function (array $case) use ($words, $diagnosis): string {
-                $candidates = $diagnosis->of(...(new CaseReader($words))->read($case))['candidates'];
-
-                return \is_array($candidates) && \is_array($candidates[0] ?? null) ? self::id($candidates[0]) : '';
-            };
+            $ids = static fn (array $case, Diagnosis $by): array => array_map(
+                self::id(...),
+                $by->of(...(new CaseReader($words))->read($case))['candidates'],
+            );
             $case = self::asCase($words->book->key, $story);
-            $before = $first($case);
+            $before = $ids($case, $diagnosis);
             foreach ($robustness->changed($case) as $change => $after) {
-                $moved[$change][0] += $before === $first($after) ? 0 : 1;
+                $moved[$change][0] += $before[0] === $ids($after, $diagnosis)[0] ? 0 : 1;
                 ++$moved[$change][1];
+            }
+            if (isset($before[1])) {
+                $twice = self::withTwice($words->book, $words->modes, explode('@', $before[1])[0]);
+                $moved[self::TWICE][0] += $before[0] === $ids($case, $twice)[0] ? 0 : 1;
+                ++$moved[self::TWICE][1];
             }
         }
 
         return $moved;
+    }
+
+    /** The engine, were an origin twice as frequent as the conditions say. */
+    private static function withTwice(Book $book, ModeCatalogue $modes, string $origin): Diagnosis
+    {
+        $contents = self::contents('mechanisms/*.yaml');
+        foreach ($contents as $i => $content) {
+            if (isset($content['origins'][$origin])) {
+                $contents[$i]['origins'][$origin]['prior'] *= 2;
+            }
+        }
+        $mechanisms = MechanismBook::of($contents)->with($book);
+
+        return new Diagnosis(new Words($book, $modes, $mechanisms->vocabulary), $mechanisms->mechanisms);
     }
 
     /** @return iterable<array{Words, Diagnosis, Story}> */

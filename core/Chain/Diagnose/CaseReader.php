@@ -13,13 +13,14 @@ use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\Ground\ToldFact;
 use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\FoundBy;
+use Japhrex\Core\Damage\PieceShape;
 use Japhrex\Core\Measuring\LimitVerdict;
 
 /** Reads a case that is told in a file, in the words of its book. */
 final readonly class CaseReader
 {
     private const KEYS = [
-        'family', 'complaints', 'history', 'comeback', 'seen', 'clean', 'readings', 'fluid', 'theories',
+        'family', 'complaints', 'history', 'comeback', 'seen', 'clean', 'readings', 'fluid', 'tried', 'theories',
     ];
 
     public function __construct(private Words $words)
@@ -64,7 +65,7 @@ final readonly class CaseReader
                 $this->readings($case),
                 $this->isComeback($case),
                 sinceRepair: [] === $since ? null : min($since),
-                told: [...$this->history($history), ...$this->fluid($case)],
+                told: [...$this->history($history), ...$this->fluid($case), ...$this->tried($case)],
                 hours: $history->number('hours'),
             ),
             $theories,
@@ -125,13 +126,27 @@ final readonly class CaseReader
         return $told;
     }
 
+    /** @return list<ToldFact> */
+    private function tried(Told $case): array
+    {
+        $known = array_map(strval(...), array_keys($this->words->vocabulary->tried));
+        $told = [];
+        foreach ($case->maps('tried', 'what') as $one) {
+            $one->only(['what', 'changed']);
+            $changed = $one->has('changed') ? $one->oneOf('changed', ['nothing', 'better'], 'change') : 'nothing';
+            $told[] = new ToldFact($one->oneOf('what', $known, 'thing that is tried').':'.$changed);
+        }
+
+        return $told;
+    }
+
     /** @return list<LookFact> */
     private function seen(Told $case): array
     {
         $modes = array_map(strval(...), array_keys($this->words->modes->modes));
         $looks = [];
         foreach ($case->maps('seen', 'place') as $one) {
-            $one->only(['place', 'mode', 'grade', 'made', 'side', 'twin']);
+            $one->only(['place', 'mode', 'grade', 'made', 'side', 'twin', 'shape']);
             [$part, $surface] = $this->place($one);
             $grade = $one->number('grade') ?? 2.0;
             if ($grade < 1 || $grade > 4 || floor($grade) !== $grade) {
@@ -154,6 +169,9 @@ final readonly class CaseReader
                 made: DebrisKind::of($made),
                 side: $one->text('side'),
                 twin: $one->text('twin'),
+                shape: $one->has('shape')
+                    ? PieceShape::from($one->oneOf('shape', array_column(PieceShape::cases(), 'value'), 'shape of a piece'))
+                    : null,
             );
         }
 

@@ -7,11 +7,13 @@ namespace Japhrex\Core\Chain\Diagnose;
 use Japhrex\Core\Chain\Ground\ReadingSays;
 use Japhrex\Core\Chain\Mechanism\OriginWords;
 use Japhrex\Core\Chain\Mechanism\ToldWords;
+use Japhrex\Core\Chain\Mechanism\TriedWords;
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
 use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\FoundBy;
 use Japhrex\Core\Damage\Mode;
 use Japhrex\Core\Damage\ModeCatalogue;
+use Japhrex\Core\Damage\PieceShape;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\Complaint;
 use Japhrex\Core\Family\Part;
@@ -58,9 +60,11 @@ final readonly class Words
             'directions' => ReadingSays::directions(),
             'modes' => array_map(static fn (Mode $one): string => $one->name, $this->modes->modes),
             'made' => array_map(static fn (DebrisKind $one): string => $one->value, DebrisKind::cases()),
+            'shapes' => array_map(static fn (PieceShape $one): string => $one->value, PieceShape::cases()),
             'sides' => $told($this->vocabulary->lies),
             'how' => array_map(static fn (FoundBy $one): string => $one->value, FoundBy::cases()),
             'fluid' => $told($this->vocabulary->fluid),
+            'tried' => array_map(static fn (TriedWords $one): string => $one->name, $this->vocabulary->tried),
             'origins' => array_map(
                 static fn (OriginWords $one): string => $one->name.('part' === $one->spread ? ' (of a part)' : ''),
                 $this->vocabulary->origins,

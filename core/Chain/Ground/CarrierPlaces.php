@@ -8,6 +8,8 @@ use Japhrex\Core\Chain\Mechanism\Where;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\CarrierKind;
 use Japhrex\Core\Family\Debris;
+use Japhrex\Core\Family\Field;
+use Japhrex\Core\Family\Part;
 use Japhrex\Core\Family\Watch;
 
 /** The places of a book and what they are: which carriers they have, of what they are made, what lies beside them. */
@@ -74,13 +76,16 @@ final class CarrierPlaces
             foreach ($part->kinds as $kind) {
                 $this->features[$part->key][$kind->value] = true;
             }
+            if ($part->runsInItself()) {
+                $this->features[$part->key][CarrierKind::Touch->value] = true;
+            }
             foreach ($part->surfaces as $surface) {
                 if (null !== $surface->kind) {
                     $this->features[$part->key.'/'.$surface->key][$surface->kind->value] = true;
                 }
             }
-            foreach (self::MATERIALS as $class => $words) {
-                if (1 === preg_match($words, strtolower($part->material))) {
+            foreach (array_keys(self::MATERIALS) as $class) {
+                if (self::isOf($part, $class)) {
                     $this->features[$part->key][$class] = true;
                 }
             }
@@ -89,13 +94,18 @@ final class CarrierPlaces
                     $this->features[$part->key][$what->value] = true;
                 }
             }
+            if ([] !== array_filter($part->fields, static fn (Field $field): bool => $field->adjuster)) {
+                $this->features[$part->key]['adjustable'] = true;
+            }
             if (null !== $part->facing) {
                 $this->features[$part->key]['faced'] = true;
             }
             if ([] !== array_filter($book->watch, static fn (Watch $one): bool => self::partOf($one->place) === $part->key)) {
                 $this->features[$part->key]['watched'] = true;
             }
-            if (isset($this->features[$part->key]['oil']) && [] === $this->neighbours(CarrierKind::Oil, $part->key, true)) {
+            if ($part->isNeighbour) {
+                $this->features[$part->key]['neighbour'] = true;
+            } elseif (isset($this->features[$part->key]['oil']) && $this->isEntry($part->key)) {
                 $this->features[$part->key]['entry'] = true;
             }
         }
@@ -118,6 +128,24 @@ final class CarrierPlaces
         }
 
         return $sieves;
+    }
+
+    /** Comes the oil into the unit here? What brings it from outside stands before it. */
+    private function isEntry(string $part): bool
+    {
+        foreach ($this->neighbours(CarrierKind::Oil, $part, true) as $from => $_) {
+            if (!$this->book->parts[$from]->isNeighbour) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @param string $class of material, such as `bronze` or `hard` */
+    public static function isOf(Part $part, string $class): bool
+    {
+        return 1 === preg_match(self::MATERIALS[$class], strtolower($part->material));
     }
 
     public static function partOf(string $place): string

@@ -38,6 +38,11 @@ final class Circumstances
                 : new Evidence('origin:wear-out', $weights->creeping, 1.0, 'came on slowly');
         }
 
+        // A repair fills it anew.
+        if (null !== $facts->sinceRepair && $facts->sinceRepair < $weights->filled) {
+            $evidence[] = new Evidence('origin:old-oil', 1.0, $weights->fresherOil, 'filled anew at the last repair');
+        }
+
         return array_values($evidence);
     }
 

@@ -70,7 +70,7 @@ final readonly class Conclusion
             default => Says::Open,
         };
 
-        return new self($says, $first, $by, $left, self::hangsOn($candidates, $analysis->ground->spots), $cleared, $analysis->finds());
+        return new self($says, $first, $by, $left, self::hangsOn($candidates, $analysis->ground), $cleared, $analysis->finds());
     }
 
     /** @param array<string, float> $left */
@@ -174,16 +174,16 @@ final readonly class Conclusion
      * The one find without which another would lead: by its weight, the first would then have had a smaller part than the second.
      *
      * @param list<Candidate> $candidates
-     * @param array<string, Spot> $spots
      */
-    private static function hangsOn(array $candidates, array $spots): ?string
+    private static function hangsOn(array $candidates, Ground $ground): ?string
     {
         [$first, $second] = [$candidates[0] ?? null, $candidates[1] ?? null];
         if (null === $first || null === $second || $first->posterior <= 0.0) {
             return null;
         }
-        // The strongest first; a circumstance is no find.
-        $isFind = static fn (string $id): bool => 'damage' === $spots[$id]->kind;
+        // The strongest first; a circumstance is no find, nor is what was not found.
+        $isFind = static fn (string $id): bool => 'damage' === $ground->spots[$id]->kind
+            && true === ($ground->seen[$id] ?? null)?->speaksFor();
         foreach (array_filter($first->for, $isFind, \ARRAY_FILTER_USE_KEY) as $find => $decibans) {
             $odds = null === $decibans ? 0.0 : $first->posterior / max(1e-9, 1.0 - $first->posterior) / 10 ** ($decibans / 10);
             $part = $odds / (1.0 + $odds) * $first->part / $first->posterior;

@@ -46,6 +46,23 @@ final readonly class Ground
         [$this->into, $this->outOf] = [$into, $outOf];
     }
 
+    /** Was this tie cut because the face that it leads to harms the other too, both being hurt? */
+    public function isMutual(Tie $cut): bool
+    {
+        foreach ([$cut->from, $cut->to] as $id) {
+            if ('damage' !== $this->spots[$id]->kind || true !== ($this->seen[$id] ?? null)?->speaksFor()) {
+                return false;
+            }
+        }
+        foreach ($this->into[$cut->from] ?? [] as $tie) {
+            if ($tie->from === $cut->to) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
      * Narrow enough to be answered exactly.
      *
@@ -55,8 +72,9 @@ final readonly class Ground
     {
         $missed = Missed::of($this->spots, $this->ties, $this->seen);
         [$ties, $weakest] = Pruning::of($missed->spots, $missed->ties, $missed->seen);
+        $pruned = new self($missed->spots, $ties, $this->cut, $missed->seen, $this->barred, $this->orders);
 
-        return [new self($missed->spots, $ties, $this->cut, $missed->seen, $this->barred, $this->orders), $weakest];
+        return [Mutual::of($pruned, Pruning::WIDTH), $weakest];
     }
 
     /**

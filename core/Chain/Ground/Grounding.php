@@ -19,6 +19,9 @@ use Japhrex\Core\Family\CarrierKind;
  */
 final class Grounding
 {
+    /** A hole of this grade lets by what it should hold. */
+    private const TORN = 2;
+
     private readonly Weights $weights;
 
     private readonly CarrierPlaces $places;
@@ -30,6 +33,9 @@ final class Grounding
     private array $ties = [];
 
     private SpotFactory $make;
+
+    /** @var array<string, true> parts that were seen torn or broken: as filters they hold nothing back */
+    private array $torn = [];
 
     /**
      * @param array<string, Mechanism> $mechanisms
@@ -49,6 +55,7 @@ final class Grounding
     public function ground(Facts $facts): Ground
     {
         [$this->spots, $this->ties] = [[], []];
+        $this->torn = self::torn($facts);
         $this->make = new SpotFactory($this->book, $this->modes, $this->vocabulary, $this->rates, $facts);
         foreach ($this->mechanisms as $mechanism) {
             foreach ($mechanism->rules as $rule) {
@@ -90,6 +97,19 @@ final class Grounding
         return $without;
     }
 
+    /** @return array<string, true> */
+    private static function torn(Facts $facts): array
+    {
+        $torn = [];
+        foreach ($facts->looks as $look) {
+            if ('fracture' === $look->mode && $look->grade >= self::TORN) {
+                $torn[$look->part] = true;
+            }
+        }
+
+        return $torn;
+    }
+
     /** @return array<string, int> the worst grade that was seen, by spot */
     private function worst(Facts $facts): array
     {
@@ -112,7 +132,8 @@ final class Grounding
                     if ($from === $to) {
                         continue;
                     }
-                    $strength = $rule->strength * ($filterFrom || $filterTo ? $this->weights->through : 1.0);
+                    $held = ($filterFrom || $filterTo) && !isset($this->torn[CarrierPlaces::partOf($place)]);
+                    $strength = $rule->strength * ($held ? $this->weights->through : 1.0);
                     $key = $from.'>'.$to.'>'.$mechanism->key;
                     if (!isset($this->ties[$key]) || $this->ties[$key]->strength < $strength) {
                         $this->ties[$key] = new Tie($from, $to, $mechanism->key, $strength, $byFrom ?: $byTo);
@@ -232,7 +253,11 @@ final class Grounding
             if (['paste'] !== array_map(static fn (DebrisKind $kind): string => $kind->value, $look->made)) {
                 $id = $this->sighted($look->mode, $look->part, $this->placesOf($look));
                 $byGrade = $this->weights->seenFalsely[$look->grade] ?? $this->weights->falselySeen;
-                $seen[$id] = new Evidence($id, $byGrade, 1.0, \sprintf('seen, grade %d', $look->grade));
+                $falsely = max($byGrade, $this->weights->mistaken($look->sure));
+                // Of two who looked at one thing the surer counts, whoever came last.
+                if (!isset($seen[$id]) || $falsely <= $seen[$id]->ifFalse) {
+                    $seen[$id] = new Evidence($id, $falsely, 1.0, \sprintf('seen, grade %d', $look->grade));
+                }
             }
             $seen = $look->debris($this->spots, $this->weights) + $seen;
         }
@@ -241,7 +266,11 @@ final class Grounding
             $id = $this->known($this->make->complaint($complaint->key));
             $seen[$id] = new Evidence($id, $this->weights->complaint, 1.0, 'complained of');
         }
-        foreach (OtherEvidence::evidence($facts, $this->spots, $this->vocabulary) as $evidence) {
+        $other = [
+            ...OtherEvidence::evidence($facts, $this->spots, $this->vocabulary),
+            ...Pieces::evidence($facts->looks, $this->book, $this->spots, $this->weights),
+        ];
+        foreach ($other as $evidence) {
             if (isset($this->spots[$evidence->spot])) {
                 $seen[$evidence->spot] = $evidence->and($seen[$evidence->spot] ?? null);
             }

@@ -8,13 +8,12 @@ use Japhrex\Core\Chain\Mechanism\Vocabulary;
 use Japhrex\Core\Chain\Mechanism\Weights;
 use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\FoundBy;
+use Japhrex\Core\Damage\PieceShape;
+use Japhrex\Core\Damage\Sureness;
 
 /** What a look at a part found, or found not to be there. */
 final readonly class LookFact
 {
-    /** Damage that has a side. */
-    private const WEAR = ['scoring', 'polishing', 'scuffing', 'fretting', 'pitting'];
-
     /** What is wrong with one of several alike and not with the others. */
     private const ITS_OWN = ['defect', 'misfitted', 'damaged-when-fitted', 'fastener-loose'];
 
@@ -26,8 +25,10 @@ final readonly class LookFact
      * @param bool $swept looked over with many others in one act, by eye
      * @param string $for of a look that found nothing: the kind of damage that was looked for; empty: any
      * @param FoundBy $how of such a look: what it was done with
-     * @param string $side where the wear lies: a key of the vocabulary's `lies`, or in other words, which say nothing
+     * @param string $side where the damage lies, or how a break looks: a key of the vocabulary's `lies`; other words say nothing
      * @param string $twin of several alike: `all`, or which one; empty: not told
+     * @param PieceShape|null $shape of debris: that of a piece in it
+     * @param Sureness $sure how sure they were who looked
      */
     public function __construct(
         public string $part,
@@ -41,11 +42,13 @@ final readonly class LookFact
         public FoundBy $how = FoundBy::Eye,
         public string $side = '',
         public string $twin = '',
+        public ?PieceShape $shape = null,
+        public Sureness $sure = Sureness::Sure,
     ) {
     }
 
     /**
-     * On which side wear lies, and that one of several alike is hurt while the others are sound.
+     * Where the damage lies, how a break looks, and that one of several alike is hurt while the others are sound.
      *
      * @param array<string, Spot> $spots
      *
@@ -57,9 +60,9 @@ final readonly class LookFact
         if (null === $this->mode || 0 === $this->grade) {
             return [];
         }
-        $words = \in_array($this->mode, self::WEAR, true) ? $vocabulary->lies[$this->side] ?? null : null;
-        foreach ($words->speaks ?? [] as [$spot, $ifFalse, $ifTrue]) {
-            $evidence[] = new Evidence($spot, $ifFalse, $ifTrue, $words->name ?? '');
+        $words = $vocabulary->lies[$this->side] ?? null;
+        foreach (null !== $words && \in_array($this->mode, $words->with, true) ? $words->speaks : [] as [$spot, $ifFalse, $ifTrue]) {
+            $evidence[] = new Evidence(str_replace('@here', '@'.$this->part, $spot), $ifFalse, $ifTrue, $words->name ?? '');
         }
         foreach ('' === $this->twin || 'all' === $this->twin ? [] : self::ITS_OWN as $origin) {
             $id = Spot::idOf('origin', $origin, $this->part);

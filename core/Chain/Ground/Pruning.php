@@ -18,7 +18,7 @@ final class Pruning
     private const WEAKEST = [0.05, 0.1, 0.15, 0.2, 0.3];
 
     /** Wide enough to be exact, narrow enough to be quick: variables of one table. */
-    private const WIDTH = 13;
+    public const WIDTH = 13;
 
     /**
      * @param array<string, Spot> $spots

@@ -9,7 +9,7 @@ use Japhrex\Core\Chain\Mechanism\Vocabulary;
 /** Something that was told of the unit, or seen of its fluid, or said not to be so. */
 final readonly class ToldFact
 {
-    /** @param string $key of the history or of the fluid, as the vocabulary has it */
+    /** @param string $key of the history, of the fluid or of what was tried, as the vocabulary has it */
     public function __construct(public string $key, public bool $is = true)
     {
     }
@@ -19,7 +19,7 @@ final readonly class ToldFact
      */
     public function evidence(Vocabulary $vocabulary): array
     {
-        $words = $vocabulary->told()[$this->key] ?? null;
+        $words = $vocabulary->meaning($this->key);
         $evidence = [];
         foreach ($words->speaks ?? [] as [$spot, $ifFalse, $ifTrue]) {
             $evidence[] = $this->is

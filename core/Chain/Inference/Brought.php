@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Chain\Inference;
 
+use Japhrex\Core\Statistics\WeightedMean;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -13,7 +14,8 @@ use Random\Randomizer;
  * its own, which stays as it was when the origin is taken away. Where several origins would each have done it, none is needed alone: if k
  * others have to be taken away before one is, its part is 1/(1 + k) (Chockler and Halpern, Responsibility and blame, 2004).
  *
- * Exact, over all states and links, where there are few of both; else over draws, with their standard error.
+ * Exact, over all states and links, where there are few of both; else over draws of the worlds in which the origin is there, as often as it
+ * is known to be, with their standard error: so no part is ever larger than the chance of its origin.
  */
 final readonly class Brought
 {
@@ -108,37 +110,36 @@ final readonly class Brought
         $network = $question->network;
         $worlds = Worlds::of($question, $posteriors);
         $random = new Randomizer(new Mt19937(Sampling::SEED));
-        $by = $crosses = $squares = array_fill_keys($effects, []);
-        $all = $allSquares = array_fill_keys($effects, 0.0);
-        foreach ($worlds->draws as [$weight, $true]) {
+        $parts = array_fill_keys($effects, []);
+        $there = [];
+        foreach ($worlds->draws as $draw => [$weight, $true]) {
+            foreach ($network->origins() as $origin) {
+                if (isset($true[$origin])) {
+                    $there[$origin][$draw] = $weight;
+                }
+            }
             foreach ($effects as $effect) {
                 // Whether a finding below which nothing lies is there follows from what is above it.
                 $chance = isset($true[$effect]) ? 1.0 : self::isThere($question, $effect, $true);
-                $share = $weight * $chance;
-                if ($share <= 0.0) {
+                if ($weight * $chance <= 0.0) {
                     continue;
                 }
-                $all[$effect] += $share;
-                $allSquares[$effect] += $share * $share;
                 $nodes = self::trueAbove($network, $effect, [$effect => true] + $true);
                 [$leaks, $open] = self::happened($network, $nodes, $random);
                 [$tables, $origins] = self::tables($question, $nodes, $leaks, $open);
                 foreach (self::parts($tables[$effect], \count($origins)) as $i => $part) {
-                    $by[$effect][$origins[$i]] = ($by[$effect][$origins[$i]] ?? 0.0) + $share * $part;
-                    $crosses[$effect][$origins[$i]] = ($crosses[$effect][$origins[$i]] ?? 0.0) + $share * $share * $part;
-                    $squares[$effect][$origins[$i]] = ($squares[$effect][$origins[$i]] ?? 0.0) + $share * $share * $part * $part;
+                    $parts[$effect][$origins[$i]][$draw] = $chance * $part;
                 }
             }
         }
-        $errors = [];
-        foreach ($by as $effect => $parts) {
-            $sum = $all[$effect];
-            $errors[$effect] = [];
-            foreach ($parts as $origin => $part) {
-                $mean = $sum > 0.0 ? $part / $sum : 0.0;
-                $spread = $squares[$effect][$origin] - 2.0 * $mean * $crosses[$effect][$origin] + $mean * $mean * $allSquares[$effect];
-                $by[$effect][$origin] = $mean;
-                $errors[$effect][$origin] = $sum > 0.0 ? sqrt(max(0.0, $spread)) / $sum : 1.0;
+        $by = $errors = array_fill_keys($effects, []);
+        foreach ($parts as $effect => $origins) {
+            foreach ($origins as $origin => $of) {
+                // How often the origin is there is known exactly: the draws say only how often it is needed where it is there.
+                [$ratio, $error] = WeightedMean::of($there[$origin], $of);
+                $share = $posteriors[$effect] > 0.0 ? $posteriors[$origin] / $posteriors[$effect] : 0.0;
+                $by[$effect][$origin] = min(1.0, $share * $ratio);
+                $errors[$effect][$origin] = $share * $error;
             }
         }
 

@@ -97,17 +97,32 @@ final class MechanismFactory
                 $data->maps('record'),
             ),
             $this->told($data, 'lies'),
+            array_map(fn (Data $one): TriedWords => new TriedWords(
+                $one->text('name'),
+                new ToldWords($one->text('name').': nothing changed', $this->speaks($one, 'nothing')),
+                new ToldWords($one->text('name').': better', $this->speaks($one, 'better')),
+            ), $data->named('tried')),
         );
     }
 
     /** @return array<string, ToldWords> */
     private function told(Data $data, string $name): array
     {
-        return array_map(fn (Data $one): ToldWords => new ToldWords($one->text('name'), array_map(fn (Data $speaks): array => [
+        return array_map(fn (Data $one): ToldWords => new ToldWords(
+            $one->text('name'),
+            $this->speaks($one, 'speaks'),
+            $one->texts('with'),
+        ), $data->named($name));
+    }
+
+    /** @return list<array{string, float, float}> */
+    private function speaks(Data $one, string $key): array
+    {
+        return array_map(fn (Data $speaks): array => [
             $speaks->text('of'),
-            $this->chance($speaks->text('if-not'), $name),
-            $this->chance($speaks->text('if-so'), $name),
-        ], $one->maps('speaks'))), $data->named($name));
+            $this->chance($speaks->text('if-not'), $key),
+            $this->chance($speaks->text('if-so'), $key),
+        ], $one->maps($key));
     }
 
     private function rule(Data $data, string $at): Rule

@@ -17,6 +17,7 @@ final readonly class Vocabulary
      * @param array<string, ToldWords> $history what is told of a unit
      * @param array<string, ToldWords> $fluid what is seen of its fluid
      * @param array<string, ToldWords> $lies on which side wear lies
+     * @param array<string, TriedWords> $tried what people try before it comes in
      * @param list<RecordLevel> $record how often it was right, the surest level first
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class Vocabulary
         public array $fluid = [],
         public array $record = [],
         public array $lies = [],
+        public array $tried = [],
     ) {
     }
 
@@ -38,6 +40,17 @@ final readonly class Vocabulary
     public function told(): array
     {
         return $this->history + $this->fluid;
+    }
+
+    /** What something told means; what was tried is told as `oil-renewed:nothing` or `oil-renewed:better`. */
+    public function meaning(string $key): ?ToldWords
+    {
+        [$what, $changed] = explode(':', $key) + [1 => ''];
+        $tried = $this->tried[$what] ?? null;
+
+        return match ($changed) {
+            'nothing' => $tried?->nothing, 'better' => $tried?->better, default => $this->told()[$key] ?? null,
+        };
     }
 
     /** The level of the record that a chance belongs to; null: none is told. */

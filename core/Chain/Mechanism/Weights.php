@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Chain\Mechanism;
 
+use Japhrex\Core\Damage\Sureness;
 use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\Data;
 
@@ -35,6 +36,12 @@ final readonly class Weights
      * @param float $young how much less likely wear is in a unit that has run little
      * @param float $old how much likelier in one that has run long
      * @param float $oneOfTwins how often one of several alike is hurt alone where nothing was wrong with the part itself
+     * @param float $fairlySure how often who is only fairly sure sees what is not there
+     * @param float $guess how often who guesses does
+     * @param float $piece how often a piece is found where the part that it fits is broken
+     * @param float $pieceElsewhere how often it is found though none is
+     * @param float $filled hours in which what was filled at a repair is not old yet
+     * @param float $fresherOil how much less likely it is never changed by then
      * @param float $temper slope of the line along which the log odds of the first are moved
      * @param float $lift its height
      * @param array<string, list<array{string, float, float, string}>> $circumstances each with what it speaks of, the likelihoods if
@@ -66,6 +73,12 @@ final readonly class Weights
         public float $beside,
         public float $lateSudden,
         public float $oneOfTwins,
+        public float $fairlySure,
+        public float $guess,
+        public float $piece,
+        public float $pieceElsewhere,
+        public float $filled,
+        public float $fresherOil,
         public float $temper,
         public float $lift,
     ) {
@@ -112,8 +125,22 @@ final readonly class Weights
             $is('beside'),
             $is('late-sudden'),
             $is('one-of-twins'),
+            $is('fairly-sure'),
+            $is('guess'),
+            $is('piece'),
+            $is('piece-elsewhere'),
+            $is('filled'),
+            $is('fresher-oil'),
             $is('temper'),
             $is('lift'),
         );
+    }
+
+    /** Chance that who is so sure sees what is not there, beside what the grade says. */
+    public function mistaken(Sureness $sure): float
+    {
+        return match ($sure) {
+            Sureness::Sure => 0.0, Sureness::Fairly => $this->fairlySure, Sureness::Guess => $this->guess,
+        };
     }
 }

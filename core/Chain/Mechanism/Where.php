@@ -19,7 +19,7 @@ final readonly class Where
     private const WORDS = [
         'oil', 'touch', 'drive', 'seal', 'hold', 'heat', 'wire', 'soft', 'hard', 'rubber', 'lining', 'bronze',
         'aluminium', 'carbon', 'stainless', 'mesh', 'polymer', 'entry', 'faced', 'watched', 'catches',
-        'keeps-air-out', 'keeps-water-out', 'keeps-dirt-out', 'fastener',
+        'keeps-air-out', 'keeps-water-out', 'keeps-dirt-out', 'fastener', 'neighbour', 'adjustable',
     ];
 
     /** @param list<array{bool, list<string>}> $features must it be so, and the words of which one is enough */

@@ -26,10 +26,9 @@ use Japhrex\Core\Chain\Ground\LookFact;
 use Japhrex\Core\Chain\Ground\ReadingFact;
 use Japhrex\Core\Chain\Ground\ToldFact;
 use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Damage\Sureness;
 use Japhrex\Core\Measuring\LimitVerdict;
-use Japhrex\Core\Quantity\Dimension;
-use Japhrex\Core\Quantity\Quantity;
-use Japhrex\Core\Quantity\QuantityError;
+use Japhrex\Core\Quantity\ServiceTime;
 use Japhrex\Core\Teardown\LookTime;
 
 /** What a case says, for the engine: looks, complaints, readings; and how long a look at each part would take. */
@@ -62,7 +61,12 @@ final readonly class CaseFacts
                     $orderOf[(string) $finding->id] ?? null,
                     $finding->debris(),
                     // Normal running clears what is plain to see, and no more.
-                    null !== $finding->sweptWith() || FindingKind::Normal === $finding->kind,
+                    // Nor does a guess that it is clean.
+                    null !== $finding->sweptWith() || FindingKind::Normal === $finding->kind || Sureness::Guess === $finding->how->sure,
+                    side: $finding->lies ?? '',
+                    twin: $finding->twins->value ?? '',
+                    sure: $finding->how->sure ?? Sureness::Sure,
+                    shape: [] === $finding->debris() && 'debris' !== $finding->mode ? null : $finding->lay->shape,
                 );
             }
         }
@@ -84,15 +88,18 @@ final readonly class CaseFacts
 
         return new Facts(
             $looks,
-            array_map(self::complaint(...), $case->complaints->getValues()),
+            // What could not be repeated, or is normal, is nothing that was brought about.
+            array_map(self::complaint(...), array_values(
+                $case->complaints->filter(static fn (Complaint $one): bool => null === $one->ends)->toArray(),
+            )),
             $readings,
             null !== $case->comebackOf,
             $orders,
             $this->refusals->links($case),
             $settled,
-            self::hours($case->serviceSinceRepair),
-            [...self::told($case->arrival), ...self::said($case)],
-            self::hours($case->serviceSinceNew),
+            ServiceTime::hours($case->serviceSinceRepair),
+            [...self::told($case->arrival), ...self::said($case), ...self::tried($case)],
+            ServiceTime::hours($case->serviceSinceNew),
         );
     }
 
@@ -103,6 +110,7 @@ final readonly class CaseFacts
             null === $arrival?->water ? null : new ToldFact('water', YesNo::Yes === $arrival->water),
             Filling::Part === $arrival?->filling ? new ToldFact('low') : null,
             Filling::Full === $arrival?->filling ? new ToldFact('low', false) : null,
+            ...array_map(static fn (string $key): ToldFact => new ToldFact($key), $arrival->fluid ?? []),
         ]));
     }
 
@@ -124,6 +132,20 @@ final readonly class CaseFacts
         );
     }
 
+    /** @return list<ToldFact> what was tried before it came in, and what that changed */
+    private static function tried(CaseFile $case): array
+    {
+        $tried = [];
+        foreach ($case->attempts as $one) {
+            $changed = $one->changed?->asFact();
+            if (null !== $one->what && null !== $changed) {
+                $tried[] = new ToldFact($one->what.':'.$changed);
+            }
+        }
+
+        return $tried;
+    }
+
     private static function complaint(Complaint $complaint): ComplaintFact
     {
         return new ComplaintFact(
@@ -139,16 +161,6 @@ final readonly class CaseFacts
                 UnderLoad::Loaded => true, UnderLoad::Empty => false, default => null,
             },
         );
-    }
-
-    /** Hours of service; null where it is not known, or said as a distance. */
-    private static function hours(string $typed): ?float
-    {
-        try {
-            return Quantity::parse($typed, Dimension::Time)->si / 3600.0;
-        } catch (QuantityError) {
-            return null;
-        }
     }
 
     /**

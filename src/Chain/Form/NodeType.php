@@ -26,7 +26,7 @@ final class NodeType extends AbstractType
         /** @var NodeKind $kind */
         $kind = $options['kind'];
         $places = [];
-        foreach ($book->partsInStripOrder() as $part) {
+        foreach ($book->partsAndNeighbours() as $part) {
             $places[$part->name] = [$part->name => $part->key];
             foreach ($part->surfaces as $surface) {
                 $places[$part->name][$surface->name] = $part->key.'/'.$surface->key;

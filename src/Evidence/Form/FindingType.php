@@ -6,10 +6,12 @@ namespace App\Evidence\Form;
 
 use App\Evidence\Finding;
 use App\Platform\Form\Choices;
+use Japhrex\Core\Chain\Mechanism\ToldWords;
 use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\Feel;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Damage\ModeCatalogue;
+use Japhrex\Core\Damage\Twins;
 use Japhrex\Core\Family\Part;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
@@ -37,6 +39,11 @@ final class FindingType extends AbstractType
         $made = [];
         foreach (DebrisKind::cases() as $one) {
             $made[$one->label()] = $one->value;
+        }
+        /** @var array<string, ToldWords> $lies */
+        $lies = $options['lies'];
+        if ($part->count > 1) {
+            $builder->add('twins', Choices::class, ['class' => Twins::class, 'label' => \sprintf('Of the %d', $part->count)]);
         }
         $builder
             ->add(
@@ -78,6 +85,13 @@ final class FindingType extends AbstractType
                     'choice_attr' => static fn (string $kind): array => ['data-told' => DebrisKind::from($kind)->howItIsTold()],
                 ],
             )
+            ->add('lay', WhatLayType::class, ['label' => false])
+            ->add('how', HowSeenType::class, ['label' => false])
+            ->add('lies', ChoiceType::class, [
+                'choices' => array_flip(array_map(static fn (ToldWords $one): string => $one->name, $lies)),
+                'choice_attr' => static fn (string $key): array => ['data-with' => implode(' ', $lies[$key]->with)],
+                'label' => 'How it lies, how it broke', 'placeholder' => 'not said', 'required' => false,
+            ])
             ->add('feel', Choices::class, ['class' => Feel::class, 'label' => 'Nail and pick'])
             ->add('beyond', CheckboxType::class, [
                 'label' => 'Beyond what was complained of: it is told, and the chain need not explain it',
@@ -89,7 +103,8 @@ final class FindingType extends AbstractType
     public function configureOptions(OptionsResolver $resolver): void
     {
         $resolver->setDefaults(['data_class' => Finding::class, 'three_way' => true]);
-        $resolver->setRequired(['part', 'modes']);
+        $resolver->setRequired(['part', 'modes', 'lies']);
+        $resolver->setAllowedTypes('lies', 'array');
         $resolver->setAllowedTypes('part', Part::class);
         $resolver->setAllowedTypes('modes', ModeCatalogue::class);
     }

@@ -49,7 +49,7 @@ final class PartRecordType extends AbstractType
             ]);
         }
         $builder->add('note', TextareaType::class, ['label' => 'Note', 'required' => false, 'empty_data' => '']);
-        if (true === $options['decides']) {
+        if (true === $options['decides'] && !$part->isNeighbour) {
             $builder
                 ->add('disposition', Choices::class, ['class' => Disposition::class, 'label' => 'What becomes of it'])
                 ->add('dispositionReason', TextType::class, ['label' => 'Because', 'required' => false, 'empty_data' => ''])

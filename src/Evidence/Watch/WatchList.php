@@ -15,8 +15,12 @@ use Japhrex\Core\Family\WatchAnswer;
 /** The watch list of a case: every known weak place of its family with what was found there. */
 final readonly class WatchList
 {
-    public function __construct(private BookShelf $shelf, private WatchTickRepository $ticks, private FindingRepository $findings)
-    {
+    public function __construct(
+        private BookShelf $shelf,
+        private WatchTickRepository $ticks,
+        private FindingRepository $findings,
+        private Sisters $sisters,
+    ) {
     }
 
     /** @return list<Watched> of one part where it is named */
@@ -45,6 +49,8 @@ final readonly class WatchList
                     $ticks[$key] ?? null,
                     $this->shelf->modes()->get($watch->mode),
                     $this->shelf->modes()->get($finding?->mode)->name ?? 'damage',
+                    // Of a part in hand it is told who else has it; a list of them all does without.
+                    '' === $part ? [] : $this->sisters->of($case, $watch->shared),
                 );
             }
         }

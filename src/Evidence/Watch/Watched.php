@@ -16,6 +16,7 @@ final readonly class Watched
      * @param WatchTick|null $tick what was ticked by hand before
      * @param Mode|null $mode the damage by which it is found
      * @param string $found what the finding says, in a word
+     * @param list<Sister> $sisters families that share the weak place
      */
     public function __construct(
         public Watch $watch,
@@ -24,6 +25,7 @@ final readonly class Watched
         public ?WatchTick $tick,
         public ?Mode $mode,
         private string $found,
+        public array $sisters = [],
     ) {
     }
 

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Intake\Form;
 
+use App\Books\BookShelf;
 use App\Intake\Arrival;
 use App\Intake\Filling;
 use App\Intake\PlayFelt;
 use App\Intake\ShaftTurns;
 use App\Intake\YesNo;
 use App\Platform\Form\Choices;
+use Japhrex\Core\Chain\Mechanism\ToldWords;
 use Japhrex\Core\Family\Book;
 use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
@@ -19,6 +22,10 @@ use Symfony\Component\OptionsResolver\OptionsResolver;
 
 final class ArrivalType extends AbstractType
 {
+    public function __construct(private readonly BookShelf $shelf)
+    {
+    }
+
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
         $text = static fn (string $label, string $help = ''): array => [
@@ -49,7 +56,15 @@ final class ArrivalType extends AbstractType
             $help = Book::OIL === $medium ? 'amber, grey, milky, black' : '';
             $builder
                 ->add('oilColour', TextType::class, $text(ucfirst($medium).', its colour', $help))
-                ->add('oilSmell', TextType::class, $text(ucfirst($medium).', its smell'));
+                ->add('oilSmell', TextType::class, $text(ucfirst($medium).', its smell'))
+                ->add('fluid', ChoiceType::class, [
+                    'choices' => $this->seenOfTheFluid(),
+                    'label' => 'What is seen of the '.$medium,
+                    'multiple' => true,
+                    'expanded' => true,
+                    'required' => false,
+                    'block_prefix' => 'choices',
+                ]);
         }
         $builder
             ->add('missing', TextType::class, $text('What is missing'))
@@ -61,6 +76,14 @@ final class ArrivalType extends AbstractType
                     'sealant colour, new fasteners, punch marks, paint, parts that do not belong',
                 ),
             );
+    }
+
+    /** @return array<string, string> name => key; water and level are asked for by themselves */
+    private function seenOfTheFluid(): array
+    {
+        $seen = array_diff_key($this->shelf->mechanismBook()->vocabulary->fluid, ['water' => true, 'low' => true]);
+
+        return array_flip(array_map(static fn (ToldWords $one): string => $one->name, $seen));
     }
 
     public function configureOptions(OptionsResolver $resolver): void

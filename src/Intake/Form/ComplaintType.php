@@ -6,6 +6,7 @@ namespace App\Intake\Form;
 
 use App\Intake\AtSpeed;
 use App\Intake\Complaint;
+use App\Intake\Ends;
 use App\Intake\Extent;
 use App\Intake\Onset;
 use App\Intake\UnderLoad;
@@ -14,6 +15,7 @@ use App\Platform\Form\Choices;
 use Japhrex\Core\Family\Book;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
+use Symfony\Component\Form\Extension\Core\Type\EnumType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
@@ -25,15 +27,18 @@ final class ComplaintType extends AbstractType
     {
         /** @var Book $book */
         $book = $options['book'];
-        $what = [];
+        $what = $asks = [];
         foreach ($book->complaints as $complaint) {
             $what[$complaint->name] = $complaint->key;
+            $asks[$complaint->key] = $complaint->ask;
         }
+        $now = $options['data'] instanceof Complaint ? $options['data']->what : '';
         $builder
             ->add('what', ChoiceType::class, [
                 'choices' => $what,
                 'label' => 'What fails',
                 'placeholder' => 'choose',
+                'choice_attr' => static fn (string $key): array => ['data-ask' => $asks[$key]],
                 'setter' => static function (Complaint $complaint, ?string $what): void {
                     $complaint->what = $what ?? '';
                 },
@@ -44,6 +49,10 @@ final class ComplaintType extends AbstractType
                 TextareaType::class,
                 ['label' => 'Their theory', 'help' => 'what they think it is', 'required' => false, 'empty_data' => ''],
             )
+            ->add('answer', TextareaType::class, [
+                'label' => 'Asked back', 'help' => ($asks[$now] ?? '') ?: 'what the book asks of it', 'required' => false,
+                'empty_data' => '',
+            ])
             ->add('warmth', Choices::class, ['class' => Warmth::class, 'label' => ucfirst($book->medium ?: 'unit')])
             ->add('after', TextType::class, ['label' => 'After', 'help' => '20 min', 'required' => false, 'empty_data' => ''])
             ->add('atSpeed', Choices::class, ['class' => AtSpeed::class, 'label' => 'Speed'])
@@ -65,11 +74,24 @@ final class ComplaintType extends AbstractType
                     'empty_data' => '',
                 ],
             );
+        if (true === $options['decides']) {
+            $builder
+                ->add('ends', EnumType::class, [
+                    'class' => Ends::class,
+                    'choice_label' => static fn (Ends $end): string => $end->label(),
+                    'label' => 'It is no failure', 'placeholder' => 'it is one: the chain explains it', 'required' => false,
+                ])
+                ->add('endsBecause', TextareaType::class, [
+                    'label' => 'On what that rests', 'help' => 'how it was tried, for how long, at what heat; what is normal and why',
+                    'required' => false, 'empty_data' => '',
+                ]);
+        }
     }
 
     public function configureOptions(OptionsResolver $resolver): void
     {
         $resolver->setDefaults(['data_class' => Complaint::class, 'three_way' => true]);
+        $resolver->setDefault('decides', false);
         $resolver->setRequired('book');
         $resolver->setAllowedTypes('book', Book::class);
     }

@@ -49,6 +49,21 @@ final class CaseFileRepository extends ServiceEntityRepository
         return $cases;
     }
 
+    /**
+     * @param list<string> $families
+     *
+     * @return list<CaseFile> that nobody has signed, the newest first
+     */
+    public function openOf(array $families, CaseFile $besides): array
+    {
+        /** @var list<CaseFile> $cases */
+        $cases = $this->withArrival()->where('c.family IN (:families)')->andWhere('c.signedAt IS NULL')->andWhere('c.withdrawnAt IS NULL')
+            ->andWhere('c.id != :id')->setParameter('families', $families)->setParameter('id', $besides->id, 'uuid')
+            ->orderBy('c.id', 'DESC')->setMaxResults(20)->getQuery()->getResult();
+
+        return $cases;
+    }
+
     /** What stands at the far end of a one-to-one is asked for case by case, unless it comes along. */
     private function withArrival(): QueryBuilder
     {

@@ -41,7 +41,7 @@ final class OneByOneController extends AbstractController
     ): Response {
         $case = $this->gate->find($number);
         $parts = $this->parts->partsOf($case);
-        $inHand = isset($parts->views[$part]) ? $part : $parts->nextOpen() ?? array_key_first($parts->views);
+        $inHand = isset($parts->views[$part]) ? $part : $parts->nextOpen() ?? array_key_first($parts->ofUnit());
 
         return $this->pages->show($case, 'parts/one_by_one.html.twig', [
             'parts' => $parts,

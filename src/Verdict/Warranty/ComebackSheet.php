@@ -44,7 +44,7 @@ final readonly class ComebackSheet
         $book = $this->shelf->book($case->family);
         [$then, $now, $became] = [$this->grades($earlier), $this->grades($case), $this->became($earlier)];
         $rows = [];
-        foreach ($book->partsInStripOrder() as $part) {
+        foreach ($book->partsAndNeighbours() as $part) {
             if (($then[$part->key] ?? 0) > 0 || ($now[$part->key] ?? 0) > 0) {
                 $rows[] = new ComebackRow(
                     $part->key,

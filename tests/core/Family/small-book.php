@@ -7,9 +7,9 @@ return [
     'book' => 'quay-hand-pump',
     'title' => 'Quay hand pump',
     'parts' => [
-        'lid' => ['name' => 'Lid', 'kind' => ['cover'], 'surfaces' => ['joint' => ['name' => 'Joint']]],
+        'lid' => ['name' => 'Lid', 'material' => 'brass', 'kind' => ['cover'], 'surfaces' => ['joint' => ['name' => 'Joint']]],
         'plunger' => [
-            'name' => 'Plunger', 'kind' => ['piston'], 'also' => ['piston'], 'facing' => [
+            'name' => 'Plunger', 'material' => 'steel', 'kind' => ['piston'], 'also' => ['piston'], 'facing' => [
                 'right' => 'Groove up.',
                 'wrong' => 'Sucks nothing.',
             ], 'senses' => ['play'],
@@ -25,7 +25,7 @@ return [
                 ],
             ],
         ],
-        'barrel' => ['name' => 'Barrel', 'kind' => ['body'], 'surfaces' => ['bore' => ['name' => 'Bore']]],
+        'barrel' => ['name' => 'Barrel', 'material' => 'steel', 'kind' => ['body'], 'surfaces' => ['bore' => ['name' => 'Bore']]],
     ],
     'pairs' => [['parts' => ['plunger', 'barrel'], 'why' => 'Run in on each other.']],
     'carriers' => [

@@ -129,7 +129,8 @@ final class BroughtTest extends TestCase
 
     /**
      * Two of which either alone suffices, drawn. With the looks that found nothing each is there in 1 of 2, so given the effect: both, one,
-     * the other, 1 in 3 each; the part of one is then 1/2, 1 or 0, its mean 1/2, its variance (1/4 + 1)/3 − 1/4 = 1/6.
+     * the other, 1 in 3 each. That one is there in 2 of 3 is known exactly; where it is, its part is 1/2 or 1, each as often: mean 3/4,
+     * variance 1/16, over 2/3 of n draws. So the error is 2/3·√(1/16 ÷ 2n/3) = √(1/24n), half of what counting all draws would leave.
      */
     public function testTheErrorOfWhatIsDrawnIsThatOfPartsAndOfHalves(): void
     {
@@ -144,7 +145,7 @@ final class BroughtTest extends TestCase
         $question = new Question($network, $seen, [], null);
         $brought = Brought::of($question, [$at['e']], Inference::answer($question)->posteriors);
         $error = $brought->errors[$at['e']][$at['a']];
-        self::assertEqualsWithDelta(sqrt(1 / 6 / $brought->effective), $error, 0.12 * $error);
+        self::assertEqualsWithDelta(sqrt(1 / 24 / $brought->effective), $error, 0.12 * $error);
         self::assertEqualsWithDelta(0.5, $brought->by[$at['e']][$at['a']], 4 * $error);
     }
 }

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\core\Chain\Diagnose;
+
+use Japhrex\Core\Chain\Diagnose\CaseReader;
+use Japhrex\Core\Chain\Diagnose\Diagnosis;
+use Japhrex\Core\Chain\Diagnose\Words;
+use Japhrex\Core\Chain\Mechanism\MechanismBook;
+use Japhrex\Core\Damage\ModeCatalogue;
+use Japhrex\Core\Family\BookFactory;
+use Japhrex\Core\Family\BookTypes;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Yaml\Yaml;
+
+/** Each kind of evidence moves the answer to the side that the trade expects; the side was written down before the engine was asked. */
+#[Group('slow')]
+final class DirectionsTest extends TestCase
+{
+    private const NOISE = ['family' => 'external-gear-pump', 'complaints' => [['what' => 'noise', 'hot' => false]]];
+    private const REVVED = ['family' => 'reversing-gearbox', 'complaints' => [['what' => 'only-revved', 'onset' => 'creeping']]];
+
+    /** @var array<string, array{CaseReader, Diagnosis}> read once, since the files are large */
+    private static array $engines = [];
+
+    /** @return array{CaseReader, Diagnosis} */
+    private static function engine(string $family): array
+    {
+        $read = static fn (string $file): array => (array) Yaml::parseFile(__DIR__.'/../../../../books/'.$file);
+        $book = (new BookFactory())->book((new BookTypes($read($family.'.yaml')))->books()[$family]);
+        $files = array_map(basename(...), glob(__DIR__.'/../../../../books/mechanisms/*.yaml') ?: []);
+        $mechanisms = MechanismBook::of(
+            array_map(static fn (string $file): array => $read('mechanisms/'.$file), $files),
+        )->with($book);
+        $words = new Words($book, ModeCatalogue::of($read('modes.yaml')), $mechanisms->vocabulary);
+
+        return [new CaseReader($words), new Diagnosis($words, $mechanisms->mechanisms)];
+    }
+
+    /** @param array<string, mixed> $case */
+    private static function chance(array $case, string $origin): float
+    {
+        $family = \is_string($case['family']) ? $case['family'] : '';
+        [$reader, $diagnosis] = self::$engines[$family] ??= self::engine($family);
+        /** @var list<array{origin: string, place: string, chance: float}> $candidates */
+        $candidates = $diagnosis->of(...$reader->read($case))['candidates'];
+        foreach ($candidates as $one) {
+            if ($origin === implode('@', array_filter([$one['origin'], $one['place']]))) {
+                return $one['chance'];
+            }
+        }
+
+        return 0.0;
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, array<string, mixed>, string, int}> case, what comes in, origin, up or down */
+    public static function evidence(): iterable
+    {
+        $joints = ['place' => 'suction-hose/joints', 'mode' => 'assembly-fault', 'grade' => 3];
+        yield 'joints tightened, and it got better' => [
+            self::NOISE, ['tried' => [['what' => 'suction-sealed', 'changed' => 'better']]], 'suction-leak', 1,
+        ];
+        yield 'joints tightened in vain' => [self::NOISE, ['tried' => [['what' => 'suction-sealed']]], 'suction-leak', -1];
+        yield 'the fluid foams' => [self::NOISE, ['fluid' => ['foaming']], 'suction-leak', 1];
+        yield 'a loose clamp at the hose, seen at the machine' => [self::NOISE, ['seen' => [$joints]], 'suction-leak', 1];
+        yield 'the hose found tight at the machine' => [self::NOISE, ['clean' => ['suction-hose']], 'suction-leak', -1];
+        yield 'halves of the coupling out of line' => [
+            self::NOISE, ['seen' => [['place' => 'mount/seat', 'mode' => 'assembly-fault', 'grade' => 3]]], 'misaligned', 1,
+        ];
+        $strainer = ['place' => 'strainer/mesh', 'mode' => 'debris', 'grade' => 2, 'made' => ['steel']];
+        yield 'half a needle among the steel' => [
+            ['seen' => [$strainer]] + self::REVVED, ['seen' => [['shape' => 'needle'] + $strainer]], 'defect@output-joint', 1,
+        ];
+        $broken = ['place' => 'output-joint/needles', 'mode' => 'fracture', 'grade' => 3];
+        $rusty = ['place' => 'output-joint/needles', 'mode' => 'corrosion', 'grade' => 2];
+        yield 'a broken joint that is dry and rusty' => [
+            ['seen' => [$broken, $strainer]] + self::REVVED, ['seen' => [$broken, $strainer, $rusty]], 'ungreased@output-joint', 1,
+        ];
+        yield 'a break that is grey all over' => [
+            ['seen' => [$broken]] + self::REVVED, ['seen' => [['side' => 'overload'] + $broken]], 'overload', 1,
+        ];
+        yield 'a break with rings' => [['seen' => [$broken]] + self::REVVED, ['seen' => [['side' => 'fatigue'] + $broken]], 'overload', -1];
+    }
+
+    /**
+     * @param array<string, mixed> $case
+     * @param array<string, mixed> $more
+     */
+    #[DataProvider('evidence')]
+    public function testItMovesAsTheTradeExpects(array $case, array $more, string $origin, int $way): void
+    {
+        [$before, $after] = [self::chance($case, $origin), self::chance($more + $case, $origin)];
+        self::assertSame($way, $after <=> $before, \sprintf('%s: %.4f, then %.4f', $origin, $before, $after));
+        self::assertGreaterThan(0.1 * max($before, $after), abs($after - $before), 'and not by a hair');
+    }
+}
