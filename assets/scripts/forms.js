@@ -29,8 +29,9 @@ const named = (nodes, nameOf) => {
 export function nameForms(root) {
   named(root.querySelectorAll('form'), (form) => `form ${about(form)}`);
   named(root.querySelectorAll('details'), (fold) => {
-    const inner = fold.querySelector('form')?.id ?? fold.querySelector('summary')?.textContent.replace(/\W+/g, ' ').trim();
-    return `fold ${inner}`;
+    const words = fold.querySelector('summary')?.textContent.replace(/\W+/g, ' ').trim();
+    const form = fold.closest('form');
+    return `fold ${form ? `${form.id} ${words}` : (fold.querySelector('form')?.id ?? words)}`;
   });
 }
 
