@@ -33,6 +33,9 @@ function around(form) {
   return marks;
 }
 
+// The first of these marks that can be seen, with where it stood.
+const stillThere = (marks) => marks.map(([id, top]) => [document.getElementById(id), top]).find(([node]) => node?.checkVisibility());
+
 document.addEventListener('htmx:beforeRequest', (event) => {
   const form = event.detail.elt;
   const isWhole = event.detail.target === document.body || form.matches(':not([data-autosave], [data-row])');
@@ -192,7 +195,7 @@ document.addEventListener('htmx:afterSettle', (event) => {
   const isRefused = refused || document.querySelector('[data-refused]') !== null;
   const said = isRefused ? (form ? refusal(form) : document.querySelector('[data-refused], .wrong-words')) : null;
   // What has no id may have become something else; what lies in a fold that is shut now is nowhere.
-  const mark = marks.map(([name, top]) => [document.getElementById(name), top]).find(([node]) => node?.checkVisibility());
+  const mark = stillThere(marks);
   if (mark) {
     window.scrollBy({ top: mark[0].getBoundingClientRect().top - mark[1], behavior: 'instant' });
   } else {
@@ -249,11 +252,17 @@ export function watchPlace() {
     beforeSwap(event);
     holdBack(event);
     const node = event.detail.target === document.body || window.scrollY === 0 ? null : lookedAt();
-    looked = node && { node, top: node.getBoundingClientRect().top };
+    looked = node && { node, top: node.getBoundingClientRect().top, marks: around(node) };
   });
   const stay = () => {
-    if (looked?.node.isConnected) {
-      window.scrollBy({ top: looked.node.getBoundingClientRect().top - looked.top, behavior: 'instant' });
+    if (!looked) {
+      return;
+    }
+    // What is looked at may have come anew itself: then what stood around it.
+    const { node, top } = looked;
+    const [now, then] = node.isConnected && node.checkVisibility() ? [node, top] : (stillThere(looked.marks) ?? []);
+    if (now) {
+      window.scrollBy({ top: now.getBoundingClientRect().top - then, behavior: 'instant' });
     }
   };
   // At once, not first when it has settled: nobody is to see it jump and come back.

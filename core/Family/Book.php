@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Family;
 
+use Japhrex\Core\Family\Identity\Identity;
+
 /** What one family of unit is made of, how it comes apart, and how harm travels in it. */
 final readonly class Book
 {
@@ -28,6 +30,7 @@ final readonly class Book
      * @param array<mixed> $mechanisms of this family alone, or in the place of general ones, as the file has them
      * @param LeakModel|null $leaks none: the complaint check is not offered
      * @param array<string, string> $without general mechanism that has no place in it => why
+     * @param Identity $identity by what its units are told apart
      * @param string $medium what is in it and lubricates it: oil, fuel, water; empty: nothing, it runs dry
      */
     public function __construct(
@@ -51,6 +54,7 @@ final readonly class Book
         public array $mechanisms = [],
         public string $medium = self::OIL,
         public array $without = [],
+        public Identity $identity = new Identity(),
     ) {
     }
 
@@ -70,6 +74,7 @@ final readonly class Book
             $this->key, $this->title, $this->about, $this->models, $this->cautions, $parts, $this->pairs,
             $this->carriers, $this->strip, $this->complaints, $this->patterns, $this->duties, $this->leaks,
             $this->watch, $this->sisters, $this->contents, $this->upkeep, $this->mechanisms, $this->medium, $this->without,
+            $this->identity,
         );
     }
 

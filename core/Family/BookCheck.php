@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Family;
 
+use Japhrex\Core\Family\Identity\IdentityCheck;
 use Japhrex\Core\Figure\FigureRegistry;
 
 /** Reads a book as somebody would who knows the trade, and says what cannot be right. */
@@ -28,6 +29,8 @@ final readonly class BookCheck
             ...$this->complaints($book),
             ...(new OilCheck($this->figures, $this->fills))->problems($book),
             ...(new UpkeepCheck($this->figures))->problems($book),
+            ...(new IdentityCheck($this->figures))->problems($book),
+            ...(new VariantCheck())->problems($book),
         ]);
     }
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Family;
 
+use Japhrex\Core\Family\Identity\Identity;
+use Japhrex\Core\Family\Identity\IdentityFactory;
+
 /** Makes a book of what its file holds. */
 final readonly class BookFactory
 {
@@ -68,6 +71,7 @@ final readonly class BookFactory
             (array) ($content['mechanisms'] ?? []),
             self::medium($data->textOrNull('medium') ?? Book::OIL),
             array_map(static fn (Data $one): string => $one->text('why'), $data->named('without')),
+            $data->has('identity') ? (new IdentityFactory())->identity($data->map('identity')) : new Identity(),
         );
     }
 
@@ -161,6 +165,7 @@ final readonly class BookFactory
             $data->flag('two'),
             $data->textOrNull('look-at') ?? $data->texts('removes')[0] ?? '',
             array_map(Lift::of(...), $data->maps('lifts')),
+            Variant::of($data),
         );
     }
 

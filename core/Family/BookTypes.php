@@ -11,9 +11,6 @@ namespace Japhrex\Core\Family;
  */
 final readonly class BookTypes
 {
-    private const PARTS_LISTED = ['removes', 'facing', 'parts', 'without'];
-    private const PLACES = ['from', 'to', 'place', 'part'];
-
     /** @var array<string, array<mixed>> key of the book => its content; lists keep the numbers of the file */
     private array $kept;
 
@@ -38,9 +35,9 @@ final readonly class BookTypes
         self::checkNames($file, array_keys($types), '');
         unset($file['types']);
         foreach ($types as $type => $about) {
-            $book = self::without($file, $type);
-            $book = self::free($book, array_values(array_diff(self::places($file), self::places($book))));
-            $book = self::rewired($book, $file);
+            $book = self::said((new BookCut(
+                static fn (array $value): bool => !isset($value['only']) || \in_array($type, (array) $value['only'], true),
+            ))->of($file));
             $key = $data->text('book').'-'.$type;
             $kept[$key] = ['book' => $key, 'title' => $about->text('title')] + (
                 null === $about->textOrNull('about') ? [] : ['about' => $about->textOrNull('about')]
@@ -52,7 +49,7 @@ final readonly class BookTypes
     /** @return array<string, array<mixed>> key of the book => its content, as if it stood alone in a file */
     public function books(): array
     {
-        return array_map(self::listed(...), $this->kept);
+        return array_map(BookCut::listed(...), $this->kept);
     }
 
     /** Where a path of one book stands in the file. */
@@ -97,131 +94,12 @@ final readonly class BookTypes
     /**
      * @param array<mixed> $content
      *
-     * @return array<mixed>
+     * @return array<mixed> without the word of the types in which something stands
      */
-    private static function without(array $content, string $type): array
+    private static function said(array $content): array
     {
-        $kept = [];
-        foreach ($content as $key => $value) {
-            if ('only' === $key || (\is_array($value) && isset($value['only']) && !\in_array($type, (array) $value['only'], true))) {
-                continue;
-            }
-            $kept[$key] = \is_array($value) ? self::without($value, $type) : $value;
-        }
+        unset($content['only']);
 
-        return $kept;
-    }
-
-    /**
-     * @param array<mixed> $content
-     * @param list<string> $gone places (`part` or `part/surface`) that the type has not got
-     *
-     * @return array<mixed>
-     */
-    private static function free(array $content, array $gone): array
-    {
-        foreach ($content as $key => $value) {
-            if (!\is_array($value)) {
-                continue;
-            }
-            foreach (self::PLACES as $end) {
-                $place = \is_string($value[$end] ?? null) ? $value[$end] : '';
-                if (\in_array($place, $gone, true) || \in_array(explode('/', $place)[0], $gone, true)) {
-                    unset($content[$key]);
-                    continue 2;
-                }
-            }
-            foreach (self::PARTS_LISTED as $list) {
-                if (!\is_array($value[$list] ?? null) || !array_is_list($value[$list])) {
-                    continue;
-                }
-                $left = array_values(array_filter($value[$list], static fn (mixed $part): bool => !\in_array($part, $gone, true)));
-                if (
-                    $left !== $value[$list] && (
-                        [] === $left
-                            ? \in_array($list, ['removes', 'parts'], true)
-                            : 'parts' === $list && isset($value['why']) && 1 === \count($left)
-                    )
-                ) {
-                    unset($content[$key]);
-                    continue 2;
-                }
-                $value[$list] = $left;
-            }
-            if (\is_array($value['pieces'] ?? null)) {
-                $value['pieces'] = array_diff_key($value['pieces'], array_flip($gone));
-            }
-            $content[$key] = self::free($value, $gone);
-        }
-
-        return $content;
-    }
-
-    /**
-     * @param array<mixed> $content
-     *
-     * @return list<string> parts, and surfaces as `part/surface`
-     */
-    private static function places(array $content): array
-    {
-        $places = [];
-        $data = new Data($content);
-        foreach ($data->named('parts') + $data->named('neighbours') as $key => $part) {
-            array_push(
-                $places,
-                $key,
-                ...array_map(static fn (string $surface): string => $key.'/'.$surface, array_keys($part->named('surfaces'))),
-            );
-        }
-
-        return $places;
-    }
-
-    /**
-     * @param array<mixed> $book
-     * @param array<mixed> $file
-     *
-     * @return array<mixed>
-     */
-    private static function rewired(array $book, array $file): array
-    {
-        $needs = [];
-        foreach ((new Data($file))->maps('strip') as $step) {
-            $needs[$step->text('key')] = $step->texts('needs');
-        }
-        $there = array_map(static fn (Data $step): string => $step->text('key'), (new Data($book))->maps('strip'));
-        $instead = static function (string $need) use (&$instead, $needs, $there): array {
-            return \in_array($need, $there, true) || !isset($needs[$need]) ? [$need] : array_merge(...array_map($instead, $needs[$need]));
-        };
-        $strip = \is_array($book['strip'] ?? null) ? $book['strip'] : [];
-        foreach ($strip as $i => $step) {
-            if (\is_array($step) && \is_array($step['needs'] ?? null)) {
-                $step['needs'] = array_values(
-                    array_unique(
-                        array_merge(
-                            ...array_map(
-                                static fn (mixed $need): array => $instead(\is_scalar($need) ? (string) $need : ''),
-                                array_values($step['needs']),
-                            )
-                        )
-                    )
-                );
-                $strip[$i] = $step;
-            }
-        }
-
-        return ['strip' => $strip] + $book;
-    }
-
-    /**
-     * @param array<mixed> $content
-     *
-     * @return array<mixed>
-     */
-    private static function listed(array $content): array
-    {
-        $listed = array_map(static fn (mixed $value): mixed => \is_array($value) ? self::listed($value) : $value, $content);
-
-        return [] !== $listed && [] === array_filter(array_keys($listed), is_string(...)) ? array_values($listed) : $listed;
+        return array_map(static fn (mixed $value): mixed => \is_array($value) ? self::said($value) : $value, $content);
     }
 }

@@ -72,6 +72,12 @@ final readonly class Data
         return $maps;
     }
 
+    /** @return list<string> */
+    public function keys(): array
+    {
+        return array_map(strval(...), array_keys($this->map));
+    }
+
     public function map(string $key): self
     {
         return new self($this->array($key), $this->at($key));

@@ -11,6 +11,7 @@ final readonly class LimitSet
 {
     /**
      * @param bool $sample an invented value that the shop replaces by its maker's
+     * @param Variant|null $for which units; null: all of them
      * @param string $duty key of the duty; empty: every duty that has no limits of its own
      */
     public function __construct(
@@ -19,6 +20,7 @@ final readonly class LimitSet
         public string $source,
         public bool $sample,
         public string $duty = '',
+        public ?Variant $for = null,
     ) {
     }
 }

@@ -17,6 +17,7 @@ final readonly class Part
      * @param list<Debris> $debris what it does with debris
      * @param list<Acceptance> $accepts damage that is judged by duty
      * @param list<PartKind> $kinds what it is and does; none: the book does not say
+     * @param Variant|null $for which units have it; null: all of them
      * @param bool $isNeighbour is it of the machine, not of the unit? It is looked at, and never on the strip run
      */
     public function __construct(
@@ -39,6 +40,7 @@ final readonly class Part
         public array $accepts = [],
         public array $kinds = [],
         public bool $isNeighbour = false,
+        public ?Variant $for = null,
     ) {
     }
 
@@ -50,7 +52,7 @@ final readonly class Part
         return new self(
             $this->key, $word, $word, $also, $this->material, $this->count, $this->reuse, $this->reuseWhy,
             $this->facing, $this->surfaces, $this->fields, $this->senses, $this->look, $this->figures,
-            $this->debris, $this->cleaning, $this->accepts, $this->kinds, $this->isNeighbour,
+            $this->debris, $this->cleaning, $this->accepts, $this->kinds, $this->isNeighbour, $this->for,
         );
     }
 

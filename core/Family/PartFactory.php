@@ -94,7 +94,14 @@ final readonly class PartFactory
                 $data->texts('kind'),
             ),
             $isNeighbour,
+            Variant::of($data),
         );
+    }
+
+    /** Where limits come from, and for which units they are where that is not all of them. */
+    private static function source(Data $set): string
+    {
+        return implode('; ', array_filter([$set->textOrNull('source') ?? '', Variant::of($set)?->says()]));
     }
 
     private function field(string $part, string $key, Data $data): Field
@@ -111,9 +118,10 @@ final readonly class PartFactory
                 $sets[] = new LimitSet(
                     $set->textOrNull('key') ?? (0 === $i ? 'book' : 'set-'.$i),
                     $limits,
-                    $set->textOrNull('source') ?? '',
+                    $set === $from ? $set->textOrNull('source') ?? '' : self::source($set),
                     $set->flag('sample'),
                     $set->textOrNull('duty') ?? '',
+                    $set === $from ? null : Variant::of($set),
                 );
             }
         }

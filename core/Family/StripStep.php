@@ -22,6 +22,7 @@ final readonly class StripStep
      * @param string $opens the sub-assembly that is taken apart here, off the unit; it may stay shut until later
      * @param string $lookAt the part that the looks are at, where they are at one; empty: of none
      * @param list<Lift> $lifts what is heavy, or hangs in a way of its own
+     * @param Variant|null $for which units have it; null: all of them
      * @param bool $two do two people sign when it goes in again?
      */
     public function __construct(
@@ -46,6 +47,7 @@ final readonly class StripStep
         public bool $two = false,
         public string $lookAt = '',
         public array $lifts = [],
+        public ?Variant $for = null,
     ) {
     }
 }

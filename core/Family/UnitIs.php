@@ -13,6 +13,7 @@ final readonly class UnitIs
      * @param int|null $built year in which it was made; null: not known
      * @param string $rotation left, right or both
      * @param string $duty key of the book's duty
+     * @param array<string, string> $chosen key of a choice of the book => key of the option that it has
      */
     public function __construct(
         public string $model = '',
@@ -20,6 +21,7 @@ final readonly class UnitIs
         public ?int $built = null,
         public string $rotation = '',
         public string $duty = '',
+        public array $chosen = [],
     ) {
     }
 }

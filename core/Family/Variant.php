@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Family;
 
+use Japhrex\Core\Family\Identity\Choice;
+
 /** Which units of a family a step is for, where it is not for all of them. What is left empty tells none apart. */
 final readonly class Variant
 {
@@ -14,6 +16,7 @@ final readonly class Variant
      * @param int|null $to year of the last that has it
      * @param string $rotation left or right
      * @param list<string> $duties keys of the book's duties
+     * @param array<string, list<string>> $variants key of a choice of the book => keys of its options
      */
     public function __construct(
         public array $models = [],
@@ -22,6 +25,7 @@ final readonly class Variant
         public ?int $to = null,
         public string $rotation = '',
         public array $duties = [],
+        public array $variants = [],
     ) {
     }
 
@@ -43,6 +47,7 @@ final readonly class Variant
             $to,
             $for->textOrNull('rotation') ?? '',
             $for->texts('duties'),
+            $for->has('variants') ? self::chosen($for->map('variants')) : [],
         );
         if (null !== $from && null !== $to && $from > $to) {
             $for->fail(\sprintf('begins in %d, after it ends in %d.', $from, $to), 'from');
@@ -50,7 +55,7 @@ final readonly class Variant
         if (!\in_array($one->rotation, ['', 'left', 'right'], true)) {
             $for->fail('expected left or right.', 'rotation');
         }
-        '' === $one->says() && $for->fail('names no model, version, year, rotation or duty that would tell units apart.');
+        '' === $one->says() && $for->fail('names no model, version, year, rotation, duty or variant that would tell units apart.');
 
         return $one;
     }
@@ -66,6 +71,11 @@ final readonly class Variant
             null === $this->from && null === $this->to
                 ? true
                 : (null === $unit->built ? null : $unit->built >= ($this->from ?? 0) && $unit->built <= ($this->to ?? \PHP_INT_MAX)),
+            ...array_values(array_map(
+                static fn (string $choice, array $those): ?bool => self::among($those, $unit->chosen[$choice] ?? ''),
+                array_keys($this->variants),
+                $this->variants,
+            )),
         ];
 
         return \in_array(false, $told, true) ? false : (\in_array(null, $told, true) ? null : true);
@@ -81,8 +91,9 @@ final readonly class Variant
      * Which units it is for, for a reader.
      *
      * @param array<string, Duty> $duties of the book, for their names
+     * @param array<string, Choice> $choices of the book, for what they are called
      */
-    public function says(array $duties = []): string
+    public function says(array $duties = [], array $choices = []): string
     {
         return implode(', ', array_filter([
             implode(' or ', $this->models),
@@ -95,6 +106,10 @@ final readonly class Variant
             },
             '' === $this->rotation ? '' : $this->rotation.'-hand rotation',
             implode(' or ', array_map(static fn (string $key): string => lcfirst($duties[$key]->name ?? $key), $this->duties)),
+            ...array_map(static fn (string $choice, array $those): string => implode(
+                ' or ',
+                array_map(static fn (string $key): string => lcfirst($choices[$choice]->options[$key] ?? $key), $those),
+            ), array_keys($this->variants), $this->variants),
         ]));
     }
 
@@ -108,5 +123,16 @@ final readonly class Variant
         $plain = static fn (string $words): string => (string) preg_replace('/[^A-Z0-9]/', '', strtoupper($words));
 
         return [] === $those ? true : ('' === $plain($is) ? null : \in_array($plain($is), array_map($plain, $those), true));
+    }
+
+    /** @return array<string, list<string>> */
+    private static function chosen(Data $variants): array
+    {
+        $chosen = [];
+        foreach ($variants->keys() as $choice) {
+            $chosen[$choice] = $variants->texts($choice);
+        }
+
+        return $chosen;
     }
 }

@@ -12,7 +12,9 @@ use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookTypes;
+use Japhrex\Core\Family\BookVariants;
 use Japhrex\Core\Family\BorrowedKinds;
+use Japhrex\Core\Family\UnitIs;
 use Symfony\Component\Yaml\Yaml;
 
 /** The books of all families, the damage modes and the mechanisms, read from `books/` and kept compiled beside the container. */
@@ -21,7 +23,7 @@ final class BookShelf
     /** What the key of a shop's own book begins with, so that no book shipped later can take its place. */
     public const OWN = 'own-';
 
-    /** @var array<string, Book> */
+    /** @var array<string, array<string, Book>> key => of all its units, and of single ones */
     private array $books = [];
 
     private ?ModeCatalogue $modes = null;
@@ -35,11 +37,16 @@ final class BookShelf
     ) {
     }
 
-    /** @throws ShopError if there is no such book, or it is refused */
-    public function book(string $key): Book
+    /**
+     * @param UnitIs|null $unit the book of this one unit, without what is for others of its family; null: of all
+     *
+     * @throws ShopError if there is no such book, or it is refused
+     */
+    public function book(string $key, ?UnitIs $unit = null): Book
     {
+        $name = $key.(null === $unit ? '' : ' '.json_encode($unit, \JSON_THROW_ON_ERROR));
         try {
-            return $this->books[$key] ??= (new BookFactory())->book($this->contentOf($key))->inWords($this->words?->preferred($key) ?? []);
+            return $this->books[$key][$name] ??= $this->read($key, $unit)->inWords($this->words?->preferred($key) ?? []);
         } catch (BookError $error) {
             throw new ShopError(
                 \sprintf('The book "%s" cannot be read any more and is set aside: %s', $key, $error->getMessage()),
@@ -47,6 +54,14 @@ final class BookShelf
                 $error,
             );
         }
+    }
+
+    private function read(string $key, ?UnitIs $unit): Book
+    {
+        $content = $this->contentOf($key);
+        $own = null === $unit ? null : BookVariants::of($content, $unit, $this->book($key)->model($unit->model));
+
+        return $own === $content ? $this->book($key) : (new BookFactory())->book($own ?? $content);
     }
 
     /** @return array<mixed> */

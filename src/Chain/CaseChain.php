@@ -115,7 +115,7 @@ final readonly class CaseChain
     /** @return list<ClosureProblem> */
     public function problems(CaseFile $case): array
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $complaints = [];
         // What could not be repeated, or is normal, has no path to be found.
         foreach ($case->complaints->filter(static fn (Complaint $one): bool => null === $one->ends) as $complaint) {
@@ -168,14 +168,14 @@ final readonly class CaseChain
 
     public function findingName(Finding $finding): string
     {
-        $place = $this->shelf->book($finding->case->family)->placeName($finding->place());
+        $place = $this->shelf->book($finding->case->family, $finding->case->is())->placeName($finding->place());
 
         return ($this->shelf->modes()->get($finding->mode)->name ?? 'Damage').', '.lcfirst($place);
     }
 
     public function complaintName(CaseFile $case, Complaint $complaint): string
     {
-        return $this->shelf->book($case->family)->complaints[$complaint->what]->name ?? $complaint->what;
+        return $this->shelf->book($case->family, $case->is())->complaints[$complaint->what]->name ?? $complaint->what;
     }
 
     /** The picture that shows a node best: one of its part, cleaned before as found. */

@@ -24,7 +24,7 @@ final readonly class ChainDrawing
      */
     public function draw(CaseFile $case, array $proposals = [], ?array $about = null): DrawnChain
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $mechanisms = $this->shelf->mechanisms($case->family);
         $nodes = $this->chains->nodes($case, $about);
         $links = $this->chains->links($case, $about);

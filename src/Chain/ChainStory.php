@@ -97,7 +97,7 @@ final readonly class ChainStory
      */
     public function plainly(CaseFile $case, array $about, ?ChainNode $origin): array
     {
-        $words = new PlainWords($this->shelf->book($case->family), $this->shelf->modes(), $this->shelf->mechanismBook()->vocabulary);
+        $words = new PlainWords($this->shelf->book($case->family, $case->is()), $this->shelf->modes(), $this->shelf->mechanismBook()->vocabulary);
         $chain = $this->chains->chain($case);
         $told = $nodes = [];
         foreach ($this->chains->nodes($case) as $node) {

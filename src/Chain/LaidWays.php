@@ -18,7 +18,7 @@ final readonly class LaidWays
     /** @return list<LaidWay> what nobody wrote down first */
     public function of(CaseFile $case): array
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $written = [];
         foreach ($this->steps->ofCase($case) as $record) {
             $written[$record->step] = $record->facing;

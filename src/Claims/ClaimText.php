@@ -40,7 +40,7 @@ final readonly class ClaimText
 
         return $this->twig->render('claims/pdf.html.twig', [
             'case' => $case,
-            'book' => $this->shelf->book($case->family),
+            'book' => $this->shelf->book($case->family, $case->is()),
             'verdict' => $this->signing->current($case),
             'claim' => $claim,
             'for' => $for,

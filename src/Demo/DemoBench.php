@@ -58,7 +58,7 @@ final readonly class DemoBench
     {
         $written = self::row($row, 'steps') + (isset($row['finished']) ? $this->otherSteps($case) : []);
         $steps = [];
-        foreach (array_keys($this->shelf->book($case->family)->strip) as $key) {
+        foreach (array_keys($this->shelf->book($case->family, $case->is())->strip) as $key) {
             if (\is_array($written[$key] ?? null)) {
                 $steps[$key] = self::row($written, $key);
             }
@@ -70,7 +70,7 @@ final readonly class DemoBench
     /** @param array<string, Row> $steps */
     public function strip(CaseFile $case, array $steps, User $who): void
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         if ([] !== $steps) {
             $this->hands->wait('4 minutes');
             ($this->open)($case, new OpeningInput(
@@ -93,7 +93,7 @@ final readonly class DemoBench
         foreach (self::row($row, 'readings') as $key => $one) {
             $one = (array) $one;
             [$part, $name] = explode('/', $key);
-            $field = $this->shelf->book($case->family)->part($part)->fields[$name]
+            $field = $this->shelf->book($case->family, $case->is())->part($part)->fields[$name]
                 ?? throw new \LogicException("There is no reading {$key} in the book of {$case->family}.");
             $typed = array_values(array_map(strval(...), array_filter((array) $one['typed'], is_scalar(...))));
             $entry = ReadingEntry::of(
@@ -130,7 +130,7 @@ final readonly class DemoBench
             ($this->recordFinding)($this->hands->sound($finding), $who, $work);
         }
         $seen = array_map(static fn (Finding $finding): string => $finding->part, $findings);
-        foreach (isset($row['finished']) ? array_diff(array_keys($this->shelf->book($case->family)->parts), $seen) : [] as $part) {
+        foreach (isset($row['finished']) ? array_diff(array_keys($this->shelf->book($case->family, $case->is())->parts), $seen) : [] as $part) {
             $finding = new Finding($case, $part);
             $finding->lookedClean(null);
             ($this->recordFinding)($finding, $who);
@@ -166,6 +166,6 @@ final readonly class DemoBench
             'facing' => [] === $step->facing ? '' : 'Right.',
             'marked' => '' !== $step->mark,
             'fasteners' => $step->fasteners ? FastenerCondition::AsItShould->value : null,
-        ], $this->shelf->book($case->family)->strip);
+        ], $this->shelf->book($case->family, $case->is())->strip);
     }
 }

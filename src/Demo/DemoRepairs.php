@@ -72,7 +72,7 @@ final readonly class DemoRepairs
          * } $row
          */
         $this->hands->use($who, new \DateTimeImmutable("-{$row['days']} days"));
-        foreach (BuildSheet::of($this->shelf->book($case->family), $case->is()) as $step) {
+        foreach (BuildSheet::of($this->shelf->book($case->family, $case->is()), $case->is()) as $step) {
             if (BuildKind::Play === $step->kind && !isset($row['done'])) {
                 return;
             }

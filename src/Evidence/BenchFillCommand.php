@@ -36,7 +36,7 @@ final class BenchFillCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $case = $this->cases->numbered($input->getArgument('case')) ?? throw new \InvalidArgumentException('There is no such case.');
-        $parts = $this->shelf->book($case->family)->partsInStripOrder();
+        $parts = $this->shelf->book($case->family, $case->is())->partsInStripOrder();
         $jpeg = (string) file_get_contents($this->projectDir.'/demo/photos/gear-scored.jpg');
         $count = $input->getArgument('count');
         for ($i = 0; $i < (is_numeric($count) ? (int) $count : 0); ++$i) {

@@ -23,7 +23,7 @@ final readonly class Contents
             $checks[$check->part.'/'.$check->what] = $check;
         }
         $contents = [];
-        foreach ($this->shelf->book($case->family)->contents as $content) {
+        foreach ($this->shelf->book($case->family, $case->is())->contents as $content) {
             $contents[] = new ContentRow(
                 $content,
                 $content->for(trim($case->maker.' '.$case->model)),

@@ -29,7 +29,7 @@ final readonly class Film
     /** @return array<string, non-empty-list<Photo|Clip>> by heading, in the order of the work */
     public function reels(CaseFile $case, string $by): array
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $closed = 'step' === $by ? array_map(static fn ($record): \DateTimeImmutable => $record->at, $this->strip->records($case)) : [];
         $reels = array_fill_keys(self::headings($book, $by), []);
         foreach ($this->all($case) as $one) {

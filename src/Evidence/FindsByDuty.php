@@ -27,7 +27,7 @@ final readonly class FindsByDuty
      */
     public function of(CaseFile $case, ?PartRecord $typed = null): array
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         if ([] === $book->duties) {
             return [];
         }

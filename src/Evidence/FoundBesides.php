@@ -18,7 +18,7 @@ final readonly class FoundBesides
     /** In a sentence; empty: there is none. */
     public function says(CaseFile $case): string
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $found = array_map(
             fn (Finding $one): string => \sprintf(
                 '%s at the %s',

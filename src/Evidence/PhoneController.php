@@ -54,7 +54,7 @@ final class PhoneController extends AbstractController
 
         return $pages->show($case, 'evidence/phone_code.html.twig', [
             'link' => $link,
-            'part' => $this->shelf->book($case->family)->part(
+            'part' => $this->shelf->book($case->family, $case->is())->part(
                 (string) ($request->request->get('part') ?? $request->query->get('part', ''))
             ),
             'passes' => $this->passes->holdingNow($case),
@@ -112,7 +112,7 @@ final class PhoneController extends AbstractController
         PartialUploads $partial,
     ): Response {
         $pass = $phone->pass;
-        $part = $this->shelf->book($pass->case->family)->part($typed->part)?->key;
+        $part = $this->shelf->book($pass->case->family, $pass->case->is())->part($typed->part)?->key;
         $stage = $typed->stage();
         $stage = null === $part && PhotoStage::Arrival !== $stage ? PhotoStage::Unsorted : $stage;
         try {
@@ -150,7 +150,7 @@ final class PhoneController extends AbstractController
         RecordFinding $record,
     ): Response {
         $pass = $phone->pass;
-        $part = $this->shelf->book($pass->case->family)->part($typed->part) ?? throw new ShopError('Which part was looked at?', 422);
+        $part = $this->shelf->book($pass->case->family, $pass->case->is())->part($typed->part) ?? throw new ShopError('Which part was looked at?', 422);
         if ($typed->grade < 0 || $typed->grade > 4) {
             throw new ShopError('A grade is from 0 to 4.', 422);
         }

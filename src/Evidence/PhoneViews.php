@@ -24,7 +24,7 @@ final readonly class PhoneViews
     /** @param string $asked the key of a part, `-` for the unit as a whole; empty: what comes off next */
     public function of(CaseFile $case, string $asked): PhoneView
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $part = $book->part('' === $asked ? $this->strip->run($case, $book)->next()->step->removes[0] ?? '' : $asked);
         $count = $taken = [];
         foreach ($this->photos->ofCase($case) as $photo) {

@@ -53,7 +53,7 @@ final class PhotoController extends AbstractController
     ): Response {
         $case = $this->gate->open($number, Permission::PHOTOGRAPH);
         $stage = $typed->stage();
-        $part = $this->shelf->book($case->family)->part($typed->part)?->key;
+        $part = $this->shelf->book($case->family, $case->is())->part($typed->part)?->key;
         if (PhotoStage::Arrival !== $stage && !$this->isGranted(Permission::BENCH)) {
             throw new ShopError('The desk photographs units on arrival; parts are photographed at the bench.', 403);
         }
@@ -162,7 +162,7 @@ final class PhotoController extends AbstractController
             );
         }
         $photo->describe(
-            $this->shelf->book($case->family)->part($typed->part)?->key,
+            $this->shelf->book($case->family, $case->is())->part($typed->part)?->key,
             $typed->stage($photo->stage),
             $typed->caption,
         );

@@ -33,7 +33,7 @@ final readonly class SeenOfParts implements SeenParts
         foreach ($this->watch->answered($case) as $one) {
             $weak[explode('/', $one->watch->place)[0]][] = $one;
         }
-        foreach ($this->shelf->book($case->family)->parts as $key => $part) {
+        foreach ($this->shelf->book($case->family, $case->is())->parts as $key => $part) {
             $seen[$key] = new SeenPart($part, $grades[$key] ?? null, $carried[$key] ?? null, $photos[$key] ?? [], $weak[$key] ?? []);
         }
 

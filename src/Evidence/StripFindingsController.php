@@ -42,7 +42,7 @@ final class StripFindingsController extends AbstractController
     {
         $case = $this->gate->open($number, Permission::BENCH);
         $this->step($case, $step);
-        $part = $this->shelf->book($case->family)->part($typed->part) ?? throw new ShopError('Which part was hurt?', 422);
+        $part = $this->shelf->book($case->family, $case->is())->part($typed->part) ?? throw new ShopError('Which part was hurt?', 422);
         if ('' === $typed->note) {
             throw new ShopError('What was done to it? A mark that is named now is not argued about later.', 422);
         }
@@ -94,6 +94,6 @@ final class StripFindingsController extends AbstractController
 
     private function step(CaseFile $case, string $step): StripStep
     {
-        return $this->shelf->book($case->family)->strip[$step] ?? throw new ShopError('The book has no such strip step.', 404);
+        return $this->shelf->book($case->family, $case->is())->strip[$step] ?? throw new ShopError('The book has no such strip step.', 404);
     }
 }

@@ -32,7 +32,7 @@ final class StripLooksController extends AbstractController
         RecordFinding $record,
     ): Response {
         $case = $gate->open($number, Permission::BENCH);
-        $book = $shelf->book($case->family);
+        $book = $shelf->book($case->family, $case->is());
         $known = $book->strip[$step] ?? throw new ShopError('The book has no such strip step.', 404);
         if (!\in_array($typed->look, $known->look, true)) {
             throw new ShopError('The book has no such look at this step.', 404);

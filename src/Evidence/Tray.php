@@ -27,7 +27,7 @@ final readonly class Tray
     /** @return list<TrayRow> by the time they were taken */
     public function lying(CaseFile $case): array
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $closed = array_map(static fn ($record): \DateTimeImmutable => $record->at, $this->strip->records($case));
         $lying = [];
         foreach ([...$this->photos->unsorted($case), ...$this->clips->unsorted($case)] as $photo) {

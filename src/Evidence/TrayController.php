@@ -66,7 +66,7 @@ final class TrayController extends AbstractController
             $proposed[(string) $one->photo->id] = $one->part?->key;
         }
         $asProposed = $request->request->has('as-proposed');
-        $part = $this->shelf->book($case->family)->part($typed->part)?->key;
+        $part = $this->shelf->book($case->family, $case->is())->part($typed->part)?->key;
         if (!$asProposed && null === $part && PhotoStage::Arrival !== $stage) {
             throw new ShopError('Which part do they show? Choose it, or say that they were taken on arrival.', 422);
         }

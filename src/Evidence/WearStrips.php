@@ -27,7 +27,7 @@ final readonly class WearStrips
         $strips = [];
         foreach ($cases as $case) {
             $id = (string) $case->id;
-            foreach ($this->shelf->book($case->family)->partsInStripOrder() as $part) {
+            foreach ($this->shelf->book($case->family, $case->is())->partsInStripOrder() as $part) {
                 $strips[$id][] = new WearCell($part->key, $part->short, $grades[$id][$part->key] ?? null, false);
             }
         }

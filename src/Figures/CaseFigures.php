@@ -64,7 +64,7 @@ final readonly class CaseFigures
 
     private function fill(CaseFile $case, string $part, string $figure): ?Fill
     {
-        $known = $this->shelf->book($case->family)->part($part);
+        $known = $this->shelf->book($case->family, $case->is())->part($part);
         $uses = array_map(static fn (FigureUse $use): Fill => $use->fill, $known->figures ?? []);
         foreach ($known->fields ?? [] as $field) {
             if (null !== $field->from) {

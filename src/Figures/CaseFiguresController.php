@@ -51,7 +51,7 @@ final class CaseFiguresController extends AbstractController
         $case = $this->gate->open($number, Permission::BENCH);
         $card = $this->desk->card($name) ?? throw new ShopError('There is no such figure.', 404);
         $part = $sent->part;
-        if ('' !== $part && null === $this->shelf->book($case->family)->part($part)) {
+        if ('' !== $part && null === $this->shelf->book($case->family, $case->is())->part($part)) {
             throw new ShopError('The book has no such part.', 404);
         }
         $asked = $this->desk->ask($card, $sent->typed);

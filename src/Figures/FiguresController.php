@@ -127,7 +127,7 @@ final class FiguresController extends AbstractController
             return ['case' => null, 'part' => null, 'from' => []];
         }
         $case = $this->gate->find($context['case']);
-        $part = $this->shelf->book($case->family)->part($context['part'] ?? '');
+        $part = $this->shelf->book($case->family, $case->is())->part($context['part'] ?? '');
         $filled = $this->figures->filled($case, $part->key ?? '', $card->name);
         // What was typed over no longer comes from the case.
         $from = array_filter(

@@ -37,7 +37,7 @@ final readonly class WearCheck
     /** Null for a family without leak paths in its book. */
     public function check(CaseFile $case): ?WearChecked
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $card = $this->desk->card('complaint-check');
         if (null === $book->leaks || null === $card) {
             return null;

@@ -83,6 +83,10 @@ class CaseFile implements Undoable
     #[ORM\Column(options: ['default' => '[]'])]
     public array $fromBook = [];
 
+    /** @var array<string, array{is: string, because: string}> by key of the book's choice: which variant it is, and by what that was told */
+    #[ORM\Column(options: ['default' => '[]'])]
+    public array $variants = [];
+
     #[ORM\Column(length: 10, nullable: true, enumType: Rotation::class)]
     public ?Rotation $rotation = null;
 
@@ -253,7 +257,24 @@ class CaseFile implements Undoable
             '' === $this->built ? null : (int) $this->built,
             $this->rotation->value ?? '',
             $this->duty,
+            array_map(static fn (array $one): string => $one['is'], $this->variants),
         );
+    }
+
+    /** @param string $because what told it */
+    public function identifiedAs(Model $model, string $because): void
+    {
+        [$this->maker, $this->model, $this->identifiedBy] = [$model->maker, $model->model, mb_substr($because, 0, 400)];
+    }
+
+    /** @param string $is key of the option; empty: nobody knows any more */
+    public function isVariant(string $choice, string $is, string $because): void
+    {
+        $this->variants = array_filter(
+            [$choice => ['is' => $is, 'because' => $because]] + $this->variants,
+            static fn (array $one): bool => '' !== $one['is'],
+        );
+        ksort($this->variants);
     }
 
     /** What it is, as the floor calls it. */

@@ -76,13 +76,13 @@ final readonly class IntakePage
     /** @return FormInterface<mixed> */
     public function unitForm(CaseFile $case): FormInterface
     {
-        return $this->forms->createNamed('unit', UnitType::class, $case, ['book' => $this->shelf->book($case->family)]);
+        return $this->forms->createNamed('unit', UnitType::class, $case, ['book' => $this->shelf->book($case->family, $case->is())]);
     }
 
     /** @return FormInterface<mixed> */
     public function arrivalForm(CaseFile $case): FormInterface
     {
-        $medium = $this->shelf->book($case->family)->medium;
+        $medium = $this->shelf->book($case->family, $case->is())->medium;
 
         return $this->forms->createNamed('arrival', ArrivalType::class, $case->arrival, ['medium' => $medium]);
     }
@@ -91,7 +91,7 @@ final readonly class IntakePage
     public function complaintForm(string $name, Complaint $complaint, CaseFile $case): FormInterface
     {
         return $this->forms->createNamed($name, ComplaintType::class, $complaint, [
-            'book' => $this->shelf->book($case->family),
+            'book' => $this->shelf->book($case->family, $case->is()),
             'decides' => $this->may->isGranted(Permission::ANALYSE),
         ]);
     }

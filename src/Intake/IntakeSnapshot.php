@@ -16,6 +16,7 @@ final readonly class IntakeSnapshot implements SnapshotPart
                 'stage', 'signedAt', 'holder', 'serialKey', 'arrival', 'withdrawnAt', 'withdrawnBecause',
                 // Cases that were signed before the book filled in anything, or versions were asked for, have no word of it.
                 ...([] === $case->fromBook ? ['fromBook'] : []),
+                ...([] === $case->variants ? ['variants'] : []),
                 ...('' === $case->versionIndex ? ['versionIndex'] : []),
                 ...('' === $case->built ? ['built'] : []),
             ]),

@@ -17,7 +17,7 @@ final readonly class KeepUnit
     /** @param bool $isRead was what the book filled in read on the unit too? */
     public function __invoke(CaseFile $case, bool $isRead = false): void
     {
-        $case->settle($this->shelf->book($case->family)->model($case->maker.' '.$case->model));
+        $case->settle($this->shelf->book($case->family, $case->is())->model($case->maker.' '.$case->model));
         if ($isRead) {
             $case->readOnUnit();
         }

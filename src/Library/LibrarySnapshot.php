@@ -24,7 +24,7 @@ final readonly class LibrarySnapshot implements SnapshotPart
         return [
             'book' => [
                 'key' => $case->family,
-                'title' => $this->shelf->book($case->family)->title,
+                'title' => $this->shelf->book($case->family, $case->is())->title,
                 'sha256' => hash('sha256', $text),
                 'text' => $text,
             ],

@@ -21,7 +21,7 @@ final readonly class BoundParts implements PartLimits
 
     public function boundOf(CaseFile $case, ?PartRecord $typed = null): array
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $bound = [];
         $found = $this->finds->of($case, $typed);
         foreach ($this->measures->measuredIn($case, $typed) + array_fill_keys(array_keys($book->parts), []) as $part => $measured) {

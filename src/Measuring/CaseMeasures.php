@@ -41,7 +41,7 @@ final readonly class CaseMeasures
      */
     public function measuredIn(CaseFile $case, ?PartRecord $typed = null): array
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $readings = $this->readings($case);
         $choices = [];
         foreach ($this->limitChoices->ofCase($case) as $choice) {
@@ -90,7 +90,7 @@ final readonly class CaseMeasures
     {
         return new CaseSources(
             $case,
-            $this->shelf->book($case->family),
+            $this->shelf->book($case->family, $case->is()),
             $readings ?? $this->readings($case),
             $this->assessor,
             $this->filler,

@@ -40,7 +40,7 @@ final class ElsewhereController extends AbstractController
         if ($measure->photo->case !== $case) {
             throw $this->createNotFoundException();
         }
-        $part = $this->shelf->book($case->family)->part($measure->photo->part ?? '');
+        $part = $this->shelf->book($case->family, $case->is())->part($measure->photo->part ?? '');
         [$field, $place] = TakeReading::at($part, (string) $request->request->get('field', ''));
         if ($measure->kind->dimension() !== $field->dimension) {
             throw new ShopError(
@@ -73,7 +73,7 @@ final class ElsewhereController extends AbstractController
         #[CurrentUser] PhoneHolder $phone,
     ): Response {
         $pass = $phone->pass;
-        $part = $this->shelf->book($pass->case->family)->part($said->part);
+        $part = $this->shelf->book($pass->case->family, $pass->case->is())->part($said->part);
         [$field, $place] = TakeReading::at($part, $said->field);
         $entry = ReadingEntry::of($field, [$said->typed], '', null, '', reads: $this->person->units());
         $typed = [] === $entry->errors ? $entry->typed : throw new ShopError(implode(' ', $entry->errors), 422);

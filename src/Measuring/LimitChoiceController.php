@@ -41,7 +41,7 @@ final class LimitChoiceController extends AbstractController
         CurrentPerson $person,
     ): Response {
         $case = $this->gate->open($number, Permission::ANALYSE);
-        $known = $this->shelf->book($case->family)->part($part)->fields[$field]
+        $known = $this->shelf->book($case->family, $case->is())->part($part)->fields[$field]
             ?? throw new ShopError('The book has no such reading.', 404);
         [$chosen, $reason] = [$typed->chosen, $typed->reason];
         $choice = $this->limitChoices->ofField($case, $part, $field);

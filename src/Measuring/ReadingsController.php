@@ -53,7 +53,7 @@ final class ReadingsController extends AbstractController
         CurrentPerson $person,
     ): Response {
         $case = $this->gate->open($number, Permission::BENCH);
-        $known = $this->shelf->book($case->family)->part($part)->fields[$field]
+        $known = $this->shelf->book($case->family, $case->is())->part($part)->fields[$field]
             ?? throw new ShopError('The book has no such reading.', 404);
         $gauge = $this->gauges->withId($typed->gauge);
         $entry = ReadingEntry::of(

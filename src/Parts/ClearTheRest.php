@@ -54,7 +54,7 @@ final readonly class ClearTheRest
             }
             foreach ($this->may->isGranted(Permission::ANALYSE) ? $clean : [] as $part) {
                 $record = $this->records->ofPart($case, $part);
-                $book = $this->shelf->book($case->family)->parts[$part];
+                $book = $this->shelf->book($case->family, $case->is())->parts[$part];
                 $views[$part]->isNeverReused()
                     ? $record->decide(Disposition::AlwaysReplace, $book->reuseWhy, '')
                     : $record->decide(Disposition::Reuse, self::reason(\in_array($part, $toLook, true)), '');

@@ -84,7 +84,7 @@ final readonly class PartPage
                 'conditions' => array_values(
                     array_unique(array_filter([...HangsOn::choices($this->conditions->steps($record->case)), $record->hangsOn]))
                 ),
-                'duties' => $this->shelf->book($record->case->family)->duties,
+                'duties' => $this->shelf->book($record->case->family, $record->case->is())->duties,
             ],
         );
     }
@@ -104,7 +104,7 @@ final readonly class PartPage
 
     public function part(CaseFile $case, string $part): Part
     {
-        return $this->shelf->book($case->family)->part($part) ?? throw new ShopError(
+        return $this->shelf->book($case->family, $case->is())->part($part) ?? throw new ShopError(
             \sprintf('The book of this family has no part “%s”.', $part),
             404,
         );

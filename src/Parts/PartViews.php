@@ -58,7 +58,7 @@ final class PartViews implements ResetInterface
 
     private function read(CaseFile $case): CaseParts
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $findings = $records = [];
         foreach ($this->findings->ofCase($case) as $finding) {
             $findings[$finding->part][] = $finding;

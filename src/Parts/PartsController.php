@@ -40,7 +40,7 @@ final class PartsController extends AbstractController
             'words' => $words,
             'found' => '' === $words
                 ? null
-                : array_map(static fn (Part $part): string => $part->key, $this->shelf->book($case->family)->find($words)),
+                : array_map(static fn (Part $part): string => $part->key, $this->shelf->book($case->family, $case->is())->find($words)),
         ]);
     }
 

@@ -28,7 +28,7 @@ final readonly class PartsView
     {
         return [
             'parts' => $this->parts->partsOf($case),
-            'run' => $this->strip->run($case, $this->shelf->book($case->family)),
+            'run' => $this->strip->run($case, $this->shelf->book($case->family, $case->is())),
             'rest' => $this->rest->of($case),
             'contents' => $this->contents->rowsOf($case),
             'ours' => $this->picks->taken($case->family),

@@ -33,7 +33,7 @@ final readonly class RestOfParts implements RestOfBench
 
     public function of(CaseFile $case, ?array $among = null): TheRest
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $views = $this->parts->partsOf($case)->ofUnit();
         $weak = [];
         foreach ($this->watch->answered($case) as $one) {

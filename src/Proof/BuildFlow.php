@@ -66,7 +66,7 @@ final readonly class BuildFlow
     /** @return list<GapAsBuilt> the gaps that it is worked out with, each with where it is from */
     public function gaps(CaseFile $case): array
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $built = new AsBuilt($book, $this->measures->sources($case), $this->plays($case), $this->renewed($case));
 
         return array_map(static function (LeakRoute $route) use ($built, $book): GapAsBuilt {

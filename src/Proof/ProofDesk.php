@@ -50,7 +50,7 @@ final readonly class ProofDesk
      */
     public function sheet(CaseFile $case): array
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $records = [];
         foreach ($this->records->ofCase($case) as $record) {
             $records[$record->item][] = $record;
@@ -197,7 +197,7 @@ final readonly class ProofDesk
         $handover->tell(
             trim(
                 "Level and leaks after the first hour, after the first day, and then at every service.\n".(
-                    null === $origin ? '' : Outside::besides($origin, $this->shelf->book($case->family))
+                    null === $origin ? '' : Outside::besides($origin, $this->shelf->book($case->family, $case->is()))
                 )
             ),
             'A new noise, foam, a drip under it, or the complaint as it was: stop, do not try it once more, and call us.',

@@ -35,7 +35,7 @@ final class ProofLimitsController extends AbstractController
     ): Response {
         $case = $gate->find($number);
         try {
-            $limits->keep($shelf->book($case->family), $step, $typed, $person->get());
+            $limits->keep($shelf->book($case->family, $case->is()), $step, $typed, $person->get());
         } catch (ShopError $error) {
             if (422 !== $error->status) {
                 throw $error;

@@ -48,7 +48,7 @@ final readonly class ProofPage
             'sheet' => $sheet,
             'hand' => self::hand($sheet),
             'ways' => [] === $missed ? [] : $this->wayRound->of($case),
-            'ownLimits' => $this->limits->inForce($this->shelf->book($case->family)),
+            'ownLimits' => $this->limits->inForce($this->shelf->book($case->family, $case->is())),
             'recorded' => $this->fromRecording->of($case, $sheet),
             'recordings' => $this->recordings->recordingsOf($case),
             'known' => $known,

@@ -20,7 +20,7 @@ final readonly class WayRound
     /** @return list<WayRow> what nobody signed first */
     public function of(CaseFile $case): array
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $ways = [];
         foreach ($this->build->sheet($case) as $row) {
             $last = $row->done ? $row->records[\count($row->records) - 1] : null;

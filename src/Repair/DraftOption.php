@@ -59,14 +59,14 @@ final readonly class DraftOption
                 array_map(
                     fn (ChainNode $one): string => null === $one->origin
                         ? ''
-                        : Outside::of($one->origin, $this->shelf->book($case->family)),
+                        : Outside::of($one->origin, $this->shelf->book($case->family, $case->is())),
                     $origins,
                 ),
             ),
         );
         $staying = array_filter(
             $origins,
-            fn (ChainNode $one): bool => null === $one->origin || Outside::stays($one->origin, $this->shelf->book($case->family)),
+            fn (ChainNode $one): bool => null === $one->origin || Outside::stays($one->origin, $this->shelf->book($case->family, $case->is())),
         );
         $again = [] === $staying ? '' : \sprintf(
             '%s %s not cured by it.',
@@ -107,7 +107,7 @@ final readonly class DraftOption
     /** By the wear of what goes back in. */
     private function lasting(CaseFile $case): string
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $kept = $this->desk->plan($case)->kept();
         $used = [];
         foreach ($this->measures->measuredIn($case) as $part => $fields) {
@@ -140,7 +140,7 @@ final readonly class DraftOption
 
     private function risks(CaseFile $case, OptionDraft $draft): string
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $name = static fn (string $part): string => lcfirst($book->parts[$part]->name ?? $part);
         $again = array_keys($this->desk->plan($case)->decided, Disposition::OneMoreRun, true);
 

@@ -37,7 +37,7 @@ final class KitController extends AbstractController
     {
         $case = $this->gate->find($number);
         [$part, $state, $why] = [$typed->part, $typed->state, $typed->why];
-        if (null === $this->shelf->book($case->family)->part($part)) {
+        if (null === $this->shelf->book($case->family, $case->is())->part($part)) {
             throw new ShopError('There is no such part in the book of this family.', 404);
         }
         try {

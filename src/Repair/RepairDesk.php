@@ -57,7 +57,7 @@ final readonly class RepairDesk
     public function plan(CaseFile $case): RepairPlan
     {
         return RepairPlan::of(
-            $this->shelf->book($case->family),
+            $this->shelf->book($case->family, $case->is()),
             array_filter(
                 array_map(static fn (PartRecord|PartDecision $one): ?Disposition => $one->disposition, $this->decisions->standing($case))
             ),
@@ -101,7 +101,7 @@ final readonly class RepairDesk
     {
         $open = array_intersect($parts, $this->undecided($case, $this->plan($case)));
         if ([] !== $open) {
-            $book = $this->shelf->book($case->family);
+            $book = $this->shelf->book($case->family, $case->is());
             throw new ShopError(
                 \sprintf(
                     'Not put back: nobody has decided of %s, or a limit speaks against what was decided. Decide on the repair page first.',
@@ -159,14 +159,14 @@ final readonly class RepairDesk
     /** @return list<string> parts that are bought and have no price, in words */
     public function unpriced(CaseFile $case): array
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
 
         return array_map(static fn (string $part): string => lcfirst($book->part($part)->name ?? $part), $this->draft($case)->unpriced());
     }
 
     public function draft(CaseFile $case): OptionDraft
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $plan = $this->plan($case);
 
         return new OptionDraft(

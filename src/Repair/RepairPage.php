@@ -45,7 +45,7 @@ final readonly class RepairPage
         $rates = $this->desk->rates();
         $plan = $this->desk->plan($case);
         $draft = $this->desk->draft($case);
-        $book = $this->books->book($case->family);
+        $book = $this->books->book($case->family, $case->is());
         $model = $book->model(trim($case->maker.' '.$case->model));
         $options = $links = [];
         foreach ($offers = $this->offers->newestFirst($case) as $offer) {

@@ -16,6 +16,7 @@ use App\Figures\Drawings;
 use App\Figures\KeptFigure;
 use App\Figures\Repository\KeptFigureRepository;
 use App\Figures\WearCheck;
+use App\Identity\IdentityText;
 use App\Intake\CaseFile;
 use App\Parts\PartViews;
 use App\Verdict\Warranty\Custodies;
@@ -40,6 +41,7 @@ final readonly class ReportView
         private Custodies $custodies,
         private TrailHeads $trail,
         private Pairs $pairs,
+        private IdentityText $identity,
     ) {
     }
 
@@ -61,6 +63,7 @@ final readonly class ReportView
             'engine' => $this->engine->opinionOn($case),
             'weak' => $this->watch->answered($case),
             'pairs' => $this->pairs->of($case),
+            'identity' => $this->identity->of($case),
             'figures' => $figures,
             'checked' => $checked,
             'plots' => null === $checked ? [] : $this->drawings->plot($checked->asked),

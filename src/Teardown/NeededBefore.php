@@ -18,7 +18,7 @@ final readonly class NeededBefore
     /** @return list<string> what is not there yet, in words */
     public function of(StepRecord $record, StripStep $step): array
     {
-        $book = $this->shelf->book($record->case->family);
+        $book = $this->shelf->book($record->case->family, $record->case->is());
 
         return AsFound::missing(
             $book,

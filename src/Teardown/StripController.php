@@ -36,7 +36,7 @@ final class StripController extends AbstractController
     public function show(string $number, Request $request): Response
     {
         $case = $this->gate->find($number);
-        $run = $this->bench->run($case, $this->shelf->book($case->family));
+        $run = $this->bench->run($case, $this->shelf->book($case->family, $case->is()));
         $key = (string) $request->query->get('step', $run->next()->step->key ?? array_key_last($run->steps) ?? '');
 
         return $this->page->show($case, $run->steps[$key] ?? throw new ShopError('The book has no such strip step.', 404));
@@ -50,7 +50,7 @@ final class StripController extends AbstractController
         if (StripBench::fingerprint($this->bench->records($case)) === $request->query->get('seen')) {
             return new Response(status: Response::HTTP_NO_CONTENT);
         }
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $run = $this->bench->run($case, $book);
         $status = $run->steps[(string) $request->query->get('step', '')] ?? throw new ShopError('The book has no such strip step.', 404);
 
@@ -61,7 +61,7 @@ final class StripController extends AbstractController
     public function step(string $number, string $step, Request $request, CurrentPerson $person): Response
     {
         $case = $this->gate->open($number, Permission::BENCH);
-        $run = $this->bench->run($case, $this->shelf->book($case->family));
+        $run = $this->bench->run($case, $this->shelf->book($case->family, $case->is()));
         $status = $run->steps[$step] ?? throw new ShopError('The book has no such strip step.', 404);
         $record = $this->bench->records($case)[$step] ?? new StepRecord($case, $step);
         $record->state = StepState::tryFrom((string) $request->request->get('state')) ?? throw new ShopError(
@@ -106,7 +106,7 @@ final class StripController extends AbstractController
         try {
             $open($case, $said, $person->get());
         } catch (OpeningError $error) {
-            $run = $this->bench->run($case, $this->shelf->book($case->family));
+            $run = $this->bench->run($case, $this->shelf->book($case->family, $case->is()));
             $status = $run->next() ?? throw new ShopError('The unit is apart already.', 409);
 
             return $this->page->show($case, $status, opening: $said, refused: $error->getMessage());

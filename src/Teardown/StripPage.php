@@ -54,7 +54,7 @@ final readonly class StripPage
         $form = $submitted ?? $this->form($record ?? new StepRecord($case, $status->step->key), $status);
 
         return $this->pages->show($case, 'teardown/strip.html.twig', [
-            'run' => $this->bench->run($case, $this->shelf->book($case->family)),
+            'run' => $this->bench->run($case, $this->shelf->book($case->family, $case->is())),
             'seenParts' => $this->seen->seenOf($case),
             'answers' => $this->seen->answersOf($case),
             'modes' => $this->shelf->modes(),
@@ -67,9 +67,9 @@ final readonly class StripPage
             'form' => $form->createView(),
             'rest' => $this->rest->of($case),
             'asked' => $asked,
-            'loosening' => Loosening::of($this->shelf->book($case->family)->upkeep, $status->step->key),
-            'lifts' => Lifting::at($this->shelf->book($case->family), $status->step, $status->step->removes, $case->is()),
-            'weight' => Lifting::weight($this->shelf->book($case->family), $case->is()),
+            'loosening' => Loosening::of($this->shelf->book($case->family, $case->is())->upkeep, $status->step->key),
+            'lifts' => Lifting::at($this->shelf->book($case->family, $case->is()), $status->step, $status->step->removes, $case->is()),
+            'weight' => Lifting::weight($this->shelf->book($case->family, $case->is()), $case->is()),
             'opening' => $this->open->said($case),
             'asksOpening' => $this->open->isAsked($case),
             'saidOpening' => $opening ?? new OpeningInput(liquid: $case->arrival->pumped ?? ''),
@@ -88,7 +88,7 @@ final readonly class StripPage
         $records = $this->bench->records($case);
 
         return $this->pages->show($case, 'teardown/state.html.twig', [
-            'run' => $this->bench->run($case, $this->shelf->book($case->family)),
+            'run' => $this->bench->run($case, $this->shelf->book($case->family, $case->is())),
             'seenParts' => $this->seen->seenOf($case),
             'records' => $records,
             'status' => $status,
@@ -100,7 +100,7 @@ final readonly class StripPage
     /** @return list<string> what is asked before the parts come off and not there yet, the settings as found among it */
     private function neededWords(StepRecord $record, StripStep $step): array
     {
-        $book = $this->shelf->book($record->case->family);
+        $book = $this->shelf->book($record->case->family, $record->case->is());
         $open = array_filter($step->adjusters, static fn (string $at): bool => '' === ($record->adjusters[$at] ?? ''));
 
         return [
@@ -112,7 +112,7 @@ final readonly class StripPage
     /** @return FormInterface<mixed> */
     public function form(StepRecord $record, StepStatus $status): FormInterface
     {
-        $book = $this->shelf->book($record->case->family);
+        $book = $this->shelf->book($record->case->family, $record->case->is());
         $adjusters = array_filter(array_combine($status->step->adjusters, array_map($book->field(...), $status->step->adjusters)));
 
         return $this->forms->createNamed('step', StepType::class, $record, ['step' => $status->step, 'adjusters' => $adjusters]);

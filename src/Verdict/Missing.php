@@ -87,7 +87,7 @@ final readonly class Missing
     /** @return list<string> decisions that a limit speaks against, without a reason */
     private function againstLimits(CaseFile $case): array
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $open = $this->decisions->openIn($case);
 
         return array_map(

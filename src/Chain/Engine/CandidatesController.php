@@ -49,7 +49,7 @@ final class CandidatesController extends AbstractController
         $known = $this->cleanings->ofPart($case, $part);
         if (null !== $known) {
             $this->entityManager->remove($known);
-        } elseif (isset($this->shelf->book($case->family)->parts[$part])) {
+        } elseif (isset($this->shelf->book($case->family, $case->is())->parts[$part])) {
             $this->entityManager->persist(new Cleaning($case, $part, $this->person->get()));
         }
 

@@ -48,7 +48,7 @@ final readonly class CandidatesView
         $all = $analysis->candidates(20);
         $told = Shortlist::worthTelling(\array_slice($all, 0, 8));
         $shown = $this->shown($case, $all, $asked);
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $conclusion = $analysis->concludes($all, $book);
         $proposals = null === $shown || $case->isSigned() || !$this->may->isGranted(Permission::ANALYSE)
             ? []

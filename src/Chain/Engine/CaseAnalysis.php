@@ -49,7 +49,7 @@ final readonly class CaseAnalysis
 
         return (
             new Grounding(
-                $this->shelf->book($case->family),
+                $this->shelf->book($case->family, $case->is()),
                 $this->shelf->modes(),
                 $mechanisms->mechanisms,
                 $mechanisms->vocabulary,
@@ -127,7 +127,7 @@ final readonly class CaseAnalysis
     /** @return array{Book, MechanismBook} the book and the mechanisms with it: a shop changes its own, and the words it uses */
     private function books(CaseFile $case): array
     {
-        return [$this->shelf->book($case->family), $this->shelf->mechanismBook($case->family)];
+        return [$this->shelf->book($case->family, $case->is()), $this->shelf->mechanismBook($case->family)];
     }
 
     /**

@@ -185,7 +185,7 @@ final readonly class CaseFacts
     /** @return array<string, float> part => minutes until it is looked at */
     public function minutes(CaseFile $case): array
     {
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
 
         return LookTime::minutes($book, $this->strip->run($case, $book)->partsOff());
     }

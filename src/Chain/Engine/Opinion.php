@@ -66,7 +66,7 @@ final readonly class Opinion
         $excluded = $this->refusals->origins($case);
         $kept = $this->kept->ofCase($case);
         $done = $this->done($case);
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
 
         return [
             'candidates' => array_map(static fn (Candidate $one): array => [

@@ -73,7 +73,7 @@ final class ClipController extends AbstractController
         }
         $clip->describe($typed->caption, $typed->said);
         $clip->sortTo(
-            $this->shelf->book($case->family)->part($typed->part)?->key,
+            $this->shelf->book($case->family, $case->is())->part($typed->part)?->key,
             $typed->stage($clip->stage),
         );
         $clip->shows(Uuid::isValid($typed->finding) ? $this->findings->onePart($case, $clip->part, $typed->finding) : null);

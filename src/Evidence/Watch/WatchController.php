@@ -33,7 +33,7 @@ final class WatchController extends AbstractController
         RecordFinding $record,
     ): Response {
         $case = $gate->open($number, Permission::BENCH);
-        $watch = $shelf->book($case->family)->watch[$key] ?? throw new ShopError('The book has no such weak place.', 404);
+        $watch = $shelf->book($case->family, $case->is())->watch[$key] ?? throw new ShopError('The book has no such weak place.', 404);
         $grade = (string) $request->request->get('grade', '');
         if (1 !== preg_match('/^[0-4]$/', $grade)) {
             throw new ShopError('A weak place is looked at and clean (0), or it is there with a grade from 1 to 4.', 422);

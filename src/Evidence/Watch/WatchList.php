@@ -34,7 +34,7 @@ final readonly class WatchList
             $finds[$finding->part][] = $finding;
         }
         $list = [];
-        foreach ($this->shelf->book($case->family)->watch as $key => $watch) {
+        foreach ($this->shelf->book($case->family, $case->is())->watch as $key => $watch) {
             $of = explode('/', $watch->place)[0];
             if ('' === $part || $of === $part) {
                 [$answer, $by] = WatchAnswer::to(

@@ -18,7 +18,7 @@ final readonly class CaseFrames
 
     public function frameOf(CaseFile $case): CaseFrame
     {
-        $frame = new CaseFrame($case, $this->shelf->book($case->family));
+        $frame = new CaseFrame($case, $this->shelf->book($case->family, $case->is()));
         foreach ($this->parts as $part) {
             $part->frame($frame);
         }

@@ -26,7 +26,7 @@ final readonly class PlausibleDamage
     {
         // In which order kinds are offered is no judgement: a tap does not wait until the engine has weighed the tap before it.
         $analysis = $this->analysis->lastAnalysisOf($case);
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $modes = $this->shelf->modes();
         $expected = $analysis->expected();
         $found = [];

@@ -38,7 +38,7 @@ final readonly class AftercareText
     public function of(Handover $handover): array
     {
         $case = $handover->case;
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $offer = $this->offers->newestFirst($case)[0] ?? null;
 
         return [
@@ -56,7 +56,7 @@ final readonly class AftercareText
     /** @return array<string, list<string>> what became of the parts, the new ones first */
     private function parts(Handover $handover): array
     {
-        $book = $this->shelf->book($handover->case->family);
+        $book = $this->shelf->book($handover->case->family, $handover->case->is());
         $parts = ['New' => [], 'Worked on' => [], 'Put back for one more run' => [], 'Put back as they were' => []];
         $of = static fn (string $part): string => lcfirst($book->parts[$part]->name ?? $part);
         $standing = array_filter(

@@ -35,7 +35,7 @@ final readonly class Adjusters
         foreach ($this->steps->ofCase($case) as $record) {
             $found = $record->adjusters + $found;
         }
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         $rows = [];
         foreach ($found as $place => $typed) {
             $rows[] = new AdjusterRow(
@@ -52,7 +52,7 @@ final readonly class Adjusters
     /** @throws BuildError if there is no such adjuster, or what was typed cannot be read */
     public function left(CaseFile $case, string $place, string $typed, Actor $who): BuildRecord
     {
-        $field = $this->shelf->book($case->family)->field($place);
+        $field = $this->shelf->book($case->family, $case->is())->field($place);
         if (true !== $field?->adjuster) {
             throw BuildError::noSuchAdjuster();
         }

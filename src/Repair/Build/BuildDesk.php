@@ -31,7 +31,7 @@ final readonly class BuildDesk
             $own = $records[$step->key] ?? [];
 
             return new BuildRow($step, $own, [] !== $own && !$own[\count($own) - 1]->stopped);
-        }, BuildSheet::of($this->shelf->book($case->family), $case->is()));
+        }, BuildSheet::of($this->shelf->book($case->family, $case->is()), $case->is()));
 
         return [...$this->asked($case, $rows), ...self::ofEarlierBooks($records, $rows)];
     }

@@ -85,7 +85,7 @@ final readonly class BuildPage
     private function fromTheShelf(CaseFile $case, ?BuildStep $next): array
     {
         $stock = BuildKind::Play === $next?->kind
-            ? $this->shelf->forSetting($this->books->book($case->family), (string) preg_replace('/^set-/', '', $next->key))
+            ? $this->shelf->forSetting($this->books->book($case->family, $case->is()), (string) preg_replace('/^set-/', '', $next->key))
             : '';
 
         return '' === $stock ? [] : ['stock' => $stock];

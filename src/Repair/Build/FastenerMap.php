@@ -24,7 +24,7 @@ final readonly class FastenerMap
      */
     public function of(CaseFile $case, array $sheet): array
     {
-        $upkeep = $this->shelf->book($case->family)->upkeep->of($case->is());
+        $upkeep = $this->shelf->book($case->family, $case->is())->upkeep->of($case->is());
         $off = [];
         foreach ($this->strip->ofCase($case) as $record) {
             $off[$record->step] = trim(implode(', ', array_filter([$record->fasteners?->label(), $record->fastenerNote])));

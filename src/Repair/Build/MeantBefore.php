@@ -41,7 +41,7 @@ final readonly class MeantBefore implements OnPurpose
     /** @return list<Meant> */
     private function of(BuildRecord $record): array
     {
-        $book = $this->shelf->book($record->case->family);
+        $book = $this->shelf->book($record->case->family, $record->case->is());
         $meant = [];
         foreach ((array) ($record->typed['purpose'] ?? []) as $part => $why) {
             if (\is_string($why) && '' !== $why) {

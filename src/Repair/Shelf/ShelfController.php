@@ -31,7 +31,7 @@ final class ShelfController extends AbstractController
         CurrentPerson $person,
     ): Response {
         $case = $gate->find($number);
-        $shelf->count($books->book($case->family), $key, $request->request->all('size'), $person->get());
+        $shelf->count($books->book($case->family, $case->is()), $key, $request->request->all('size'), $person->get());
 
         return $this->redirectToRoute('repair', ['number' => $case->number, '_fragment' => 'shelf'], Response::HTTP_SEE_OTHER);
     }

@@ -45,7 +45,7 @@ final readonly class WorkText
         $proof = $this->proof->sheet($case);
 
         return $this->twig->render('report/work/_body.html.twig', [
-            'case' => $case, 'book' => $this->shelf->book($case->family), 'verdict' => $this->signing->current($case),
+            'case' => $case, 'book' => $this->shelf->book($case->family, $case->is()), 'verdict' => $this->signing->current($case),
             'decisions' => $this->decisions->standing($case), 'refused' => $this->decisions->refused($case),
             'ticks' => $this->repair->ticks($case), 'adjusters' => $this->adjusters->rows($case),
             'build' => $build, 'proof' => $proof, 'recordings' => $this->recordings->ofCase($case),

@@ -41,7 +41,7 @@ final readonly class ComebackSheet
         if (null === $earlier) {
             return null;
         }
-        $book = $this->shelf->book($case->family);
+        $book = $this->shelf->book($case->family, $case->is());
         [$then, $now, $became] = [$this->grades($earlier), $this->grades($case), $this->became($earlier)];
         $rows = [];
         foreach ($book->partsAndNeighbours() as $part) {
@@ -91,7 +91,7 @@ final readonly class ComebackSheet
     /** @return list<string> */
     private function uncleaned(CaseFile $case): array
     {
-        $reached = array_column(Reach::after($this->shelf->book($case->family), $this->engine->ground($case)), 'part');
+        $reached = array_column(Reach::after($this->shelf->book($case->family, $case->is()), $this->engine->ground($case)), 'part');
         $done = array_map(static fn (Cleaning $one): string => $one->part, $this->cleanings->ofCase($case));
 
         return array_values(array_diff($reached, $done));

@@ -30,7 +30,7 @@ final readonly class MovePart
      */
     public function __invoke(CaseFile $case, string $part, ?Whereabouts $what, ?\DateTimeImmutable $day, string $place, Actor $who): void
     {
-        if (null === $this->shelf->book($case->family)->part($part)) {
+        if (null === $this->shelf->book($case->family, $case->is())->part($part)) {
             throw new ShopError('Which part? Choose one of the unit.', 422);
         }
         if (null === $what) {

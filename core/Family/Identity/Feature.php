@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Family\Identity;
+
+use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
+
+/** What units that look alike are told apart by: a size, a count, or something that is seen. */
+final readonly class Feature
+{
+    /**
+     * @param string $fact what the models of the book call it
+     * @param string $how where, with what, away from which wear
+     * @param Dimension|null $dimension of a size; Number of a count; null: it is seen, and said in words
+     * @param list<string> $options what may be seen
+     * @param string $reading `part/field` that measures the same; empty: none
+     * @param Wear|null $wears which way running moves it; null: it does not
+     * @param float $by how far running moves it at most, SI
+     * @param bool $isOutside can it be had before anything is opened?
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $fact,
+        public string $how,
+        public ?Dimension $dimension = null,
+        public array $options = [],
+        public string $reading = '',
+        public ?Wear $wears = null,
+        public float $by = 0.0,
+        public bool $isOutside = false,
+    ) {
+    }
+
+    public function isCount(): bool
+    {
+        return Dimension::Number === $this->dimension;
+    }
+
+    public function isSize(): bool
+    {
+        return null !== $this->dimension && !$this->isCount();
+    }
+
+    /**
+     * A value of it as somebody typed it.
+     *
+     * @throws IdentityError saying what would be right
+     */
+    public function value(string $typed): Value
+    {
+        $typed = trim($typed);
+        if (null === $this->dimension) {
+            return new Value($typed);
+        }
+        if ($this->isCount()) {
+            return 1 === preg_match('/^[1-9]\d{0,3}$/', $typed)
+                ? new Value($typed, (float) $typed)
+                : throw IdentityError::noCount($this, $typed);
+        }
+
+        return Value::size($typed, $this->dimension) ?? throw IdentityError::noSize($this, $typed);
+    }
+
+    /** How far running takes it at most, for a reader; empty: it does not. */
+    public function allowance(string $unit): string
+    {
+        return null === $this->wears || null === $this->dimension
+            ? ''
+            : \sprintf('%s by up to %s %s', $this->wears->value, (string) (float) \sprintf('%.4g', Quantity::si($this->by, $this->dimension)->in($unit)), $unit);
+    }
+}
