@@ -46,7 +46,7 @@ final readonly class BookFactory
             $data->text('title'),
             $data->textOrNull('about') ?? '',
             array_map(
-                static fn (Data $m): Model => new Model($m->text('maker'), $m->text('model'), $m->words('facts')),
+                static fn (Data $m): Model => new Model($m->text('maker'), $m->text('model'), $m->words('facts'), $m->texts('beware')),
                 $data->maps('models'),
             ),
             $data->texts('cautions'),

@@ -8,30 +8,29 @@ use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
 
 /**
- * Readings whose size when new depends on the model (`sizes`). The limits keep their distance from it; for a unit whose
+ * Readings whose size when new depends on the model (`by-model`). The limits keep their distance from it; for a unit whose
  * model nobody has said they are left open.
  */
 final readonly class ModelSizes
 {
     /**
-     * @param array<mixed> $content of a book
+     * @param array<mixed> $content of a book, or of a part of it
      * @param Model|null $model that the unit is, of the book's; null: not known
      *
      * @return array<mixed>
      */
     public static function of(array $content, ?Model $model): array
     {
-        foreach (['parts', 'neighbours'] as $list) {
-            foreach ((array) ($content[$list] ?? []) as $part => $about) {
-                foreach (\is_array($about) && \is_array($about['readings'] ?? null) ? $about['readings'] : [] as $field => $reading) {
-                    if (\is_array($reading) && \is_array($reading['sizes'] ?? null)) {
-                        $content[$list][$part]['readings'][$field] = self::reading(new Data($reading), $reading, $model);
-                    }
-                }
-            }
+        $sized = [];
+        foreach ($content as $key => $value) {
+            $sized[$key] = match (true) {
+                !\is_array($value) => $value,
+                \is_array($value['by-model'] ?? null) => self::reading(new Data($value), $value, $model),
+                default => self::of($value, $model),
+            };
         }
 
-        return $content;
+        return $sized;
     }
 
     /**
@@ -41,14 +40,14 @@ final readonly class ModelSizes
      */
     private static function reading(Data $data, array $reading, ?Model $model): array
     {
-        $sizes = $data->words('sizes');
-        unset($reading['sizes']);
+        $sizes = $data->words('by-model');
+        unset($reading['by-model']);
         if (null === $model) {
             unset($reading['min'], $reading['max'], $reading['rebuild'], $reading['new'], $reading['limits']);
             $reading['no-limit'] = \sprintf(
                 'It depends on the model (%s when new; %s): say at intake which it is.',
                 $data->text('new'),
-                implode(', ', array_map(static fn (string $name, string $size): string => $size.' in a '.$name, array_keys($sizes), $sizes)),
+                implode(', ', array_map(static fn (string $of, string $is): string => $is.' in a '.$of, array_keys($sizes), $sizes)),
             );
 
             return $reading;
@@ -59,10 +58,11 @@ final readonly class ModelSizes
         }
         $by = Quantity::parse($own, Dimension::Length)->si - Quantity::parse($data->text('new'), Dimension::Length)->si;
         $moved = static function (string $limit) use ($by): string {
-            $quantity = Quantity::parse($limit, Dimension::Length);
-            $decimals = \strlen(explode('.', $limit.'.')[1]) - \strlen(ltrim(explode('.', $limit.'.')[1], '0123456789'));
+            $was = Quantity::parse($limit, Dimension::Length);
+            $is = Quantity::si($was->si + $by, Dimension::Length)->in($was->typedUnit);
+            $decimals = 1 === preg_match('/\.(\d+)/', $limit, $found) ? \strlen($found[1]) : 0;
 
-            return \sprintf('%.'.$decimals.'f %s', Quantity::si($quantity->si + $by, Dimension::Length)->in($quantity->typedUnit), $quantity->typedUnit);
+            return \sprintf('%.'.$decimals.'f %s', $is, $was->typedUnit);
         };
         foreach (['new', 'min', 'max'] as $key) {
             $reading[$key] = isset($reading[$key]) ? $moved($data->text($key)) : null;

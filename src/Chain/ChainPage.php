@@ -93,7 +93,9 @@ final readonly class ChainPage
     private function spots(ChainNode $node): array
     {
         $vocabulary = $this->shelf->mechanismBook($node->case->family)->vocabulary;
-        $part = null === $node->place ? null : $this->shelf->book($node->case->family, $node->case->is())->part(explode('/', $node->place)[0]);
+        $part = null === $node->place
+            ? null
+            : $this->shelf->book($node->case->family, $node->case->is())->part(explode('/', $node->place)[0]);
         $spots = [];
         foreach (match ($node->kind) {
             NodeKind::Origin => $vocabulary->origins, NodeKind::State => $vocabulary->states, default => [],

@@ -97,7 +97,8 @@ final readonly class ChainStory
      */
     public function plainly(CaseFile $case, array $about, ?ChainNode $origin): array
     {
-        $words = new PlainWords($this->shelf->book($case->family, $case->is()), $this->shelf->modes(), $this->shelf->mechanismBook()->vocabulary);
+        $book = $this->shelf->book($case->family, $case->is());
+        $words = new PlainWords($book, $this->shelf->modes(), $this->shelf->mechanismBook()->vocabulary);
         $chain = $this->chains->chain($case);
         $told = $nodes = [];
         foreach ($this->chains->nodes($case) as $node) {

@@ -130,7 +130,8 @@ final readonly class DemoBench
             ($this->recordFinding)($this->hands->sound($finding), $who, $work);
         }
         $seen = array_map(static fn (Finding $finding): string => $finding->part, $findings);
-        foreach (isset($row['finished']) ? array_diff(array_keys($this->shelf->book($case->family, $case->is())->parts), $seen) : [] as $part) {
+        $parts = isset($row['finished']) ? array_keys($this->shelf->book($case->family, $case->is())->parts) : [];
+        foreach (array_diff($parts, $seen) as $part) {
             $finding = new Finding($case, $part);
             $finding->lookedClean(null);
             ($this->recordFinding)($finding, $who);

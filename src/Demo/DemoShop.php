@@ -43,6 +43,7 @@ final class DemoShop
         private readonly TakeIn $takeIn,
         private readonly DemoHands $hands,
         private readonly DemoBench $bench,
+        private readonly DemoIdentity $identity,
         private readonly DemoPhotos $photos,
         private readonly DemoChain $chain,
         private readonly DemoWarranties $warranties,
@@ -124,6 +125,7 @@ final class DemoShop
         $this->photos->addClips($case, self::rows($row, 'clips'));
         $this->bench->strip($case, $steps, $bench);
         $this->bench->read($case, $row, $bench);
+        $this->identity->tell($case, self::row($row, 'identity'), $bench);
         $this->hands->use($bench, $day->modify('+2 hours'));
         $findings = $this->bench->look($case, $row, $bench);
         $this->hands->use($analyst, $this->hands->wait('10 minutes'));

@@ -150,7 +150,8 @@ final class PhoneController extends AbstractController
         RecordFinding $record,
     ): Response {
         $pass = $phone->pass;
-        $part = $this->shelf->book($pass->case->family, $pass->case->is())->part($typed->part) ?? throw new ShopError('Which part was looked at?', 422);
+        $part = $this->shelf->book($pass->case->family, $pass->case->is())->part($typed->part)
+            ?? throw new ShopError('Which part was looked at?', 422);
         if ($typed->grade < 0 || $typed->grade > 4) {
             throw new ShopError('A grade is from 0 to 4.', 422);
         }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Identity;
 
-use App\Identity\Repository\FittedNumberRepository;
 use App\Identity\Repository\InquiryRepository;
 use App\Intake\CaseFile;
 use App\Intake\SnapshotPart;
@@ -17,7 +16,7 @@ use Japhrex\Core\Quantity\Quantity;
 /** Which unit it is, and by what that was told; cases that were signed before it was asked have no word of it. */
 final readonly class IdentitySnapshot implements SnapshotPart
 {
-    public function __construct(private Telling $telling, private InquiryRepository $inquiries, private FittedNumberRepository $numbers)
+    public function __construct(private Telling $telling, private InquiryRepository $inquiries)
     {
     }
 
@@ -28,7 +27,6 @@ final readonly class IdentitySnapshot implements SnapshotPart
         $identity = array_filter([
             'features' => Plain::all(array_values($typed)),
             'asked' => Plain::all($this->inquiries->ofCase($case)),
-            'numbers' => Plain::all($this->numbers->ofCase($case)),
         ]);
         if ([] !== $typed) {
             $identity['compared'] = array_map(static fn (Candidate $one): array => [

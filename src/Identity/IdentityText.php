@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Identity;
 
 use App\Books\BookShelf;
-use App\Identity\Repository\FittedNumberRepository;
 use App\Identity\Repository\InquiryRepository;
 use App\Intake\CaseFile;
 use Japhrex\Core\Quantity\Dimension;
@@ -18,7 +17,6 @@ final readonly class IdentityText
         private BookShelf $shelf,
         private Telling $telling,
         private InquiryRepository $inquiries,
-        private FittedNumberRepository $numbers,
     ) {
     }
 
@@ -58,12 +56,7 @@ final readonly class IdentityText
         foreach ($this->inquiries->ofCase($case) as $one) {
             $text['Asked of '.$one->ofWhom] = $one->asked.('' === $one->answer ? '; no answer yet' : ': '.$one->answer);
         }
-        $numbers = array_map(
-            static fn (FittedNumber $one): string => ($book->part($one->part)->name ?? $one->part).' '.$one->number
-                .('' === $one->supplier ? '' : ' of '.$one->supplier),
-            $this->numbers->ofCase($case),
-        );
 
-        return $text + ([] === $numbers ? [] : ['Numbers that fitted' => implode('; ', $numbers)]);
+        return $text;
     }
 }

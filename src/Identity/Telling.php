@@ -37,10 +37,11 @@ final readonly class Telling
         $rows = $this->rows($case, $book);
         $values = array_filter(array_map(static fn (FeatureRow $row): ?Value => $row->value(), $rows));
         $plate = $this->plate($case);
+        $ranking = new Ranking($book->identity->features, [...$book->models, ...$this->shop->besides($case, $book)]);
 
         return new Told(
             $rows,
-            [] === $values ? [] : (new Ranking($book->identity->features, [...$book->models, ...$this->shop->besides($case, $book)]))->of($values, $plate),
+            [] === $values ? [] : $ranking->of($values, $plate),
             $plate,
             $this->moves($case, $book, $values),
         );
@@ -68,7 +69,7 @@ final readonly class Telling
         $unit = '' === $read->unit ? 'mm' : $read->unit;
         $in = Quantity::si($read->si, $feature->dimension ?? Dimension::Length)->in($unit);
 
-        return new Value(rtrim(rtrim(\sprintf('%.4f', $in), '0'), '.').' '.$unit, $read->si, $read->u);
+        return new Value(rtrim(rtrim(\sprintf('%.3f', $in), '0'), '.').' '.$unit, $read->si, $read->u);
     }
 
     /** What the plate says: the tag where it names maker and model; else what was taken in, where no measuring was behind it. */

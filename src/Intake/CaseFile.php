@@ -83,7 +83,7 @@ class CaseFile implements Undoable
     #[ORM\Column(options: ['default' => '[]'])]
     public array $fromBook = [];
 
-    /** @var array<string, array{is: string, because: string}> by key of the book's choice: which variant it is, and by what that was told */
+    /** @var array<string, array{is: string, because: string}> by key of the book's choice: which it is, and what told it */
     #[ORM\Column(options: ['default' => '[]'])]
     public array $variants = [];
 

@@ -66,7 +66,8 @@ final readonly class DraftOption
         );
         $staying = array_filter(
             $origins,
-            fn (ChainNode $one): bool => null === $one->origin || Outside::stays($one->origin, $this->shelf->book($case->family, $case->is())),
+            fn (ChainNode $one): bool => null === $one->origin
+                || Outside::stays($one->origin, $this->shelf->book($case->family, $case->is())),
         );
         $again = [] === $staying ? '' : \sprintf(
             '%s %s not cured by it.',

@@ -23,6 +23,18 @@ final readonly class Candidate
         return new self($this->model, $all > 0 ? $this->share / $all : 0.0, $this->fits);
     }
 
+    /** Is there more to it than one in two hundred? What is less is not offered. */
+    public function isPossible(): bool
+    {
+        return $this->share >= 0.005;
+    }
+
+    /** Its share as it is shown. */
+    public function percent(): string
+    {
+        return $this->isPossible() ? round($this->share * 100).' %' : 'below 1 %';
+    }
+
     public function name(): string
     {
         return $this->model?->name() ?? 'none of these';

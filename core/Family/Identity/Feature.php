@@ -34,6 +34,14 @@ final readonly class Feature
     ) {
     }
 
+    /** How one is typed. */
+    public function example(): string
+    {
+        return $this->options[0] ?? match ($this->dimension) {
+            Dimension::Number => '12', Dimension::Angle => '16 deg', default => '26.0 mm',
+        };
+    }
+
     public function isCount(): bool
     {
         return Dimension::Number === $this->dimension;
@@ -69,6 +77,6 @@ final readonly class Feature
     {
         return null === $this->wears || null === $this->dimension
             ? ''
-            : \sprintf('%s by up to %s %s', $this->wears->value, (string) (float) \sprintf('%.4g', Quantity::si($this->by, $this->dimension)->in($unit)), $unit);
+            : \sprintf('%s by up to %.4g %s', $this->wears->value, Quantity::si($this->by, $this->dimension)->in($unit), $unit);
     }
 }

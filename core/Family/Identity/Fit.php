@@ -35,8 +35,11 @@ final readonly class Fit
         }
         $off = $this->seen->si - $this->should->si;
         $unit = $this->feature->isCount() ? '' : Quantity::parse($this->seen->typed, $this->feature->dimension)->typedUnit;
-        $amount = '' === $unit ? (string) abs($off) : rtrim(rtrim(\sprintf('%.3f', abs(Quantity::si($off, $this->feature->dimension)->in($unit))), '0'), '.').' '.$unit;
+        if ('' === $unit) {
+            return \sprintf('%s: %d too %s', $says, abs($off), $off > 0 ? 'many' : 'few');
+        }
+        $amount = rtrim(rtrim(\sprintf('%.3f', abs(Quantity::si($off, $this->feature->dimension)->in($unit))), '0'), '.');
 
-        return $says.': '.$amount.($this->feature->isCount() ? ($off > 0 ? ' too many' : ' too few') : ($off > 0 ? ' too large' : ' too small'));
+        return \sprintf('%s: %s %s too %s', $says, $amount, $unit, $off > 0 ? 'large' : 'small');
     }
 }

@@ -73,7 +73,10 @@ final readonly class IdentityCheck
         foreach ($moves->fill->references() as $reference) {
             $feature = str_starts_with($reference, 'seen:') ? $book->identity->features[substr($reference, 5)] ?? null : null;
             if (null === $feature?->dimension) {
-                yield new BookProblem('identity/displacement/fill', \sprintf('"%s" is no size or count of this book\'s features.', $reference));
+                yield new BookProblem(
+                    'identity/displacement/fill',
+                    \sprintf('"%s" is no size or count among the features of this book.', $reference),
+                );
             }
         }
     }

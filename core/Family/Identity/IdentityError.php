@@ -19,7 +19,7 @@ final class IdentityError extends \DomainException
             $feature->name,
             $typed,
             $feature->dimension->value ?? 'size',
-            \Japhrex\Core\Quantity\Dimension::Angle === $feature->dimension ? '16 deg' : '26.0 mm',
+            $feature->example(),
         ));
     }
 }

@@ -37,7 +37,8 @@ final readonly class IdentityFactory
     {
         $fact = $one->textOrNull('fact') ?? str_replace('-', ' ', $key);
         $wears = Wear::tryFrom($one->textOrNull('wears') ?? '');
-        $dimension = $one->has('options') ? null : self::IS[$one->textOrNull('is') ?? 'length'] ?? $one->fail('expected length, angle or count.', 'is');
+        $is = $one->textOrNull('is') ?? 'length';
+        $dimension = $one->has('options') ? null : self::IS[$is] ?? $one->fail('expected length, angle or count.', 'is');
 
         return new Feature(
             $key,
@@ -48,7 +49,9 @@ final readonly class IdentityFactory
             $one->texts('options'),
             $one->textOrNull('reading') ?? '',
             $wears,
-            null === $wears ? 0.0 : $one->quantity('by', $dimension)->si ?? $one->fail('is missing; expected how far running moves it.', 'by'),
+            null === $wears
+                ? 0.0
+                : $one->quantity('by', $dimension)->si ?? $one->fail('is missing; expected how far running moves it.', 'by'),
             $one->flag('outside'),
         );
     }

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Japhrex\Core\Family\Identity;
 
 use Japhrex\Core\Family\Model;
-use Japhrex\Core\Quantity\Dimension;
-use Japhrex\Core\Quantity\Quantity;
-use Japhrex\Core\Quantity\QuantityError;
 use Japhrex\Core\Statistics\Special;
 
 /**
@@ -120,7 +117,8 @@ final readonly class Ranking
             return 1 / ($seen->si * log(4));
         }
         $known = [$seen->typed => true];
-        foreach ([...$feature->options, ...array_map(static fn (Model $one): string => $one->facts[$feature->fact] ?? '', $this->models)] as $words) {
+        $told = array_map(static fn (Model $one): string => $one->facts[$feature->fact] ?? '', $this->models);
+        foreach ([...$feature->options, ...$told] as $words) {
             '' === $words || $known[mb_strtolower($words)] = true;
         }
 

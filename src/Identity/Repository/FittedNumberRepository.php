@@ -22,7 +22,10 @@ final class FittedNumberRepository extends OfCaseRepository
     {
         $query = $this->createQueryBuilder('n')->join('n.case', 'c')->addSelect('c')
             ->where('c.family = :family AND c.id <> :case AND c.withdrawnAt IS NULL')
-            ->andWhere('(c.serialKey <> :nothing AND c.serialKey = :serial) OR (c.model <> :nothing AND c.maker = :maker AND c.model = :model)')
+            ->andWhere(
+                '(c.serialKey <> :nothing AND c.serialKey = :serial) '
+                    .'OR (c.model <> :nothing AND c.maker = :maker AND c.model = :model)',
+            )
             ->setParameter('family', $case->family)->setParameter('case', $case->id, 'uuid')->setParameter('nothing', '')
             ->setParameter('serial', $case->serialKey)->setParameter('maker', $case->maker)->setParameter('model', $case->model)
             ->orderBy('n.id', 'DESC')->setMaxResults(40);
