@@ -13,8 +13,18 @@ final class Version20261130090000 extends AbstractMigration
     private const OF_A_CASE = 'by_whom VARCHAR(80) NOT NULL, id UUID NOT NULL, made_at TIMESTAMP(0) WITH TIME ZONE NOT NULL, '
         .'case_id UUID NOT NULL, by_person_id UUID DEFAULT NULL, PRIMARY KEY (id)';
 
+    private const COLUMNS = [
+        'case_file' => [
+            'variants' => "JSON DEFAULT '[]' NOT NULL", 'repaired_on' => "VARCHAR(60) DEFAULT '' NOT NULL",
+            'remanufactured' => "VARCHAR(200) DEFAULT '' NOT NULL",
+        ],
+        'arrival' => ['came_as' => 'VARCHAR(15) DEFAULT NULL'],
+        'content_check' => ['rated' => 'VARCHAR(10) DEFAULT NULL'],
+        'step_record' => ['older_marks' => "VARCHAR(200) DEFAULT '' NOT NULL"],
+    ];
+
     /** What is signed for with the case; a number that fitted is told when it has, long after. */
-    private const EVIDENCE = ['attempt', 'photo_pair', 'seen_feature', 'inquiry'];
+    private const EVIDENCE = ['attempt', 'photo_pair', 'seen_feature', 'inquiry', 'earlier_work', 'stack_piece'];
 
     public function getDescription(): string
     {
@@ -23,10 +33,24 @@ final class Version20261130090000 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql("ALTER TABLE case_file ADD variants JSON DEFAULT '[]' NOT NULL");
+        foreach (self::COLUMNS as $table => $columns) {
+            foreach ($columns as $column => $type) {
+                $this->addSql("ALTER TABLE $table ADD $column $type");
+            }
+        }
         $tables = [
             'seen_feature' => ['A4507161', 'value VARCHAR(80) NOT NULL, feature VARCHAR(60) NOT NULL'],
             'fitted_number' => ['155A5C08', 'part VARCHAR(60) NOT NULL, number VARCHAR(80) NOT NULL, supplier VARCHAR(120) NOT NULL'],
+            'bench_thing' => [
+                '46DBCF71',
+                "item VARCHAR(160) NOT NULL, lent_by VARCHAR(120) DEFAULT '' NOT NULL, back_on DATE DEFAULT NULL, "
+                    .'went_back_at TIMESTAMP(0) WITH TIME ZONE DEFAULT NULL',
+            ],
+            'stack_piece' => [
+                '1018CC40',
+                'part VARCHAR(60) NOT NULL, nth SMALLINT NOT NULL, what VARCHAR(120) NOT NULL, place VARCHAR(60) NOT NULL, '
+                    .'colour VARCHAR(60) NOT NULL, thickness VARCHAR(40) NOT NULL',
+            ],
             'inquiry' => [
                 '5A3903F0',
                 "answer VARCHAR(400) DEFAULT '' NOT NULL, of_whom VARCHAR(120) NOT NULL, asked VARCHAR(300) NOT NULL",
@@ -47,6 +71,16 @@ final class Version20261130090000 extends AbstractMigration
                 ));
             }
         }
+        $this->addSql(
+            'CREATE TABLE earlier_work (what VARCHAR(200) NOT NULL, was VARCHAR(10) DEFAULT NULL, source VARCHAR(200) NOT NULL, '
+                .'id UUID NOT NULL, made_at TIMESTAMP(0) WITH TIME ZONE NOT NULL, case_id UUID NOT NULL, PRIMARY KEY (id))',
+        );
+        $this->addSql('CREATE INDEX IDX_8A1C2804CF10D4F5 ON earlier_work (case_id)');
+        $this->addSql(
+            'ALTER TABLE earlier_work ADD CONSTRAINT FK_8A1C2804CF10D4F5 FOREIGN KEY (case_id) REFERENCES case_file (id) '
+                .'ON DELETE CASCADE NOT DEFERRABLE',
+        );
+        $this->addSql('CREATE UNIQUE INDEX UNIQ_46DBCF71CF10D4F51F1B251E ON bench_thing (case_id, item)');
         $this->addSql('CREATE UNIQUE INDEX UNIQ_A4507161CF10D4F51FD77566 ON seen_feature (case_id, feature)');
         foreach (self::EVIDENCE as $table) {
             $this->addSql(
@@ -60,9 +94,14 @@ final class Version20261130090000 extends AbstractMigration
         foreach (['attempt', 'photo_pair'] as $table) {
             $this->addSql("DROP TRIGGER evidence_stays ON $table");
         }
-        foreach (['inquiry', 'fitted_number', 'seen_feature'] as $table) {
+        foreach (['stack_piece', 'bench_thing', 'inquiry', 'fitted_number', 'seen_feature'] as $table) {
             $this->addSql('DROP TABLE '.$table);
         }
-        $this->addSql('ALTER TABLE case_file DROP variants');
+        foreach (self::COLUMNS as $table => $columns) {
+            foreach (array_keys($columns) as $column) {
+                $this->addSql("ALTER TABLE $table DROP $column");
+            }
+        }
+        $this->addSql('DROP TABLE earlier_work');
     }
 }

@@ -201,6 +201,8 @@ document.addEventListener('htmx:afterSettle', (event) => {
   } else {
     window.scrollTo({ top: scrolled, behavior: 'instant' });
   }
+  // A part that came meanwhile has its place from here.
+  noteWhere();
   sentLast = form ?? mark?.[0] ?? null;
   if (isRefused) {
     toHand(said, true);
@@ -228,6 +230,14 @@ function beforeSwap(event) {
 // A part of the page that comes later pushes nothing away: what is looked at stays where it is.
 let looked = null;
 
+// Where what is looked at stands now, and what stands around it.
+function noteWhere() {
+  if (looked) {
+    looked.top = looked.node.getBoundingClientRect().top;
+    looked.marks = around(looked.node);
+  }
+}
+
 function lookedAt() {
   const { activeElement } = document;
   const sent = sentLast?.isConnected && sentLast.checkVisibility() ? sentLast.getBoundingClientRect() : null;
@@ -252,10 +262,11 @@ export function watchPlace() {
     beforeSwap(event);
     holdBack(event);
     const node = event.detail.target === document.body || window.scrollY === 0 ? null : lookedAt();
-    looked = node && { node, top: node.getBoundingClientRect().top, marks: around(node) };
+    looked = node && { of: event.detail.xhr, node };
+    noteWhere();
   });
-  const stay = () => {
-    if (!looked) {
+  const stay = ({ detail }) => {
+    if (looked?.of !== detail.xhr) {
       return;
     }
     // What is looked at may have come anew itself: then what stood around it.
@@ -267,9 +278,9 @@ export function watchPlace() {
   };
   // At once, not first when it has settled: nobody is to see it jump and come back.
   document.addEventListener('htmx:afterSwap', stay);
-  document.addEventListener('htmx:afterSettle', () => {
-    stay();
-    looked = null;
+  document.addEventListener('htmx:afterSettle', (event) => {
+    stay(event);
+    looked = looked?.of === event.detail.xhr ? null : looked;
   });
 }
 

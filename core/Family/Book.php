@@ -31,6 +31,7 @@ final readonly class Book
      * @param LeakModel|null $leaks none: the complaint check is not offered
      * @param array<string, string> $without general mechanism that has no place in it => why
      * @param Identity $identity by what its units are told apart
+     * @param BenchNeeds $bench what lies ready before the first part comes off
      * @param string $medium what is in it and lubricates it: oil, fuel, water; empty: nothing, it runs dry
      */
     public function __construct(
@@ -55,6 +56,7 @@ final readonly class Book
         public string $medium = self::OIL,
         public array $without = [],
         public Identity $identity = new Identity(),
+        public BenchNeeds $bench = new BenchNeeds(),
     ) {
     }
 
@@ -74,7 +76,7 @@ final readonly class Book
             $this->key, $this->title, $this->about, $this->models, $this->cautions, $parts, $this->pairs,
             $this->carriers, $this->strip, $this->complaints, $this->patterns, $this->duties, $this->leaks,
             $this->watch, $this->sisters, $this->contents, $this->upkeep, $this->mechanisms, $this->medium, $this->without,
-            $this->identity,
+            $this->identity, $this->bench,
         );
     }
 

@@ -70,6 +70,11 @@ final readonly class BookCheck
     {
         $removed = [];
         $done = [];
+        foreach ($book->bench->made as $i => $made) {
+            if (!isset($book->strip[$made->step])) {
+                yield new BookProblem("bench/made/$i/step", \sprintf('there is no step "%s".', $made->step));
+            }
+        }
         foreach (array_values($book->strip) as $i => $step) {
             foreach ($step->needs as $need) {
                 if (!isset($book->strip[$need])) {

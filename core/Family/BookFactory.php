@@ -72,6 +72,7 @@ final readonly class BookFactory
             self::medium($data->textOrNull('medium') ?? Book::OIL),
             array_map(static fn (Data $one): string => $one->text('why'), $data->named('without')),
             $data->has('identity') ? (new IdentityFactory())->identity($data->map('identity')) : new Identity(),
+            BenchNeeds::of($data->map('bench')),
         );
     }
 
@@ -166,6 +167,9 @@ final readonly class BookFactory
             $data->textOrNull('look-at') ?? $data->texts('removes')[0] ?? '',
             array_map(Lift::of(...), $data->maps('lifts')),
             Variant::of($data),
+            $data->textOrNull('hold') ?? '',
+            $data->textOrNull('burrs') ?? '',
+            $data->texts('press'),
         );
     }
 

@@ -67,6 +67,16 @@ final readonly class Part
         return \in_array(PartKind::Pump, $this->kinds, true) && \in_array(PartKind::Body, $this->kinds, true);
     }
 
+    /** Is it a stack, of which order, colour and thickness tell how the last one built it? */
+    public function mayStack(): bool
+    {
+        $stacks = [
+            PartKind::Pack, PartKind::Shim, PartKind::Spring, PartKind::ApplySpring, PartKind::Thrust, PartKind::Accumulator,
+        ];
+
+        return [] !== array_filter($this->kinds, static fn (PartKind $one): bool => \in_array($one, $stacks, true));
+    }
+
     /** Does what is allowed here hang on what the stage has to do? */
     public function hangsOnDuty(): bool
     {

@@ -23,6 +23,9 @@ final readonly class StripStep
      * @param string $lookAt the part that the looks are at, where they are at one; empty: of none
      * @param list<Lift> $lifts what is heavy, or hangs in a way of its own
      * @param Variant|null $for which units have it; null: all of them
+     * @param string $hold how the unit, or a part, is held while it is loosened, and by what never
+     * @param string $burrs what is dressed before something is drawn over it
+     * @param list<string> $press what is pressed out: towards which side, supported where
      * @param bool $two do two people sign when it goes in again?
      */
     public function __construct(
@@ -48,6 +51,9 @@ final readonly class StripStep
         public string $lookAt = '',
         public array $lifts = [],
         public ?Variant $for = null,
+        public string $hold = '',
+        public string $burrs = '',
+        public array $press = [],
     ) {
     }
 }

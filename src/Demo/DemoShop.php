@@ -11,6 +11,7 @@ use App\Account\User;
 use App\Intake\Attempt;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
+use App\Intake\EarlierWork;
 use App\Intake\Statement;
 use App\Intake\TakeIn;
 use App\Measuring\Gauge;
@@ -176,6 +177,11 @@ final class DemoShop
             $attempt = new Attempt($case);
             self::fill($attempt, $one);
             $this->entityManager->persist($this->hands->sound($attempt));
+        }
+        foreach (self::rows($row, 'earlierWork') as $one) {
+            self::fill($work = new EarlierWork($case), $one);
+            $this->entityManager->persist($this->hands->sound($work));
+            $case->earlierWork->add($work);
         }
         $this->entityManager->flush();
 

@@ -12,6 +12,7 @@ use App\Intake\CaseFile;
 use App\Intake\OfACase;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Family\DutyRating;
 
 /** What was found inside against what this model should contain. */
 #[ORM\Entity(repositoryClass: ContentCheckRepository::class)]
@@ -30,6 +31,10 @@ class ContentCheck implements Undoable
     #[ORM\Column]
     public bool $differs = false;
 
+    /** What that is worth for this duty; null: it is as it should be, or was told before this was asked. */
+    #[ORM\Column(length: 10, nullable: true, enumType: DutyRating::class)]
+    public ?DutyRating $rated = null;
+
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
@@ -43,14 +48,17 @@ class ContentCheck implements Undoable
         $this->identify();
     }
 
-    /** @return bool is a difference told that was not told before? */
-    public function looked(string $found, bool $differs, Actor $who): bool
+    /** @param DutyRating|null $rated null: it is as it should be */
+    public function looked(string $found, ?DutyRating $rated, Actor $who): void
     {
-        $isNews = $differs && (!$this->differs || $this->found !== $found);
-        [$this->found, $this->differs] = [$found, $differs];
+        [$this->found, $this->differs, $this->rated] = [$found, null !== $rated, $rated];
         $this->doneBy($who);
+    }
 
-        return $isNews;
+    /** What its finding says, without what was found: by that it is known again. */
+    public function heads(): string
+    {
+        return 'Earlier repair: '.$this->what.' found ';
     }
 
     public function auditName(): string

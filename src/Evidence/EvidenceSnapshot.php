@@ -10,6 +10,7 @@ use App\Evidence\Repository\FindingRepository;
 use App\Evidence\Repository\PartRecordRepository;
 use App\Evidence\Repository\PhotoPairRepository;
 use App\Evidence\Repository\PhotoRepository;
+use App\Evidence\Repository\StackPieceRepository;
 use App\Evidence\Repository\WatchTickRepository;
 use App\Intake\CaseFile;
 use App\Intake\SnapshotPart;
@@ -25,6 +26,7 @@ final readonly class EvidenceSnapshot implements SnapshotPart
         private PhotoRepository $photos,
         private ClipRepository $clips,
         private PhotoPairRepository $pairs,
+        private StackPieceRepository $stacks,
     ) {
     }
 
@@ -33,7 +35,11 @@ final readonly class EvidenceSnapshot implements SnapshotPart
         $of = ['case' => $case];
 
         return [
-            'contents' => Plain::all($this->contentChecks->ofCase($case)),
+            // What was signed before a difference was rated has no word of it.
+            'contents' => array_map(
+                static fn (ContentCheck $one): array => Plain::of($one, null === $one->rated ? ['rated'] : []),
+                $this->contentChecks->ofCase($case),
+            ),
             'parts' => Plain::all($this->records->byPart($case)),
             'watch-list' => Plain::all($this->ticks->ofCase($case)),
             'findings' => array_map(
@@ -53,7 +59,10 @@ final readonly class EvidenceSnapshot implements SnapshotPart
                 array_filter($this->photos->ofCase($case), static fn (Photo $photo): bool => $photo->stage->isEvidence())
             )),
             'clips' => Plain::all($this->clips->ofCase($case)),
-        ] + ([] === $this->pairs->ofCase($case) ? [] : ['pairs' => Plain::all($this->pairs->ofCase($case))]);
+        ] + array_filter([
+            'pairs' => Plain::all($this->pairs->ofCase($case)),
+            'stacks' => Plain::all($this->stacks->ofCase($case)),
+        ]);
     }
 
     /** @return list<string> what findings that were signed before it was asked for have no word of */

@@ -152,6 +152,13 @@ class Finding implements Undoable
     }
 
     /** @param string $note what the strip run did to it */
+    /** @param string $note of an earlier repair, that is no fault by itself */
+    public function sawOldScar(string $note): void
+    {
+        [$this->kind, $this->mode, $this->grade] = [FindingKind::OldScar, null, 0];
+        $this->note = mb_substr($note, 0, 4000);
+    }
+
     public function sawOurOwn(string $note): void
     {
         [$this->kind, $this->note] = [FindingKind::MadeByUs, mb_substr($note, 0, 4000)];

@@ -20,6 +20,9 @@ class Arrival implements Undoable
     use OfACase;
     use Versioned;
 
+    #[ORM\Column(length: 15, nullable: true, enumType: CameAs::class)]
+    public ?CameAs $cameAs = null;
+
     #[ORM\Column(length: 20, nullable: true, enumType: ShaftTurns::class)]
     public ?ShaftTurns $shaft = null;
 

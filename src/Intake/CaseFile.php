@@ -121,6 +121,16 @@ class CaseFile implements Undoable
     #[Assert\Length(max: 4000)]
     public string $replacedThen = '';
 
+    /** When that repair was, as it is known: a day, a month, "two seasons ago". */
+    #[ORM\Column(length: 60, options: ['default' => ''])]
+    #[Assert\Length(max: 60)]
+    public string $repairedOn = '';
+
+    /** By whom and when it was remanufactured, as its plate or its marks say; empty: it was not, or nobody knows. */
+    #[ORM\Column(length: 200, options: ['default' => ''])]
+    #[Assert\Length(max: 200)]
+    public string $remanufactured = '';
+
     /** When the second person signed; null while it is open. */
     #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
     public ?\DateTimeImmutable $signedAt = null;
@@ -155,6 +165,11 @@ class CaseFile implements Undoable
     #[ORM\OrderBy(['id' => 'ASC'])]
     public Collection $attempts;
 
+    /** @var Collection<int, EarlierWork> what earlier repairs did and left out */
+    #[ORM\OneToMany(mappedBy: 'case', targetEntity: EarlierWork::class)]
+    #[ORM\OrderBy(['id' => 'ASC'])]
+    public Collection $earlierWork;
+
     /** Taken in by mistake, and when that was said; null: it is a case. */
     #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
     public ?\DateTimeImmutable $withdrawnAt = null;
@@ -172,6 +187,7 @@ class CaseFile implements Undoable
         $this->complaints = new ArrayCollection();
         $this->statements = new ArrayCollection();
         $this->attempts = new ArrayCollection();
+        $this->earlierWork = new ArrayCollection();
         $this->arrival = new Arrival($this);
     }
 

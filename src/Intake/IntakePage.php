@@ -9,6 +9,7 @@ use App\Books\BookShelf;
 use App\Intake\Form\ArrivalType;
 use App\Intake\Form\AttemptType;
 use App\Intake\Form\ComplaintType;
+use App\Intake\Form\EarlierWorkType;
 use App\Intake\Form\StatementType;
 use App\Intake\Form\UnitType;
 use App\Intake\Frame\CasePages;
@@ -45,6 +46,7 @@ final readonly class IntakePage
                 new Statement($case),
                 ['case' => $case],
             ),
+            'work' => $submitted['work'] ?? $this->forms->createNamed('work', EarlierWorkType::class, new EarlierWork($case)),
             'tried' => $submitted['tried'] ?? $this->forms->createNamed('tried', AttemptType::class, new Attempt($case)),
         ];
         $complaints = [];

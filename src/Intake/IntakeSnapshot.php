@@ -19,11 +19,16 @@ final readonly class IntakeSnapshot implements SnapshotPart
                 ...([] === $case->variants ? ['variants'] : []),
                 ...('' === $case->versionIndex ? ['versionIndex'] : []),
                 ...('' === $case->built ? ['built'] : []),
+                ...('' === $case->remanufactured ? ['remanufactured'] : []),
+                ...('' === $case->repairedOn ? ['repairedOn'] : []),
             ]),
             'arrival' => null === $case->arrival ? null : Plain::of(
                 $case->arrival,
                 // Nor of the fluid, beyond its colour and smell.
-                [] === $case->arrival->fluid ? ['fluid'] : [],
+                [
+                    ...([] === $case->arrival->fluid ? ['fluid'] : []),
+                    ...(null === $case->arrival->cameAs ? ['cameAs'] : []),
+                ],
             ),
             'complaints' => array_values(array_map(
                 // Complaints that were signed before the book's question had a field have no word of it.
@@ -41,6 +46,7 @@ final readonly class IntakeSnapshot implements SnapshotPart
                 ),
                 $case->statements->filter(static fn (Statement $one): bool => !$one->afterwards)->toArray(),
             )),
-        ] + ($case->attempts->isEmpty() ? [] : ['tried' => Plain::all($case->attempts)]);
+        ] + ($case->attempts->isEmpty() ? [] : ['tried' => Plain::all($case->attempts)])
+            + ($case->earlierWork->isEmpty() ? [] : ['earlier-work' => Plain::all($case->earlierWork)]);
     }
 }

@@ -15,6 +15,7 @@ use App\Evidence\PartRecord;
 use App\Evidence\PhotoStage;
 use App\Evidence\Repository\FindingRepository;
 use App\Evidence\Repository\PartRecordRepository;
+use App\Evidence\Repository\StackPieceRepository;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CasePages;
 use App\Platform\ShopError;
@@ -38,6 +39,7 @@ final readonly class PartPage
         private FindingRepository $findings,
         private PartSight $sight,
         private PartRecordRepository $records,
+        private StackPieceRepository $stacks,
     ) {
     }
 
@@ -62,6 +64,7 @@ final readonly class PartPage
             'edit' => $edit,
             'add' => ($findings['finding'] ?? $this->findingForm('finding', new Finding($case, $part->key), $part))->createView(),
             'stages' => PhotoStage::cases(),
+            'stack' => $this->stacks->stackOf($case, $part->key),
         ] + $this->sight->gather($case, $part), $record->isSubmitted() || [] !== $findings ? 422 : 200);
     }
 

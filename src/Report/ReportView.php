@@ -10,7 +10,10 @@ use App\Chain\ChainDrawing;
 use App\Chain\ChainStory;
 use App\Chain\Engine\Closure;
 use App\Chain\Engine\Opinion;
+use App\Evidence\ContentRow;
+use App\Evidence\Contents;
 use App\Evidence\Pairs;
+use App\Evidence\Repository\StackPieceRepository;
 use App\Evidence\Watch\WatchList;
 use App\Figures\Drawings;
 use App\Figures\KeptFigure;
@@ -42,6 +45,8 @@ final readonly class ReportView
         private TrailHeads $trail,
         private Pairs $pairs,
         private IdentityText $identity,
+        private Contents $contents,
+        private StackPieceRepository $stacks,
     ) {
     }
 
@@ -64,6 +69,8 @@ final readonly class ReportView
             'weak' => $this->watch->answered($case),
             'pairs' => $this->pairs->of($case),
             'identity' => $this->identity->of($case),
+            'contents' => array_filter($this->contents->rowsOf($case), static fn (ContentRow $one): bool => true === $one->check?->differs),
+            'stacks' => $this->stacks->stacks($case),
             'figures' => $figures,
             'checked' => $checked,
             'plots' => null === $checked ? [] : $this->drawings->plot($checked->asked),

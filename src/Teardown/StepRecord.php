@@ -71,6 +71,11 @@ class StepRecord implements Undoable
     #[ORM\Column]
     public bool $marked = false;
 
+    /** Marks of earlier hands, so that ours are told from them later. */
+    #[ORM\Column(length: 200, options: ['default' => ''])]
+    #[Assert\Length(max: 200)]
+    public string $olderMarks = '';
+
     #[ORM\Column(type: 'text')]
     #[Assert\Length(max: 2000)]
     public string $note = '';

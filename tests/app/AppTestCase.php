@@ -66,6 +66,16 @@ abstract class AppTestCase extends WebTestCase
         return $user;
     }
 
+    /** A case of which it is known which unit it is: limits that depend on the model are there. */
+    protected function aG28(): CaseFile
+    {
+        $case = $this->aCase();
+        [$case->maker, $case->model] = ['Vintrey', 'G28'];
+        self::em()->flush();
+
+        return $case;
+    }
+
     protected function aCase(string $serial = ''): CaseFile
     {
         $case = new CaseFile(self::service(CaseNumbers::class)->next(), 'external-gear-pump');

@@ -333,7 +333,7 @@ final class BenchTest extends AppTestCase
 
     public function testReadingsKeepTheUnitInWhichTheyWereTyped(): void
     {
-        $case = $this->aCase();
+        $case = $this->aG28();
         self::em()->persist($gauge = new Gauge('Micrometer', Method::Reading, '0.001 mm', '0.003 mm', null));
         self::em()->flush();
         $this->signIn(Role::Bench);
@@ -383,7 +383,7 @@ final class BenchTest extends AppTestCase
 
     public function testALaterCalibrationDoesNotChangeWhatWasRead(): void
     {
-        $case = $this->aCase();
+        $case = $this->aG28();
         self::em()->persist(
             $gauge = new Gauge('Micrometer', Method::Reading, '0.001 mm', '0.003 mm', new \DateTimeImmutable('2026-09-14'))
         );

@@ -204,20 +204,23 @@ final class LibraryTest extends AppTestCase
         $this->signIn(Role::Bench);
         $this->browser->request('GET', '/cases/'.$case->number.'/parts');
         self::assertStringContainsString('Should be 26 mm.', $this->said());
-        $check = fn (string $found, string $differs, string $what = 'gear width'): int => $this->act(
+        $check = fn (string $found, string $rated, string $what = 'gear width'): int => $this->act(
             $case,
             'contents',
-            ['part' => 'drive-gear', 'what' => $what, 'found' => $found, 'differs' => $differs],
+            ['part' => 'drive-gear', 'what' => $what, 'found' => $found, 'rated' => $rated],
             'parts',
         );
-        self::assertSame(422, $check('', 'yes'));
-        self::assertSame(404, $check('15 mm', 'yes', 'colour'));
-        self::assertSame(303, $check('15 mm', 'yes'));
-        $check('15 mm', 'yes');
+        self::assertSame(422, $check('', 'weaker'));
+        self::assertSame(422, $check('15 mm', 'yes'), 'that it differs is no fault by itself: what is it worth?');
+        self::assertSame(404, $check('15 mm', 'weaker', 'colour'));
+        self::assertSame(303, $check('15 mm', 'equal'));
+        self::assertSame(FindingKind::OldScar, self::em()->getRepository(Finding::class)->findOneBy(['part' => 'drive-gear'])?->kind);
+        self::assertSame(303, $check('15 mm', 'weaker'));
         $findings = self::em()->getRepository(Finding::class)->findBy(['case' => $case->id->toRfc4122()]);
         self::assertCount(1, $findings, 'told twice it is still one finding');
-        self::assertSame('Earlier repair: gear width found 15 mm; this model should have 26 mm.', $findings[0]->note);
-        self::assertSame(303, $check('', 'no'));
+        self::assertSame('Earlier repair: gear width found 15 mm; this model should have 26 mm: weaker for this duty.', $findings[0]->note);
+        self::assertSame(FindingKind::Damage, $findings[0]->kind);
+        self::assertSame(303, $check('', 'as-it-should'));
         $this->browser->request('GET', '/cases/'.$case->number.'/parts');
         self::assertStringContainsString('As it should be.', $this->said());
     }

@@ -111,7 +111,7 @@ final class ReadingsTest extends AppTestCase
 
     public function testBareNumbersTakeTheBooksUnitOnlyOfWhoReadsInIt(): void
     {
-        $case = $this->aCase();
+        $case = $this->aG28();
         $this->signIn(Role::Bench);
         $said = $this->post($case, 'drive-gear/thickness', ['readings' => '25.98'], live: true);
         self::assertStringContainsString('without a unit: mm', $said);

@@ -24,6 +24,7 @@ abstract class SignedCaseTestCase extends AppTestCase
     protected function signedCase(): CaseFile
     {
         $case = $this->aCase('S-1');
+        [$case->maker, $case->model] = ['Vintrey', 'G28'];
         $complaint = new Complaint($case);
         $complaint->what = 'low-flow';
         $finding = new Finding($case, 'front-block');

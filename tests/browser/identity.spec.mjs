@@ -34,7 +34,7 @@ test('a pump without a plate is told by what is measured, taken as that model, a
   await expect(page.locator('.maybe.leads')).toContainText('Vintrey G28');
 
   // The variant that it is changes its parts.
-  await page.locator('#variants').getByText('Splined').click();
+  await page.locator('#variants').getByRole('radio', { name: 'Splined' }).check();
   await page.locator('#variants').getByLabel('Told by what').first().fill('no slot, no nut');
   await page.locator('#variants').getByRole('button', { name: 'Keep it' }).first().click();
   await expect(page.locator('#variants').getByLabel('Told by what').first()).toHaveValue('no slot, no nut');

@@ -11,6 +11,7 @@ use App\Evidence\Finding;
 use App\Evidence\Repository\FindingRepository;
 use App\Intake\Arrival;
 use App\Intake\AtSpeed;
+use App\Intake\CameAs;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\Filling;
@@ -108,6 +109,7 @@ final readonly class CaseFacts
     {
         return array_values(array_filter([
             null === $arrival?->water ? null : new ToldFact('water', YesNo::Yes === $arrival->water),
+            CameAs::Stripped === $arrival?->cameAs || Filling::Washed === $arrival?->filling ? new ToldFact(Facts::CAME_APART) : null,
             Filling::Part === $arrival?->filling ? new ToldFact('low') : null,
             Filling::Full === $arrival?->filling ? new ToldFact('low', false) : null,
             ...array_map(static fn (string $key): ToldFact => new ToldFact($key), $arrival->fluid ?? []),

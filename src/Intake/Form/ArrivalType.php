@@ -6,6 +6,7 @@ namespace App\Intake\Form;
 
 use App\Books\BookShelf;
 use App\Intake\Arrival;
+use App\Intake\CameAs;
 use App\Intake\Filling;
 use App\Intake\PlayFelt;
 use App\Intake\ShaftTurns;
@@ -35,6 +36,7 @@ final class ArrivalType extends AbstractType
             'empty_data' => '',
         ];
         $builder
+            ->add('cameAs', Choices::class, ['class' => CameAs::class, 'label' => 'It came'])
             ->add('pumped', TextType::class, $text('What it has pumped', 'hydraulic oil, juice, slurry; anything that harms people'))
             ->add('shaft', Choices::class, ['class' => ShaftTurns::class, 'label' => 'Shaft by hand'])
             ->add('endFloat', Choices::class, ['class' => PlayFelt::class, 'label' => 'End float felt'])

@@ -51,6 +51,8 @@ final class UnitType extends AbstractType
             ->add('serviceSinceNew', TextType::class, $text('Service since new', '2600 h or 40000 km'))
             ->add('serviceSinceRepair', TextType::class, $text('Service since the last repair'))
             ->add('repairedBy', TextType::class, $text('Who repaired it then'))
+            ->add('repairedOn', TextType::class, $text('When that was', '2024-05, or: two seasons ago'))
+            ->add('remanufactured', TextType::class, $text('Remanufactured by, when', 'from a plate, a stamp, a colour of paint'))
             ->add('replacedThen', TextareaType::class, $text('What was replaced then'));
         $builder->add('isRead', CheckboxType::class, ['label' => 'Read on the unit, too', 'mapped' => false, 'required' => false]);
         /** @var Book $book */

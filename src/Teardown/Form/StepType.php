@@ -72,7 +72,12 @@ final class StepType extends AbstractType
             );
         }
         if ('' !== $step->mark) {
-            $builder->add('marked', CheckboxType::class, ['label' => 'Marked: '.$step->mark, 'required' => false]);
+            $builder
+                ->add('marked', CheckboxType::class, ['label' => 'Marked: '.$step->mark, 'required' => false])
+                ->add('olderMarks', TextType::class, [
+                    'label' => 'Marks of earlier hands there', 'help' => 'so that ours are told from them: two punch dots, red paint',
+                    'required' => false, 'empty_data' => '',
+                ]);
         }
         if ($step->fasteners) {
             $builder
