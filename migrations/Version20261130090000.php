@@ -20,6 +20,7 @@ final class Version20261130090000 extends AbstractMigration
         ],
         'arrival' => ['came_as' => 'VARCHAR(15) DEFAULT NULL'],
         'content_check' => ['rated' => 'VARCHAR(10) DEFAULT NULL'],
+        'kept_figure' => ['claim' => "VARCHAR(80) DEFAULT '' NOT NULL", 'claim_says' => "VARCHAR(200) DEFAULT '' NOT NULL"],
         'step_record' => ['older_marks' => "VARCHAR(200) DEFAULT '' NOT NULL"],
     ];
 

@@ -9,10 +9,14 @@ enum UnitSystem: string
 {
     case Metric = 'mm';
     case Inch = 'inch';
+    /** Metric, with the inch beside it: for who talks to both. What is typed without a unit is metric. */
+    case Both = 'both';
 
     public function label(): string
     {
-        return self::Metric === $this ? 'mm · bar' : 'inch · psi';
+        return match ($this) {
+            self::Metric => 'mm · bar', self::Inch => 'inch · psi', self::Both => 'mm and inch',
+        };
     }
 
     /** The symbol of the unit in which this person reads the dimension. */
@@ -53,9 +57,22 @@ enum UnitSystem: string
         return $isShared || $symbol === $this->unit($given->dimension) ? $symbol : '';
     }
 
+    /** The next of them, for who goes through them. */
+    public function next(): self
+    {
+        return match ($this) {
+            self::Metric => self::Inch, self::Inch => self::Both, self::Both => self::Metric,
+        };
+    }
+
     /** Value and unit for a screen; lengths to 1 µm or a tenth of a thou, all else to four digits. */
     public function show(float $si, Dimension $dimension): string
     {
+        if (self::Both === $this) {
+            [$metric, $inch] = [self::Metric->show($si, $dimension), self::Inch->show($si, $dimension)];
+
+            return $metric === $inch ? $metric : \sprintf('%s (%s)', $metric, $inch);
+        }
         $symbol = Dimension::Time === $dimension && 0.0 !== $si ? Units::forTime($si)->symbol() : $this->unit($dimension);
         $value = Units::named($symbol, $dimension)->fromSi($si);
         $decimals = match (true) {

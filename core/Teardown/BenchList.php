@@ -32,7 +32,7 @@ final readonly class BenchList
             foreach ($step->removes as $key) {
                 $part = $book->part($key);
                 foreach ($part->fields ?? [] as $field) {
-                    if ('' !== $field->gauge) {
+                    if ('' !== $field->gauge && !$field->adjuster) {
                         $items[BenchKind::Gauge->value][$field->gauge][] = $part->name ?? $key;
                     }
                 }

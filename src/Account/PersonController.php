@@ -7,7 +7,6 @@ namespace App\Account;
 use App\Account\Form\PersonType;
 use App\Platform\WayBack;
 use Doctrine\ORM\EntityManagerInterface;
-use Japhrex\Core\Quantity\UnitSystem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -37,7 +36,7 @@ final class PersonController extends AbstractController
     #[IsCsrfTokenValid('act')]
     public function units(Request $request, CurrentPerson $person, EntityManagerInterface $entityManager): Response
     {
-        $person->get()->units = UnitSystem::Metric === $person->units() ? UnitSystem::Inch : UnitSystem::Metric;
+        $person->get()->units = $person->units()->next();
         $entityManager->flush();
 
         return WayBack::of($request);

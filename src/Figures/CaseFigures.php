@@ -10,6 +10,8 @@ use App\Intake\CaseFile;
 use App\Measuring\CaseMeasures;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\FigureUse;
+use Japhrex\Core\Figure\Claim;
+use Japhrex\Core\Figure\FigureError;
 use Japhrex\Core\Figure\Fill\Fill;
 use Japhrex\Core\Figure\Fill\Filler;
 use Japhrex\Core\Figure\Result;
@@ -49,13 +51,21 @@ final readonly class CaseFigures
         return new FilledFigure($this->filler->typed($fill, $sources), $from);
     }
 
-    public function keep(CaseFile $case, string $part, Asked $asked, string $remark, Actor $who): KeptFigure
+    /**
+     * @param string $claim what somebody told of it; empty: nothing
+     *
+     * @throws FigureError if that is nothing that the figure gives
+     */
+    public function keep(CaseFile $case, string $part, Asked $asked, string $remark, Actor $who, string $claim = ''): KeptFigure
     {
         $kept = new KeptFigure(
             $case, $part, $asked->card->name, $asked->card->version, $asked->card->question, $asked->typed,
             array_map(static fn (Result $result): array => $result->asData(), $asked->outcome?->results() ?? []),
             $asked->outcome?->notes() ?? [], $remark, $who,
         );
+        if ('' !== $claim && null !== $asked->outcome) {
+            $kept->against($claim, Claim::of($claim, $asked->outcome)->says());
+        }
         $this->entityManager->persist($kept);
         $this->entityManager->flush();
 

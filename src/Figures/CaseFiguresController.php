@@ -13,6 +13,7 @@ use App\Intake\CaseGate;
 use App\Intake\Frame\CasePages;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Figure\FigureError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -63,13 +64,11 @@ final class CaseFiguresController extends AbstractController
                 422,
             );
         }
-        $this->figures->keep(
-            $case,
-            $part,
-            $asked,
-            $sent->remark,
-            $person->get(),
-        );
+        try {
+            $this->figures->keep($case, $part, $asked, $sent->remark, $person->get(), $sent->claim);
+        } catch (FigureError $error) {
+            throw new ShopError($error->getMessage(), 422, $error);
+        }
 
         return '' === $part
             ? $this->redirectToRoute('wear', ['number' => $case->number, '_fragment' => 'kept'], Response::HTTP_SEE_OTHER)

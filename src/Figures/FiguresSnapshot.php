@@ -17,6 +17,10 @@ final readonly class FiguresSnapshot implements SnapshotPart
 
     public function snapshot(CaseFile $case): array
     {
-        return ['figures' => Plain::all($this->kept->ofCase($case))];
+        return ['figures' => array_map(
+            // Figures that were signed before a claim was set against them have no word of one.
+            static fn (KeptFigure $one): array => Plain::of($one, '' === $one->claim ? ['claim', 'claimSays'] : []),
+            $this->kept->ofCase($case),
+        )];
     }
 }

@@ -23,6 +23,14 @@ class KeptFigure implements Undoable
     use Identified;
     use OfACase;
 
+    /** What somebody told of it, as told; empty: nothing. */
+    #[ORM\Column(length: 80, options: ['default' => ''])]
+    public string $claim = '';
+
+    /** How that goes with what was worked out. */
+    #[ORM\Column(length: 200, options: ['default' => ''])]
+    public string $claimSays = '';
+
     /**
      * @param array<string, string> $typed as typed, by key
      * @param array<string, array{value: mixed, unit?: string}> $results as the command line gives them
@@ -53,6 +61,11 @@ class KeptFigure implements Undoable
     ) {
         $this->doneBy($who);
         $this->identify();
+    }
+
+    public function against(string $claim, string $says): void
+    {
+        [$this->claim, $this->claimSays] = [$claim, $says];
     }
 
     public function auditName(): string

@@ -6,6 +6,8 @@ namespace App\Parts;
 
 use App\Evidence\Finding;
 use App\Evidence\FindsByDuty;
+use App\Evidence\ReplacedBefore;
+use App\Evidence\Repository\PartRecordRepository;
 use App\Evidence\Watch\WatchList;
 use App\Figures\Repository\KeptFigureRepository;
 use App\Figures\WearTrends;
@@ -23,6 +25,7 @@ final readonly class PartSight
         private WatchList $watch,
         private FindsByDuty $finds,
         private PieceMatch $pieces,
+        private PartRecordRepository $records,
     ) {
     }
 
@@ -42,6 +45,7 @@ final readonly class PartSight
                 array_map(static fn (Finding $one): string => (string) $one->id, $view->findings),
                 array_map(fn (Finding $one): array => $this->pieces->of($one, $parts), $view->findings),
             )),
+            'replaced' => ReplacedBefore::of($this->records->cameTo($case, $part->key)),
             'weak' => $this->watch->answered($case, $part->key),
         ];
     }

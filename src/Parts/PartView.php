@@ -17,6 +17,7 @@ use Japhrex\Core\Damage\GradeProposal;
 use Japhrex\Core\Family\Debris;
 use Japhrex\Core\Family\Part;
 use Japhrex\Core\Family\Reuse;
+use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Photo\MeasureKind;
 
 /** Everything known of one part of a case. */
@@ -131,6 +132,23 @@ final readonly class PartView
         $felt = array_filter([$this->record?->feel, ...array_map(static fn (Finding $finding): ?Feel => $finding->feel, $this->findings)]);
 
         return $this->readingsOpen() > 0 && [] !== array_filter($felt, static fn (Feel $feel): bool => $feel->asksForMeasuring());
+    }
+
+    /** Nail and gauge that say different things: both stand. Empty: they agree, or one of them has not spoken. */
+    public function nailAgainstGauge(): string
+    {
+        $felt = array_filter([$this->record?->feel, ...array_map(static fn (Finding $finding): ?Feel => $finding->feel, $this->findings)]);
+        $finds = [] !== array_filter($felt, static fn (Feel $feel): bool => $feel->asksForMeasuring());
+        $read = array_filter(array_map(static fn (Measured $one): ?LimitVerdict => $one->assessment()?->verdict, $this->measured));
+        $outside = [] !== array_filter($read, static fn (LimitVerdict $one): bool => LimitVerdict::Outside === $one);
+        $within = [] !== $read && [] === array_filter($read, static fn (LimitVerdict $one): bool => LimitVerdict::Within !== $one);
+
+        return match (true) {
+            $finds && $within => 'A nail feels it, and every reading lies within. Both stand: a groove that is narrower than the '
+                .'anvil is felt and not measured.',
+            [] !== $felt && !$finds && $outside => 'A nail glides over it, and a reading lies outside. Both stand: even wear is not felt.',
+            default => '',
+        };
     }
 
     /** A grade from what is known of it, with its arithmetic; null while too little is known. */

@@ -8,6 +8,7 @@ use App\Evidence\PartRecord;
 use App\Intake\CaseFile;
 use App\Intake\Repository\OfCaseRepository;
 use Doctrine\Persistence\ManagerRegistry;
+use Japhrex\Core\Damage\Disposition;
 
 /** @extends OfCaseRepository<PartRecord> */
 final class PartRecordRepository extends OfCaseRepository
@@ -36,6 +37,25 @@ final class PartRecordRepository extends OfCaseRepository
         }
 
         return $duties;
+    }
+
+    /**
+     * What became of a part in the closed cases of a family, this one left out.
+     *
+     * @return array<string, int> value of the disposition => how often
+     */
+    public function cameTo(CaseFile $besides, string $part): array
+    {
+        /** @var list<array{what: Disposition, n: int|string}> $rows */
+        $rows = $this->createQueryBuilder('r')->select('r.disposition AS what, COUNT(r.id) AS n')->join('r.case', 'c')
+            ->where('c.family = :family AND c.id <> :case AND c.signedAt IS NOT NULL AND r.part = :part AND r.disposition IS NOT NULL')
+            ->setParameter('family', $besides->family)->setParameter('case', $besides->id, 'uuid')->setParameter('part', $part)
+            ->groupBy('r.disposition')->getQuery()->getResult();
+
+        return array_combine(
+            array_map(static fn (array $row): string => $row['what']->value, $rows),
+            array_map(static fn (array $row): int => (int) $row['n'], $rows),
+        );
     }
 
     /** @return list<PartRecord> by the name of the part */

@@ -10,13 +10,16 @@ use App\Platform\Words;
 final readonly class KeepInput
 {
     public string $remark;
+    public string $claim;
 
     public function __construct(
         public string $part = '',
         /** @var array<mixed> */
         public array $typed = [],
         string $remark = '',
+        string $claim = '',
     ) {
         $this->remark = Words::of($remark, 300);
+        $this->claim = Words::of($claim, 80);
     }
 }

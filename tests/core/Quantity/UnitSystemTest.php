@@ -16,6 +16,8 @@ final class UnitSystemTest extends TestCase
         self::assertSame('25.400 mm', UnitSystem::Metric->show(0.0254, Dimension::Length));
         self::assertSame('1.0000 in', UnitSystem::Inch->show(0.0254, Dimension::Length));
         self::assertSame('210 bar', UnitSystem::Metric->show(21e6, Dimension::Pressure));
+        self::assertSame('25.400 mm (1.0000 in)', UnitSystem::Both->show(0.0254, Dimension::Length));
+        self::assertSame(UnitSystem::Metric->show(10.0, Dimension::Time), UnitSystem::Both->show(10.0, Dimension::Time), 'told once');
         self::assertSame('176 °F', UnitSystem::Inch->show(80.0, Dimension::Temperature));
         self::assertSame(
             ['6 s', '40 min', '2610 h'],
