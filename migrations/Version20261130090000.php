@@ -21,11 +21,12 @@ final class Version20261130090000 extends AbstractMigration
         'arrival' => ['came_as' => 'VARCHAR(15) DEFAULT NULL'],
         'content_check' => ['rated' => 'VARCHAR(10) DEFAULT NULL'],
         'kept_figure' => ['claim' => "VARCHAR(80) DEFAULT '' NOT NULL", 'claim_says' => "VARCHAR(200) DEFAULT '' NOT NULL"],
+        'part_custody' => ['until' => 'DATE DEFAULT NULL'],
         'step_record' => ['older_marks' => "VARCHAR(200) DEFAULT '' NOT NULL"],
     ];
 
     /** What is signed for with the case; a number that fitted is told when it has, long after. */
-    private const EVIDENCE = ['attempt', 'photo_pair', 'seen_feature', 'inquiry', 'earlier_work', 'stack_piece'];
+    private const EVIDENCE = ['attempt', 'photo_pair', 'seen_feature', 'inquiry', 'earlier_work', 'stack_piece', 'lab_order'];
 
     public function getDescription(): string
     {
@@ -46,6 +47,14 @@ final class Version20261130090000 extends AbstractMigration
                 '46DBCF71',
                 "item VARCHAR(160) NOT NULL, lent_by VARCHAR(120) DEFAULT '' NOT NULL, back_on DATE DEFAULT NULL, "
                     .'went_back_at TIMESTAMP(0) WITH TIME ZONE DEFAULT NULL',
+            ],
+            'joint_inspection' => ['3710939D', 'day DATE NOT NULL, present VARCHAR(400) NOT NULL, agreed TEXT NOT NULL, not_agreed TEXT NOT NULL'],
+            'lab_order' => [
+                '92E54550',
+                'kind VARCHAR(10) NOT NULL, part VARCHAR(60) NOT NULL, sample VARCHAR(200) NOT NULL, taken VARCHAR(120) NOT NULL, '
+                    .'laboratory VARCHAR(120) NOT NULL, sent VARCHAR(200) NOT NULL, due_on DATE DEFAULT NULL, '
+                    ."report_number VARCHAR(80) DEFAULT '' NOT NULL, answered_on DATE DEFAULT NULL, read_values JSONB DEFAULT '{}' NOT NULL, "
+                    ."fresh_values JSONB DEFAULT '{}' NOT NULL, says TEXT DEFAULT '' NOT NULL, rest VARCHAR(200) DEFAULT '' NOT NULL",
             ],
             'stack_piece' => [
                 '1018CC40',
@@ -95,7 +104,7 @@ final class Version20261130090000 extends AbstractMigration
         foreach (['attempt', 'photo_pair'] as $table) {
             $this->addSql("DROP TRIGGER evidence_stays ON $table");
         }
-        foreach (['stack_piece', 'bench_thing', 'inquiry', 'fitted_number', 'seen_feature'] as $table) {
+        foreach (['joint_inspection', 'lab_order', 'stack_piece', 'bench_thing', 'inquiry', 'fitted_number', 'seen_feature'] as $table) {
             $this->addSql('DROP TABLE '.$table);
         }
         foreach (self::COLUMNS as $table => $columns) {

@@ -9,6 +9,7 @@ use App\Intake\CaseFile;
 use App\Intake\Frame\CasePages;
 use App\Proof\Repository\HandoverRepository;
 use App\Repair\RepairDesk;
+use App\Verdict\Repository\JointInspectionRepository;
 use App\Verdict\Warranty\ComebackSheet;
 use App\Verdict\Warranty\Custodies;
 use App\Verdict\Warranty\Policies;
@@ -24,6 +25,7 @@ final readonly class WarrantyPage
         private Policies $policies,
         private ClaimRepository $claims,
         private Custodies $custodies,
+        private JointInspectionRepository $inspections,
         private ComebackSheet $comebacks,
         private HandoverRepository $handovers,
         private RepairDesk $repair,
@@ -41,6 +43,7 @@ final readonly class WarrantyPage
             'warranties' => $this->policies->each($case),
             'claims' => $this->claims->ofCase($case),
             'custody' => $this->custodies->byPart($case),
+            'inspections' => $this->inspections->ofCase($case),
             'comeback' => $comeback,
             'handover' => null === $case->comebackOf ? null : $this->handovers->ofCase($case->comebackOf),
             'costs' => null === $comeback ? null : $this->repair->comebackCosts($case, $comeback->minutes),

@@ -21,7 +21,9 @@ use App\Figures\Repository\KeptFigureRepository;
 use App\Figures\WearCheck;
 use App\Identity\IdentityText;
 use App\Intake\CaseFile;
+use App\Laboratory\LabText;
 use App\Parts\PartViews;
+use App\Verdict\Repository\JointInspectionRepository;
 use App\Verdict\Warranty\Custodies;
 use App\Verdict\Warranty\Policies;
 use Japhrex\Core\Chain\ClosureProblem;
@@ -47,6 +49,8 @@ final readonly class ReportView
         private IdentityText $identity,
         private Contents $contents,
         private StackPieceRepository $stacks,
+        private JointInspectionRepository $inspections,
+        private LabText $laboratory,
     ) {
     }
 
@@ -76,6 +80,8 @@ final readonly class ReportView
             'plots' => null === $checked ? [] : $this->drawings->plot($checked->asked),
             'warranties' => $this->policies->each($case),
             'custody' => $this->custodies->byPart($case),
+            'inspections' => $this->inspections->ofCase($case),
+            'laboratory' => $this->laboratory->of($case),
             'head' => $this->trail->headOf($case->id),
         ];
     }

@@ -11,7 +11,6 @@ use App\Intake\Meant;
 use App\Intake\OnPurpose;
 use App\Teardown\Form\OpeningInput;
 use App\Teardown\Form\StepType;
-use App\Teardown\Repository\BenchThingRepository;
 use Japhrex\Core\Family\Lifting;
 use Japhrex\Core\Family\StripStep;
 use Japhrex\Core\Teardown\BeforeOpening;
@@ -34,7 +33,6 @@ final readonly class StripPage
         private NeededBefore $needed,
         private OnPurpose $onPurpose,
         private OpenUnit $open,
-        private BenchThingRepository $things,
     ) {
     }
 
@@ -76,7 +74,6 @@ final readonly class StripPage
             'asksOpening' => $this->open->isAsked($case),
             'saidOpening' => $opening ?? new OpeningInput(liquid: $case->arrival->pumped ?? ''),
             'refusedOpening' => $refused,
-            'late' => $this->things->late($case),
             'ticks' => BeforeOpening::TICKS,
             'meant' => array_values(array_filter(
                 $this->onPurpose->before($case),

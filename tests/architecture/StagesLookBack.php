@@ -14,8 +14,8 @@ final class StagesLookBack
 {
     /** In the order of the walk, after what every stage shares. */
     private const WALK = [
-        'Platform', 'Account', 'Books', 'Intake', 'Teardown', 'Evidence', 'Measuring', 'Identity', 'Figures', 'Chain', 'Library', 'Lessons',
-        'Parts',
+        'Platform', 'Account', 'Books', 'Intake', 'Teardown', 'Evidence', 'Measuring', 'Identity',
+        'Laboratory', 'Figures', 'Chain', 'Library', 'Lessons', 'Parts',
         'Verdict', 'Repair', 'Proof', 'Report', 'Claims', 'Shop', 'Demo',
     ];
 

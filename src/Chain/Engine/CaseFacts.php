@@ -19,6 +19,7 @@ use App\Intake\Onset;
 use App\Intake\UnderLoad;
 use App\Intake\Warmth;
 use App\Intake\YesNo;
+use App\Laboratory\Analysed;
 use App\Measuring\CaseMeasures;
 use App\Teardown\StripBench;
 use Japhrex\Core\Chain\Ground\ComplaintFact;
@@ -43,6 +44,7 @@ final readonly class CaseFacts
         private Refusals $refusals,
         private FindingRepository $findings,
         private TheoryRepository $theories,
+        private Analysed $analysed,
     ) {
     }
 
@@ -99,9 +101,20 @@ final readonly class CaseFacts
             $this->refusals->links($case),
             $settled,
             ServiceTime::hours($case->serviceSinceRepair),
-            [...self::told($case->arrival), ...self::said($case), ...self::tried($case)],
+            [...$this->fluid($case), ...self::said($case), ...self::tried($case)],
             ServiceTime::hours($case->serviceSinceNew),
         );
+    }
+
+    /** @return list<ToldFact> what a laboratory read of the fluid, and what was seen of the rest of it */
+    private function fluid(CaseFile $case): array
+    {
+        $read = $this->analysed->saysOf($case);
+
+        return [
+            ...array_map(static fn (string $key, bool $is): ToldFact => new ToldFact($key, $is), array_keys($read), array_values($read)),
+            ...array_filter(self::told($case->arrival), static fn (ToldFact $one): bool => !isset($read[$one->key])),
+        ];
     }
 
     /** @return list<ToldFact> what was written down of the fluid as the unit came */

@@ -26,6 +26,9 @@ final class CaseFrame
     /** @var list<string> */
     private array $alarms = [];
 
+    /** @var list<array{words: string, route: string}> days that have come */
+    private array $reminders = [];
+
     /** @var array<string, list<object>> what earlier cases taught, by where it belongs: `strip rear-cover` */
     private array $lessons = [];
 
@@ -76,6 +79,22 @@ final class CaseFrame
     public function alarm(string $words): void
     {
         $this->alarms[] = $words;
+    }
+
+    /**
+     * A day of this case has come, or is past.
+     *
+     * @param string $route of the page where something is done about it
+     */
+    public function remind(string $words, string $route): void
+    {
+        $this->reminders[] = ['words' => $words, 'route' => $route];
+    }
+
+    /** @return list<array{words: string, route: string}> */
+    public function reminders(): array
+    {
+        return $this->reminders;
     }
 
     /** Pictures and clips that lie in the tray without a part. */

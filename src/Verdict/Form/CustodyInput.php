@@ -16,6 +16,7 @@ final readonly class CustodyInput
         public string $what = '',
         public string $day = '',
         string $place = '',
+        public string $until = '',
     ) {
         $this->place = Words::of($place, 200);
     }

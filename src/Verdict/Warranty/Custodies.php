@@ -25,6 +25,14 @@ final readonly class Custodies
         return $of;
     }
 
+    /** @return list<Custody> parts that are kept or out, and whose day has come: somebody decides */
+    public function due(CaseFile $case, \DateTimeImmutable $today): array
+    {
+        $last = array_map(static fn (array $entries): Custody => $entries[\count($entries) - 1], $this->byPart($case));
+
+        return array_values(array_filter($last, static fn (Custody $one): bool => $one->isDue($today)));
+    }
+
     public function hasSent(CaseFile $case): bool
     {
         return null !== $this->custodies->firstSent($case);

@@ -24,6 +24,10 @@ class Custody implements Undoable
     use Identified;
     use OfACase;
 
+    /** Day up to which it is kept at least; from then on somebody decides. Null: nobody has said. */
+    #[ORM\Column(type: Types::DATE_IMMUTABLE, nullable: true)]
+    public ?\DateTimeImmutable $until = null;
+
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
@@ -41,6 +45,17 @@ class Custody implements Undoable
     ) {
         $this->doneBy($who);
         $this->identify();
+    }
+
+    public function keepUntil(?\DateTimeImmutable $day): void
+    {
+        $this->until = $day;
+    }
+
+    /** Has the day come on which it may be released or scrapped? */
+    public function isDue(\DateTimeImmutable $today): bool
+    {
+        return null !== $this->until && $this->until->format('Y-m-d') <= $today->format('Y-m-d');
     }
 
     public function auditName(): string

@@ -30,6 +30,7 @@ final class CustodyController extends AbstractController
         $this->denyAccessUnlessGranted(Permission::BENCH);
         $case = $gate->find($number);
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed->day);
+        $until = '' === $typed->until ? null : \DateTimeImmutable::createFromFormat('!Y-m-d', $typed->until);
         $move(
             $case,
             $typed->part,
@@ -37,6 +38,7 @@ final class CustodyController extends AbstractController
             false === $day || $day->format('Y-m-d') !== $typed->day ? null : $day,
             $typed->place,
             $person->get(),
+            false === $until ? null : $until,
         );
 
         return $this->redirectToRoute('warranty', ['number' => $case->number, '_fragment' => 'custody'], Response::HTTP_SEE_OTHER);

@@ -25,11 +25,19 @@ final readonly class MovePart
 
     /**
      * @param \DateTimeImmutable|null $day null: none that can be read
+     * @param \DateTimeImmutable|null $until day up to which it is kept at least; null: nobody has said
      *
      * @throws ShopError saying what is missing, or does not follow what was before
      */
-    public function __invoke(CaseFile $case, string $part, ?Whereabouts $what, ?\DateTimeImmutable $day, string $place, Actor $who): void
-    {
+    public function __invoke(
+        CaseFile $case,
+        string $part,
+        ?Whereabouts $what,
+        ?\DateTimeImmutable $day,
+        string $place,
+        Actor $who,
+        ?\DateTimeImmutable $until = null,
+    ): void {
         if (null === $this->shelf->book($case->family, $case->is())->part($part)) {
             throw new ShopError('Which part? Choose one of the unit.', 422);
         }
@@ -49,7 +57,9 @@ final readonly class MovePart
         if (null !== $wrong) {
             throw new ShopError($wrong, 422);
         }
-        $this->entityManager->persist(new Custody($case, $part, $what, $day, $place, $who));
+        $entry = new Custody($case, $part, $what, $day, $place, $who);
+        $entry->keepUntil(Whereabouts::Scrapped === $what ? null : $until);
+        $this->entityManager->persist($entry);
         $this->entityManager->flush();
     }
 }

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Laboratory;
+
+/** What is looked into elsewhere. */
+enum LabKind: string
+{
+    case Fluid = 'fluid';
+    case Hardness = 'hardness';
+    case Section = 'section';
+    case Fracture = 'fracture';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Fluid => 'the fluid', self::Hardness => 'hardness', self::Section => 'a section', self::Fracture => 'a fracture face',
+        };
+    }
+
+    /** Is it of a part, rather than of what was in the unit? */
+    public function isOfAPart(): bool
+    {
+        return self::Fluid !== $this;
+    }
+}
