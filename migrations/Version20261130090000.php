@@ -16,7 +16,12 @@ final class Version20261130090000 extends AbstractMigration
     private const COLUMNS = [
         'case_file' => [
             'variants' => "JSON DEFAULT '[]' NOT NULL", 'repaired_on' => "VARCHAR(60) DEFAULT '' NOT NULL",
-            'remanufactured' => "VARCHAR(200) DEFAULT '' NOT NULL",
+            'remanufactured' => "VARCHAR(200) DEFAULT '' NOT NULL", 'work_at' => 'VARCHAR(10) DEFAULT NULL',
+            'work_at_because' => "VARCHAR(200) DEFAULT '' NOT NULL",
+        ],
+        'complaint' => [
+            'ground' => 'VARCHAR(10) DEFAULT NULL', 'which' => "VARCHAR(120) DEFAULT '' NOT NULL",
+            'along_with' => "VARCHAR(200) DEFAULT '' NOT NULL", 'located' => "VARCHAR(400) DEFAULT '' NOT NULL",
         ],
         'arrival' => ['came_as' => 'VARCHAR(15) DEFAULT NULL'],
         'content_check' => ['rated' => 'VARCHAR(10) DEFAULT NULL'],
@@ -26,7 +31,7 @@ final class Version20261130090000 extends AbstractMigration
     ];
 
     /** What is signed for with the case; a number that fitted is told when it has, long after. */
-    private const EVIDENCE = ['attempt', 'photo_pair', 'seen_feature', 'inquiry', 'earlier_work', 'stack_piece', 'lab_order'];
+    private const EVIDENCE = ['attempt', 'photo_pair', 'seen_feature', 'inquiry', 'earlier_work', 'stack_piece', 'lab_order', 'running_time'];
 
     public function getDescription(): string
     {
@@ -90,6 +95,16 @@ final class Version20261130090000 extends AbstractMigration
             'ALTER TABLE earlier_work ADD CONSTRAINT FK_8A1C2804CF10D4F5 FOREIGN KEY (case_id) REFERENCES case_file (id) '
                 .'ON DELETE CASCADE NOT DEFERRABLE',
         );
+        $this->addSql(
+            'CREATE TABLE running_time (since VARCHAR(10) DEFAULT NULL, amount VARCHAR(60) NOT NULL, source VARCHAR(120) NOT NULL, '
+                .'sure VARCHAR(10) DEFAULT NULL, id UUID NOT NULL, made_at TIMESTAMP(0) WITH TIME ZONE NOT NULL, case_id UUID NOT NULL, '
+                .'PRIMARY KEY (id))',
+        );
+        $this->addSql('CREATE INDEX IDX_9211E5C9CF10D4F5 ON running_time (case_id)');
+        $this->addSql(
+            'ALTER TABLE running_time ADD CONSTRAINT FK_9211E5C9CF10D4F5 FOREIGN KEY (case_id) REFERENCES case_file (id) '
+                .'ON DELETE CASCADE NOT DEFERRABLE',
+        );
         $this->addSql('CREATE UNIQUE INDEX UNIQ_46DBCF71CF10D4F51F1B251E ON bench_thing (case_id, item)');
         $this->addSql('CREATE UNIQUE INDEX UNIQ_A4507161CF10D4F51FD77566 ON seen_feature (case_id, feature)');
         foreach (self::EVIDENCE as $table) {
@@ -113,5 +128,6 @@ final class Version20261130090000 extends AbstractMigration
             }
         }
         $this->addSql('DROP TABLE earlier_work');
+        $this->addSql('DROP TABLE running_time');
     }
 }

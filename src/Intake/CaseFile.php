@@ -131,6 +131,14 @@ class CaseFile implements Undoable
     #[Assert\Length(max: 200)]
     public string $remanufactured = '';
 
+    /** Where the work is best done, by access and by equipment; null: nobody has said. */
+    #[ORM\Column(length: 10, nullable: true, enumType: WorkAt::class)]
+    public ?WorkAt $workAt = null;
+
+    #[ORM\Column(length: 200, options: ['default' => ''])]
+    #[Assert\Length(max: 200)]
+    public string $workAtBecause = '';
+
     /** When the second person signed; null while it is open. */
     #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
     public ?\DateTimeImmutable $signedAt = null;
@@ -165,6 +173,11 @@ class CaseFile implements Undoable
     #[ORM\OrderBy(['id' => 'ASC'])]
     public Collection $attempts;
 
+    /** @var Collection<int, RunningTime> how long it has run, as each says */
+    #[ORM\OneToMany(mappedBy: 'case', targetEntity: RunningTime::class)]
+    #[ORM\OrderBy(['id' => 'ASC'])]
+    public Collection $runningTimes;
+
     /** @var Collection<int, EarlierWork> what earlier repairs did and left out */
     #[ORM\OneToMany(mappedBy: 'case', targetEntity: EarlierWork::class)]
     #[ORM\OrderBy(['id' => 'ASC'])]
@@ -188,6 +201,7 @@ class CaseFile implements Undoable
         $this->statements = new ArrayCollection();
         $this->attempts = new ArrayCollection();
         $this->earlierWork = new ArrayCollection();
+        $this->runningTimes = new ArrayCollection();
         $this->arrival = new Arrival($this);
     }
 

@@ -41,6 +41,24 @@ class Complaint implements Undoable
     #[ORM\Column(length: 10, nullable: true, enumType: Extent::class)]
     public ?Extent $extent = null;
 
+    #[ORM\Column(length: 10, nullable: true, enumType: Ground::class)]
+    public ?Ground $ground = null;
+
+    /** In which range, gear, direction or function. */
+    #[ORM\Column(length: 120, options: ['default' => ''])]
+    #[Assert\Length(max: 120)]
+    public string $which = '';
+
+    /** What came with it. */
+    #[ORM\Column(length: 200, options: ['default' => ''])]
+    #[Assert\Length(max: 200)]
+    public string $alongWith = '';
+
+    /** How its source was found before anything was ordered: guards off, dried, dusted, with a rod at the ear. */
+    #[ORM\Column(length: 400, options: ['default' => ''])]
+    #[Assert\Length(max: 400)]
+    public string $located = '';
+
     #[ORM\Column(length: 10, nullable: true, enumType: Onset::class)]
     public ?Onset $onset = null;
 
@@ -95,8 +113,11 @@ class Complaint implements Undoable
             $this->atSpeed?->label(),
             $this->underLoad?->label(),
             $this->extent?->label(),
+            $this->which,
+            $this->ground?->label(),
             $this->onset?->label(),
             '' === $this->since ? null : 'since '.$this->since,
+            '' === $this->alongWith ? null : 'with '.$this->alongWith,
         ]));
     }
 

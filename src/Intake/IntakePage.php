@@ -10,6 +10,7 @@ use App\Intake\Form\ArrivalType;
 use App\Intake\Form\AttemptType;
 use App\Intake\Form\ComplaintType;
 use App\Intake\Form\EarlierWorkType;
+use App\Intake\Form\RunningTimeType;
 use App\Intake\Form\StatementType;
 use App\Intake\Form\UnitType;
 use App\Intake\Frame\CasePages;
@@ -46,6 +47,7 @@ final readonly class IntakePage
                 new Statement($case),
                 ['case' => $case],
             ),
+            'running' => $submitted['running'] ?? $this->forms->createNamed('running', RunningTimeType::class, new RunningTime($case)),
             'work' => $submitted['work'] ?? $this->forms->createNamed('work', EarlierWorkType::class, new EarlierWork($case)),
             'tried' => $submitted['tried'] ?? $this->forms->createNamed('tried', AttemptType::class, new Attempt($case)),
         ];
@@ -69,6 +71,7 @@ final readonly class IntakePage
                 static fn (TriedWords $one): string => $one->name,
                 $this->shelf->mechanismBook()->vocabulary->tried,
             ),
+            'contradicted' => RunningTimes::contradicted($case),
             'earlier' => $this->earlier->of($case->serial, $case),
             'opened' => array_key_first($submitted),
             'arrived' => $this->evidence->shown($case),

@@ -20,6 +20,7 @@ final readonly class IntakeSnapshot implements SnapshotPart
                 ...('' === $case->versionIndex ? ['versionIndex'] : []),
                 ...('' === $case->built ? ['built'] : []),
                 ...('' === $case->remanufactured ? ['remanufactured'] : []),
+                ...(null === $case->workAt ? ['workAt', 'workAtBecause'] : []),
                 ...('' === $case->repairedOn ? ['repairedOn'] : []),
             ]),
             'arrival' => null === $case->arrival ? null : Plain::of(
@@ -34,6 +35,10 @@ final readonly class IntakeSnapshot implements SnapshotPart
                 // Complaints that were signed before the book's question had a field have no word of it.
                 static fn (Complaint $one): array => Plain::of($one, [
                     ...('' === $one->answer ? ['answer'] : []),
+                    ...(null === $one->ground ? ['ground'] : []),
+                    ...('' === $one->which ? ['which'] : []),
+                    ...('' === $one->alongWith ? ['alongWith'] : []),
+                    ...('' === $one->located ? ['located'] : []),
                     ...(null === $one->ends ? ['ends', 'endsBecause'] : []),
                 ]),
                 $case->complaints->toArray(),
@@ -47,6 +52,7 @@ final readonly class IntakeSnapshot implements SnapshotPart
                 $case->statements->filter(static fn (Statement $one): bool => !$one->afterwards)->toArray(),
             )),
         ] + ($case->attempts->isEmpty() ? [] : ['tried' => Plain::all($case->attempts)])
+            + ($case->runningTimes->isEmpty() ? [] : ['running-times' => Plain::all($case->runningTimes)])
             + ($case->earlierWork->isEmpty() ? [] : ['earlier-work' => Plain::all($case->earlierWork)]);
     }
 }

@@ -55,12 +55,18 @@ export async function logIn(page, name) {
 }
 
 // A unit that the desk takes in, over the form and without its page; its number.
-export async function takeIn(browser, family, whose) {
+export async function takeIn(browser, family, whose, unit = {}) {
   const context = await browser.newContext();
   await signIn(await context.newPage(), 'desk');
   const at = `/cases/new?family=${family}`;
   const token = (await (await context.request.get(at)).text()).match(/name="unit\[_token\]"[^>]*value="([^"]+)"/)[1];
-  const taken = await context.request.post(at, { form: { 'unit[customer]': whose, 'unit[_token]': token } });
+  const taken = await context.request.post(at, {
+    form: {
+      'unit[customer]': whose,
+      'unit[_token]': token,
+      ...Object.fromEntries(Object.entries(unit).map(([field, value]) => [`unit[${field}]`, value])),
+    },
+  });
   await context.close();
   return taken.url().match(/cases\/([^/]+)\//)[1];
 }

@@ -111,7 +111,7 @@ test('where sources disagree an analyst chooses, with a reason', async ({ page, 
 });
 
 test('without scripts the sheet still takes readings and zeros', async ({ browser }) => {
-  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard', { maker: 'Vintrey', model: 'G28' });
   const page = await (await browser.newContext({ javaScriptEnabled: false })).newPage();
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/readings`);

@@ -64,7 +64,7 @@ test('evidence that changes between the signatures is not signed by the second f
 });
 
 test('a part outside its limit goes back in only with a reason, and the reason is shown', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'external-gear-pump', 'Cable ferry');
+  const number = await takeIn(browser, 'external-gear-pump', 'Cable ferry', { maker: 'Vintrey', model: 'G28' });
   await signIn(page, 'analyst');
   await page.goto(`/cases/${number}/readings`);
   const places = page.locator('#drive-gear-thickness .places input');

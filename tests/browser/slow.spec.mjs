@@ -22,7 +22,7 @@ async function heldBack(page, number) {
 }
 
 test('rows left one after the other are each saved, in whatever order the answers come', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard', { maker: 'Vintrey', model: 'G28' });
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/readings`);
   const release = await heldBack(page, number);

@@ -16,6 +16,8 @@ use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\Filling;
 use App\Intake\Onset;
+use App\Intake\RunningSince;
+use App\Intake\RunningTimes;
 use App\Intake\UnderLoad;
 use App\Intake\Warmth;
 use App\Intake\YesNo;
@@ -30,7 +32,6 @@ use Japhrex\Core\Chain\Ground\ToldFact;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Damage\Sureness;
 use Japhrex\Core\Measuring\LimitVerdict;
-use Japhrex\Core\Quantity\ServiceTime;
 use Japhrex\Core\Teardown\LookTime;
 
 /** What a case says, for the engine: looks, complaints, readings; and how long a look at each part would take. */
@@ -100,9 +101,9 @@ final readonly class CaseFacts
             $orders,
             $this->refusals->links($case),
             $settled,
-            ServiceTime::hours($case->serviceSinceRepair),
+            RunningTimes::hours($case, RunningSince::Overhaul),
             [...$this->fluid($case), ...self::said($case), ...self::tried($case)],
-            ServiceTime::hours($case->serviceSinceNew),
+            RunningTimes::hours($case, RunningSince::Made),
         );
     }
 

@@ -8,6 +8,7 @@ use App\Intake\AtSpeed;
 use App\Intake\Complaint;
 use App\Intake\Ends;
 use App\Intake\Extent;
+use App\Intake\Ground;
 use App\Intake\Onset;
 use App\Intake\UnderLoad;
 use App\Intake\Warmth;
@@ -58,12 +59,23 @@ final class ComplaintType extends AbstractType
             ->add('atSpeed', Choices::class, ['class' => AtSpeed::class, 'label' => 'Speed'])
             ->add('underLoad', Choices::class, ['class' => UnderLoad::class, 'label' => 'Load'])
             ->add('extent', Choices::class, ['class' => Extent::class, 'label' => 'What is affected'])
+            ->add('which', TextType::class, [
+                'label' => 'In which', 'help' => 'range, gear, direction, function', 'required' => false, 'empty_data' => '',
+            ])
+            ->add('ground', Choices::class, ['class' => Ground::class, 'label' => 'Going'])
             ->add('onset', Choices::class, ['class' => Onset::class, 'label' => 'How it began'])
             ->add(
                 'since',
                 TextType::class,
                 ['label' => 'Since', 'help' => 'date, hours, an event', 'required' => false, 'empty_data' => ''],
             )
+            ->add('alongWith', TextType::class, [
+                'label' => 'What came with it', 'help' => 'smell, smoke, a lamp, a jerk', 'required' => false, 'empty_data' => '',
+            ])
+            ->add('located', TextType::class, [
+                'label' => 'Its source was located by', 'help' => 'guards off, dried and dusted; before anything was ordered',
+                'required' => false, 'empty_data' => '',
+            ])
             ->add(
                 'tried',
                 TextareaType::class,

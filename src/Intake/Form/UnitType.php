@@ -6,6 +6,7 @@ namespace App\Intake\Form;
 
 use App\Intake\CaseFile;
 use App\Intake\Rotation;
+use App\Intake\WorkAt;
 use App\Platform\Form\Choices;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\Duty;
@@ -53,6 +54,8 @@ final class UnitType extends AbstractType
             ->add('repairedBy', TextType::class, $text('Who repaired it then'))
             ->add('repairedOn', TextType::class, $text('When that was', '2024-05, or: two seasons ago'))
             ->add('remanufactured', TextType::class, $text('Remanufactured by, when', 'from a plate, a stamp, a colour of paint'))
+            ->add('workAt', Choices::class, ['class' => WorkAt::class, 'label' => 'Where the work is best done'])
+            ->add('workAtBecause', TextType::class, $text('Because', 'access, equipment, who is licensed'))
             ->add('replacedThen', TextareaType::class, $text('What was replaced then'));
         $builder->add('isRead', CheckboxType::class, ['label' => 'Read on the unit, too', 'mapped' => false, 'required' => false]);
         /** @var Book $book */
