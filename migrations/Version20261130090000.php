@@ -31,7 +31,7 @@ final class Version20261130090000 extends AbstractMigration
     ];
 
     /** What is signed for with the case; a number that fitted is told when it has, long after. */
-    private const EVIDENCE = ['attempt', 'photo_pair', 'seen_feature', 'inquiry', 'earlier_work', 'stack_piece', 'lab_order', 'running_time'];
+    private const EVIDENCE = ['attempt', 'photo_pair', 'seen_feature', 'inquiry', 'earlier_work', 'stack_piece', 'lab_order', 'running_time', 'felt_size'];
 
     public function getDescription(): string
     {
@@ -52,6 +52,11 @@ final class Version20261130090000 extends AbstractMigration
                 '46DBCF71',
                 "item VARCHAR(160) NOT NULL, lent_by VARCHAR(120) DEFAULT '' NOT NULL, back_on DATE DEFAULT NULL, "
                     .'went_back_at TIMESTAMP(0) WITH TIME ZONE DEFAULT NULL',
+            ],
+            'felt_size' => [
+                'E1198875',
+                'part VARCHAR(60) NOT NULL, field VARCHAR(60) NOT NULL, guess VARCHAR(40) NOT NULL, way VARCHAR(10) DEFAULT NULL, '
+                    .'against_good BOOLEAN NOT NULL',
             ],
             'joint_inspection' => ['3710939D', 'day DATE NOT NULL, present VARCHAR(400) NOT NULL, agreed TEXT NOT NULL, not_agreed TEXT NOT NULL'],
             'lab_order' => [
@@ -119,7 +124,7 @@ final class Version20261130090000 extends AbstractMigration
         foreach (['attempt', 'photo_pair'] as $table) {
             $this->addSql("DROP TRIGGER evidence_stays ON $table");
         }
-        foreach (['joint_inspection', 'lab_order', 'stack_piece', 'bench_thing', 'inquiry', 'fitted_number', 'seen_feature'] as $table) {
+        foreach (['felt_size', 'joint_inspection', 'lab_order', 'stack_piece', 'bench_thing', 'inquiry', 'fitted_number', 'seen_feature'] as $table) {
             $this->addSql('DROP TABLE '.$table);
         }
         foreach (self::COLUMNS as $table => $columns) {

@@ -6,6 +6,7 @@ namespace App\Measuring;
 
 use App\Intake\CaseFile;
 use App\Intake\SnapshotPart;
+use App\Measuring\Repository\FeltSizeRepository;
 use App\Measuring\Repository\LimitChoiceRepository;
 use App\Platform\Plain;
 use Japhrex\Core\Measuring\JudgedPlace;
@@ -14,8 +15,12 @@ use Japhrex\Core\Measuring\PlaceSize;
 /** Readings, and sizes worked out, with the limits that counted and what they said place by place; in SI. */
 final readonly class MeasuringSnapshot implements SnapshotPart
 {
-    public function __construct(private CaseMeasures $measures, private ShopLimits $limits, private LimitChoiceRepository $limitChoices)
-    {
+    public function __construct(
+        private CaseMeasures $measures,
+        private ShopLimits $limits,
+        private LimitChoiceRepository $limitChoices,
+        private FeltSizeRepository $felt,
+    ) {
     }
 
     public function snapshot(CaseFile $case): array
@@ -34,7 +39,7 @@ final readonly class MeasuringSnapshot implements SnapshotPart
             'readings' => $readings,
             'limits-chosen' => Plain::all($this->limitChoices->ofCase($case)),
             'shop-limits' => Plain::all(array_values($this->limits->inForce($case->family, $case->signedAt))),
-        ];
+        ] + ([] === $this->felt->ofCase($case) ? [] : ['felt' => Plain::all($this->felt->ofCase($case))]);
     }
 
     /** @return array<string, mixed> */

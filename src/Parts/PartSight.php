@@ -13,6 +13,7 @@ use App\Figures\Repository\KeptFigureRepository;
 use App\Figures\WearTrends;
 use App\Intake\CaseFile;
 use App\Measuring\Measured;
+use App\Measuring\Repository\FeltSizeRepository;
 use Japhrex\Core\Family\Part;
 
 /** What the page of a part shows beside its forms. */
@@ -26,6 +27,7 @@ final readonly class PartSight
         private FindsByDuty $finds,
         private PieceMatch $pieces,
         private PartRecordRepository $records,
+        private FeltSizeRepository $felt,
     ) {
     }
 
@@ -45,6 +47,7 @@ final readonly class PartSight
                 array_map(static fn (Finding $one): string => (string) $one->id, $view->findings),
                 array_map(fn (Finding $one): array => $this->pieces->of($one, $parts), $view->findings),
             )),
+            'felt' => $this->felt->byField($case),
             'replaced' => ReplacedBefore::of($this->records->cameTo($case, $part->key)),
             'weak' => $this->watch->answered($case, $part->key),
         ];

@@ -22,6 +22,7 @@ use App\Figures\WearCheck;
 use App\Identity\IdentityText;
 use App\Intake\CaseFile;
 use App\Laboratory\LabText;
+use App\Measuring\Repository\FeltSizeRepository;
 use App\Parts\PartViews;
 use App\Verdict\Repository\JointInspectionRepository;
 use App\Verdict\Warranty\Custodies;
@@ -51,6 +52,7 @@ final readonly class ReportView
         private StackPieceRepository $stacks,
         private JointInspectionRepository $inspections,
         private LabText $laboratory,
+        private FeltSizeRepository $felt,
     ) {
     }
 
@@ -82,6 +84,7 @@ final readonly class ReportView
             'custody' => $this->custodies->byPart($case),
             'inspections' => $this->inspections->ofCase($case),
             'laboratory' => $this->laboratory->of($case),
+            'felt' => $this->felt->ofCase($case),
             'head' => $this->trail->headOf($case->id),
         ];
     }

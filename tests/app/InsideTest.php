@@ -13,6 +13,7 @@ use App\Intake\EarlierWork;
 use App\Intake\YesNo;
 use App\Laboratory\LabOrder;
 use App\Teardown\BenchThing;
+use Japhrex\Core\Chain\Ground\ReadingFact;
 use Japhrex\Core\Chain\Ground\ToldFact;
 
 /** What the bench knows of a unit beside its finds: what others looked into, what earlier hands left, what is lent. */
@@ -91,6 +92,32 @@ final class InsideTest extends AppTestCase
         $this->browser->request('GET', '/cases/'.$case->number.'/intake');
         $this->browser->submitForm('Keep this work', ['work[what]' => 'Tank cleaned', 'work[was]' => 'left-out']);
         self::assertSame(1, self::em()->getRepository(EarlierWork::class)->count(['what' => 'Tank cleaned']));
+    }
+
+    public function testWhatAHandGuessedCountsUntilAGaugeHasSpokenAndStaysBesideIt(): void
+    {
+        $case = $this->aG28();
+        $readings = fn (): array => array_map(
+            static fn (ReadingFact $one): string => $one->name.' '.$one->verdict->value,
+            self::service(CaseFacts::class)->factsOf($this->fresh($case))->readings,
+        );
+        $this->signIn(Role::Bench);
+        $felt = fn (string $guess, string $against = ''): int => $this->act(
+            $case,
+            'parts/body/felt/side-clearance',
+            ['guess' => $guess, 'way' => 'along', 'againstAGoodOne' => $against],
+            'parts/body',
+        );
+        self::assertSame([422, 303], [$felt('a lot'), $felt('0.3 mm')]);
+        self::assertSame(['Side clearance of gears and blocks outside'], $readings());
+        // Another hand says that it is none: the two stand side by side, and nothing is known.
+        self::assertSame(303, $felt('0.03 mm', '1'));
+        self::assertSame([], $readings());
+        $this->browser->request('GET', '/cases/'.$case->number.'/parts/body');
+        self::assertStringContainsString('about 0.3 mm along, a guess', $this->said());
+        self::assertStringContainsString('about 0.03 mm along, against a good one', $this->said());
+        $this->browser->request('GET', '/cases/'.$case->number.'/report');
+        self::assertStringContainsString('Felt, not measured: body, side clearance of gears and blocks, about 0.3 mm along', $this->said());
     }
 
     public function testWhatIsLentGoesBackAndIsAskedAfterWhenItsDayIsPast(): void

@@ -23,6 +23,7 @@ use App\Intake\Warmth;
 use App\Intake\YesNo;
 use App\Laboratory\Analysed;
 use App\Measuring\CaseMeasures;
+use App\Measuring\FeltSizes;
 use App\Teardown\StripBench;
 use Japhrex\Core\Chain\Ground\ComplaintFact;
 use Japhrex\Core\Chain\Ground\Facts;
@@ -46,6 +47,7 @@ final readonly class CaseFacts
         private FindingRepository $findings,
         private TheoryRepository $theories,
         private Analysed $analysed,
+        private FeltSizes $felt,
     ) {
     }
 
@@ -77,7 +79,8 @@ final readonly class CaseFacts
         $readings = [];
         foreach ($this->measures->measuredIn($case) as $part => $fields) {
             foreach ($fields as $one) {
-                $assessment = $one->assessment();
+                // What a hand guessed counts until a gauge has spoken.
+                $assessment = $one->assessment() ?? $this->felt->assessment($case, $one);
                 if (null !== $assessment && LimitVerdict::Open !== $assessment->verdict) {
                     $readings[] = ReadingFact::of($part, $one->field, $assessment);
                 }
