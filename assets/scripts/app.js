@@ -173,6 +173,10 @@ document.addEventListener('change', (event) => {
     const box = event.target.closest('form').querySelector('.mode-help');
     const wanted = document.getElementById(`mode-${event.target.value}`);
     box.replaceChildren(...(wanted ? [wanted.content.cloneNode(true)] : []));
+    // Examples of another kind of damage say nothing about this one's grade.
+    for (const one of event.target.closest('form').querySelectorAll('[data-example]')) {
+      one.hidden = event.target.value !== '' && one.dataset.example !== event.target.value;
+    }
     // Where it lies, or how it broke: only what can be said of such a damage.
     for (const option of event.target.closest('form').querySelectorAll('option[data-with]')) {
       option.hidden = !option.dataset.with.split(' ').includes(event.target.value);

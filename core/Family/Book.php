@@ -30,6 +30,7 @@ final readonly class Book
      * @param array<mixed> $mechanisms of this family alone, or in the place of general ones, as the file has them
      * @param LeakModel|null $leaks none: the complaint check is not offered
      * @param array<string, string> $without general mechanism that has no place in it => why
+     * @param list<Background> $backgrounds damage that nearly every unit shows
      * @param Identity $identity by what its units are told apart
      * @param BenchNeeds $bench what lies ready before the first part comes off
      * @param string $medium what is in it and lubricates it: oil, fuel, water; empty: nothing, it runs dry
@@ -57,6 +58,7 @@ final readonly class Book
         public array $without = [],
         public Identity $identity = new Identity(),
         public BenchNeeds $bench = new BenchNeeds(),
+        public array $backgrounds = [],
     ) {
     }
 
@@ -76,7 +78,7 @@ final readonly class Book
             $this->key, $this->title, $this->about, $this->models, $this->cautions, $parts, $this->pairs,
             $this->carriers, $this->strip, $this->complaints, $this->patterns, $this->duties, $this->leaks,
             $this->watch, $this->sisters, $this->contents, $this->upkeep, $this->mechanisms, $this->medium, $this->without,
-            $this->identity, $this->bench,
+            $this->identity, $this->bench, $this->backgrounds,
         );
     }
 
@@ -130,6 +132,18 @@ final readonly class Book
     public function pairsOf(string $part): array
     {
         return array_values(array_filter($this->pairs, static fn (Pair $pair): bool => \in_array($part, $pair->parts, true)));
+    }
+
+    /** Is that what nearly every unit of the type shows? null: no. */
+    public function background(string $part, ?string $surface, ?string $mode, int $grade): ?Background
+    {
+        foreach ($this->backgrounds as $one) {
+            if ($one->isOf($part, $surface, $mode, $grade)) {
+                return $one;
+            }
+        }
+
+        return null;
     }
 
     /** A reading by `part/field`. */

@@ -70,6 +70,11 @@ final readonly class BookCheck
     {
         $removed = [];
         $done = [];
+        foreach ($book->backgrounds as $i => $one) {
+            if (!$book->hasPlace($one->place)) {
+                yield new BookProblem("background/$i/place", \sprintf('"%s" is no part or surface of this book.', $one->place));
+            }
+        }
         foreach ($book->bench->made as $i => $made) {
             if (!isset($book->strip[$made->step])) {
                 yield new BookProblem("bench/made/$i/step", \sprintf('there is no step "%s".', $made->step));

@@ -73,6 +73,7 @@ final readonly class BookFactory
             array_map(static fn (Data $one): string => $one->text('why'), $data->named('without')),
             $data->has('identity') ? (new IdentityFactory())->identity($data->map('identity')) : new Identity(),
             BenchNeeds::of($data->map('bench')),
+            array_map(Background::of(...), $data->maps('background')),
         );
     }
 

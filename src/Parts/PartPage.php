@@ -15,6 +15,7 @@ use App\Evidence\PartRecord;
 use App\Evidence\PhotoStage;
 use App\Evidence\Repository\FindingRepository;
 use App\Evidence\Repository\PartRecordRepository;
+use App\Evidence\Repository\ReferenceRepository;
 use App\Evidence\Repository\StackPieceRepository;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CasePages;
@@ -40,6 +41,7 @@ final readonly class PartPage
         private PartSight $sight,
         private PartRecordRepository $records,
         private StackPieceRepository $stacks,
+        private ReferenceRepository $references,
     ) {
     }
 
@@ -64,6 +66,7 @@ final readonly class PartPage
             'edit' => $edit,
             'add' => ($findings['finding'] ?? $this->findingForm('finding', new Finding($case, $part->key), $part))->createView(),
             'stages' => PhotoStage::cases(),
+            'examples' => $this->references->ofPart($case->family, $part->key),
             'stack' => $this->stacks->stackOf($case, $part->key),
         ] + $this->sight->gather($case, $part), $record->isSubmitted() || [] !== $findings ? 422 : 200);
     }

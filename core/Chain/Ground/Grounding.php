@@ -253,7 +253,8 @@ final class Grounding
             if (['paste'] !== array_map(static fn (DebrisKind $kind): string => $kind->value, $look->made)) {
                 $id = $this->sighted($look->mode, $look->part, $this->placesOf($look));
                 $byGrade = $this->weights->seenFalsely[$look->grade] ?? $this->weights->falselySeen;
-                $falsely = max($byGrade, $this->weights->mistaken($look->sure));
+                $background = $this->book->background($look->part, $look->surface, $look->mode, $look->grade);
+                $falsely = max($byGrade, $this->weights->mistaken($look->sure), $background->share ?? 0.0);
                 // Of two who looked at one thing the surer counts, whoever came last.
                 if (!isset($seen[$id]) || $falsely <= $seen[$id]->ifFalse) {
                     $seen[$id] = new Evidence($id, $falsely, 1.0, \sprintf('seen, grade %d', $look->grade));

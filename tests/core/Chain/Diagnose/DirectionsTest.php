@@ -70,6 +70,10 @@ final class DirectionsTest extends TestCase
         yield 'halves of the coupling out of line' => [
             self::NOISE, ['seen' => [['place' => 'mount/seat', 'mode' => 'assembly-fault', 'grade' => 3]]], 'misaligned', 1,
         ];
+        $rusty = ['seen' => [['place' => 'drive-gear/journal', 'mode' => 'corrosion', 'grade' => 2]]] + self::NOISE;
+        yield 'water that a laboratory read' => [$rusty, ['fluid' => ['water']], 'water-let-in', 1];
+        yield 'it stood outdoors' => [$rusty, ['history' => ['outdoors' => true]], 'water-let-in', 1];
+        yield 'a heavier machine was hung on' => [self::NOISE, ['history' => ['power-raised' => true]], 'overload', 1];
         $strainer = ['place' => 'strainer/mesh', 'mode' => 'debris', 'grade' => 2, 'made' => ['steel']];
         yield 'half a needle among the steel' => [
             ['seen' => [$strainer]] + self::REVVED, ['seen' => [['shape' => 'needle'] + $strainer]], 'defect@output-joint', 1,
@@ -95,5 +99,15 @@ final class DirectionsTest extends TestCase
         [$before, $after] = [self::chance($case, $origin), self::chance($more + $case, $origin)];
         self::assertSame($way, $after <=> $before, \sprintf('%s: %.4f, then %.4f', $origin, $before, $after));
         self::assertGreaterThan(0.1 * max($before, $after), abs($after - $before), 'and not by a hair');
+    }
+
+    public function testWhatNearlyEveryUnitHasLeadsNoVerdictAndMoreThanThatDoes(): void
+    {
+        $track = static fn (int $grade): array => [
+            'seen' => [['place' => 'body/gear-bore', 'mode' => 'scoring', 'grade' => $grade]],
+        ] + self::NOISE;
+        $none = self::chance(self::NOISE, 'dirt-let-in');
+        self::assertEqualsWithDelta($none, self::chance($track(1), 'dirt-let-in'), 0.15 * $none, 'the track that every pump cuts');
+        self::assertGreaterThan(1.5 * $none, self::chance($track(3), 'dirt-let-in'));
     }
 }
