@@ -13,6 +13,7 @@ use App\Figures\Repository\KeptFigureRepository;
 use App\Figures\WearTrends;
 use App\Intake\CaseFile;
 use App\Measuring\Measured;
+use App\Measuring\OtherUnits;
 use App\Measuring\Repository\FeltSizeRepository;
 use Japhrex\Core\Family\Part;
 
@@ -28,6 +29,7 @@ final readonly class PartSight
         private PieceMatch $pieces,
         private PartRecordRepository $records,
         private FeltSizeRepository $felt,
+        private OtherUnits $others,
     ) {
     }
 
@@ -47,6 +49,7 @@ final readonly class PartSight
                 array_map(static fn (Finding $one): string => (string) $one->id, $view->findings),
                 array_map(fn (Finding $one): array => $this->pieces->of($one, $parts), $view->findings),
             )),
+            'elsewhere' => $this->others->of($case, $part),
             'felt' => $this->felt->byField($case),
             'replaced' => ReplacedBefore::of($this->records->cameTo($case, $part->key)),
             'weak' => $this->watch->answered($case, $part->key),
