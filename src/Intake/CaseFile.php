@@ -25,6 +25,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 #[ORM\Index(columns: ['serial_key'])]
 class CaseFile implements Undoable
 {
+    use FilledFromBook;
     use Identified;
     use Versioned;
 
@@ -78,10 +79,6 @@ class CaseFile implements Undoable
     #[ORM\Column(length: 400)]
     #[Assert\Length(max: 400)]
     public string $identifiedBy = '';
-
-    /** @var array<string, string> field => what the book's model filled in there and nobody has read on the unit; `model`: which it is */
-    #[ORM\Column(options: ['default' => '[]'])]
-    public array $fromBook = [];
 
     /** @var array<string, array{is: string, because: string}> by key of the book's choice: which it is, and what told it */
     #[ORM\Column(options: ['default' => '[]'])]
@@ -230,52 +227,6 @@ class CaseFile implements Undoable
     public function comesBackFrom(?self $earlier): void
     {
         $this->comebackOf = $earlier;
-    }
-
-    /**
-     * Keeps what follows from the unit's facts in step; called whenever they are saved.
-     *
-     * @param Model|null $model that of the book, where maker and model are one of its
-     */
-    public function settle(?Model $model): void
-    {
-        $this->serialKey = self::serialKey($this->serial);
-        $now = ['displacement' => $this->displacement, 'rotation' => $this->rotation->value ?? ''];
-        // What somebody has typed instead is no longer the book's.
-        $this->fromBook = array_filter(
-            $this->fromBook,
-            static fn (string $filled, string $field): bool => 'model' === $field || $now[$field] === $filled,
-            \ARRAY_FILTER_USE_BOTH,
-        );
-        if (($this->fromBook['model'] ?? '') !== ($model?->name() ?? '')) {
-            $this->fillFrom($model, $now);
-        }
-    }
-
-    public function isFromBook(string $field): bool
-    {
-        return isset($this->fromBook[$field]);
-    }
-
-    /** What the book filled in was seen on the unit too. */
-    public function readOnUnit(): void
-    {
-        $this->fromBook = array_intersect_key($this->fromBook, ['model' => true]);
-    }
-
-    /** @param array<string, string> $now */
-    private function fillFrom(?Model $model, array $now): void
-    {
-        $filled = null === $model ? [] : ['model' => $model->name()];
-        foreach ($now as $field => $value) {
-            $known = $model->facts[$field] ?? '';
-            if ('' === $value || isset($this->fromBook[$field])) {
-                $now[$field] = $known;
-                $filled += '' === $known ? [] : [$field => $known];
-            }
-        }
-        $this->fromBook = $filled;
-        [$this->displacement, $this->rotation] = [$now['displacement'], Rotation::tryFrom($now['rotation'])];
     }
 
     /** What tells it from others of its family. */

@@ -66,7 +66,7 @@ test('a figure opened from a part is filled, and kept as evidence', async ({ pag
 });
 
 test('a run of readings with a gauge that sends, from the first field to the last', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'external-gear-pump', 'Peat works');
+  const number = await takeIn(browser, 'external-gear-pump', 'Peat works', { maker: 'Vintrey', model: 'G28' });
   await signIn(page, 'bench');
   page.on('dialog', (dialog) => dialog.accept());
   await page.goto('/gauges');

@@ -5,7 +5,7 @@ import { expect, test } from './watch.mjs';
 const inputs = (page, row) => page.locator(`#${row} .places input`);
 
 test('a row saves itself when it is left, and what hangs on it follows', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard', { maker: 'Vintrey', model: 'G28' });
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/readings`);
   await inputs(page, 'drive-gear-tip-diameter').nth(0).fill('44.960 mm');
@@ -29,7 +29,7 @@ test('a row saves itself when it is left, and what hangs on it follows', async (
 });
 
 test('a refused row keeps what was typed and does not hold up the run', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard', { maker: 'Vintrey', model: 'G28' });
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/readings`);
   await inputs(page, 'front-block-flatness').nth(0).fill('0.03 mm');
@@ -47,7 +47,7 @@ test('a refused row keeps what was typed and does not hold up the run', async ({
 });
 
 test('a row that cannot be sent waits and is sent again', async ({ page, context, browser }) => {
-  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard', { maker: 'Vintrey', model: 'G28' });
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/readings`);
   await context.setOffline(true);
@@ -59,7 +59,7 @@ test('a row that cannot be sent waits and is sent again', async ({ page, context
 });
 
 test('two people on one reading both see both values', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard', { maker: 'Vintrey', model: 'G28' });
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/readings`);
   const other = await (await browser.newContext()).newPage();
@@ -78,7 +78,7 @@ test('two people on one reading both see both values', async ({ page, browser })
 });
 
 test('it asks for the zero of each gauge it needs, and takes it along', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard', { maker: 'Vintrey', model: 'G28' });
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/readings`);
   const zero = page.locator('.zero', { hasText: 'Calliper no. 7' });
@@ -93,7 +93,7 @@ test('it asks for the zero of each gauge it needs, and takes it along', async ({
 });
 
 test('where sources disagree an analyst chooses, with a reason', async ({ page, browser }) => {
-  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard');
+  const number = await takeIn(browser, 'external-gear-pump', 'Timber yard', { maker: 'Vintrey', model: 'G28' });
   await signIn(page, 'analyst');
   await page.goto(`/cases/${number}/readings`);
   await inputs(page, 'drive-gear-journal').nth(0).fill('19.960 mm');
