@@ -85,9 +85,8 @@ final readonly class Book
     /** @param string $name maker and model as somebody writes them */
     public function model(string $name): ?Model
     {
-        $plain = static fn (string $words): string => (string) preg_replace('/[^A-Z0-9]/', '', strtoupper($words));
         foreach ($this->models as $model) {
-            if ('' !== $plain($name) && $plain($model->name()) === $plain($name)) {
+            if ($model->isCalled($name)) {
                 return $model;
             }
         }

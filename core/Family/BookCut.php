@@ -26,9 +26,15 @@ final readonly class BookCut
     public function of(array $file): array
     {
         $book = $this->without($file);
-        $book = self::free($book, array_values(array_diff(self::places($file), self::places($book))));
+        if ($book === $file) {
+            return $file;
+        }
+        if (($book['parts'] ?? []) !== ($file['parts'] ?? []) || ($book['neighbours'] ?? []) !== ($file['neighbours'] ?? [])) {
+            $gone = array_values(array_diff(self::places($file), self::places($book)));
+            $book = [] === $gone ? $book : self::free($book, $gone);
+        }
 
-        return self::rewired($book, $file);
+        return ($book['strip'] ?? []) === ($file['strip'] ?? []) ? $book : self::rewired($book, $file);
     }
 
     /**

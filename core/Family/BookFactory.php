@@ -45,10 +45,7 @@ final readonly class BookFactory
             $data->text('book'),
             $data->text('title'),
             $data->textOrNull('about') ?? '',
-            array_map(
-                static fn (Data $m): Model => new Model($m->text('maker'), $m->text('model'), $m->words('facts'), $m->texts('beware')),
-                $data->maps('models'),
-            ),
+            array_map(Model::of(...), $data->maps('models')),
             $data->texts('cautions'),
             $parts,
             array_map(

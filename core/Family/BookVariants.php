@@ -9,23 +9,20 @@ final readonly class BookVariants
 {
     /**
      * @param array<mixed> $content of the book's file
-     * @param Model|null $model of the book, that it is
      *
      * @return array<mixed> the same content where nothing is for others
      *
      * @throws BookError naming a `for` that cannot be read
      */
-    public static function of(array $content, UnitIs $unit, ?Model $model): array
+    public static function of(array $content, UnitIs $unit): array
     {
-        $isCut = false;
-        $stays = static function (array $value) use ($unit, &$isCut): bool {
-            $stays = !\is_array($value['for'] ?? null) || false !== Variant::of(new Data($value))?->isFor($unit);
-            $isCut = $isCut || !$stays;
+        $cut = (new BookCut(
+            static fn (array $value): bool => !\is_array($value['for'] ?? null)
+                || false !== Variant::of(new Data($value))?->isFor($unit),
+        ))->of($content);
+        $models = array_map(Model::of(...), (new Data($content))->maps('models'));
+        $is = array_values(array_filter($models, static fn (Model $one): bool => $one->isCalled($unit->model)));
 
-            return $stays;
-        };
-        $cut = (new BookCut($stays))->of($content);
-
-        return ModelSizes::of($isCut ? BookCut::listed($cut) : $content, $model);
+        return ModelSizes::of($cut === $content ? $content : BookCut::listed($cut), $is[0] ?? null);
     }
 }

@@ -15,6 +15,20 @@ final readonly class Model
     {
     }
 
+    /** @throws BookError naming the place that cannot be read */
+    public static function of(Data $data): self
+    {
+        return new self($data->text('maker'), $data->text('model'), $data->words('facts'), $data->texts('beware'));
+    }
+
+    /** @param string $name maker and model as somebody writes them */
+    public function isCalled(string $name): bool
+    {
+        $plain = static fn (string $words): string => (string) preg_replace('/[^A-Z0-9]/', '', strtoupper($words));
+
+        return '' !== $plain($name) && $plain($this->name()) === $plain($name);
+    }
+
     public function name(): string
     {
         return $this->maker.' '.$this->model;

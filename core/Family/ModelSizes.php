@@ -14,23 +14,32 @@ use Japhrex\Core\Quantity\Quantity;
 final readonly class ModelSizes
 {
     /**
-     * @param array<mixed> $content of a book, or of a part of it
+     * @param array<mixed> $content of a book
      * @param Model|null $model that the unit is, of the book's; null: not known
      *
      * @return array<mixed>
      */
     public static function of(array $content, ?Model $model): array
     {
-        $sized = [];
-        foreach ($content as $key => $value) {
-            $sized[$key] = match (true) {
-                !\is_array($value) => $value,
-                \is_array($value['by-model'] ?? null) => self::reading(new Data($value), $value, $model),
-                default => self::of($value, $model),
-            };
+        foreach (['parts', 'neighbours'] as $list) {
+            $parts = \is_array($content[$list] ?? null) ? $content[$list] : [];
+            foreach ($parts as $key => $part) {
+                if (\is_array($part) && \is_array($part['readings'] ?? null)) {
+                    $part['readings'] = array_map(
+                        static fn (mixed $reading): mixed => \is_array($reading) && \is_array($reading['by-model'] ?? null)
+                            ? self::reading(new Data($reading), $reading, $model)
+                            : $reading,
+                        $part['readings'],
+                    );
+                    $parts[$key] = $part;
+                }
+            }
+            if ([] !== $parts) {
+                $content[$list] = $parts;
+            }
         }
 
-        return $sized;
+        return $content;
     }
 
     /**

@@ -59,7 +59,7 @@ final class BookShelf
     private function read(string $key, ?UnitIs $unit): Book
     {
         $content = $this->contentOf($key);
-        $own = null === $unit ? null : BookVariants::of($content, $unit, $this->book($key)->model($unit->model));
+        $own = null === $unit ? null : BookVariants::of($content, $unit);
 
         return $own === $content ? $this->book($key) : (new BookFactory())->book($own ?? $content);
     }

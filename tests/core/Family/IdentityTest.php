@@ -134,7 +134,7 @@ final class IdentityTest extends TestCase
         $content = $types[$key] ?? $types[array_key_first($types)];
         $whole = (new BookFactory())->book($content);
 
-        return null === $unit ? $whole : (new BookFactory())->book(BookVariants::of($content, $unit, $whole->model($unit->model)));
+        return null === $unit ? $whole : (new BookFactory())->book(BookVariants::of($content, $unit));
     }
 
     public function testLimitsFollowTheModelAndStayOpenWhereNobodyKnowsIt(): void
