@@ -6,6 +6,8 @@ namespace App\Parts;
 
 use App\Books\BookShelf;
 use App\Evidence\Contents;
+use App\Evidence\PhotoStage;
+use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Library\SchoolPicks;
 use App\Teardown\StripBench;
@@ -20,6 +22,7 @@ final readonly class PartsView
         private Contents $contents,
         private SchoolPicks $picks,
         private RestOfParts $rest,
+        private PhotoRepository $photos,
     ) {
     }
 
@@ -30,6 +33,8 @@ final readonly class PartsView
             'parts' => $this->parts->partsOf($case),
             'run' => $this->strip->run($case, $this->shelf->book($case->family, $case->is())),
             'rest' => $this->rest->of($case),
+            'stages' => [PhotoStage::AsFound, PhotoStage::Cleaned],
+            'layout' => $this->photos->laidOut($case),
             'contents' => $this->contents->rowsOf($case),
             'ours' => $this->picks->taken($case->family),
             'used' => $this->picks->taken($case->family, $case),

@@ -145,6 +145,15 @@ final class PhotoRepository extends OfCaseRepository
         ));
     }
 
+    /** @return list<Photo> of all parts laid out, before they were cleaned and after */
+    public function laidOut(CaseFile $case): array
+    {
+        return array_values(array_filter(
+            $this->ofWholeUnit($case),
+            static fn (Photo $photo): bool => \in_array($photo->stage, [PhotoStage::AsFound, PhotoStage::Cleaned], true),
+        ));
+    }
+
     /** @return array<string, list<Photo>> by part, those in the tray left out */
     public function sortedByPart(CaseFile $case): array
     {
