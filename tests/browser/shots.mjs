@@ -9,6 +9,7 @@ const only = process.env.SHOTS?.split(',');
 const views = {
   floor: { at: '/' },
   intake: { at: '/cases/OQ-26-0102/intake' },
+  identity: { at: '/cases/OQ-26-0106/identity' },
   strip: { at: '/cases/OQ-26-0103/strip?step=rear-cover', as: 'bench' },
   parts: { at: '/cases/OQ-26-0101/parts' },
   part: { at: '/cases/OQ-26-0102/parts/drive-gear' },
@@ -41,13 +42,13 @@ const committed = {
   '': [
     'floor',
     'intake',
+    'identity',
     'strip',
     'parts',
     'onebyone',
     'photo',
     'readings',
     'figure',
-    'library',
     'map',
     'chain',
     'verdict',
