@@ -10,6 +10,7 @@ use App\Chain\Repository\ChainNodeRepository;
 use App\Evidence\Finding;
 use App\Evidence\Photo;
 use App\Evidence\Repository\FindingRepository;
+use App\Evidence\Repository\PartRecordRepository;
 use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
@@ -34,6 +35,7 @@ final readonly class CaseChain
         private ChainLinkRepository $links,
         private FindingRepository $findings,
         private PhotoRepository $photos,
+        private PartRecordRepository $records,
     ) {
     }
 
@@ -148,6 +150,11 @@ final readonly class CaseChain
                     ),
                     $finding->part,
                 );
+            }
+        }
+        foreach ($this->records->ofCase($case) as $record) {
+            if ([] !== $record->senses()) {
+                $looked[$record->part] = true;
             }
         }
         $unseen = [];

@@ -13,6 +13,7 @@ use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Damage\Feel;
+use Japhrex\Core\Damage\Sense;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
@@ -50,6 +51,30 @@ class PartRecord implements Undoable
     /** Key of the duty of its stage, where that differs from the unit's; empty: as the unit. */
     #[ORM\Column(length: 60)]
     public string $duty = '';
+
+    /** @return array<string, int> by the name of the sense: its place on the scale, of those that were told */
+    public function senses(): array
+    {
+        return array_filter(
+            [
+                Sense::Play->value => $this->play, Sense::Sound->value => $this->sound, Sense::Smell->value => $this->smell,
+                Sense::Hardness->value => $this->hardness,
+            ],
+            static fn (?int $grade): bool => null !== $grade,
+        );
+    }
+
+    /** In a line: "play by hand: knocks". */
+    public function sensed(): string
+    {
+        $words = [];
+        foreach ($this->senses() as $name => $grade) {
+            $sense = Sense::from($name);
+            $words[] = lcfirst($sense->label()).': '.($sense->scale()[$grade] ?? $grade);
+        }
+
+        return implode('; ', $words);
+    }
 
     public function __construct(
         #[ORM\ManyToOne]

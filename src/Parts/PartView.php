@@ -44,7 +44,8 @@ final readonly class PartView
 
     public function isLookedAt(): bool
     {
-        return [] !== $this->looks();
+        // What a hand felt, an ear heard or a nose smelt is a look like any other.
+        return [] !== $this->looks() || [] !== ($this->record?->senses() ?? []);
     }
 
     /** @return list<Finding> that say how it looks */

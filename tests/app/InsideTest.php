@@ -6,12 +6,14 @@ namespace Japhrex\Tests\app;
 
 use App\Account\Role;
 use App\Chain\Engine\CaseFacts;
+use App\Evidence\PartRecord;
 use App\Evidence\Repository\StackPieceRepository;
 use App\Intake\CameAs;
 use App\Intake\CaseFile;
 use App\Intake\EarlierWork;
 use App\Intake\YesNo;
 use App\Laboratory\LabOrder;
+use App\Parts\PartViews;
 use App\Teardown\BenchThing;
 use Japhrex\Core\Chain\Ground\ReadingFact;
 use Japhrex\Core\Chain\Ground\ToldFact;
@@ -118,6 +120,24 @@ final class InsideTest extends AppTestCase
         self::assertStringContainsString('about 0.03 mm along, against a good one', $this->said());
         $this->browser->request('GET', '/cases/'.$case->number.'/report');
         self::assertStringContainsString('Felt, not measured: body, side clearance of gears and blocks, about 0.3 mm along', $this->said());
+    }
+
+    public function testWhatIsFeltIsALookWeighsAndGivesWayToAGauge(): void
+    {
+        $case = $this->aG28();
+        $record = new PartRecord($case, 'coupling');
+        $record->play = 3;
+        self::em()->persist($record);
+        self::em()->flush();
+        $readings = fn (): array => array_map(
+            static fn (ReadingFact $one): string => $one->part.' '.$one->verdict->value,
+            self::service(CaseFacts::class)->factsOf($this->fresh($case))->readings,
+        );
+        self::assertSame(['coupling outside'], $readings());
+        self::assertTrue(self::service(PartViews::class)->partsOf($this->fresh($case))->views['coupling']->isLookedAt());
+        $this->signIn(Role::Bench);
+        $this->browser->request('GET', '/cases/'.$case->number.'/report');
+        self::assertStringContainsString('Drive coupling half: play by hand: knocks. No picture shows it.', $this->said());
     }
 
     public function testWhatIsLentGoesBackAndIsAskedAfterWhenItsDayIsPast(): void

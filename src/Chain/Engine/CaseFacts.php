@@ -9,6 +9,7 @@ use App\Chain\CaseChain;
 use App\Chain\Repository\TheoryRepository;
 use App\Evidence\Finding;
 use App\Evidence\Repository\FindingRepository;
+use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\Arrival;
 use App\Intake\AtSpeed;
 use App\Intake\CameAs;
@@ -29,8 +30,10 @@ use Japhrex\Core\Chain\Ground\ComplaintFact;
 use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\LookFact;
 use Japhrex\Core\Chain\Ground\ReadingFact;
+use Japhrex\Core\Chain\Ground\SenseFact;
 use Japhrex\Core\Chain\Ground\ToldFact;
 use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Damage\Sense;
 use Japhrex\Core\Damage\Sureness;
 use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Teardown\LookTime;
@@ -48,6 +51,7 @@ final readonly class CaseFacts
         private TheoryRepository $theories,
         private Analysed $analysed,
         private FeltSizes $felt,
+        private PartRecordRepository $records,
     ) {
     }
 
@@ -83,6 +87,18 @@ final readonly class CaseFacts
                 $assessment = $one->assessment() ?? $this->felt->assessment($case, $one);
                 if (null !== $assessment && LimitVerdict::Open !== $assessment->verdict) {
                     $readings[] = ReadingFact::of($part, $one->field, $assessment);
+                }
+            }
+        }
+        $measured = array_map(static fn (ReadingFact $one): string => $one->part, $readings);
+        foreach ($this->records->ofCase($case) as $record) {
+            foreach ($record->senses() as $sense => $grade) {
+                $fact = SenseFact::of($record->part, Sense::from($sense), $grade);
+                if ($fact instanceof LookFact) {
+                    $looks[] = $fact;
+                } elseif (null !== $fact && !\in_array($record->part, $measured, true)) {
+                    // A gauge replaces what was felt.
+                    $readings[] = $fact;
                 }
             }
         }
