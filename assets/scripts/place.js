@@ -235,6 +235,7 @@ function noteWhere() {
   if (looked) {
     looked.top = looked.node.getBoundingClientRect().top;
     looked.marks = around(looked.node);
+    looked.scrolled = undefined;
   }
 }
 
@@ -266,7 +267,8 @@ export function watchPlace() {
     noteWhere();
   });
   const stay = ({ detail }) => {
-    if (looked?.of !== detail.xhr) {
+    // Whoever has scrolled since it was put in its place wants to be where that leads.
+    if (looked?.of !== detail.xhr || (looked.scrolled !== undefined && Math.abs(window.scrollY - looked.scrolled) > 1)) {
       return;
     }
     // What is looked at may have come anew itself: then what stood around it.
@@ -275,6 +277,7 @@ export function watchPlace() {
     if (now) {
       window.scrollBy({ top: now.getBoundingClientRect().top - then, behavior: 'instant' });
     }
+    looked.scrolled = window.scrollY;
   };
   // At once, not first when it has settled: nobody is to see it jump and come back.
   document.addEventListener('htmx:afterSwap', stay);
