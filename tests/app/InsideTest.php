@@ -137,7 +137,7 @@ final class InsideTest extends AppTestCase
         self::assertTrue(self::service(PartViews::class)->partsOf($this->fresh($case))->views['coupling']->isLookedAt());
         $this->signIn(Role::Bench);
         $this->browser->request('GET', '/cases/'.$case->number.'/report');
-        self::assertStringContainsString('Drive coupling half: play by hand: knocks. No picture shows it.', $this->said());
+        self::assertStringContainsString('play by hand: knocks. No picture shows it.', $this->said());
     }
 
     public function testWhatIsLentGoesBackAndIsAskedAfterWhenItsDayIsPast(): void
