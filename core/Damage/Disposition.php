@@ -30,6 +30,12 @@ enum Disposition: string
         };
     }
 
+    /** Does another part go in? */
+    public function isRenewed(): bool
+    {
+        return \in_array($this, [self::Replace, self::Upgrade, self::AlwaysReplace], true);
+    }
+
     /** What of it goes in when the unit is built, in a word or two. */
     public function goesIn(): string
     {

@@ -13,6 +13,7 @@ use App\Claims\Repository\ClaimRepository;
 use App\Intake\CaseGate;
 use App\Intake\Complaint;
 use App\Intake\FormAnswer;
+use App\Platform\Day;
 use App\Platform\ShopError;
 use App\Verdict\Explained;
 use App\Verdict\Signing;
@@ -106,11 +107,11 @@ final class ClaimController extends AbstractController
         try {
             $step = new ClaimStep(
                 ClaimState::tryFrom($typed->state) ?? throw ClaimError::noStep(),
-                self::day($typed->day) ?? throw ClaimError::noDay(),
+                Day::of($typed->day) ?? throw ClaimError::noDay(),
                 $typed->words,
                 '' === $typed->amount ? null : $shop->money($typed->amount),
             );
-            $steps->take($claim, $step, self::day($typed->answerBy), $this->person->get());
+            $steps->take($claim, $step, Day::of($typed->answerBy), $this->person->get());
         } catch (\DomainException $e) {
             $this->addFlash('refused', $e->getMessage());
 
@@ -133,12 +134,5 @@ final class ClaimController extends AbstractController
     private function to(Claim $claim): Response
     {
         return $this->redirectToRoute('claim', ['number' => $claim->case->number, 'ordinal' => $claim->ordinal], Response::HTTP_SEE_OTHER);
-    }
-
-    private static function day(string $typed): ?\DateTimeImmutable
-    {
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed);
-
-        return false === $day || $day->format('Y-m-d') !== $typed ? null : $day;
     }
 }

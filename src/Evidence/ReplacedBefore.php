@@ -25,9 +25,11 @@ final readonly class ReplacedBefore
         if (0 === $of) {
             return null;
         }
-        $replaced = array_sum(array_intersect_key($cameTo, [
-            Disposition::Replace->value => true, Disposition::Upgrade->value => true, Disposition::AlwaysReplace->value => true,
-        ]));
+        $replaced = array_sum(array_filter(
+            $cameTo,
+            static fn (string $what): bool => Disposition::from($what)->isRenewed(),
+            \ARRAY_FILTER_USE_KEY,
+        ));
         $share = new Proportion($replaced, $of);
 
         return new self($replaced, $of, (int) round($share->low() * 100), (int) round($share->high() * 100));

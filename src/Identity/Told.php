@@ -30,7 +30,7 @@ final readonly class Told
     {
         $best = $this->best();
 
-        return '' !== $this->plate && null !== $best && $best->share >= 0.5 && 0 !== strcasecmp($best->name(), $this->plate);
+        return '' !== $this->plate && true === $best?->leads() && true !== $best->model?->isCalled($this->plate);
     }
 
     /** @return list<FeatureRow> of which something is known */

@@ -9,9 +9,6 @@ use Japhrex\Core\Quantity\ServiceTime;
 /** What is said of how long a unit has run, and what of it can be counted on. */
 final class RunningTimes
 {
-    /** Two that are farther apart than this cannot both be true. */
-    private const APART = 1.25;
-
     /** Hours since then: as it was taken in, or where all who speak of it agree as they say; null: nobody knows. */
     public static function hours(CaseFile $case, RunningSince $since): ?float
     {
@@ -20,7 +17,7 @@ final class RunningTimes
         };
         $said = self::said($case, $since);
 
-        return ServiceTime::hours($taken) ?? ([] === $said || self::isContradicted($said) ? null : array_sum($said) / \count($said));
+        return ServiceTime::hours($taken) ?? ([] === $said || ServiceTime::contradict($said) ? null : array_sum($said) / \count($said));
     }
 
     /** @return list<RunningSince> of which what is said, with what was taken in, cannot all be true */
@@ -33,14 +30,8 @@ final class RunningTimes
                 default => null,
             };
 
-            return self::isContradicted([...self::said($case, $since), ...array_filter([$taken])]);
+            return ServiceTime::contradict([...self::said($case, $since), ...array_filter([$taken])]);
         }));
-    }
-
-    /** @param list<float> $hours */
-    private static function isContradicted(array $hours): bool
-    {
-        return \count($hours) > 1 && max($hours) > self::APART * min($hours);
     }
 
     /** @return list<float> hours */

@@ -18,6 +18,7 @@ use Japhrex\Core\Family\Debris;
 use Japhrex\Core\Family\Part;
 use Japhrex\Core\Family\Reuse;
 use Japhrex\Core\Measuring\LimitVerdict;
+use Japhrex\Core\Measuring\NailAndGauge;
 use Japhrex\Core\Photo\MeasureKind;
 
 /** Everything known of one part of a case. */
@@ -141,15 +142,8 @@ final readonly class PartView
         $felt = array_filter([$this->record?->feel, ...array_map(static fn (Finding $finding): ?Feel => $finding->feel, $this->findings)]);
         $finds = [] !== array_filter($felt, static fn (Feel $feel): bool => $feel->asksForMeasuring());
         $read = array_filter(array_map(static fn (Measured $one): ?LimitVerdict => $one->assessment()?->verdict, $this->measured));
-        $outside = [] !== array_filter($read, static fn (LimitVerdict $one): bool => LimitVerdict::Outside === $one);
-        $within = [] !== $read && [] === array_filter($read, static fn (LimitVerdict $one): bool => LimitVerdict::Within !== $one);
 
-        return match (true) {
-            $finds && $within => 'A nail feels it, and every reading lies within. Both stand: a groove that is narrower than the '
-                .'anvil is felt and not measured.',
-            [] !== $felt && !$finds && $outside => 'A nail glides over it, and a reading lies outside. Both stand: even wear is not felt.',
-            default => '',
-        };
+        return NailAndGauge::differ([] === $felt ? null : $finds, array_values($read));
     }
 
     /** A grade from what is known of it, with its arithmetic; null while too little is known. */

@@ -10,6 +10,7 @@ use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
 use App\Intake\Frame\CasePages;
+use App\Platform\Day;
 use App\Platform\ShopError;
 use App\Teardown\Form\BenchInput;
 use App\Teardown\Repository\BenchThingRepository;
@@ -75,7 +76,7 @@ final class BenchListController extends AbstractController
             throw new ShopError('What lies ready? Name it as the shop calls it.', 422);
         }
         $thing = $this->things->named($case, $typed->item) ?? new BenchThing($case, $typed->item, $this->person->get());
-        $thing->lent($typed->lentBy, $this->day($typed->backOn));
+        $thing->lent($typed->lentBy, Day::orNone($typed->backOn));
         $this->entityManager->persist($thing);
 
         return $this->kept($case, $typed->to);
@@ -103,16 +104,6 @@ final class BenchListController extends AbstractController
         $thing->wentBack(now());
 
         return $this->kept($case, $typed->to);
-    }
-
-    private function day(string $typed): ?\DateTimeImmutable
-    {
-        if ('' === $typed) {
-            return null;
-        }
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed);
-
-        return false === $day ? throw new ShopError(\sprintf('"%s" is no day; expected one as 2026-11-30.', $typed), 422) : $day;
     }
 
     private function mustBelong(BenchThing $thing, CaseFile $case): void

@@ -29,6 +29,12 @@ final readonly class Candidate
         return $this->share >= 0.005;
     }
 
+    /** Is it more likely than all the others together? */
+    public function leads(): bool
+    {
+        return $this->share > 0.5;
+    }
+
     /** Its share as it is shown. */
     public function percent(): string
     {

@@ -66,6 +66,18 @@ final readonly class DisplacementCheck
         return '' !== $this->look;
     }
 
+    /** In whole per cent, for a reader: "21 % more". */
+    public function says(): string
+    {
+        return \sprintf('%.0f %% %s', abs($this->by()) * 100, $this->by() > 0 ? 'more' : 'less');
+    }
+
+    /** The expanded uncertainty (k = 2) of what they move, SI. */
+    public function expanded(): float
+    {
+        return 2 * $this->moves->u;
+    }
+
     /** By which share the parts move more than the plate says; less where it is below nought. */
     public function by(): float
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Japhrex\Core\Family\Identity;
 
 use Japhrex\Core\Quantity\Dimension;
-use Japhrex\Core\Quantity\Quantity;
 
 /** What units that look alike are told apart by: a size, a count, or something that is seen. */
 final readonly class Feature
@@ -70,13 +69,5 @@ final readonly class Feature
         }
 
         return Value::size($typed, $this->dimension) ?? throw IdentityError::noSize($this, $typed);
-    }
-
-    /** How far running takes it at most, for a reader; empty: it does not. */
-    public function allowance(string $unit): string
-    {
-        return null === $this->wears || null === $this->dimension
-            ? ''
-            : \sprintf('%s by up to %.4g %s', $this->wears->value, Quantity::si($this->by, $this->dimension)->in($unit), $unit);
     }
 }

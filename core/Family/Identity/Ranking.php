@@ -59,12 +59,11 @@ final readonly class Ranking
 
     private function ofPlate(?Model $model, string $plate): float
     {
-        $plain = static fn (string $words): string => (string) preg_replace('/[^A-Z0-9]/', '', strtoupper($words));
-        $named = array_filter($this->models, static fn (Model $one): bool => $plain($one->name()) === $plain($plate));
-        if ('' === $plain($plate)) {
+        if ('' === trim($plate)) {
             return 1.0;
         }
-        $isNamed = [] === $named ? null === $model : null !== $model && $plain($model->name()) === $plain($plate);
+        $named = array_filter($this->models, static fn (Model $one): bool => $one->isCalled($plate));
+        $isNamed = [] === $named ? null === $model : true === $model?->isCalled($plate);
 
         return $isNamed ? 1 - self::WRONG_PLATE : self::WRONG_PLATE / max(1, \count($this->models));
     }
@@ -116,7 +115,7 @@ final readonly class Ranking
         if ($feature->isSize() && null !== $seen->si) {
             return 1 / ($seen->si * log(4));
         }
-        $known = [$seen->typed => true];
+        $known = [mb_strtolower($seen->typed) => true];
         $told = array_map(static fn (Model $one): string => $one->facts[$feature->fact] ?? '', $this->models);
         foreach ([...$feature->options, ...$told] as $words) {
             '' === $words || $known[mb_strtolower($words)] = true;

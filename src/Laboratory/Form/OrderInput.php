@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Laboratory\Form;
 
 use App\Laboratory\LabKind;
-use App\Platform\ShopError;
+use App\Platform\Day;
 use App\Platform\Words;
 
 /** What is sent to a laboratory. */
@@ -31,11 +31,9 @@ final readonly class OrderInput
         $this->sent = Words::of($sent, 200);
     }
 
-    /** @throws ShopError if that is no day */
+    /** @throws \App\Platform\ShopError if that is no day */
     public function due(): ?\DateTimeImmutable
     {
-        $day = '' === $this->dueOn ? null : \DateTimeImmutable::createFromFormat('!Y-m-d', $this->dueOn);
-
-        return false === $day ? throw new ShopError(\sprintf('"%s" is no day; expected one as 2026-11-30.', $this->dueOn), 422) : $day;
+        return Day::orNone($this->dueOn);
     }
 }

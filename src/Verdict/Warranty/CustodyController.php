@@ -7,6 +7,7 @@ namespace App\Verdict\Warranty;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Intake\CaseGate;
+use App\Platform\Day;
 use App\Verdict\Form\CustodyInput;
 use Japhrex\Core\Verdict\Whereabouts;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -29,16 +30,14 @@ final class CustodyController extends AbstractController
     ): Response {
         $this->denyAccessUnlessGranted(Permission::BENCH);
         $case = $gate->find($number);
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed->day);
-        $until = '' === $typed->until ? null : \DateTimeImmutable::createFromFormat('!Y-m-d', $typed->until);
         $move(
             $case,
             $typed->part,
             Whereabouts::tryFrom($typed->what),
-            false === $day || $day->format('Y-m-d') !== $typed->day ? null : $day,
+            Day::of($typed->day),
             $typed->place,
             $person->get(),
-            false === $until ? null : $until,
+            Day::orNone($typed->until),
         );
 
         return $this->redirectToRoute('warranty', ['number' => $case->number, '_fragment' => 'custody'], Response::HTTP_SEE_OTHER);

@@ -7,6 +7,7 @@ namespace App\Verdict\Warranty;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Intake\CaseGate;
+use App\Platform\Day;
 use App\Platform\ShopError;
 use App\Verdict\Form\InspectionInput;
 use Doctrine\ORM\EntityManagerInterface;
@@ -33,8 +34,8 @@ final class InspectionController extends AbstractController
     ): Response {
         $this->denyAccessUnlessGranted(Permission::CLAIM);
         $case = $gate->find($number);
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed->day);
-        if (false === $day || $day > now('tomorrow')) {
+        $day = Day::of($typed->day);
+        if (null === $day || $day > now('tomorrow')) {
             throw new ShopError('On which day was it? One that has come, such as 2026-03-01.', 422);
         }
         if ('' === $typed->present || '' === $typed->agreed) {

@@ -123,6 +123,7 @@ final class IdentityTest extends TestCase
         self::assertEqualsWithDelta(85.67e-6, $check('19 deg')->moves->x ?? 0, 1e-8);
         self::assertTrue($check('19 deg')?->isOff());
         self::assertEqualsWithDelta(0.207, $check('19 deg')->by(), 1e-3);
+        self::assertSame('21 % more', $check('19 deg')->says());
         self::assertStringContainsString('stroke limiter', $check('19 deg')->look);
         self::assertFalse($check('16 deg')?->isOff());
         self::assertSame(['Swash angle'], $check('16 deg')->measured);

@@ -19,4 +19,12 @@ final class ServiceTimeTest extends TestCase
         self::assertNull(ServiceTime::hours(''));
         self::assertNull(ServiceTime::hours('since Easter'));
     }
+
+    public function testWhatIsFartherApartThanMemoryRoundsCannotAllBeTrue(): void
+    {
+        self::assertFalse(ServiceTime::contradict([]));
+        self::assertFalse(ServiceTime::contradict([90.0]));
+        self::assertFalse(ServiceTime::contradict([80.0, 100.0]), 'a quarter apart');
+        self::assertTrue(ServiceTime::contradict([79.0, 100.0]));
+    }
 }
