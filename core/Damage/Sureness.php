@@ -11,6 +11,12 @@ enum Sureness: string
     case Fairly = 'fairly';
     case Guess = 'guess';
 
+    /** As sure as one may be where somebody else sees it otherwise. */
+    public function disputed(): self
+    {
+        return self::Sure === $this ? self::Fairly : self::Guess;
+    }
+
     public function label(): string
     {
         return match ($this) {

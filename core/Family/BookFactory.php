@@ -49,7 +49,7 @@ final readonly class BookFactory
             $data->texts('cautions'),
             $parts,
             array_map(
-                static fn (Data $p): Pair => new Pair($p->texts('parts'), $p->text('why'), $p->textOrNull('number') ?? ''),
+                static fn (Data $p): Pair => self::pair($p, $parts),
                 $data->maps('pairs'),
             ),
             array_map($this->carrier(...), $data->maps('carriers')),
@@ -168,6 +168,7 @@ final readonly class BookFactory
             $data->textOrNull('hold') ?? '',
             $data->textOrNull('burrs') ?? '',
             $data->texts('press'),
+            $data->textOrNull('stop') ?? '',
         );
     }
 
@@ -178,5 +179,24 @@ final readonly class BookFactory
         return [] === $steps
             ? $data->fail('expected the steps from origin to complaint.', 'steps')
             : new Pattern($steps, $data->textOrNull('tell') ?? '');
+    }
+
+    /**
+     * @param array<string, Part> $parts
+     *
+     * @throws BookError if parts are said to be alike in what is read of neither, or by what is no such size
+     */
+    private static function pair(Data $data, array $parts): Pair
+    {
+        $alike = [];
+        $most = $data->map('alike');
+        foreach ($most->keys() as $field) {
+            foreach ($data->texts('parts') as $part) {
+                $known = $parts[$part]->fields[$field] ?? $most->fail(\sprintf('%s has no such reading.', $part), $field);
+                $alike[$field] = $most->quantity($field, $known->dimension->difference());
+            }
+        }
+
+        return new Pair($data->texts('parts'), $data->text('why'), $data->textOrNull('number') ?? '', array_filter($alike));
     }
 }

@@ -26,6 +26,7 @@ final readonly class StripStep
      * @param string $hold how the unit, or a part, is held while it is loosened, and by what never
      * @param string $burrs what is dressed before something is drawn over it
      * @param list<string> $press what is pressed out: towards which side, supported where
+     * @param string $stop who stops here and brings it to a shop: what goes wrong for those without the tool or the training
      * @param bool $two do two people sign when it goes in again?
      */
     public function __construct(
@@ -54,6 +55,7 @@ final readonly class StripStep
         public string $hold = '',
         public string $burrs = '',
         public array $press = [],
+        public string $stop = '',
     ) {
     }
 }

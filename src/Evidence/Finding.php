@@ -27,6 +27,7 @@ class Finding implements Undoable
 {
     use DoneBy;
     use Identified;
+    use JudgedByOthers;
     use OfACase;
     use Versioned;
 
@@ -151,7 +152,6 @@ class Finding implements Undoable
         return $this->asked;
     }
 
-    /** @param string $note what the strip run did to it */
     /** @param string $note of an earlier repair, that is no fault by itself */
     public function sawOldScar(string $note): void
     {
@@ -159,6 +159,7 @@ class Finding implements Undoable
         $this->note = mb_substr($note, 0, 4000);
     }
 
+    /** @param string $note what the strip run did to it */
     public function sawOurOwn(string $note): void
     {
         [$this->kind, $this->note] = [FindingKind::MadeByUs, mb_substr($note, 0, 4000)];

@@ -26,6 +26,7 @@ class PartRecord implements Undoable
     use Decided;
     use Identified;
     use OfACase;
+    use SensedByOthers;
     use Versioned;
 
     #[ORM\Column(length: 12, nullable: true, enumType: Feel::class)]
@@ -67,13 +68,7 @@ class PartRecord implements Undoable
     /** In a line: "play by hand: knocks". */
     public function sensed(): string
     {
-        $words = [];
-        foreach ($this->senses() as $name => $grade) {
-            $sense = Sense::from($name);
-            $words[] = lcfirst($sense->label()).': '.($sense->scale()[$grade] ?? $grade);
-        }
-
-        return implode('; ', $words);
+        return self::inWords($this->senses());
     }
 
     public function __construct(

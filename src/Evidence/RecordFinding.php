@@ -7,6 +7,9 @@ namespace App\Evidence;
 use App\Account\Actor;
 use App\Intake\Stage;
 use Doctrine\ORM\EntityManagerInterface;
+
+use function Symfony\Component\Clock\now;
+
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 
 /** The one way in for what a look found, whoever looked: desk, strip bench, phone, watch list. */
@@ -19,11 +22,21 @@ final readonly class RecordFinding
     ) {
     }
 
-    /** @param Stage $work what is being worked on: the case moves on to it */
-    public function __invoke(Finding $finding, Actor $who, Stage $work = Stage::Parts): void
-    {
+    /**
+     * @param Stage $work what is being worked on: the case moves on to it
+     * @param Judgement|null $was how it was judged before; null: it is new
+     * @param string $because why it is judged anew
+     */
+    public function __invoke(
+        Finding $finding,
+        Actor $who,
+        Stage $work = Stage::Parts,
+        ?Judgement $was = null,
+        string $because = '',
+    ): void {
         $finding->settle();
         $finding->doneBy($who);
+        null === $was || $finding->judgedAnew($was, now(), $because);
         $finding->case->moveTo($work);
         $this->entityManager->persist($finding);
         foreach ($this->after as $one) {

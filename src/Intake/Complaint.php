@@ -8,6 +8,7 @@ use App\Account\Undo\Undoable;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Damage\Moment;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** One thing that is wrong with the unit, as the customer says it and as the shop asks it. */
@@ -43,6 +44,9 @@ class Complaint implements Undoable
 
     #[ORM\Column(length: 10, nullable: true, enumType: Ground::class)]
     public ?Ground $ground = null;
+
+    #[ORM\Column(length: 10, nullable: true, enumType: Moment::class)]
+    public ?Moment $moment = null;
 
     /** In which range, gear, direction or function. */
     #[ORM\Column(length: 120, options: ['default' => ''])]
@@ -115,6 +119,7 @@ class Complaint implements Undoable
             $this->extent?->label(),
             $this->which,
             $this->ground?->label(),
+            $this->moment?->label(),
             $this->onset?->label(),
             '' === $this->since ? null : 'since '.$this->since,
             '' === $this->alongWith ? null : 'with '.$this->alongWith,

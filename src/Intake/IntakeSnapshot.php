@@ -36,6 +36,7 @@ final readonly class IntakeSnapshot implements SnapshotPart
                 static fn (Complaint $one): array => Plain::of($one, [
                     ...('' === $one->answer ? ['answer'] : []),
                     ...(null === $one->ground ? ['ground'] : []),
+                    ...(null === $one->moment ? ['moment'] : []),
                     ...('' === $one->which ? ['which'] : []),
                     ...('' === $one->alongWith ? ['alongWith'] : []),
                     ...('' === $one->located ? ['located'] : []),

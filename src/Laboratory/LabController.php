@@ -9,6 +9,7 @@ use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Intake\CaseGate;
 use App\Laboratory\Form\AnswerInput;
+use App\Laboratory\Form\LabFindInput;
 use App\Laboratory\Form\OrderInput;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
@@ -70,6 +71,19 @@ final class LabController extends AbstractController
         }
 
         return $this->back($number, 'order-'.$order->id);
+    }
+
+    #[Route('/cases/{number}/laboratory/{id}/find', name: 'lab_find', methods: ['POST'])]
+    #[IsCsrfTokenValid('act')]
+    public function find(string $number, LabOrder $order, #[MapRequestPayload] LabFindInput $typed, TakeAsFind $take): Response
+    {
+        $case = $this->gate->open($number, Permission::BENCH);
+        if ($order->case !== $case) {
+            throw $this->createNotFoundException();
+        }
+        $finding = $take($order, $typed, $this->person->get());
+
+        return $this->redirectToRoute('part', ['number' => $number, 'part' => $finding->part], Response::HTTP_SEE_OTHER);
     }
 
     #[Route('/cases/{number}/laboratory/{id}/remove', name: 'lab_remove', methods: ['POST'])]

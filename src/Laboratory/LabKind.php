@@ -19,6 +19,14 @@ enum LabKind: string
         };
     }
 
+    /** @return string key of the damage that an answer most often tells of; empty: it is of no part */
+    public function tellsOf(): string
+    {
+        return match ($this) {
+            self::Fluid => '', self::Hardness => 'overheating', self::Section => 'porosity', self::Fracture => 'fracture',
+        };
+    }
+
     /** Is it of a part, rather than of what was in the unit? */
     public function isOfAPart(): bool
     {

@@ -41,6 +41,8 @@ final readonly class LabPage
             'others' => $others,
             'analytes' => $this->laboratory->laboratory()->analytes,
             'fluid' => $this->shelf->mechanismBook()->vocabulary->fluid,
+            'modes' => $this->shelf->modes()->modes,
+            'lies' => $this->shelf->mechanismBook()->vocabulary->lies,
             'kinds' => LabKind::cases(),
             'today' => now(),
             'typedAt' => $order,

@@ -7,6 +7,7 @@ namespace App\Parts;
 use App\Account\CurrentPerson;
 use App\Account\Permission;
 use App\Evidence\Finding;
+use App\Evidence\Judgement;
 use App\Evidence\RecordFinding;
 use App\Intake\CaseFile;
 use App\Intake\CaseGate;
@@ -43,8 +44,9 @@ final class FindingsController extends AbstractController
     public function changeFinding(string $number, Finding $finding, Request $request): Response
     {
         $case = $this->mustBelong($number, $finding);
+        $was = $finding->judgement($finding->madeAt);
 
-        return $this->saveFinding($case, $this->page->part($case, $finding->part), $finding, $request, PartPage::formName($finding));
+        return $this->saveFinding($case, $this->page->part($case, $finding->part), $finding, $request, PartPage::formName($finding), $was);
     }
 
     #[Route('/cases/{number}/findings/{id}/remove', name: 'finding_remove', methods: ['POST'])]
@@ -73,14 +75,21 @@ final class FindingsController extends AbstractController
         return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part->key], Response::HTTP_SEE_OTHER);
     }
 
-    private function saveFinding(CaseFile $case, Part $part, Finding $finding, Request $request, string $name): Response
-    {
+    private function saveFinding(
+        CaseFile $case,
+        Part $part,
+        Finding $finding,
+        Request $request,
+        string $name,
+        ?Judgement $was = null,
+    ): Response {
         $form = $this->page->findingForm($name, $finding, $part);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, $part, findings: [$name => $form]);
         }
-        ($this->recordFinding)($finding, $this->person->get());
+        $because = null === $was ? '' : (string) $form->get('because')->getData();
+        ($this->recordFinding)($finding, $this->person->get(), was: $was, because: $because);
 
         return $this->redirectToRoute('part', ['number' => $case->number, 'part' => $part->key], Response::HTTP_SEE_OTHER);
     }

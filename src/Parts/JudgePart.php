@@ -10,6 +10,8 @@ use App\Evidence\PartRecord;
 use App\Intake\Stage;
 use Doctrine\ORM\EntityManagerInterface;
 
+use function Symfony\Component\Clock\now;
+
 /** The one way in for what is made of a part: how it feels, what becomes of it, and why. */
 final readonly class JudgePart
 {
@@ -33,6 +35,12 @@ final readonly class JudgePart
         $why = $record->against($bound);
 
         return null === $why ? null : \sprintf('%s is refused: %s', $record->disposition?->label(), $why);
+    }
+
+    /** @param array<string, int> $was what was felt, heard and smelt of it before: it stays beside what is felt now */
+    public function sensed(PartRecord $record, array $was, Actor $who): void
+    {
+        $record->sensedAnew($was, $who, now());
     }
 
     public function keep(PartRecord $record): void

@@ -100,6 +100,7 @@ final readonly class PartPage
     {
         return $this->forms->createNamed($name, FindingType::class, $finding, [
             'part' => $part, 'modes' => $this->shelf->modes(), 'lies' => $this->shelf->mechanismBook()->vocabulary->lies,
+            'anew' => '' !== $finding->byWhom,
         ]);
     }
 

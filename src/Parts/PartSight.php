@@ -12,6 +12,7 @@ use App\Evidence\Watch\WatchList;
 use App\Figures\Repository\KeptFigureRepository;
 use App\Figures\WearTrends;
 use App\Intake\CaseFile;
+use App\Measuring\AlikeParts;
 use App\Measuring\Measured;
 use App\Measuring\OtherUnits;
 use App\Measuring\Repository\FeltSizeRepository;
@@ -30,6 +31,7 @@ final readonly class PartSight
         private PartRecordRepository $records,
         private FeltSizeRepository $felt,
         private OtherUnits $others,
+        private AlikeParts $alike,
     ) {
     }
 
@@ -50,6 +52,7 @@ final readonly class PartSight
                 array_map(fn (Finding $one): array => $this->pieces->of($one, $parts), $view->findings),
             )),
             'elsewhere' => $this->others->of($case, $part),
+            'alike' => $this->alike->of($case, $part->key),
             'felt' => $this->felt->byField($case),
             'replaced' => ReplacedBefore::of($this->records->cameTo($case, $part->key)),
             'weak' => $this->watch->answered($case, $part->key),

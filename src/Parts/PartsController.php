@@ -58,13 +58,14 @@ final class PartsController extends AbstractController
         $case = $this->gate->open($number, Permission::BENCH);
         $part = $this->page->part($case, $part);
         $record = $this->page->record($case, $part);
-        $said = $record->despite;
+        [$said, $senses] = [$record->despite, $record->senses()];
         $form = $this->page->recordForm($record, $part);
         $form->handleRequest($request);
         $this->bindToLimits($form, $record, $said);
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, $part, record: $form);
         }
+        $this->judge->sensed($record, $senses, $this->person->get());
         $this->judge->keep($record);
 
         return $answer->saved($request, $case, $this->page->recordForm($record, $part), 'part', ['part' => $part->key]);

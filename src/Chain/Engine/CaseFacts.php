@@ -60,6 +60,8 @@ final readonly class CaseFacts
         $looks = [];
         [$orders, $orderOf] = $this->orders($case);
         foreach ($this->findings->ofCase($case) as $finding) {
+            $sure = $finding->how->sure ?? Sureness::Sure;
+            $sure = $finding->isDisputed() ? $sure->disputed() : $sure;
             $damage = FindingKind::Damage === $finding->kind;
             // Normal running is a look that found no damage; what we did, and what is an old scar, says nothing about the cause.
             if ($damage || FindingKind::Clean === $finding->kind || FindingKind::Normal === $finding->kind) {
@@ -72,10 +74,10 @@ final readonly class CaseFacts
                     $finding->debris(),
                     // Normal running clears what is plain to see, and no more.
                     // Nor does a guess that it is clean.
-                    null !== $finding->sweptWith() || FindingKind::Normal === $finding->kind || Sureness::Guess === $finding->how->sure,
+                    null !== $finding->sweptWith() || FindingKind::Normal === $finding->kind || Sureness::Guess === $sure,
                     side: $finding->lies ?? '',
                     twin: $finding->twins->value ?? '',
-                    sure: $finding->how->sure ?? Sureness::Sure,
+                    sure: $sure,
                     shape: [] === $finding->debris() && 'debris' !== $finding->mode ? null : $finding->lay->shape,
                 );
             }
@@ -92,7 +94,7 @@ final readonly class CaseFacts
         }
         $measured = array_map(static fn (ReadingFact $one): string => $one->part, $readings);
         foreach ($this->records->ofCase($case) as $record) {
-            foreach ($record->senses() as $sense => $grade) {
+            foreach ($record->agreedSenses() as $sense => $grade) {
                 $fact = SenseFact::of($record->part, Sense::from($sense), $grade);
                 if ($fact instanceof LookFact) {
                     $looks[] = $fact;

@@ -8,6 +8,7 @@ use App\Account\DoneBy;
 use App\Account\Undo\Undoable;
 use App\Evidence\Finding;
 use App\Evidence\LiesInTray;
+use App\Evidence\Photo;
 use App\Evidence\PhotoStage;
 use App\Evidence\Repository\ClipRepository;
 use App\Intake\CaseFile;
@@ -16,6 +17,8 @@ use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Measuring\SaidNumber;
+use Japhrex\Core\Measuring\SaidNumbers;
 
 /** A short clip or a sound note in a case, byte for byte as it came. The same file is in a case once. */
 #[ORM\Entity(repositoryClass: ClipRepository::class)]
@@ -28,6 +31,9 @@ class Clip implements Undoable
     use LiesInTray;
     use OfACase;
     use Versioned;
+
+    /** Seconds: what is stored within them was taken in one go. */
+    private const SAME_MOMENT = 180;
 
     #[ORM\Column(length: 200)]
     public string $caption = '';
@@ -42,6 +48,11 @@ class Clip implements Undoable
     #[ORM\ManyToOne]
     #[ORM\JoinColumn(onDelete: 'SET NULL')]
     public ?Finding $finding = null;
+
+    /** The picture of what it speaks of; null: none, or nobody has said. */
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(onDelete: 'SET NULL')]
+    public ?Photo $photo = null;
 
     #[ORM\Column(length: 30)]
     public string $type;
@@ -92,10 +103,33 @@ class Clip implements Undoable
         [$this->caption, $this->said] = [$caption, $said];
     }
 
-    /** @param Finding|null $finding that it shows; null: none */
-    public function shows(?Finding $finding): void
+    /**
+     * @param Finding|null $finding that it shows; null: none
+     * @param Photo|null $photo that was taken while it was said; null: none
+     */
+    public function shows(?Finding $finding, ?Photo $photo): void
     {
-        $this->finding = $finding;
+        [$this->finding, $this->photo] = [$finding, $photo];
+    }
+
+    /** @return list<SaidNumber> numbers in what was said, to be confirmed */
+    public function numbers(): array
+    {
+        return SaidNumbers::in($this->said);
+    }
+
+    /**
+     * The picture that was taken in the same minutes, while nobody has said which it is.
+     *
+     * @param list<Photo> $photos
+     */
+    public function photoOfItsTime(array $photos): ?Photo
+    {
+        $apart = fn (Photo $one): int => abs($one->madeAt->getTimestamp() - $this->madeAt->getTimestamp());
+        $near = array_filter($photos, static fn (Photo $one): bool => $apart($one) <= self::SAME_MOMENT);
+        usort($near, static fn (Photo $a, Photo $b): int => $apart($a) <=> $apart($b));
+
+        return $this->photo ?? $near[0] ?? null;
     }
 
     public function isSound(): bool

@@ -53,6 +53,8 @@ final class ClipController extends AbstractController
             ),
             'stills' => $this->photos->ofClip($clip),
             'findings' => null === $clip->part ? [] : $this->findings->ofPart($case, $clip->part),
+            'photos' => $photos = $this->photos->ofPart($case, $clip->part),
+            'ofItsTime' => $clip->photoOfItsTime($photos),
         ]);
     }
 
@@ -76,7 +78,10 @@ final class ClipController extends AbstractController
             $this->shelf->book($case->family, $case->is())->part($typed->part)?->key,
             $typed->stage($clip->stage),
         );
-        $clip->shows(Uuid::isValid($typed->finding) ? $this->findings->onePart($case, $clip->part, $typed->finding) : null);
+        $clip->shows(
+            Uuid::isValid($typed->finding) ? $this->findings->onePart($case, $clip->part, $typed->finding) : null,
+            Uuid::isValid($typed->photo) ? $this->photos->among($case, [$typed->photo])[0] ?? null : null,
+        );
         $this->entityManager->flush();
 
         return $this->redirectToRoute('clip', ['number' => $case->number, 'id' => $clip->id], Response::HTTP_SEE_OTHER);

@@ -19,6 +19,7 @@ final readonly class ClipInput
         public string $stage = '',
         public string $finding = '',
         public string $seen = '',
+        public string $photo = '',
         string $caption = '',
         string $said = '',
     ) {

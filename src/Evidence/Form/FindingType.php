@@ -17,6 +17,7 @@ use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
+use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 
@@ -42,6 +43,12 @@ final class FindingType extends AbstractType
         }
         /** @var array<string, ToldWords> $lies */
         $lies = $options['lies'];
+        if (true === $options['anew']) {
+            $builder->add('because', TextType::class, [
+                'label' => 'Judged anew because', 'mapped' => false, 'required' => false,
+                'attr' => ['maxlength' => 400, 'placeholder' => 'cleaned; lapped lightly; seen under the glass'],
+            ]);
+        }
         if ($part->count > 1) {
             $builder->add('twins', Choices::class, ['class' => Twins::class, 'label' => \sprintf('Of the %d', $part->count)]);
         }
@@ -102,9 +109,11 @@ final class FindingType extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => Finding::class, 'three_way' => true]);
+        $resolver->setDefaults(['data_class' => Finding::class, 'three_way' => true, 'anew' => false]);
         $resolver->setRequired(['part', 'modes', 'lies']);
         $resolver->setAllowedTypes('lies', 'array');
+        // Was it judged before?
+        $resolver->setAllowedTypes('anew', 'bool');
         $resolver->setAllowedTypes('part', Part::class);
         $resolver->setAllowedTypes('modes', ModeCatalogue::class);
     }

@@ -13,6 +13,7 @@ use App\Intake\Onset;
 use App\Intake\UnderLoad;
 use App\Intake\Warmth;
 use App\Platform\Form\Choices;
+use Japhrex\Core\Damage\Moment;
 use Japhrex\Core\Family\Book;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
@@ -63,6 +64,7 @@ final class ComplaintType extends AbstractType
                 'label' => 'In which', 'help' => 'range, gear, direction, function', 'required' => false, 'empty_data' => '',
             ])
             ->add('ground', Choices::class, ['class' => Ground::class, 'label' => 'Going'])
+            ->add('moment', Choices::class, ['class' => Moment::class, 'label' => 'At what moment'])
             ->add('onset', Choices::class, ['class' => Onset::class, 'label' => 'How it began'])
             ->add(
                 'since',

@@ -168,4 +168,17 @@ final class IdentityTest extends TestCase
             self::assertTrue($electric->hasPlace($carrier->from) && $electric->hasPlace($carrier->to));
         }
     }
+
+    public function testEachStageOfAStackIsAPartOfItsOwnAndAStackHasAsManyAsItsModel(): void
+    {
+        $stages = static fn (string $model): array => array_values(array_filter(
+            array_keys(self::bookOf('stacked-gear-pump', 'stacked-gear-pump', new UnitIs($model))->parts),
+            static fn (string $part): bool => str_contains($part, 'scavenge-gears'),
+        ));
+        // The S3 has three stages, one of them pressure; the OS 4 has four.
+        self::assertSame(['scavenge-gears', 'scavenge-gears-3'], $stages('Dunmarrow S3'));
+        self::assertSame(['scavenge-gears', 'scavenge-gears-3', 'scavenge-gears-4'], $stages('Pellam OS 4'));
+        $held = self::bookOf('stacked-gear-pump', 'stacked-gear-pump', new UnitIs('Dunmarrow S3'));
+        self::assertSame([], array_filter($held->strip, static fn ($step): bool => \in_array('scavenge-gears-4', $step->removes, true)));
+    }
 }
