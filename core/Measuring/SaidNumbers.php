@@ -25,7 +25,7 @@ final class SaidNumbers
         'turns?' => 'turn', 'newtons?' => 'N', 'revs|revolutions (?:a|per) minute|rpm' => 'rpm',
     ];
 
-    /** @return list<SaidNumber> in the order in which they were said; single words for ones ("one of them") are no sizes and are left out */
+    /** @return list<SaidNumber> in the order in which they were said; single words ("one of them") are no sizes and are left out */
     public static function in(string $said): array
     {
         $word = implode('|', [...array_keys(self::ONES), ...array_keys(self::TIMES)]);
@@ -90,6 +90,6 @@ final class SaidNumbers
     /** @return list<string> */
     private static function parts(string $words): array
     {
-        return array_values(array_filter(preg_split('~[ -]+~', $words) ?: [], static fn (string $one): bool => !\in_array($one, ['', 'and'], true)));
+        return array_values(array_diff(preg_split('~[ -]+~', $words) ?: [], ['', 'and']));
     }
 }

@@ -45,6 +45,7 @@ final class DemoShop
         private readonly DemoHands $hands,
         private readonly DemoBench $bench,
         private readonly DemoIdentity $identity,
+        private readonly DemoJudgements $judgements,
         private readonly DemoLaboratory $laboratory,
         private readonly DemoPhotos $photos,
         private readonly DemoChain $chain,
@@ -130,6 +131,8 @@ final class DemoShop
         $this->identity->tell($case, self::row($row, 'identity'), $bench);
         $this->hands->use($bench, $day->modify('+2 hours'));
         $findings = $this->bench->look($case, $row, $bench);
+        $this->judgements->feel($case, $row, $bench);
+        $this->judgements->again($row, $findings, $bench, $second);
         $this->laboratory->send($case, self::rows($row, 'laboratory'), $bench);
         $this->hands->use($analyst, $this->hands->wait('10 minutes'));
         $this->bench->judge($case, $row, $analyst);

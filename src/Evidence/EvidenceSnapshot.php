@@ -46,7 +46,9 @@ final readonly class EvidenceSnapshot implements SnapshotPart
                 static fn (Finding $finding): array => Plain::of($finding, self::untold($finding))
                     + (null === $finding->sweptWith() ? [] : ['swept-with' => $finding->sweptWith()])
                     + ('' === $finding->lay->words() ? [] : ['lay' => Plain::of($finding->lay)])
-                    + ('' === $finding->how->words() ? [] : ['how-seen' => Plain::of($finding->how, null === $finding->how->moment ? ['moment'] : [])])
+                    + ('' === $finding->how->words()
+                        ? []
+                        : ['how-seen' => Plain::of($finding->how, null === $finding->how->moment ? ['moment'] : [])])
                     + array_filter([
                         'judged-before' => array_map(static fn (Judgement $one): array => $one->plain(), $finding->judgedBefore()),
                         'opinions' => array_map(static fn (Judgement $one): array => $one->plain(), $finding->opinions()),

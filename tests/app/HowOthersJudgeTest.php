@@ -50,7 +50,10 @@ final class HowOthersJudgeTest extends AppTestCase
         self::assertSame(1, $finding->grade);
         self::assertSame(
             [['first', 3, 'wiped off: a track of the dirt']],
-            array_map(static fn (Judgement $one): array => [explode(' ', $one->who)[1] ?? '', $one->grade, $one->because], $finding->judgedBefore()),
+            array_map(
+                static fn (Judgement $one): array => [explode(' ', $one->who)[1] ?? '', $one->grade, $one->because],
+                $finding->judgedBefore(),
+            ),
         );
         $this->browser->request('GET', $page);
         self::assertStringContainsString('judged anew: wiped off: a track of the dirt', $this->said());
@@ -83,7 +86,8 @@ final class HowOthersJudgeTest extends AppTestCase
         self::assertSame(303, $say('normal'));
         $case = $this->fresh($case);
         self::assertSame(Sureness::Fairly, $sure($case));
-        self::assertSame([FindingKind::Normal], array_map(static fn (Judgement $one): FindingKind => $one->kind, self::find($case)->opinions()));
+        $said = array_map(static fn (Judgement $one): FindingKind => $one->kind, self::find($case)->opinions());
+        self::assertSame([FindingKind::Normal], $said);
         $this->browser->request('GET', '/cases/'.$case->number.'/parts/drive-gear');
         self::assertStringContainsString('sees normal running: a tool mark', $this->said());
     }
@@ -119,7 +123,8 @@ final class HowOthersJudgeTest extends AppTestCase
         $this->browser->request('GET', '/cases/'.$case->number.'/clips/'.$clip->id);
         self::assertStringContainsString('“nineteen point nine six millimetres”', $this->said());
         $journal = $this->browser->getCrawler()->filter('select[name=which] option[value^=journal]')->first()->attr('value');
-        $read = static fn (CaseFile $case): array => self::service(ReadingRepository::class)->ofField($case, 'drive-gear', 'journal')->typed ?? [];
+        $readings = self::service(ReadingRepository::class);
+        $read = static fn (CaseFile $case): array => $readings->ofField($case, 'drive-gear', 'journal')->typed ?? [];
         self::assertSame([], $read($case), 'said alone it counts for nothing');
         $keep = fn (string $typed): int => $this->act($case, 'heard', [
             'clip' => (string) $clip->id, 'which' => (string) $journal, 'typed' => $typed,
