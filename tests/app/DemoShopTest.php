@@ -75,7 +75,7 @@ final class DemoShopTest extends AppTestCase
     public function testThereIsACaseInEveryFamilyAndAtEveryStage(): void
     {
         $cases = self::cases();
-        self::assertCount(19, $cases);
+        self::assertCount(20, $cases);
         self::assertCount(
             13,
             array_unique(array_map(static fn (CaseFile $case): string => $case->family, $cases)),

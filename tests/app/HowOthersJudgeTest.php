@@ -89,7 +89,7 @@ final class HowOthersJudgeTest extends AppTestCase
         $said = array_map(static fn (Judgement $one): FindingKind => $one->kind, self::find($case)->opinions());
         self::assertSame([FindingKind::Normal], $said);
         $this->browser->request('GET', '/cases/'.$case->number.'/parts/drive-gear');
-        self::assertStringContainsString('sees normal running: a tool mark', $this->said());
+        self::assertStringContainsString('sees normal running : a tool mark', $this->said());
     }
 
     public function testSomebodyElsesFeelStandsBesideTheFirstAndCountsWhereTheyAgree(): void
