@@ -119,14 +119,14 @@ class Clip implements Undoable
     }
 
     /**
-     * The picture that was taken in the same minutes, while nobody has said which it is.
+     * The picture that was taken in the same minutes, while nobody has said which it is; a still of its own is none.
      *
      * @param list<Photo> $photos
      */
     public function photoOfItsTime(array $photos): ?Photo
     {
         $apart = fn (Photo $one): int => abs($one->madeAt->getTimestamp() - $this->madeAt->getTimestamp());
-        $near = array_filter($photos, static fn (Photo $one): bool => $apart($one) <= self::SAME_MOMENT);
+        $near = array_filter($photos, fn (Photo $one): bool => $apart($one) <= self::SAME_MOMENT && $one->clip !== $this);
         usort($near, static fn (Photo $a, Photo $b): int => $apart($a) <=> $apart($b));
 
         return $this->photo ?? $near[0] ?? null;
