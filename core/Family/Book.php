@@ -14,6 +14,8 @@ final readonly class Book
     /** Media in which water is a find of its own. */
     public const MAY_HOLD_WATER = [self::OIL, 'fuel'];
 
+    public Shapes $drawn;
+
     /**
      * @param list<Model> $models
      * @param list<string> $cautions before anything is touched
@@ -59,7 +61,9 @@ final readonly class Book
         public Identity $identity = new Identity(),
         public BenchNeeds $bench = new BenchNeeds(),
         public array $backgrounds = [],
+        ?Shapes $drawn = null,
     ) {
+        $this->drawn = $drawn ?? Shapes::none();
     }
 
     /**
@@ -78,7 +82,7 @@ final readonly class Book
             $this->key, $this->title, $this->about, $this->models, $this->cautions, $parts, $this->pairs,
             $this->carriers, $this->strip, $this->complaints, $this->patterns, $this->duties, $this->leaks,
             $this->watch, $this->sisters, $this->contents, $this->upkeep, $this->mechanisms, $this->medium, $this->without,
-            $this->identity, $this->bench, $this->backgrounds,
+            $this->identity, $this->bench, $this->backgrounds, $this->drawn,
         );
     }
 

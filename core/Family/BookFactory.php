@@ -71,6 +71,7 @@ final readonly class BookFactory
             $data->has('identity') ? (new IdentityFactory())->identity($data->map('identity')) : new Identity(),
             BenchNeeds::of($data->map('bench')),
             array_map(Background::of(...), $data->maps('background')),
+            Shapes::of($data->map('drawing'), $parts),
         );
     }
 

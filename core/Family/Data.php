@@ -122,6 +122,40 @@ final readonly class Data
         return $counts;
     }
 
+    /** @return list<float> one number or a list of them */
+    public function numbers(string $key): array
+    {
+        $value = $this->map[$key] ?? [];
+
+        return $this->floats(\is_array($value) ? $value : [$value], $key);
+    }
+
+    /** @return list<list<float>> */
+    public function lists(string $key): array
+    {
+        $lists = [];
+        foreach ($this->list($key) as $i => $value) {
+            $lists[] = $this->floats(\is_array($value) ? $value : [$value], $key.'/'.$i);
+        }
+
+        return $lists;
+    }
+
+    /**
+     * @param array<mixed> $values
+     *
+     * @return list<float>
+     */
+    private function floats(array $values, string $key): array
+    {
+        $numbers = [];
+        foreach ($values as $one) {
+            $numbers[] = \is_int($one) || \is_float($one) ? (float) $one : throw new BookError('expected a number.', $this->at($key));
+        }
+
+        return $numbers;
+    }
+
     public function quantity(string $key, ?Dimension $dimension = null): ?Quantity
     {
         $text = $this->textOrNull($key);

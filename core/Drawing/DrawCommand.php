@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Drawing;
+
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\BookError;
+use Japhrex\Core\Family\BookFactory;
+use Japhrex\Core\Family\BookTypes;
+
+/** `japhrex draw --book B [--type T] [--view exploded|section] [--grades part=n,…]`, without its terminal. */
+final readonly class DrawCommand
+{
+    public const USAGE = 'Usage: ./japhrex draw --book B [--type T] [--view exploded] [--part P] [--grades part=n,part/surface=n]';
+
+    /**
+     * @param list<string> $books that there are
+     * @param \Closure(string): array<mixed> $file of a book, by its key
+     */
+    public function __construct(private array $books, private \Closure $file)
+    {
+    }
+
+    /**
+     * @param list<string> $words of the command line
+     *
+     * @throws \InvalidArgumentException saying what is wrong with them
+     * @throws BookError naming the shape that cannot be drawn
+     */
+    public function svg(array $words): string
+    {
+        $said = self::options($words);
+        $book = $this->book($said['book'] ?? '', $said['type'] ?? '');
+        $drawing = new UnitDrawing($book);
+        $sheet = isset($said['part']) ? $drawing->alone($said['part']) : $drawing->exploded();
+
+        return (new SvgWriter(
+            $drawing->names(),
+            self::grades($said['grades'] ?? '', $book),
+            alone: true,
+            title: $book->title,
+        ))->write($sheet ?? throw new \InvalidArgumentException(\sprintf('%s has no shape of "%s".', $book->title, $said['part'])))."\n";
+    }
+
+    /** @throws \InvalidArgumentException */
+    private function book(string $key, string $type): Book
+    {
+        if (!\in_array($key, $this->books, true)) {
+            $books = implode(', ', $this->books);
+            throw new \InvalidArgumentException(\sprintf("There is no book \"%s\"; there are %s.\n%s", $key, $books, self::USAGE));
+        }
+        $books = (new BookTypes(($this->file)($key)))->books();
+        $wanted = 1 === \count($books) && '' === $type ? (string) array_key_first($books) : $key.'-'.$type;
+        if (!isset($books[$wanted])) {
+            $types = array_map(static fn (string $one): string => substr($one, \strlen($key) + 1), array_keys($books));
+            throw new \InvalidArgumentException(\sprintf('%s has the types %s: say which with --type.', $key, implode(', ', $types)));
+        }
+
+        return (new BookFactory())->book($books[$wanted]);
+    }
+
+    /**
+     * @param list<string> $words
+     *
+     * @return array<string, string>
+     */
+    private static function options(array $words): array
+    {
+        $said = [];
+        for ($i = 0; $i < \count($words); $i += 2) {
+            if (1 !== preg_match('/^--(book|type|view|part|grades)$/', $words[$i], $m) || !isset($words[$i + 1])) {
+                throw new \InvalidArgumentException(self::USAGE);
+            }
+            $said[$m[1]] = $words[$i + 1];
+        }
+
+        return $said;
+    }
+
+    /**
+     * @return array<string, int>
+     *
+     * @throws \InvalidArgumentException
+     */
+    private static function grades(string $told, Book $book): array
+    {
+        $grades = [];
+        foreach (array_filter(explode(',', $told)) as $one) {
+            if (1 !== preg_match('~^([a-z0-9-]+)(/[a-z0-9-]+)?=([0-4])$~', $one, $m) || null === $book->part($m[1])) {
+                throw new \InvalidArgumentException(\sprintf('"%s" is no grade of a part; expected such as drive-gear=3.', $one));
+            }
+            $grades[$m[1].$m[2]] = (int) $m[3];
+        }
+
+        return $grades;
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Drawing;
+
+use Japhrex\Core\Drawing\Shape\SolidMaker;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\BookError;
+use Japhrex\Core\Family\BookProblem;
+
+/** Is every part of a book drawn, and every surface that is graded a face of its drawing? */
+final class DrawingCheck
+{
+    /** @return iterable<int, BookProblem> */
+    public static function problems(Book $book): iterable
+    {
+        foreach ($book->parts as $key => $part) {
+            $shape = $book->drawn->shapes[$key] ?? [];
+            if ($part->isNeighbour) {
+                continue;
+            }
+            if ([] === $shape) {
+                yield new BookProblem("drawing/shapes/$key", 'is missing: of what solids is it drawn, from the back to the front?');
+                continue;
+            }
+            try {
+                $drawn = self::surfaces(SolidMaker::of($shape, 1.0)[0]);
+            } catch (BookError $error) {
+                yield new BookProblem("drawing/shapes/$key", $error->getMessage());
+                continue;
+            }
+            foreach (array_diff(array_keys($part->surfaces), $drawn) as $surface) {
+                yield new BookProblem("drawing/shapes/$key", \sprintf('no face of its drawing is its surface "%s".', $surface));
+            }
+            foreach (array_diff($drawn, array_keys($part->surfaces)) as $surface) {
+                yield new BookProblem("drawing/shapes/$key", \sprintf('it has no surface "%s".', $surface));
+            }
+        }
+    }
+
+    /**
+     * @param list<Stamp> $stamps
+     *
+     * @return list<string> keys of the surfaces that they show
+     */
+    private static function surfaces(array $stamps): array
+    {
+        $surfaces = [];
+        foreach ($stamps as $stamp) {
+            foreach ($stamp->thing->faces as $face) {
+                $surfaces[$face->surface] = $face->surface;
+            }
+        }
+        unset($surfaces['']);
+
+        return array_values($surfaces);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Drawing;
+
+/** The colours of a drawing that stands for itself; on a page they are in the style sheet, by the same classes. */
+final class Look
+{
+    /** From the lightest to the darkest, then that of lines. */
+    private const TONES = [
+        '#f4f3ef', '#e9e8e3', '#dad9d3', '#c7c6c0', '#b1b0aa', '#989791', '#7d7c77', '#62615d', '#4a4946', '#353431', '#2a2927',
+    ];
+
+    /** Temper colours: straw, bronze, plum, blue-black. */
+    private const GRADES = [1 => [0xD8, 0xB0, 0x4E], [0xA4, 0x64, 0x2A], [0x6A, 0x31, 0x57], [0x17, 0x23, 0x3D]];
+
+    public static function styles(): string
+    {
+        $styles = 'path{fill-rule:evenodd;stroke-linejoin:round}.p{stroke:#2a2927;stroke-width:3.2}.n{stroke:none}'
+            .'.axis{fill:none;stroke:#6b6a65;stroke-dasharray:14 4 2 4}'
+            .'.labels path{stroke:#8a8983;stroke-width:.6;fill:none}'
+            .'.labels text{font:12px "Barlow Condensed",sans-serif;text-anchor:middle;fill:#1b1a18}'
+            .'path[stroke-width]{stroke-linecap:round;fill:none}';
+        foreach (self::TONES as $tone => $colour) {
+            $styles .= \sprintf('.t%1$d{fill:%2$s}.wt%1$d{fill:none;stroke:%2$s}', $tone, $colour);
+        }
+        foreach (self::GRADES as $grade => $colour) {
+            foreach ([1.18, 1.0, 0.8, 0.6] as $shade => $light) {
+                $hex = \sprintf('#%02x%02x%02x', ...array_map(
+                    static fn (int $one): int => (int) round($light > 1 ? $one + (255 - $one) * ($light - 1) : $one * $light),
+                    $colour,
+                ));
+                $styles .= \sprintf('.g%1$d%2$d{fill:%3$s}.wg%1$d%2$d{fill:none;stroke:%3$s}', $grade, $shade, $hex);
+            }
+        }
+
+        return $styles;
+    }
+}

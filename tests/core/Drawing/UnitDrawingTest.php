@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\core\Drawing;
+
+use Japhrex\Core\Drawing\DrawCommand;
+use Japhrex\Core\Drawing\DrawingCheck;
+use Japhrex\Core\Drawing\Shape\SolidMaker;
+use Japhrex\Core\Drawing\SvgWriter;
+use Japhrex\Core\Drawing\UnitDrawing;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\BookError;
+use Japhrex\Core\Family\BookFactory;
+use Japhrex\Core\Family\BookTypes;
+use Japhrex\Core\Family\Data;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Yaml\Yaml;
+
+/** Each type of unit has its drawing, made from its book alone. */
+final class UnitDrawingTest extends TestCase
+{
+    private const BOOKS = __DIR__.'/../../../books/';
+
+    /** @return iterable<string, array{Book}> */
+    public static function types(): iterable
+    {
+        foreach (glob(self::BOOKS.'*.yaml') ?: [] as $file) {
+            $content = (array) Yaml::parseFile($file);
+            foreach (isset($content['parts']) ? (new BookTypes($content))->books() : [] as $type => $book) {
+                yield $type => [(new BookFactory())->book($book)];
+            }
+        }
+    }
+
+    #[DataProvider('types')]
+    public function testEveryPartIsDrawnAndEverySurfaceIsAFaceOfItsDrawing(Book $book): void
+    {
+        self::assertSame([], iterator_to_array(DrawingCheck::problems($book), false));
+    }
+
+    #[DataProvider('types')]
+    public function testADrawingIsTheSameEveryTimeAndSmallEnoughForAPage(Book $book): void
+    {
+        $drawing = new UnitDrawing($book);
+        $svg = static fn (): string => (new SvgWriter($drawing->names()))->write($drawing->exploded());
+        $first = $svg();
+        self::assertSame($first, $svg());
+        self::assertLessThan(150_000, \strlen($first));
+        self::assertNotFalse(simplexml_load_string($first));
+    }
+
+    #[DataProvider('types')]
+    public function testPartsOfAnAxisStandInItsOrderAndNoLineOfALabelCrossesAnotherPart(Book $book): void
+    {
+        $sheet = (new UnitDrawing($book))->exploded();
+        foreach ($book->drawn->axes as $axis) {
+            $last = null;
+            foreach ($axis as $key) {
+                $placed = $sheet->part($key);
+                self::assertNotNull($placed, $key);
+                // A new row begins at the left.
+                self::assertTrue(null === $last || $placed->x > $last->x || $placed->x < 150, $key);
+                $last = $placed;
+            }
+        }
+        foreach ($sheet->parts as $one) {
+            $label = $one->label;
+            foreach (null === $label ? [] : $sheet->parts as $other) {
+                $heights = $other->heightsAt($label->x);
+                if ($other !== $one && null !== $heights) {
+                    [$high, $low] = [min($label->from, $label->to), max($label->from, $label->to)];
+                    self::assertFalse($heights[0] < $low - 1 && $heights[1] > $high + 1, $one->part->key.' over '.$other->part->key);
+                }
+            }
+        }
+    }
+
+    public function testOnlyTheSurfaceThatIsGradedTakesTheColourOfItsGrade(): void
+    {
+        $told = static fn (string $grades): string => self::command()->svg(['--book', 'external-gear-pump', '--grades', $grades]);
+        $faces = static fn (string $svg): int => preg_match_all('/class="g3\d/', $svg) ?: 0;
+        self::assertGreaterThan(0, $faces($told('drive-gear/end-face=3')));
+        self::assertLessThan($faces($told('drive-gear=3')), $faces($told('drive-gear/end-face=3')));
+        self::assertSame(0, $faces($told('drive-gear=0')), 'what is sound keeps the colour of its metal');
+    }
+
+    public function testTwoAlikeAreDrawnOnceAndUsedAgain(): void
+    {
+        [$stamps] = SolidMaker::of([new Data(['rod' => 10, 'round' => [6, 20]])], 1.0);
+        self::assertCount(6, $stamps);
+        self::assertCount(1, array_unique(array_map(static fn ($one): int => spl_object_id($one->thing), $stamps)));
+        // Eight screws: one drawn, seven that use it.
+        self::assertSame(7, substr_count(self::command()->svg(['--book', 'roller-pump', '--part', 'end-plate-screws']), '<use'));
+    }
+
+    public function testAShapeThatIsNoSolidIsRefusedByItsPlace(): void
+    {
+        $this->expectException(BookError::class);
+        $this->expectExceptionMessage('no such solid; expected one of rod, ring');
+        SolidMaker::of([new Data(['sphere' => 10])], 1.0);
+    }
+
+    /** @return iterable<string, array{list<string>, string}> */
+    public static function wrongWords(): iterable
+    {
+        yield 'no book' => [['--book', 'bicycle'], 'There is no book "bicycle"'];
+        yield 'no type' => [['--book', 'vane-pump'], 'has the types dry, oil-sealed, hydraulic'];
+        yield 'no part' => [['--book', 'roller-pump', '--part', 'moon'], 'has no shape of "moon"'];
+        yield 'no grade' => [['--book', 'roller-pump', '--grades', 'rotor=9'], '"rotor=9" is no grade of a part'];
+    }
+
+    /** @param list<string> $words */
+    #[DataProvider('wrongWords')]
+    public function testWhatCannotBeDrawnIsSaid(array $words, string $says): void
+    {
+        $this->expectException(\InvalidArgumentException::class);
+        $this->expectExceptionMessage($says);
+        self::command()->svg($words);
+    }
+
+    private static function command(): DrawCommand
+    {
+        return new DrawCommand(
+            ['external-gear-pump', 'roller-pump', 'vane-pump'],
+            static fn (string $book): array => (array) Yaml::parseFile(self::BOOKS.$book.'.yaml'),
+        );
+    }
+}
