@@ -12,6 +12,7 @@ import './proof.js';
 import './sending.js';
 import { startReadings } from './readings.js';
 import { startSpeech } from './speech.js';
+import './unit.js';
 import { startUploads } from './uploads.js';
 
 const htmx = window.htmx;

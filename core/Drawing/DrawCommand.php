@@ -33,14 +33,15 @@ final readonly class DrawCommand
         $said = self::options($words);
         $book = $this->book($said['book'] ?? '', $said['type'] ?? '');
         $drawing = new UnitDrawing($book);
-        $sheet = isset($said['part']) ? $drawing->alone($said['part']) : $drawing->exploded();
+        $sheet = (isset($said['part']) ? $drawing->alone($said['part']) : $drawing->exploded())
+            ?? throw new \InvalidArgumentException(\sprintf('%s has no shape of "%s".', $book->title, $said['part'] ?? ''));
 
         return (new SvgWriter(
             $drawing->names(),
             self::grades($said['grades'] ?? '', $book),
             alone: true,
             title: $book->title,
-        ))->write($sheet ?? throw new \InvalidArgumentException(\sprintf('%s has no shape of "%s".', $book->title, $said['part'])))."\n";
+        ))->write(Blank::of($sheet))."\n";
     }
 
     /** @throws \InvalidArgumentException */

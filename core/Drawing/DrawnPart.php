@@ -7,6 +7,12 @@ namespace Japhrex\Core\Drawing;
 /** A part as it is drawn, standing for itself: of what, and the hull in which it lies. */
 final readonly class DrawnPart
 {
+    /** Pixels between two columns in which its heights are known. */
+    private const STEP = 2.0;
+
+    /** @var array<int, array{float, float}> by column: from which height to which it lies there */
+    private array $heights;
+
     /**
      * @param list<Stamp> $stamps from the back to the front
      * @param non-empty-list<array{float, float}> $hull on the sheet
@@ -14,6 +20,16 @@ final readonly class DrawnPart
      */
     public function __construct(public string $key, public array $stamps, public array $hull, public float $long)
     {
+        $heights = [];
+        foreach ($hull as $i => [$x, $y]) {
+            [$toX, $toY] = $hull[($i + 1) % \count($hull)];
+            [$from, $to] = [(int) ceil(min($x, $toX) / self::STEP), (int) floor(max($x, $toX) / self::STEP)];
+            for ($column = $from; $column <= $to; ++$column) {
+                $at = abs($toX - $x) < 1e-9 ? $y : $y + ($column * self::STEP - $x) / ($toX - $x) * ($toY - $y);
+                $heights[$column] = [min($at, $heights[$column][0] ?? \INF), max($at, $heights[$column][1] ?? -\INF)];
+            }
+        }
+        $this->heights = $heights;
     }
 
     /** @param list<Stamp> $stamps from the back to the front */
@@ -53,14 +69,6 @@ final readonly class DrawnPart
      */
     public function heightsAt(float $x): ?array
     {
-        $heights = [];
-        foreach ($this->hull as $i => [$ax, $ay]) {
-            [$bx, $by] = $this->hull[($i + 1) % \count($this->hull)];
-            if (($ax <= $x) !== ($bx <= $x)) {
-                $heights[] = $ay + ($x - $ax) / ($bx - $ax) * ($by - $ay);
-            }
-        }
-
-        return [] === $heights ? null : [min($heights), max($heights)];
+        return $this->heights[(int) round($x / self::STEP)] ?? null;
     }
 }

@@ -56,6 +56,12 @@ final readonly class Exploded
         return self::framed($parts, $axes);
     }
 
+    /** One part for itself, without its name and axis. */
+    public static function alone(DrawnPart $part): Sheet
+    {
+        return self::framed([new Placed($part, 0.0, 0.0)], []);
+    }
+
     /**
      * @param list<list<DrawnPart>> $lines
      *

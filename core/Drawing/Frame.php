@@ -24,25 +24,35 @@ final readonly class Frame
     public float $narrow;
     public float $tilt;
 
-    /** Radians: at which angle of a circle its side faces the eye, and the light. */
+    /** Radians: at which angle of a circle its side faces the eye. */
     public float $facing;
-    public float $lit;
+
+    /** @var array{array{float, float}, array{float, float}, array{float, float}} where a, b and c of 1 lead on the sheet */
+    private array $sheet;
+
+    /** @var array{float, float, float} towards the eye, by a, b and c */
+    private array $eye;
+
+    /** @var array{float, float} towards the light, by a and b */
+    private array $light;
 
     /**
-     * @param list<int> $order which direction of the unit (0 across, 1 up, 2 along) a, b and c are
+     * @param array{int, int, int} $order which direction of the unit (0 across, 1 up, 2 along) a, b and c are
      * @param float $scale pixels for a size of 1
      */
-    private function __construct(private array $order, public float $scale)
+    private function __construct(array $order, public float $scale)
     {
-        [[$ax, $ay], [$bx, $by]] = [self::toSheet($order[0]), self::toSheet($order[1])];
+        $this->sheet = array_map(self::toSheet(...), $order);
+        [[$ax, $ay], [$bx, $by]] = $this->sheet;
         // Half axes of the ellipse: singular values of the matrix (a b) (Golub and Van Loan, 2.4).
         [$p, $q, $r] = [$ax ** 2 + $bx ** 2, $ax * $ay + $bx * $by, $ay ** 2 + $by ** 2];
         $root = hypot($p - $r, 2 * $q);
         [$this->wide, $this->narrow] = [$scale * sqrt(($p + $r + $root) / 2), $scale * sqrt(max(0.0, ($p + $r - $root) / 2))];
         $this->tilt = rad2deg(atan2(2 * $q, $p - $r) / 2);
         $eye = self::eye();
-        $this->facing = atan2($eye[$order[1]], $eye[$order[0]]);
-        $this->lit = atan2(self::LIGHT[$order[1]], self::LIGHT[$order[0]]);
+        $this->eye = [$eye[$order[0]], $eye[$order[1]], $eye[$order[2]]];
+        $this->light = [self::LIGHT[$order[0]], self::LIGHT[$order[1]]];
+        $this->facing = atan2($this->eye[1], $this->eye[0]);
     }
 
     /** Along the axis of the unit, to the right and towards the eye. */
@@ -70,41 +80,36 @@ final readonly class Frame
      */
     public function at(float $a, float $b, float $c): array
     {
-        $x = $y = 0.0;
-        foreach ([$a, $b, $c] as $i => $size) {
-            [$right, $down] = self::toSheet($this->order[$i]);
-            [$x, $y] = [$x + $this->scale * $size * $right, $y + $this->scale * $size * $down];
-        }
+        [$ofA, $ofB, $ofC] = $this->sheet;
 
-        return [$x, $y];
+        return [
+            $this->scale * ($a * $ofA[0] + $b * $ofB[0] + $c * $ofC[0]),
+            $this->scale * ($a * $ofA[1] + $b * $ofB[1] + $c * $ofC[1]),
+        ];
     }
 
     /** How near to the eye a point is. */
     public function depth(float $a, float $b, float $c): float
     {
-        $eye = self::eye();
-
-        return $a * $eye[$this->order[0]] + $b * $eye[$this->order[1]] + $c * $eye[$this->order[2]];
+        return $a * $this->eye[0] + $b * $this->eye[1] + $c * $this->eye[2];
     }
 
     /** Does the end with the larger c face the eye, rather than the other? */
     public function showsFar(): bool
     {
-        return self::eye()[$this->order[2]] > 0;
+        return $this->eye[2] > 0;
     }
 
     /** Does a side whose outward direction is (a, b) face the eye? */
     public function faces(float $a, float $b): bool
     {
-        $eye = self::eye();
-
-        return $a * $eye[$this->order[0]] + $b * $eye[$this->order[1]] > 1e-9;
+        return $a * $this->eye[0] + $b * $this->eye[1] > 1e-9;
     }
 
     /** How bright a side is whose outward direction (of length 1) is (a, b): 0 to 1. */
     public function brightness(float $a, float $b): float
     {
-        return max(0.0, $a * self::LIGHT[$this->order[0]] + $b * self::LIGHT[$this->order[1]]);
+        return max(0.0, $a * $this->light[0] + $b * $this->light[1]);
     }
 
     /**
@@ -114,7 +119,7 @@ final readonly class Frame
      */
     public function deeper(float $by): array
     {
-        [[$ax, $ay], [$bx, $by2], [$cx, $cy]] = array_map(self::toSheet(...), $this->order);
+        [[$ax, $ay], [$bx, $by2], [$cx, $cy]] = $this->sheet;
         $det = $ax * $by2 - $bx * $ay;
         $c = $this->showsFar() ? -$by : $by;
 

@@ -17,11 +17,10 @@ final class Look
 
     public static function styles(): string
     {
-        $styles = 'path{fill-rule:evenodd;stroke-linejoin:round}.p{stroke:#2a2927;stroke-width:3.2}.n{stroke:none}'
-            .'.axis{fill:none;stroke:#6b6a65;stroke-dasharray:14 4 2 4}'
+        $styles = 'svg{fill-rule:evenodd;stroke-linejoin:round;stroke-linecap:round}.p{stroke:#2a2927;stroke-width:3.2}'
+            .'path.n{stroke:none}.axis{fill:none;stroke:#6b6a65;stroke-dasharray:14 4 2 4}'
             .'.labels path{stroke:#8a8983;stroke-width:.6;fill:none}'
-            .'.labels text{font:12px "Barlow Condensed",sans-serif;text-anchor:middle;fill:#1b1a18}'
-            .'path[stroke-width]{stroke-linecap:round;fill:none}';
+            .'.labels text{font:12px "Barlow Condensed",sans-serif;text-anchor:middle;fill:#1b1a18}';
         foreach (self::TONES as $tone => $colour) {
             $styles .= \sprintf('.t%1$d{fill:%2$s}.wt%1$d{fill:none;stroke:%2$s}', $tone, $colour);
         }

@@ -36,7 +36,7 @@ final readonly class UnitDrawing
      */
     public function alone(string $key): ?Sheet
     {
-        return isset($this->book->drawn->shapes[$key]) ? (new Exploded())->sheet([[$this->part($key, 2.0)]], []) : null;
+        return isset($this->book->drawn->shapes[$key]) ? Exploded::alone($this->part($key, 2.0)) : null;
     }
 
     /** @return array<string, string> by part */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Core\Teardown;
 
 use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\StripStep;
 
 /** Where the stripping of a unit stands: what is off, what may come off next, what stays shut, what is missing. */
 final readonly class StripRun
@@ -43,6 +44,23 @@ final readonly class StripRun
         }
         $this->steps = $steps;
         $this->shortages = $short;
+    }
+
+    /**
+     * How the parts stand while a step is worked on, as a drawing shows it.
+     *
+     * @return array<string, string> by part: `out`, or `next` for what comes off now; not there: it is still in
+     */
+    public function standing(StripStep $now): array
+    {
+        $standing = [];
+        foreach ($this->steps as $one) {
+            if ($one->step->key === $now->key || $one->isClosed()) {
+                $standing += array_fill_keys($one->step->removes, $one->isClosed() ? 'out' : 'next');
+            }
+        }
+
+        return $standing;
     }
 
     /**

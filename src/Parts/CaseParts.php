@@ -45,6 +45,30 @@ final readonly class CaseParts
         return array_filter($this->views, static fn (PartView $view): bool => null !== $view->record?->disposition);
     }
 
+    /** @return array<string, int> worst grade of each place: of a surface as part/surface, of a part as a whole by its key */
+    public function grades(): array
+    {
+        $grades = [];
+        foreach ($this->views as $view) {
+            foreach ($view->findings as $finding) {
+                if ($finding->rampGrade() > 0) {
+                    $grades[$finding->place()] = max($grades[$finding->place()] ?? 0, $finding->rampGrade());
+                }
+            }
+        }
+
+        return $grades;
+    }
+
+    /** @return array<string, string> by part of the unit: what its drawing says of it besides its grade */
+    public function states(): array
+    {
+        return array_filter(array_map(
+            static fn (PartView $view): string => $view->isAtHand() ? ($view->isLookedAt() ? '' : 'unseen') : 'inside',
+            $this->ofUnit(),
+        ));
+    }
+
     /** The next part with open work, after the one in hand. */
     public function nextOpen(?string $after = null): ?string
     {

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Core\Drawing;
+
+/**
+ * A sheet written down once for all who look at it: the grades of a case, what is out, and where a part leads are filled in
+ * by SvgWriter. In its paths `~tone|surface|line~` stands for a class, and `~#~` for what ids begin with.
+ */
+final readonly class Blank
+{
+    /** @param array<string, string> $parts SVG of each, from the back to the front */
+    private function __construct(
+        public float $width,
+        public float $height,
+        public string $axes,
+        public array $parts,
+        public string $labels,
+    ) {
+    }
+
+    public static function of(Sheet $sheet): self
+    {
+        $axes = $labels = '';
+        foreach ($sheet->axes as [$x, $y, $toX, $toY]) {
+            $axes .= \sprintf('M%s %sL%s %s', Pen::number($x), Pen::number($y), Pen::number($toX), Pen::number($toY));
+        }
+        $parts = [];
+        foreach ($sheet->parts as $placed) {
+            $parts[$placed->part->key] = self::part($placed);
+            $labels .= null === $placed->label ? '' : self::label($placed->part->key, $placed->label);
+        }
+
+        return new self(ceil($sheet->width), ceil($sheet->height), $axes, $parts, $labels);
+    }
+
+    public static function safe(string $words): string
+    {
+        return htmlspecialchars($words, \ENT_QUOTES | \ENT_XML1);
+    }
+
+    private static function part(Placed $placed): string
+    {
+        $paths = '';
+        $drawn = [];
+        foreach ($placed->part->stamps as $stamp) {
+            $paths .= self::stamp($placed->part->key, $stamp, $drawn);
+        }
+
+        return \sprintf('transform="translate(%s %s)">%s', Pen::number($placed->x), Pen::number($placed->y), $paths);
+    }
+
+    /**
+     * A thing is drawn where it stands first, and used from there wherever it stands again.
+     *
+     * @param array<int, array{string, float, float}> $drawn
+     */
+    private static function stamp(string $part, Stamp $stamp, array &$drawn): string
+    {
+        $at = spl_object_id($stamp->thing);
+        if (isset($drawn[$at])) {
+            [$id, $x, $y] = $drawn[$at];
+
+            return \sprintf('<use href="#%s" x="%s" y="%s"/>', $id, Pen::number($stamp->x - $x), Pen::number($stamp->y - $y));
+        }
+        $id = '~#~'.$part.'.'.\count($drawn);
+        $drawn[$at] = [$id, $stamp->x, $stamp->y];
+        $moved = abs($stamp->x) + abs($stamp->y) < 0.05 ? '' : 'translate('.Pen::number($stamp->x).' '.Pen::number($stamp->y).') ';
+
+        return \sprintf(
+            '<g id="%s" transform="%sscale(%s)">%s</g>',
+            $id,
+            $moved,
+            1 / Pen::FINE,
+            implode('', array_map(self::face(...), $stamp->thing->faces)),
+        );
+    }
+
+    private static function face(Face $face): string
+    {
+        $tone = min(Face::LINE, max(0, $face->tone));
+
+        return $face->wire > 0.0
+            ? \sprintf('<path class="~%d|%s|w~" stroke-width="%s" d="%s"/>', $tone, $face->surface, Pen::fine($face->wire), $face->path)
+            : \sprintf('<path class="~%d|%s|%s~" d="%s"/>', $tone, $face->surface, Face::NO_LINE === $face->wire ? 'n' : '', $face->path);
+    }
+
+    private static function label(string $part, Label $label): string
+    {
+        return \sprintf(
+            '<g data-for="%s"><path d="M%s %sV%s"/><text x="%s" y="%s">%s</text></g>',
+            $part,
+            Pen::number($label->x),
+            Pen::number($label->from + ($label->from < $label->to ? 2 : -10)),
+            Pen::number($label->to),
+            Pen::number($label->x),
+            Pen::number($label->from),
+            self::safe($label->words),
+        );
+    }
+}

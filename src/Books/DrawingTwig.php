@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Books;
+
+use Japhrex\Core\Drawing\SvgWriter;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\Part;
+use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
+use Twig\Attribute\AsTwigFunction;
+
+/** The drawing of a unit in a page, and where that of one part is to be had. */
+final readonly class DrawingTwig
+{
+    /** In the address that is handed in, in the place of a part's key. */
+    public const PART = '__part__';
+
+    public function __construct(private Drawings $drawings, private UrlGeneratorInterface $urls)
+    {
+    }
+
+    /**
+     * @param array<string, int> $grades by part, and by part/surface
+     * @param array<string, string> $states by part
+     * @param string $link where a part leads, with `__part__` for its key; empty: nowhere
+     *
+     * @return string SVG; empty: the book has no drawing
+     */
+    #[AsTwigFunction('unit_drawing', isSafe: ['html'])]
+    public function unit(Book $book, array $grades = [], array $states = [], string $link = '', bool $alone = false): string
+    {
+        $blank = $this->drawings->unit($book);
+
+        return null === $blank ? '' : (new SvgWriter(
+            array_map(static fn (Part $part): string => $part->name, $book->parts),
+            $grades,
+            $states,
+            '' === $link ? null : static fn (string $part): string => str_replace(self::PART, $part, $link),
+            $alone,
+            $book->title.', pulled apart',
+        ))->write($blank);
+    }
+
+    /** @return string address of the drawing of a part; empty: the book has none */
+    #[AsTwigFunction('part_drawing')]
+    public function part(Book $book, string $part): string
+    {
+        return !isset($book->drawn->shapes[$part]) ? '' : $this->urls->generate('part_drawing', [
+            'family' => $book->key, 'part' => $part, 'stamp' => $this->drawings->stamp($book),
+        ]);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Books;
+
+use Japhrex\Core\Drawing\Blank;
+use Japhrex\Core\Drawing\UnitDrawing;
+use Japhrex\Core\Family\Book;
+use Symfony\Contracts\Cache\CacheInterface;
+
+/** The drawings of the books, each made once and kept as long as its book stays as it is. */
+final readonly class Drawings
+{
+    /** Of the projection and its hand: raised where they change, so that what is kept is drawn anew. */
+    private const HAND = 2;
+
+    public function __construct(private CacheInterface $cache)
+    {
+    }
+
+    /** Null: the book draws none of its parts. */
+    public function unit(Book $book): ?Blank
+    {
+        return [] === $book->drawn->shapes ? null : $this->cache->get(
+            'drawing.unit.'.$this->stamp($book),
+            static fn (): Blank => Blank::of((new UnitDrawing($book))->exploded()),
+        );
+    }
+
+    /** Null: the book does not draw it. */
+    public function part(Book $book, string $key): ?Blank
+    {
+        return !isset($book->drawn->shapes[$key]) ? null : $this->cache->get(
+            'drawing.part.'.$key.'.'.$this->stamp($book),
+            static function () use ($book, $key): ?Blank {
+                $sheet = (new UnitDrawing($book))->alone($key);
+
+                return null === $sheet ? null : Blank::of($sheet);
+            },
+        );
+    }
+
+    /** Changes when a drawing of the book would look different. */
+    public function stamp(Book $book): string
+    {
+        $names = array_map(static fn ($part): string => $part->short, $book->parts);
+
+        return hash('xxh3', serialize([self::HAND, $names, $book->drawn]));
+    }
+}
