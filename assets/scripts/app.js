@@ -12,7 +12,7 @@ import './proof.js';
 import './sending.js';
 import { startReadings } from './readings.js';
 import { startSpeech } from './speech.js';
-import './unit.js';
+import { startHarm } from './unit.js';
 import { startUploads } from './uploads.js';
 
 const htmx = window.htmx;
@@ -230,6 +230,7 @@ function start(root) {
   startFigures();
   startReadings();
   startUploads(root);
+  startHarm(root);
   startMarks(root);
   startCompare(root);
   startClips(root);

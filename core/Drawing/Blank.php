@@ -6,17 +6,21 @@ namespace Japhrex\Core\Drawing;
 
 /**
  * A sheet written down once for all who look at it: the grades of a case, what is out, and where a part leads are filled in
- * by SvgWriter. In its paths `~tone|surface|line~` stands for a class, and `~#~` for what ids begin with.
+ * by SvgWriter. In its paths `~tone|surface|line~` stands for how a face is coloured, and `~#~` for what ids begin with.
  */
 final readonly class Blank
 {
-    /** @param array<string, string> $parts SVG of each, from the back to the front */
+    /**
+     * @param array<string, string> $parts SVG of each, from the back to the front
+     * @param array<string, array{float, float}> $spots the middle of each on the sheet
+     */
     private function __construct(
         public float $width,
         public float $height,
         public string $axes,
         public array $parts,
         public string $labels,
+        public array $spots,
     ) {
     }
 
@@ -26,13 +30,14 @@ final readonly class Blank
         foreach ($sheet->axes as [$x, $y, $toX, $toY]) {
             $axes .= \sprintf('M%s %sL%s %s', Pen::number($x), Pen::number($y), Pen::number($toX), Pen::number($toY));
         }
-        $parts = [];
+        $parts = $spots = [];
         foreach ($sheet->parts as $placed) {
+            $spots[$placed->part->key] = $placed->middle();
             $parts[$placed->part->key] = self::part($placed);
             $labels .= null === $placed->label ? '' : self::label($placed->part->key, $placed->label);
         }
 
-        return new self(ceil($sheet->width), ceil($sheet->height), $axes, $parts, $labels);
+        return new self(ceil($sheet->width), ceil($sheet->height), $axes, $parts, $labels, $spots);
     }
 
     public static function safe(string $words): string
@@ -72,7 +77,7 @@ final readonly class Blank
             '<g id="%s" transform="%sscale(%s)">%s</g>',
             $id,
             $moved,
-            1 / Pen::FINE,
+            round(1 / Pen::FINE, 4),
             implode('', array_map(self::face(...), $stamp->thing->faces)),
         );
     }
@@ -82,14 +87,14 @@ final readonly class Blank
         $tone = min(Face::LINE, max(0, $face->tone));
 
         return $face->wire > 0.0
-            ? \sprintf('<path class="~%d|%s|w~" stroke-width="%s" d="%s"/>', $tone, $face->surface, Pen::fine($face->wire), $face->path)
-            : \sprintf('<path class="~%d|%s|%s~" d="%s"/>', $tone, $face->surface, Face::NO_LINE === $face->wire ? 'n' : '', $face->path);
+            ? \sprintf('<path ~%d|%s|w~ stroke-width="%s" d="%s"/>', $tone, $face->surface, Pen::fine($face->wire), $face->path)
+            : \sprintf('<path ~%d|%s|%s~ d="%s"/>', $tone, $face->surface, Face::NO_LINE === $face->wire ? 'n' : '', $face->path);
     }
 
     private static function label(string $part, Label $label): string
     {
         return \sprintf(
-            '<g data-for="%s"><path d="M%s %sV%s"/><text x="%s" y="%s">%s</text></g>',
+            '<g data-for="%s"><path d="M%s %sV%s"/><text stroke="none" x="%s" y="%s">%s</text></g>',
             $part,
             Pen::number($label->x),
             Pen::number($label->from + ($label->from < $label->to ? 2 : -10)),

@@ -39,7 +39,7 @@ final readonly class DrawCommand
         return (new SvgWriter(
             $drawing->names(),
             self::grades($said['grades'] ?? '', $book),
-            alone: true,
+            ink: Ink::File,
             title: $book->title,
         ))->write(Blank::of($sheet))."\n";
     }

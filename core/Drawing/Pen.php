@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Drawing;
 
-/** Writes what is drawn in one frame as paths of SVG, in quarters of a pixel: whole numbers are the shortest. */
+/** Writes what is drawn in one frame as paths of SVG, in thirds of a pixel: whole numbers are the shortest. */
 final readonly class Pen
 {
     /** Units of a path in a pixel. */
-    public const FINE = 4;
+    public const FINE = 3;
 
     public function __construct(private Frame $frame)
     {

@@ -20,6 +20,15 @@ final readonly class Placed
         return null === $heights ? null : [$heights[0] + $this->y, $heights[1] + $this->y];
     }
 
+    /** @return array{float, float} of what is drawn, on the sheet */
+    public function middle(): array
+    {
+        return [
+            $this->x + ($this->part->left() + $this->part->right()) / 2,
+            $this->y + ($this->part->top() + $this->part->bottom()) / 2,
+        ];
+    }
+
     public function labelled(?Label $label): self
     {
         return new self($this->part, $this->x, $this->y, $label);

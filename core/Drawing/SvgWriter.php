@@ -12,15 +12,15 @@ final readonly class SvgWriter
 {
     /** How a part may stand, and what is said of it then. */
     private const STATES = [
-        'out' => 'is out', 'next' => 'comes off now', 'inside' => 'still in the unit', 'unseen' => 'not looked at yet',
+        'out' => 'is out', 'next' => 'in hand now', 'waits' => 'not in yet', 'inside' => 'still in the unit',
+        'unseen' => 'not looked at yet',
     ];
 
     /**
      * @param array<string, string> $names by part
      * @param array<string, int> $grades by part, and by part/surface
-     * @param array<string, string> $states by part: out, next, inside or unseen
+     * @param array<string, string> $states by part: out, next, waits, inside or unseen
      * @param \Closure(string): string|null $link where a part leads; null: it leads nowhere
-     * @param bool $alone does it stand for itself, with its colours in it?
      * @param string $prefix of ids, other than that of any drawing beside it on the page
      */
     public function __construct(
@@ -28,13 +28,14 @@ final readonly class SvgWriter
         private array $grades = [],
         private array $states = [],
         private ?\Closure $link = null,
-        private bool $alone = false,
+        private Ink $ink = Ink::Page,
         private string $title = '',
         private string $prefix = 'd.',
     ) {
     }
 
-    public function write(Blank $blank): string
+    /** @param string $over what lies over the parts, such as the path of harm; SVG */
+    public function write(Blank $blank, string $over = ''): string
     {
         $parts = '';
         foreach ($blank->parts as $key => $markup) {
@@ -43,15 +44,19 @@ final readonly class SvgWriter
 
         return \sprintf(
             '<svg xmlns="http://www.w3.org/2000/svg" class="unitpicture" viewBox="0 0 %1$s %2$s" width="%1$s" height="%2$s"'
-                ." role=\"group\" aria-label=\"%3\$s\">%4\$s<path class=\"axis\" d=\"%5\$s\"/>\n%6\$s"
-                .'<g class="labels" aria-hidden="true">%7$s</g></svg>',
+                .' role="group" aria-label="%3$s"%4$s>%5$s<path class="axis"%6$s d="%7$s"/>'."\n".'%8$s'
+                .'<g class="labels" aria-hidden="true"%9$s>%10$s</g>%11$s</svg>',
             Pen::number($blank->width),
             Pen::number($blank->height),
             Blank::safe($this->title),
-            $this->alone ? '<style>'.Look::styles().'</style>' : '',
+            $this->ink->ofAll(),
+            Ink::File === $this->ink ? '<style>'.Look::styles().'</style>' : '',
+            $this->ink->ofAxis(),
             $blank->axes,
             $parts,
+            $this->ink->ofLabels(),
             $blank->labels,
+            $over,
         );
     }
 
@@ -64,13 +69,14 @@ final readonly class SvgWriter
             }
             [$tone, $surface, $line] = explode('|', $m[1]);
 
-            return self::look((int) $tone, $this->grades[$key.'/'.$surface] ?? $whole, $line);
+            return $this->ink->ofFace((int) $tone, $this->grades[$key.'/'.$surface] ?? $whole, $line);
         }, $markup);
         $title = Blank::safe($this->said($key));
         $group = \sprintf(
-            '<g class="p%s" data-part="%s" %s<title>%s</title></g>',
+            '<g class="p%s" data-part="%s"%s %s<title>%s</title></g>',
             isset($this->states[$key]) ? ' '.$this->states[$key] : '',
             $key,
+            $this->ink->ofPart(),
             $painted,
             $title,
         );
@@ -94,12 +100,5 @@ final readonly class SvgWriter
             [] === $grades ? null : 'grade '.max($grades),
             self::STATES[$this->states[$key] ?? ''] ?? null,
         ]));
-    }
-
-    private static function look(int $tone, int $grade, string $line): string
-    {
-        $look = 0 === $grade || Face::LINE === $tone ? 't'.$tone : 'g'.$grade.min(3, intdiv($tone, 2));
-
-        return 'w' === $line ? 'w'.$look : ('n' === $line ? $look.' n' : $look);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Books;
 
+use Japhrex\Core\Drawing\Ink;
 use Japhrex\Core\Drawing\SvgWriter;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;
@@ -13,7 +14,7 @@ use Symfony\Component\Routing\Attribute\Route;
 final class DrawingController extends AbstractController
 {
     #[Route('/drawings/{family}/{part}/{stamp}.svg', name: 'part_drawing', methods: ['GET'])]
-    public function part(string $family, string $part, BookShelf $shelf, Drawings $drawings): Response
+    public function part(string $family, string $part, BookShelf $shelf, UnitDrawings $drawings): Response
     {
         $book = $shelf->book($family);
         $blank = $drawings->part($book, $part) ?? throw $this->createNotFoundException();
@@ -21,7 +22,7 @@ final class DrawingController extends AbstractController
         $name = $book->parts[$part]->name ?? $part;
 
         return new Response(
-            (new SvgWriter([$part => $name], alone: true, title: $name))->write($blank),
+            (new SvgWriter([$part => $name], ink: Ink::File, title: $name))->write($blank),
             Response::HTTP_OK,
             [
                 'Content-Type' => 'image/svg+xml',

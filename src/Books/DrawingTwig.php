@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Books;
 
+use Japhrex\Core\Drawing\Ink;
 use Japhrex\Core\Drawing\SvgWriter;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\Part;
@@ -16,7 +17,7 @@ final readonly class DrawingTwig
     /** In the address that is handed in, in the place of a part's key. */
     public const PART = '__part__';
 
-    public function __construct(private Drawings $drawings, private UrlGeneratorInterface $urls)
+    public function __construct(private UnitDrawings $drawings, private UrlGeneratorInterface $urls)
     {
     }
 
@@ -28,7 +29,7 @@ final readonly class DrawingTwig
      * @return string SVG; empty: the book has no drawing
      */
     #[AsTwigFunction('unit_drawing', isSafe: ['html'])]
-    public function unit(Book $book, array $grades = [], array $states = [], string $link = '', bool $alone = false): string
+    public function unit(Book $book, array $grades = [], array $states = [], string $link = '', bool $onPaper = false): string
     {
         $blank = $this->drawings->unit($book);
 
@@ -37,7 +38,7 @@ final readonly class DrawingTwig
             $grades,
             $states,
             '' === $link ? null : static fn (string $part): string => str_replace(self::PART, $part, $link),
-            $alone,
+            $onPaper ? Ink::Paper : Ink::Page,
             $book->title.', pulled apart',
         ))->write($blank);
     }

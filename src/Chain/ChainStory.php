@@ -46,6 +46,7 @@ final readonly class ChainStory
             $part = null === $node->finding ? null : explode('/', (string) $node->place)[0];
             $steps[] = new StoryStep(
                 $node,
+                $step,
                 array_map(
                     static fn (Link $link): StoryCause => new StoryCause(
                         $nodes[$link->from]->name,
@@ -66,6 +67,26 @@ final readonly class ChainStory
         }
 
         return $steps;
+    }
+
+    /**
+     * Grades of what the story tells, for the drawing of the unit.
+     *
+     * @param list<StoryStep> $story
+     *
+     * @return array<string, int> by part, and by part/surface
+     */
+    public static function grades(array $story): array
+    {
+        $grades = [];
+        foreach ($story as $step) {
+            $grade = $step->grade();
+            if (null !== $grade && null !== $step->node->place) {
+                $grades[$step->node->place] = max($grades[$step->node->place] ?? 0, $grade);
+            }
+        }
+
+        return $grades;
     }
 
     /**

@@ -10,6 +10,7 @@ use App\Evidence\Repository\FindingRepository;
 use App\Intake\CaseGate;
 use App\Measuring\ShopLimits;
 use Japhrex\Core\Chain\Ground\Reach;
+use Japhrex\Core\Damage\OftenHurt;
 use Japhrex\Core\Family\CarrierKind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -41,12 +42,16 @@ final class LibraryController extends AbstractController
     }
 
     #[Route('/library/{family}', name: 'library_book', methods: ['GET'])]
-    public function book(string $family, ShopLimits $limits, SchoolPicks $picks): Response
+    public function book(string $family, ShopLimits $limits, SchoolPicks $picks, FindingRepository $findings): Response
     {
+        $hurt = $findings->hurtInFamily($family);
+
         return $this->render('library/book.html.twig', [
             'book' => $this->shelf->book($family),
             'own' => $limits->inForce($family),
             'picks' => $picks->taken($family),
+            'hurt' => $hurt,
+            'steps' => array_map(static fn (array $one): int => OftenHurt::step($one[0], $one[1]), $hurt),
         ]);
     }
 

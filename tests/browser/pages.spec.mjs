@@ -34,6 +34,7 @@ const cases = {
   chain: '/cases/OQ-26-0102/chain',
   'chain, proposed': '/cases/OQ-26-0108/chain',
   'chain, signed': '/cases/OQ-26-0101/chain',
+  'path of harm': '/cases/OQ-26-0101/chain/path',
   verdict: '/cases/OQ-26-0102/verdict',
   warranty: '/cases/OQ-26-0102/warranty',
   policies: '/policies',

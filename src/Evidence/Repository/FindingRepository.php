@@ -9,8 +9,10 @@ use App\Evidence\Finding;
 use App\Evidence\Mark;
 use App\Intake\CaseFile;
 use App\Intake\Repository\OfCaseRepository;
+use Doctrine\ORM\QueryBuilder;
 use Doctrine\Persistence\ManagerRegistry;
 use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Damage\OftenHurt;
 use Symfony\Component\Uid\Uuid;
 
 /** @extends OfCaseRepository<Finding> */
@@ -87,6 +89,28 @@ final class FindingRepository extends OfCaseRepository implements PartsInUse
         }
 
         return $grades;
+    }
+
+    /**
+     * How often each part of a family was found damaged, and how often somebody looked at it.
+     *
+     * @return array<string, array{int, int}> by part: units in which it was damaged, units in which it was looked at
+     */
+    public function hurtInFamily(string $family): array
+    {
+        $count = fn (): QueryBuilder => $this->createQueryBuilder('f')
+            ->select('f.part AS part', 'COUNT(DISTINCT f.case) AS units')->join('f.case', 'c')
+            ->where('c.family = :family')->andWhere('f.kind <> :noted')->groupBy('f.part')
+            ->setParameter('family', $family)->setParameter('noted', FindingKind::Noted);
+        $hurt = array_column($count()->andWhere('f.kind = :damage')->andWhere('f.grade >= :from')
+            ->setParameter('damage', FindingKind::Damage)->setParameter('from', OftenHurt::FROM)
+            ->getQuery()->getArrayResult(), 'units', 'part');
+        $told = [];
+        foreach (array_column($count()->getQuery()->getArrayResult(), 'units', 'part') as $part => $seen) {
+            $told[(string) $part] = [(int) ($hurt[$part] ?? 0), (int) $seen];
+        }
+
+        return $told;
     }
 
     /** @return list<string> ids of findings that a mark in some picture shows */

@@ -54,6 +54,7 @@ final readonly class BuildPage
         return $this->pages->show($case, 'repair/build.html.twig', [
             'sheet' => $sheet,
             'next' => $next,
+            'standing' => self::standing($sheet, $next),
             'unsure' => \count(array_filter($sheet, static fn (BuildRow $row): bool => !$row->done && $row->step->isUnsure())),
             'order' => $order,
             'typed' => $typed + $this->fromTheShelf($case, $next),
@@ -68,6 +69,23 @@ final readonly class BuildPage
             'hanging' => array_filter(array_map(static fn (object $one): string => $one->hangsOn, $this->repair->records($case))),
             'fitted' => null === $next || [] === $next->parts ? [] : $this->photos->fittedParts($case, $next->parts, 3),
         ], [] === $typed ? 200 : 422);
+    }
+
+    /**
+     * @param list<BuildRow> $sheet
+     *
+     * @return array<string, string> by part: in hand, or not in yet; not there: it is in
+     */
+    private static function standing(array $sheet, ?BuildStep $next): array
+    {
+        $standing = [];
+        foreach ($sheet as $row) {
+            if (!$row->done) {
+                $standing += array_fill_keys($row->step->parts, $row->step->key === $next?->key ? 'next' : 'waits');
+            }
+        }
+
+        return $standing;
     }
 
     /** @return list<Meant> what an earlier build of this unit put in otherwise, of the parts in hand */

@@ -10,10 +10,10 @@ use Japhrex\Core\Family\Book;
 use Symfony\Contracts\Cache\CacheInterface;
 
 /** The drawings of the books, each made once and kept as long as its book stays as it is. */
-final readonly class Drawings
+final readonly class UnitDrawings
 {
     /** Of the projection and its hand: raised where they change, so that what is kept is drawn anew. */
-    private const HAND = 2;
+    private const HAND = 5;
 
     public function __construct(private CacheInterface $cache)
     {

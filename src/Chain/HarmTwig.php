@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Chain;
+
+use App\Books\UnitDrawings;
+use Japhrex\Core\Chain\Step;
+use Japhrex\Core\Drawing\HarmPath;
+use Japhrex\Core\Drawing\Ink;
+use Japhrex\Core\Drawing\SvgWriter;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\Part;
+use Twig\Attribute\AsTwigFunction;
+
+/** The drawing of a unit with the path of harm over it. */
+final readonly class HarmTwig
+{
+    public function __construct(private UnitDrawings $drawings)
+    {
+    }
+
+    /**
+     * @param list<StoryStep> $story
+     * @param array<string, int> $grades by part, and by part/surface
+     *
+     * @return string SVG; empty: the book has no drawing, or no step of the story lies on it
+     */
+    #[AsTwigFunction('harm_drawing', isSafe: ['html'])]
+    public function path(Book $book, array $story, array $grades = [], bool $onPaper = false): string
+    {
+        $blank = $this->drawings->unit($book);
+        if (null === $blank) {
+            return '';
+        }
+        $harm = new HarmPath($blank, array_map(static fn (StoryStep $step): Step => $step->step, $story));
+
+        return !$harm->isSeen() ? '' : (new SvgWriter(
+            array_map(static fn (Part $part): string => $part->name, $book->parts),
+            $grades,
+            ink: $onPaper ? Ink::Paper : Ink::Page,
+            title: $book->title.', with the path of the damage',
+        ))->write($blank, $harm->svg());
+    }
+}
