@@ -21,6 +21,7 @@ final class Version20261130140000 extends AbstractMigration
     {
         $this->addSql("ALTER TABLE finding ADD judged_before JSONB DEFAULT '[]' NOT NULL, ADD opinions JSONB DEFAULT '[]' NOT NULL");
         $this->addSql("ALTER TABLE part_record ADD sensed_by VARCHAR(80) DEFAULT '' NOT NULL, ADD sensed_before JSONB DEFAULT '[]' NOT NULL");
+        $this->addSql('ALTER TABLE part_record ADD turning SMALLINT DEFAULT NULL, ADD heat SMALLINT DEFAULT NULL');
         $this->addSql('ALTER TABLE finding ADD how_moment VARCHAR(10) DEFAULT NULL');
         $this->addSql('ALTER TABLE complaint ADD moment VARCHAR(10) DEFAULT NULL');
         $this->addSql('ALTER TABLE clip ADD photo_id UUID DEFAULT NULL');
@@ -36,7 +37,7 @@ final class Version20261130140000 extends AbstractMigration
     public function down(Schema $schema): void
     {
         $this->addSql('ALTER TABLE clip DROP photo_id');
-        $this->addSql('ALTER TABLE part_record DROP sensed_by, DROP sensed_before');
+        $this->addSql('ALTER TABLE part_record DROP sensed_by, DROP sensed_before, DROP turning, DROP heat');
         $this->addSql('ALTER TABLE finding DROP judged_before, DROP opinions, DROP how_moment');
         $this->addSql('ALTER TABLE complaint DROP moment');
     }

@@ -11,6 +11,8 @@ enum Sense: string
     case Sound = 'sound';
     case Smell = 'smell';
     case Hardness = 'hardness';
+    case Turning = 'turning';
+    case Heat = 'heat';
 
     public function label(): string
     {
@@ -19,6 +21,8 @@ enum Sense: string
             self::Sound => 'Sound when turned',
             self::Smell => 'Smell',
             self::Hardness => 'Rubber under the thumb',
+            self::Turning => 'Turned by hand',
+            self::Heat => 'Warm to the hand, as it ran',
         };
     }
 
@@ -30,6 +34,8 @@ enum Sense: string
             self::Sound => ['silent', 'rustles', 'rough', 'grinds'],
             self::Smell => ['fresh', 'stale', 'sharp', 'burnt'],
             self::Hardness => ['springy', 'stiff', 'hard', 'cracks', 'swollen soft'],
+            self::Turning => ['evenly', 'heavily', 'a notch', 'binds', 'not at all'],
+            self::Heat => ['as its mates', 'warmer', 'too hot to hold', 'paint or oil burnt on it'],
         };
     }
 }

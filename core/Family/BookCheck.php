@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Family;
 
+use Japhrex\Core\Damage\Sense;
 use Japhrex\Core\Family\Identity\IdentityCheck;
 use Japhrex\Core\Figure\FigureRegistry;
 
@@ -16,8 +17,6 @@ final readonly class BookCheck
     {
         $this->fills = new FillCheck($figures);
     }
-
-    private const SENSES = ['play', 'sound', 'smell', 'hardness'];
 
     /** @return list<BookProblem> */
     public function problems(Book $book): array
@@ -191,10 +190,10 @@ final readonly class BookCheck
             }
             yield from $this->accepts($book, 'parts/'.$part->key, $part);
             foreach ($part->senses as $sense) {
-                if (!\in_array($sense, self::SENSES, true)) {
+                if (null === Sense::tryFrom($sense)) {
                     yield new BookProblem(
                         'parts/'.$part->key.'/senses',
-                        \sprintf('"%s" is no sense; expected %s.', $sense, implode(', ', self::SENSES)),
+                        \sprintf('"%s" is no sense; expected %s.', $sense, implode(', ', array_column(Sense::cases(), 'value'))),
                     );
                 }
             }

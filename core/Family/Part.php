@@ -11,7 +11,7 @@ final readonly class Part
      * @param list<string> $also other names people use
      * @param array<string, Surface> $surfaces
      * @param array<string, Field> $fields
-     * @param list<string> $senses of `play`, `sound`, `smell`, `hardness`: what no picture shows
+     * @param list<string> $senses values of Sense: what no picture shows
      * @param string $look what to look at first
      * @param list<FigureUse> $figures worth asking here
      * @param list<Debris> $debris what it does with debris

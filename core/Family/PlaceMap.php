@@ -10,18 +10,24 @@ final readonly class PlaceMap
     /** @var array<string, array<string, list<string>>> kind => part => parts beyond */
     private array $next;
 
+    /** @var array<string, list<Carrier>> of the oil, by the part from which it comes */
+    private array $oil;
+
     public function __construct(Book $book)
     {
-        $next = [];
+        $next = $oil = [];
         foreach ($book->carriers as $carrier) {
             $from = self::part($carrier->from);
             $to = self::part($carrier->to);
             $next[$carrier->kind->value][$from][] = $to;
+            if (CarrierKind::Oil === $carrier->kind) {
+                $oil[$from][] = $carrier;
+            }
             if (!$carrier->kind->hasDirection()) {
                 $next[$carrier->kind->value][$to][] = $from;
             }
         }
-        $this->next = $next;
+        [$this->next, $this->oil] = [$next, $oil];
     }
 
     /** Two places of one part always are joined: harm spreads within a part by itself. */
@@ -83,6 +89,31 @@ final readonly class PlaceMap
         }
 
         return $seen;
+    }
+
+    /**
+     * The shortest way of the oil from one part to another.
+     *
+     * @return list<Carrier> none: it does not lead there
+     */
+    public function oilWay(string $from, string $to): array
+    {
+        $cameBy = [self::part($from) => null];
+        $open = [self::part($from)];
+        while (null !== $at = array_shift($open)) {
+            foreach ($this->oil[$at] ?? [] as $carrier) {
+                $next = self::part($carrier->to);
+                if (!\array_key_exists($next, $cameBy)) {
+                    [$cameBy[$next], $open[]] = [$carrier, $next];
+                }
+            }
+        }
+        $way = [];
+        for ($at = self::part($to); null !== ($carrier = $cameBy[$at] ?? null); $at = self::part($carrier->from)) {
+            array_unshift($way, $carrier);
+        }
+
+        return $way;
     }
 
     private static function part(string $place): string

@@ -33,7 +33,7 @@ enum WatchAnswer
             }
         }
         foreach ($finds as $i => $find) {
-            if (\in_array($find->kind, [FindingKind::Clean, FindingKind::Normal], true) && ($there($find) || null === $find->surface)) {
+            if ($find->kind->findsNothing() && ($there($find) || null === $find->surface)) {
                 return [self::Clean, $i];
             }
         }

@@ -40,7 +40,10 @@ final readonly class EvidenceSnapshot implements SnapshotPart
                 static fn (ContentCheck $one): array => Plain::of($one, null === $one->rated ? ['rated'] : []),
                 $this->contentChecks->ofCase($case),
             ),
-            'parts' => Plain::all($this->records->byPart($case)),
+            // What was signed before hands were asked for more has no word of it.
+            'parts' => array_map(static fn (PartRecord $one): array => Plain::of($one, [
+                ...(null === $one->turning ? ['turning'] : []), ...(null === $one->heat ? ['heat'] : []),
+            ]), $this->records->byPart($case)),
             'watch-list' => Plain::all($this->ticks->ofCase($case)),
             'findings' => array_map(
                 static fn (Finding $finding): array => Plain::of($finding, self::untold($finding))

@@ -9,6 +9,7 @@ use App\Books\BookShelf;
 use App\Evidence\Repository\ReferenceRepository;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
+use Japhrex\Core\Damage\FindingKind;
 
 /** The one way in for an example of the reference collection. */
 final readonly class KeepExample
@@ -21,7 +22,7 @@ final readonly class KeepExample
     }
 
     /**
-     * @param string $mode key of the damage; of a good one it says nothing
+     * @param string $mode key of the damage; of grade 0 one of FindingKind::harmless, or empty: as new
      *
      * @throws ShopError saying what is missing
      */
@@ -33,7 +34,12 @@ final readonly class KeepExample
         if ($grade < 0 || $grade > 4) {
             throw new ShopError('An example is of a grade from 0, a good one, to 4.', 422);
         }
-        $mode = 0 === $grade ? null : $this->shelf->modes()->get($mode)?->key;
+        $harmless = FindingKind::tryFrom($mode);
+        $mode = match (true) {
+            $grade > 0 => $this->shelf->modes()->get($mode)?->key,
+            \in_array($harmless, FindingKind::harmless(), true) => $harmless->value,
+            default => null,
+        };
         if ($grade > 0 && null === $mode) {
             throw new ShopError('Of which kind of damage is it an example?', 422);
         }

@@ -45,6 +45,12 @@ class PartRecord implements Undoable
     #[ORM\Column(type: 'smallint', nullable: true)]
     public ?int $hardness = null;
 
+    #[ORM\Column(type: 'smallint', nullable: true)]
+    public ?int $turning = null;
+
+    #[ORM\Column(type: 'smallint', nullable: true)]
+    public ?int $heat = null;
+
     #[ORM\Column(type: 'text')]
     #[Assert\Length(max: 4000)]
     public string $note = '';
@@ -59,7 +65,7 @@ class PartRecord implements Undoable
         return array_filter(
             [
                 Sense::Play->value => $this->play, Sense::Sound->value => $this->sound, Sense::Smell->value => $this->smell,
-                Sense::Hardness->value => $this->hardness,
+                Sense::Hardness->value => $this->hardness, Sense::Turning->value => $this->turning, Sense::Heat->value => $this->heat,
             ],
             static fn (?int $grade): bool => null !== $grade,
         );

@@ -10,6 +10,7 @@ use App\Account\DoneBy;
 use App\Evidence\Repository\ReferenceRepository;
 use App\Platform\Identified;
 use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Damage\FindingKind;
 use Symfony\Component\Uid\Uuid;
 
 /** A photo that the shop keeps to judge others by: a good one, or an example of a grade. */
@@ -36,6 +37,12 @@ class Reference implements Audited
     ) {
         $this->doneBy($who);
         $this->identify();
+    }
+
+    /** Of what it is an example where it is none of damage; null: of damage, or as new. */
+    public function harmless(): ?FindingKind
+    {
+        return 0 === $this->grade ? FindingKind::tryFrom($this->mode ?? '') : null;
     }
 
     public function showNow(int $grade, ?string $mode, string $words, Actor $who): void

@@ -8,6 +8,8 @@ use App\Evidence\Finding;
 use App\Intake\CaseFile;
 use App\Teardown\StripBench;
 use Japhrex\Core\Chain\Ground\Pieces;
+use Japhrex\Core\Family\Carrier;
+use Japhrex\Core\Family\PlaceMap;
 use Japhrex\Core\Teardown\Shortage;
 
 /** Of which part is the piece that lay there: those that it fits, the broken and the incomplete first. */
@@ -23,14 +25,18 @@ final readonly class PieceMatch
         $shape = $finding->lay->shape;
         $short = null === $shape ? [] : $this->short($finding->case, $parts);
         $from = [];
+        $map = new PlaceMap($parts->book);
         foreach (null === $shape ? [] : Pieces::from($parts->book, $shape, $finding->debris()) as $key) {
             $view = $parts->views[$key];
-            $from[] = match (true) {
-                isset($short[$key]) => new PieceFrom($view->part, $short[$key], 0),
-                self::isBroken($view) => new PieceFrom($view->part, 'found broken', 0),
-                !$view->isLookedAt() => new PieceFrom($view->part, $view->isOff ? 'not looked at' : 'still in the unit', 1),
-                default => new PieceFrom($view->part, 'found whole', 2),
+            [$says, $rank] = match (true) {
+                isset($short[$key]) => [$short[$key], 0],
+                self::isBroken($view) => ['found broken', 0],
+                !$view->isLookedAt() => [$view->isOff ? 'not looked at' : 'still in the unit', 1],
+                default => ['found whole', 2],
             };
+            $way = $map->oilWay($key, $finding->part);
+            $filters = array_values(array_filter(array_map(static fn (Carrier $one): string => $one->filter, $way)));
+            $from[] = new PieceFrom($view->part, $says, $rank, $filters, $key === $finding->part || [] !== $way);
         }
         usort($from, static fn (PieceFrom $a, PieceFrom $b): int => $a->rank <=> $b->rank);
 

@@ -8,7 +8,10 @@ use Japhrex\Core\Damage\Sense;
 use Japhrex\Core\Damage\Sureness;
 use Japhrex\Core\Measuring\LimitVerdict;
 
-/** What was felt, heard or smelt at a part, as what the engine knows: play and sound of wear, smell of heat, rubber of its age. */
+/**
+ * What was felt, heard or smelt at a part, as what the engine knows: play, sound and a notch of wear, smell and warmth of
+ * heat, rubber of its age.
+ */
 final class SenseFact
 {
     /**
@@ -18,7 +21,7 @@ final class SenseFact
      */
     public static function of(string $part, Sense $sense, int $grade): LookFact|ReadingFact|null
     {
-        if (Sense::Play === $sense || Sense::Sound === $sense) {
+        if (\in_array($sense, [Sense::Play, Sense::Sound, Sense::Turning], true)) {
             $verdict = match (true) {
                 0 === $grade => LimitVerdict::Within,
                 $grade >= 3 => LimitVerdict::Outside,
@@ -30,7 +33,7 @@ final class SenseFact
             return null === $verdict ? null : new ReadingFact($part, $sense->label(), $verdict);
         }
         $mode = match (true) {
-            Sense::Smell === $sense && $grade >= 2 => 'overheating',
+            \in_array($sense, [Sense::Smell, Sense::Heat], true) && $grade >= 2 => 'overheating',
             Sense::Hardness === $sense && 4 === $grade => 'seal-swelling',
             Sense::Hardness === $sense && $grade >= 2 => 'seal-hardening',
             default => null,

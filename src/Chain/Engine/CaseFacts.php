@@ -64,7 +64,7 @@ final readonly class CaseFacts
             $sure = $finding->isDisputed() ? $sure->disputed() : $sure;
             $damage = FindingKind::Damage === $finding->kind;
             // Normal running is a look that found no damage; what we did, and what is an old scar, says nothing about the cause.
-            if ($damage || FindingKind::Clean === $finding->kind || FindingKind::Normal === $finding->kind) {
+            if ($damage || $finding->kind->findsNothing()) {
                 $looks[] = new LookFact(
                     $finding->part,
                     $finding->surface,
@@ -74,7 +74,7 @@ final readonly class CaseFacts
                     $finding->debris(),
                     // Normal running clears what is plain to see, and no more.
                     // Nor does a guess that it is clean.
-                    null !== $finding->sweptWith() || FindingKind::Normal === $finding->kind || Sureness::Guess === $sure,
+                    null !== $finding->sweptWith() || FindingKind::Clean !== $finding->kind || Sureness::Guess === $sure,
                     side: $finding->lies ?? '',
                     twin: $finding->twins->value ?? '',
                     sure: $sure,

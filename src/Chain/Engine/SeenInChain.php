@@ -30,7 +30,7 @@ final readonly class SeenInChain implements AfterFinding
                 && (!str_contains($place, '/') || null === $finding->surface || $finding->place() === $place);
             if ($there && FindingKind::Damage === $finding->kind && $finding->mode === $mode) {
                 $node->restOn($finding);
-            } elseif ($there && \in_array($finding->kind, [FindingKind::Clean, FindingKind::Normal], true)) {
+            } elseif ($there && $finding->kind->findsNothing()) {
                 $node->notFound();
             }
         }

@@ -15,6 +15,7 @@ use Japhrex\Core\Family\Identity\Ranking;
 use Japhrex\Core\Family\Identity\Value;
 use Japhrex\Core\Family\Identity\Wear;
 use Japhrex\Core\Family\Model;
+use Japhrex\Core\Family\PlaceMap;
 use Japhrex\Core\Family\UnitIs;
 use Japhrex\Core\Figure\FigureRegistry;
 use Japhrex\Core\Figure\Fill\Filler;
@@ -180,5 +181,15 @@ final class IdentityTest extends TestCase
         self::assertSame(['scavenge-gears', 'scavenge-gears-3', 'scavenge-gears-4'], $stages('Pellam OS 4'));
         $held = self::bookOf('stacked-gear-pump', 'stacked-gear-pump', new UnitIs('Dunmarrow S3'));
         self::assertSame([], array_filter($held->strip, static fn ($step): bool => \in_array('scavenge-gears-4', $step->removes, true)));
+    }
+
+    public function testThePathOfTheOilFromAPartNamesTheFiltersThatShouldHaveHeldAPiece(): void
+    {
+        $map = new PlaceMap(self::bookOf('stacked-gear-pump', 'stacked-gear-pump', new UnitIs('Dunmarrow S3')));
+        $filters = static fn (string $from, string $to): array => array_values(array_filter(
+            array_map(static fn ($one): string => $one->filter, $map->oilWay($from, $to)),
+        ));
+        self::assertSame(['coarse mesh'], $filters('chip-plugs', 'scavenge-gears'));
+        self::assertSame([], $map->oilWay('shaft-seal', 'pressure-gears'), 'no oil leads from the seal back into the pump');
     }
 }
