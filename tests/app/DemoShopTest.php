@@ -77,9 +77,9 @@ final class DemoShopTest extends AppTestCase
         $cases = self::cases();
         self::assertCount(20, $cases);
         self::assertCount(
-            13,
+            14,
             array_unique(array_map(static fn (CaseFile $case): string => $case->family, $cases)),
-            'the twelve families, the gear pump single and stacked',
+            'the twelve families, the gear pump single and stacked, the vane pump dry and in oil',
         );
         [$finished, $comeback, $stuck, $new] = $cases;
         $frames = self::service(CaseFrames::class);

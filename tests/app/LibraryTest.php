@@ -270,7 +270,7 @@ final class LibraryTest extends AppTestCase
         $case = $this->aCase();
         $this->signIn(Role::Viewer);
         $page = $this->browser->request('GET', '/cases/'.$case->number.'/parts/front-block');
-        self::assertStringContainsString('No photo yet', $page->filter('figure.around')->text());
+        self::assertStringContainsString('On the map of the unit', $page->filter('figure.around')->text());
         self::assertStringContainsString('Front bearing block', $page->filter('figure.around .inhand')->text());
         self::assertGreaterThan(2, $page->filter('figure.around rect')->count());
     }
