@@ -53,14 +53,7 @@ final readonly class StripRun
      */
     public function standing(StripStep $now): array
     {
-        $standing = [];
-        foreach ($this->steps as $one) {
-            if ($one->step->key === $now->key || $one->isClosed()) {
-                $standing += array_fill_keys($one->step->removes, $one->isClosed() ? 'out' : 'next');
-            }
-        }
-
-        return $standing;
+        return array_fill_keys($this->partsOff(), 'out') + array_fill_keys($now->removes, 'next');
     }
 
     /**

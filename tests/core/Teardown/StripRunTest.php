@@ -90,4 +90,14 @@ final class StripRunTest extends TestCase
         self::assertSame(0, (new StripRun($book, $done, ['lid' => ['needles' => 22]]))->open(), 'found on the floor');
         self::assertSame(0, (new StripRun($book, $done))->open(), 'not counted is not short');
     }
+
+    public function testADrawingShowsWhatIsOutAndWhatComesOffNowAndASkippedStepLeavesItsPartIn(): void
+    {
+        $book = SmallBook::with();
+        $run = new StripRun($book, ['lid' => StepState::Done]);
+        self::assertSame(['lid' => 'out', 'plunger' => 'next'], $run->standing($book->strip['plunger']));
+        self::assertSame(['lid' => 'out'], $run->standing($book->strip['lid']), 'it is off already');
+        $run = new StripRun($book, ['lid' => StepState::Skipped]);
+        self::assertSame(['plunger' => 'next'], $run->standing($book->strip['plunger']));
+    }
 }
