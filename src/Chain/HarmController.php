@@ -18,8 +18,6 @@ final class HarmController extends AbstractController
     {
         $case = $gate->find($number);
 
-        $told = $story->tell($case);
-
-        return $pages->show($case, 'chain/path.html.twig', ['story' => $told, 'grades' => ChainStory::grades($told)]);
+        return $pages->show($case, 'chain/path.html.twig', ['story' => $story->tell($case)]);
     }
 }

@@ -22,7 +22,7 @@ final readonly class HarmTwig
 
     /**
      * @param list<StoryStep> $story
-     * @param array<string, int> $grades by part, and by part/surface
+     * @param array<string, int> $grades by part, and by part/surface; none: those of the story
      *
      * @return string SVG; empty: the book has no drawing, or no step of the story lies on it
      */
@@ -37,7 +37,7 @@ final readonly class HarmTwig
 
         return !$harm->isSeen() ? '' : (new SvgWriter(
             array_map(static fn (Part $part): string => $part->name, $book->parts),
-            $grades,
+            [] === $grades ? ChainStory::grades($story) : $grades,
             ink: $onPaper ? Ink::Paper : Ink::Page,
             title: $book->title.', with the path of the damage',
         ))->write($blank, $harm->svg());

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use App\Books\BookShelf;
+use App\Chain\ChainStory;
 use App\Evidence\PictureSize;
 use App\Evidence\Repository\PhotoRepository;
 use App\Evidence\ShownPictures;
@@ -28,6 +30,8 @@ final class CustomerController extends AbstractController
         private readonly Offers $offers,
         private readonly SignedLinks $links,
         private readonly PhotoRepository $photos,
+        private readonly ChainStory $story,
+        private readonly BookShelf $shelf,
     ) {
     }
 
@@ -105,8 +109,12 @@ final class CustomerController extends AbstractController
                 ];
             }
         }
+        $case = $offer->case;
         $response = $this->render('repair/customer.html.twig', [
-            'offer' => $offer, 'case' => $offer->case, 'photos' => $photos, 'link' => $this->offers->link($offer),
+            // What is not signed may still change, and is not shown to a customer.
+            'path' => $case->isSigned() ? $this->story->tell($case) : [],
+            'book' => $this->shelf->book($case->family, $case->is()),
+            'offer' => $offer, 'case' => $case, 'photos' => $photos, 'link' => $this->offers->link($offer),
             'pdf' => null === $offer->pdf
                 ? ''
                 : $this->links->to('customer_pdf', ['id' => $offer->id], $end),

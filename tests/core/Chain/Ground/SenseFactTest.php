@@ -60,7 +60,8 @@ final class SenseFactTest extends TestCase
             self::assertTrue($kind->findsNothing(), $kind->label());
             self::assertFalse($kind->needsACause());
         }
-        foreach ([FindingKind::AssemblyAid, FindingKind::MadeByUs, FindingKind::OldScar, FindingKind::Damage, FindingKind::Noted] as $kind) {
+        $others = [FindingKind::AssemblyAid, FindingKind::MadeByUs, FindingKind::OldScar, FindingKind::Damage, FindingKind::Noted];
+        foreach ($others as $kind) {
             self::assertFalse($kind->findsNothing(), $kind->label());
         }
         self::assertSame([FindingKind::Damage], array_values(array_filter(
