@@ -1,7 +1,22 @@
-// In the drawing of a unit the name of the part under the hand is seen, also where the others are not.
-function name(part, on) {
-  const drawing = part?.closest('.unitpicture');
-  drawing?.querySelector(`.labels [data-for="${CSS.escape(part.dataset.part)}"]`)?.classList.toggle('on', on);
+// The drawing of a unit and whatever else leads to a part, such as the wear strip, point to each other; the name of the
+// part under the hand is seen, also where the others are not.
+const partOf = (link) => link?.href && new URL(link.href, location.href).pathname.match(/\/parts\/([a-z0-9-]+)$/)?.[1];
+
+function point(target, on) {
+  const link = target.closest?.('a[href]');
+  const part = target.closest?.('.unitpicture .p')?.dataset.part ?? link?.querySelector(':scope > .p')?.dataset.part ?? partOf(link);
+  if (!part || !document.querySelector('.unitpicture')) {
+    return;
+  }
+  for (const drawn of document.querySelectorAll(`.unitpicture [data-part="${CSS.escape(part)}"]`)) {
+    drawn.classList.toggle('hand', on);
+  }
+  for (const name of document.querySelectorAll(`.unitpicture .labels [data-for="${CSS.escape(part)}"]`)) {
+    name.classList.toggle('on', on);
+  }
+  for (const cell of document.querySelectorAll(`#wear a[href$="/parts/${CSS.escape(part)}"]`)) {
+    cell.classList.toggle('pointed', on);
+  }
 }
 
 for (const [event, on] of [
@@ -10,9 +25,7 @@ for (const [event, on] of [
   ['focusin', true],
   ['focusout', false],
 ]) {
-  document.addEventListener(event, ({ target }) => {
-    name(target.closest?.('.unitpicture .p') ?? target.querySelector?.(':scope > .p'), on);
-  });
+  document.addEventListener(event, ({ target }) => point(target, on));
 }
 
 // The path of harm, step by step: what comes later is not there yet.

@@ -12,14 +12,14 @@ final readonly class SvgWriter
 {
     /** How a part may stand, and what is said of it then. */
     private const STATES = [
-        'out' => 'is out', 'next' => 'in hand now', 'waits' => 'not in yet', 'inside' => 'still in the unit',
+        'out' => 'is out', 'next' => 'in hand now', 'stuck' => 'stuck', 'waits' => 'not in yet', 'inside' => 'still in the unit',
         'unseen' => 'not looked at yet',
     ];
 
     /**
      * @param array<string, string> $names by part
      * @param array<string, int> $grades by part, and by part/surface
-     * @param array<string, string> $states by part: out, next, waits, inside or unseen
+     * @param array<string, string> $states by part: out, next, stuck, waits, inside or unseen
      * @param \Closure(string): string|null $link where a part leads; null: it leads nowhere
      * @param string $prefix of ids, other than that of any drawing beside it on the page
      */

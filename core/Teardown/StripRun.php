@@ -49,11 +49,13 @@ final readonly class StripRun
     /**
      * How the parts stand while a step is worked on, as a drawing shows it.
      *
-     * @return array<string, string> by part: `out`, or `next` for what comes off now; not there: it is still in
+     * @return array<string, string> by part: `out`, `next` for what comes off now, or `stuck`; not there: it is still in
      */
     public function standing(StripStep $now): array
     {
-        return array_fill_keys($this->partsOff(), 'out') + array_fill_keys($now->removes, 'next');
+        $isStuck = StepState::Stuck === ($this->steps[$now->key]->state ?? null);
+
+        return array_fill_keys($this->partsOff(), 'out') + array_fill_keys($now->removes, $isStuck ? 'stuck' : 'next');
     }
 
     /**

@@ -7,7 +7,7 @@ test('a part is tapped in the drawing, graded, and its face takes the colour of 
   const number = await takeIn(browser, 'external-gear-pump', 'Ice plant', { maker: 'Vintrey', model: 'G28' });
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/parts`);
-  const gear = page.getByRole('link', { name: 'Drive gear and shaft, still in the unit' });
+  const gear = page.locator('.unitpicture').getByRole('link', { name: 'Drive gear and shaft, still in the unit' });
   await expect(gear.locator('.p')).toHaveClass(/inside/);
   await gear.focus();
   await page.keyboard.press('Enter');
@@ -19,14 +19,18 @@ test('a part is tapped in the drawing, graded, and its face takes the colour of 
   await add.getByRole('button', { name: 'Keep the finding' }).click();
   await expect(page.locator('.finding')).toContainText('Scoring');
   await page.goto(`/cases/${number}/parts`);
-  const drawn = page.getByRole('link', { name: 'Drive gear and shaft, grade 3' });
+  const drawn = page.locator('.unitpicture').getByRole('link', { name: 'Drive gear and shaft, grade 3' });
   await expect(drawn.locator('path[class^=g3]')).not.toHaveCount(0);
   // Its journal was not found damaged: it stays as it is.
   await expect(drawn.locator('path[class^=t]')).not.toHaveCount(0);
   await page.getByLabel('Names').uncheck();
   await expect(page.locator('.labels [data-for=body]')).toBeHidden();
-  await page.getByRole('link', { name: /^Body/ }).focus();
+  await page.locator('.unitpicture').getByRole('link', { name: /^Body/ }).focus();
   await expect(page.locator('.labels [data-for=body]')).toBeVisible();
+  // The wear strip and the drawing point to each other.
+  await expect(page.locator('#wear a[href$="/parts/body"]')).toHaveClass(/pointed/);
+  await page.locator('#wear a[href$="/parts/coupling"]').focus();
+  await expect(page.locator('.unitpicture [data-part=coupling]')).toHaveClass(/hand/);
 });
 
 test('the path of harm is played step by step, by button and by key', async ({ page }) => {

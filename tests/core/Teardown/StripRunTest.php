@@ -99,5 +99,7 @@ final class StripRunTest extends TestCase
         self::assertSame(['lid' => 'out'], $run->standing($book->strip['lid']), 'it is off already');
         $run = new StripRun($book, ['lid' => StepState::Skipped]);
         self::assertSame(['plunger' => 'next'], $run->standing($book->strip['plunger']));
+        $run = new StripRun($book, ['lid' => StepState::Stuck]);
+        self::assertSame(['lid' => 'stuck'], $run->standing($book->strip['lid']), 'drawn through: something behind it holds it');
     }
 }
