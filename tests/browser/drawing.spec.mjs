@@ -23,7 +23,7 @@ test('a part is tapped in the drawing, graded, and its face takes the colour of 
   await expect(drawn.locator('path[class^=g3]')).not.toHaveCount(0);
   // Its journal was not found damaged: it stays as it is.
   await expect(drawn.locator('path[class^=t]')).not.toHaveCount(0);
-  await page.getByLabel('Names').uncheck();
+  await page.getByLabel('Names', { exact: true }).uncheck();
   await expect(page.locator('.labels [data-for=body]')).toBeHidden();
   await page.locator('.unitpicture').getByRole('link', { name: /^Body/ }).focus();
   await expect(page.locator('.labels [data-for=body]')).toBeVisible();
