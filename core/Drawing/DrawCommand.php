@@ -9,10 +9,10 @@ use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookTypes;
 
-/** `japhrex draw --book B [--type T] [--view exploded|section] [--grades part=n,…]`, without its terminal. */
+/** `japhrex draw --book B [--type T] [--grades part=n,…]`, without its terminal. */
 final readonly class DrawCommand
 {
-    public const USAGE = 'Usage: ./japhrex draw --book B [--type T] [--view exploded] [--part P] [--grades part=n,part/surface=n]';
+    public const USAGE = 'Usage: ./japhrex draw --book B [--type T] [--part P] [--grades part=n,part/surface=n]';
 
     /**
      * @param list<string> $books that there are
@@ -70,7 +70,7 @@ final readonly class DrawCommand
     {
         $said = [];
         for ($i = 0; $i < \count($words); $i += 2) {
-            if (1 !== preg_match('/^--(book|type|view|part|grades)$/', $words[$i], $m) || !isset($words[$i + 1])) {
+            if (1 !== preg_match('/^--(book|type|part|grades)$/', $words[$i], $m) || !isset($words[$i + 1])) {
                 throw new \InvalidArgumentException(self::USAGE);
             }
             $said[$m[1]] = $words[$i + 1];
