@@ -27,7 +27,7 @@ final class DrawingCheck
             try {
                 $drawn = self::surfaces(SolidMaker::of($shape, 1.0)[0]);
             } catch (BookError $error) {
-                yield new BookProblem("drawing/shapes/$key", $error->getMessage());
+                yield new BookProblem($error->path, substr($error->getMessage(), \strlen($error->path) + 2));
                 continue;
             }
             foreach (array_diff(array_keys($part->surfaces), $drawn) as $surface) {
