@@ -50,7 +50,6 @@ const committed = {
     'photo',
     'readings',
     'figure',
-    'map',
     'chain',
     'path',
     'verdict',
