@@ -6,7 +6,6 @@ namespace Japhrex\Core\Drawing;
 
 use Japhrex\Core\Chain\Link;
 use Japhrex\Core\Chain\Step;
-use Japhrex\Core\Family\CarrierKind;
 
 /**
  * A chain laid over the drawing of its unit: each step a number where it happened, each link a way in the manner of what
@@ -18,8 +17,6 @@ final class HarmPath
     private const DISC = 11.0;
     private const APART = 26.0;
     private const BESIDE = [62.0, 64.0];
-
-    private const COLOUR = '#0b5f6b';
 
     /** @var array<string, array{float, float}> by id of the node */
     private array $at = [];
@@ -108,6 +105,7 @@ final class HarmPath
 
     private function link(Link $link, int $number): string
     {
+        $line = HarmLine::of($link->carrier);
         [[$x, $y], [$toX, $toY]] = [$this->at[$link->from], $this->at[$link->to]];
         $far = max(1.0, hypot($toX - $x, $toY - $y));
         // It bows upwards, whichever way it runs.
@@ -128,31 +126,18 @@ final class HarmPath
         return \sprintf(
             '<g class="harm %s" data-step="%d" fill="none" stroke="%s">'
                 .'<path class="halo" stroke="#ffffff" stroke-width="7" d="%s"/>'
-                .'<path stroke-width="3" stroke-linecap="round"%s d="%4$s"/><path fill="%3$s" stroke-width="1" d="M%6$s %7$sL%8$sz"/></g>',
+                .'<path stroke-width="%9$s" stroke-linecap="round"%s d="%4$s"/>'
+                .'<path fill="%3$s" stroke-width="1" d="M%6$s %7$sL%8$sz"/></g>',
             null === $link->carrier ? 'there' : $link->carrier->value,
             $number,
-            self::COLOUR,
+            HarmLine::COLOUR,
             $path,
-            self::dashes($link->carrier),
+            '' === $line->dashes ? '' : \sprintf(' stroke-dasharray="%s"', $line->dashes),
             Pen::number($endX),
             Pen::number($endY),
             $head,
+            Pen::number($line->width),
         );
-    }
-
-    private static function dashes(?CarrierKind $carrier): string
-    {
-        $dashes = match ($carrier) {
-            CarrierKind::Touch => '2 6',
-            CarrierKind::Drive => '14 6',
-            CarrierKind::Heat => '1 7',
-            CarrierKind::Seal => '9 5 2 5',
-            CarrierKind::Hold => '6 6',
-            CarrierKind::Wire => '18 4 4 4',
-            default => '',
-        };
-
-        return '' === $dashes ? '' : \sprintf(' stroke-dasharray="%s"', $dashes);
     }
 
     private function disc(Step $step, int $number): string
@@ -175,7 +160,7 @@ final class HarmPath
             Pen::number($x),
             Pen::number($y),
             Pen::number(self::DISC),
-            self::COLOUR,
+            HarmLine::COLOUR,
             Pen::number($y + 4.5),
             $words,
         );

@@ -70,6 +70,19 @@ final readonly class ChainStory
     }
 
     /**
+     * The step that shows it best: the worst find that has a picture.
+     *
+     * @param list<StoryStep> $story
+     */
+    public static function shown(array $story): ?StoryStep
+    {
+        $seen = array_filter($story, static fn (StoryStep $step): bool => null !== $step->photo && ($step->grade() ?? 0) > 0);
+        usort($seen, static fn (StoryStep $one, StoryStep $other): int => $other->grade() <=> $one->grade());
+
+        return $seen[0] ?? null;
+    }
+
+    /**
      * Grades of what the story tells, for the drawing of the unit.
      *
      * @param list<StoryStep> $story

@@ -6,6 +6,7 @@ namespace App\Chain;
 
 use App\Books\UnitDrawings;
 use Japhrex\Core\Chain\Step;
+use Japhrex\Core\Drawing\HarmLine;
 use Japhrex\Core\Drawing\HarmPath;
 use Japhrex\Core\Drawing\Ink;
 use Japhrex\Core\Drawing\SvgWriter;
@@ -33,7 +34,7 @@ final readonly class HarmTwig
         if (null === $blank) {
             return '';
         }
-        $harm = new HarmPath($blank, array_map(static fn (StoryStep $step): Step => $step->step, $story));
+        $harm = new HarmPath($blank, self::steps($story));
 
         return !$harm->isSeen() ? '' : (new SvgWriter(
             array_map(static fn (Part $part): string => $part->name, $book->parts),
@@ -41,5 +42,26 @@ final readonly class HarmTwig
             ink: $onPaper ? Ink::Paper : Ink::Page,
             title: $book->title.', with the path of the damage',
         ))->write($blank, $harm->svg());
+    }
+
+    /**
+     * @param list<StoryStep> $story
+     *
+     * @return list<HarmLine> what its lines mean
+     */
+    #[AsTwigFunction('harm_lines')]
+    public static function lines(array $story): array
+    {
+        return HarmLine::legend(self::steps($story));
+    }
+
+    /**
+     * @param list<StoryStep> $story
+     *
+     * @return list<Step>
+     */
+    private static function steps(array $story): array
+    {
+        return array_map(static fn (StoryStep $step): Step => $step->step, $story);
     }
 }

@@ -60,6 +60,7 @@ final readonly class ReportView
     public function gather(CaseFile $case): array
     {
         $figures = $this->figures->ofCase($case);
+        $story = $this->story->tell($case);
         // It speaks in the report only when the analyst kept it as evidence.
         $isAsked = [] !== array_filter($figures, static fn (KeptFigure $kept): bool => 'complaint-check' === $kept->figure);
         $checked = $isAsked ? $this->wear->check($case) : null;
@@ -70,7 +71,8 @@ final readonly class ReportView
             'open' => $this->open($case),
             'drawing' => $this->drawing->draw($case),
             'paths' => $this->story->paths($case),
-            'story' => $this->story->tell($case),
+            'story' => $story,
+            'shown' => ChainStory::shown($story),
             'engine' => $this->engine->opinionOn($case),
             'weak' => $this->watch->answered($case),
             'pairs' => $this->pairs->of($case),

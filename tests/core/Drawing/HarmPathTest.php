@@ -9,7 +9,9 @@ use Japhrex\Core\Chain\Link;
 use Japhrex\Core\Chain\Narrative;
 use Japhrex\Core\Chain\Node;
 use Japhrex\Core\Chain\NodeKind;
+use Japhrex\Core\Chain\Step;
 use Japhrex\Core\Drawing\Blank;
+use Japhrex\Core\Drawing\HarmLine;
 use Japhrex\Core\Drawing\HarmPath;
 use Japhrex\Core\Drawing\UnitDrawing;
 use Japhrex\Core\Family\BookFactory;
@@ -32,7 +34,17 @@ final class HarmPathTest extends TestCase
     /** @param list<Node> $more */
     private static function path(array $more = []): HarmPath
     {
-        $chain = new Chain([
+        return new HarmPath(self::blank(), self::steps($more));
+    }
+
+    /**
+     * @param list<Node> $more
+     *
+     * @return list<Step>
+     */
+    private static function steps(array $more = []): array
+    {
+        return Narrative::of(new Chain([
             new Node('torn', NodeKind::Origin, 'Strainer torn at a hose change'),
             new Node('scored', NodeKind::Damage, 'Scored', 'rear-block/face', 1),
             new Node('worn', NodeKind::Damage, 'End face scored', 'drive-gear/end-face', 2),
@@ -42,9 +54,7 @@ final class HarmPathTest extends TestCase
             new Link('a', 'torn', 'scored', 'debris', CarrierKind::Oil),
             new Link('b', 'scored', 'worn', 'wear', CarrierKind::Touch),
             new Link('c', 'worn', 'slow', 'noticed', null),
-        ]);
-
-        return new HarmPath(self::blank(), Narrative::of($chain));
+        ]));
     }
 
     public function testEachStepHasItsNumberInTheOrderInWhichItIsToldAndEachLinkItsWay(): void
@@ -83,5 +93,14 @@ final class HarmPathTest extends TestCase
         $chain = new Chain([new Node('a', NodeKind::Origin, 'Fuel bad'), new Node('b', NodeKind::Complaint, 'Stalls')], []);
         self::assertFalse((new HarmPath(self::blank(), Narrative::of($chain)))->isSeen());
         self::assertTrue(self::path()->isSeen());
+    }
+
+    public function testWhatNothingCarriedIsNotDrawnAsIfOilHadCarriedIt(): void
+    {
+        $lines = [...array_map(HarmLine::of(...), CarrierKind::cases()), HarmLine::of(null)];
+        $looks = array_map(static fn (HarmLine $one): string => $one->dashes.'|'.$one->width, $lines);
+        self::assertCount(\count($lines), array_unique($looks), 'each is told from every other, also in black and white');
+        $told = array_map(static fn (HarmLine $one): string => $one->label, HarmLine::legend(self::steps()));
+        self::assertSame(['by the oil', 'by touch', 'no carrier named'], $told);
     }
 }
