@@ -27,6 +27,12 @@ enum LabKind: string
         };
     }
 
+    /** @return int grade that is offered first: a face that broke is of a part that broke */
+    public function likelyGrade(): int
+    {
+        return self::Fracture === $this ? 4 : 2;
+    }
+
     /** Is it of a part, rather than of what was in the unit? */
     public function isOfAPart(): bool
     {
