@@ -21,6 +21,7 @@ final class FigureRegistry
         'clutch-pack' => Clearances\ClutchPackFigure::class,
         'dish' => Clearances\DishFigure::class,
         'machining-budget' => Clearances\MachiningBudgetFigure::class,
+        'added-bearing' => Clearances\AddedBearingFigure::class,
         'thread-arc' => Clearances\ThreadArcFigure::class,
         'bolt-torque' => Clearances\BoltTorqueFigure::class,
         'bolt-sequence' => Clearances\BoltSequenceFigure::class,

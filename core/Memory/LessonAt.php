@@ -24,8 +24,17 @@ enum LessonAt: string
     /** A mechanism of the chain. */
     case Mechanism = 'mechanism';
 
+    /** A kind of damage, which is the same in every family. */
+    case Mode = 'mode';
+
     /** A reading (`part/field`) and its limit. */
     case Limit = 'limit';
+
+    /** Is it a note of what was read up, which says where? */
+    public function needsSource(): bool
+    {
+        return \in_array($this, [self::Mechanism, self::Mode, self::Limit], true);
+    }
 
     public function label(): string
     {
@@ -36,6 +45,7 @@ enum LessonAt: string
             self::Build => 'at a step of the build',
             self::Proof => 'at a step of the proof',
             self::Mechanism => 'at a mechanism',
+            self::Mode => 'at a kind of damage',
             self::Limit => 'at a limit',
         };
     }

@@ -17,10 +17,10 @@ final class LessonRule
         if ('' === trim($words)) {
             throw LessonError::nothingSaid();
         }
-        if (LessonFor::Family !== $for && '' === trim($named)) {
+        if ($for->isNamed() && '' === trim($named)) {
             throw LessonError::nameless($for);
         }
-        if (\in_array($at, [LessonAt::Mechanism, LessonAt::Limit], true) && '' === trim($source)) {
+        if ($at->needsSource() && '' === trim($source)) {
             throw LessonError::noSource();
         }
     }

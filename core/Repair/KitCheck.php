@@ -26,6 +26,34 @@ final class KitCheck
     }
 
     /**
+     * How many pieces of one kind: of a kit that fits several units and came without a sheet.
+     *
+     * @param string $typed a whole number
+     *
+     * @throws KitError if it is none, or none of a kit: 1 to 99
+     */
+    public static function pieces(string $typed): int
+    {
+        return 1 === preg_match('/^[1-9]\d?$/', trim($typed)) ? (int) $typed : throw KitError::count($typed);
+    }
+
+    /**
+     * How many of the pieces went in; the others are left over on purpose.
+     *
+     * @param string $typed a whole number
+     *
+     * @throws KitError if it is none, or there are not so many
+     */
+    public static function usedOf(int $pieces, string $typed): int
+    {
+        if (1 !== preg_match('/^\d{1,2}$/', trim($typed)) || (int) $typed > $pieces) {
+            throw KitError::used($pieces, $typed);
+        }
+
+        return (int) $typed;
+    }
+
+    /**
      * @param list<string> $planned parts that the plan renews
      * @param array<string, string> $ticks part => used or left
      *

@@ -16,4 +16,19 @@ final class KitError extends \DomainException
     {
         return new self('It was to go in: why is it left over?');
     }
+
+    public static function nameless(): self
+    {
+        return new self('Which kit is it, and which piece of it? A name and what tells the piece from its neighbours: a size, a mark.');
+    }
+
+    public static function count(string $typed): self
+    {
+        return new self(\sprintf('How many of them lie in the kit? “%s” is not a whole number from 1 to 99.', $typed));
+    }
+
+    public static function used(int $pieces, string $typed): self
+    {
+        return new self(\sprintf('“%s” cannot have gone in: of this piece %d lay in the kit.', $typed, $pieces));
+    }
 }

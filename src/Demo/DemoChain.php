@@ -81,7 +81,7 @@ final readonly class DemoChain
     public function argue(CaseFile $case, array $row, User $who): void
     {
         foreach (self::rows($row, 'figures') as $one) {
-            /** @var array{figure: string, part: string, typed?: array<string, string>, remark: string} $one */
+            /** @var array{figure: string, part: string, typed?: array<string, string>, remark: string, claim?: string} $one */
             // The complaint check is asked with what the case itself knows.
             $asked = !isset($one['typed'])
                 ? $this->wear->check($case)->asked ?? throw new \LogicException('This family has no leak paths.')
@@ -89,7 +89,7 @@ final readonly class DemoChain
                     $this->desk->card($one['figure']) ?? throw new \LogicException("There is no figure {$one['figure']}."),
                     $one['typed'],
                 );
-            $this->figures->keep($case, $one['part'], $asked, $one['remark'], $who);
+            $this->figures->keep($case, $one['part'], $asked, $one['remark'], $who, $one['claim'] ?? '');
         }
         foreach (self::rows($row, 'theories') as $one) {
             /** @var array{words: string, means: string, stands?: bool, because?: string} $one */

@@ -11,10 +11,14 @@ use App\Evidence\PhotoPair;
 use App\Evidence\RecordFinding;
 use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
+use App\Lessons\Form\LessonInput;
+use App\Lessons\Lessons;
 use App\Measuring\FeltSize;
 use App\Measuring\PlayWay;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Damage\FindingKind;
+use Japhrex\Core\Memory\LessonAt;
+use Japhrex\Core\Memory\LessonFor;
 
 use function Symfony\Component\Clock\now;
 
@@ -32,7 +36,27 @@ final readonly class DemoJudgements
         private PhotoRepository $photos,
         private DemoHands $hands,
         private EntityManagerInterface $entityManager,
+        private Lessons $lessons,
     ) {
+    }
+
+    /**
+     * What was read up, to which somebody else agreed.
+     *
+     * @param list<Row> $rows
+     */
+    public function readUp(CaseFile $case, array $rows, User $who, User $agrees): void
+    {
+        foreach ($rows as $one) {
+            $note = $this->lessons->keep($case, new LessonInput(
+                LessonAt::Mode,
+                LessonFor::Every,
+                self::word($one, 'mode'),
+                self::word($one, 'words'),
+                self::word($one, 'source'),
+            ), $who);
+            $this->lessons->agree((string) $note->id, $agrees);
+        }
     }
 
     /** @param Row $row */

@@ -14,9 +14,11 @@ use App\Proof\Repository\TestStandRepository;
 use App\Proof\Stand;
 use App\Repair\Build\DoStep;
 use App\Repair\Build\Form\StepInput;
+use App\Repair\KitPiece;
 use App\Repair\RepairDesk;
 use App\Repair\TickKit;
 use App\Report\Work\SignWork;
+use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Family\Count;
 use Japhrex\Core\Family\Position;
 use Japhrex\Core\Family\PositionIs;
@@ -44,6 +46,7 @@ final readonly class DemoRepairs
         private KeepStand $keepStand,
         private string $projectDir,
         private TestStandRepository $stands,
+        private EntityManagerInterface $entityManager,
     ) {
     }
 
@@ -53,6 +56,22 @@ final readonly class DemoRepairs
         foreach ($rows as $row) {
             ($this->keepStand)(null, new StandInput($row['name'], ...$row['expanded']));
         }
+    }
+
+    /**
+     * The pieces of a kit without a sheet.
+     *
+     * @param list<array<string, mixed>> $rows
+     */
+    public function layOut(CaseFile $case, array $rows, User $who): void
+    {
+        foreach ($rows as $row) {
+            /** @var array{kit: string, piece: string, count: int, used?: int, why?: string} $row */
+            $piece = new KitPiece($case, $row['kit'], $row['piece'], $row['count'], $who);
+            [$piece->used, $piece->why] = [$row['used'] ?? null, $row['why'] ?? ''];
+            $this->entityManager->persist($piece);
+        }
+        $this->entityManager->flush();
     }
 
     /**

@@ -132,6 +132,7 @@ final class DemoShop
         $this->hands->use($bench, $day->modify('+2 hours'));
         $findings = $this->bench->look($case, $row, $bench);
         $this->judgements->feel($case, $row, $bench);
+        $this->judgements->readUp($case, self::rows($row, 'notes'), $bench, $second);
         $this->judgements->again($row, $findings, $bench, $second);
         $this->laboratory->send($case, self::rows($row, 'laboratory'), $bench);
         $this->hands->use($analyst, $this->hands->wait('10 minutes'));
@@ -144,6 +145,7 @@ final class DemoShop
         $this->chain->sign($case, self::row($row, 'verdict'), $nodes, $analyst, $second);
         $this->warranties->claim($case, self::row($row, 'claim'), $desk);
         $this->offers->offer($case, self::row($row, 'offer'), $desk);
+        $this->repairs->layOut($case, self::rows($row, 'pieces'), $bench);
         $this->repairs->build($case, self::row($row, 'build'), $bench);
         $this->hands->rest();
         if (self::word($row, 'stage') !== $case->stage->value) {

@@ -51,7 +51,7 @@ class Lesson implements Audited
     #[ORM\Column(length: 160)]
     public readonly string $named;
 
-    #[ORM\Column(length: 500)]
+    #[ORM\Column(length: 1500)]
     public readonly string $words;
 
     /** Where it is from, beside the case: manual, page, count. */
@@ -87,7 +87,7 @@ class Lesson implements Audited
         Actor $who,
     ) {
         $named = match ($said->for) {
-            LessonFor::Family => '',
+            LessonFor::Every, LessonFor::Family => '',
             LessonFor::Model => trim($case->maker.' '.$case->model),
             LessonFor::Maker => trim($case->maker),
         };
@@ -113,7 +113,7 @@ class Lesson implements Audited
     {
         $is = static fn (string $name): string => mb_strtolower(trim($name));
 
-        return $this->family === $case->family && match ($this->for) {
+        return LessonFor::Every === $this->for || $this->family === $case->family && match ($this->for) {
             LessonFor::Family => true,
             LessonFor::Model => $is($this->named) === $is($case->maker.' '.$case->model),
             LessonFor::Maker => $is($this->named) === $is($case->maker),

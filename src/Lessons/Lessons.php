@@ -48,12 +48,12 @@ final readonly class Lessons
         $this->entityManager->flush();
     }
 
-    /** @return list<Lesson> that are in force for a unit */
+    /** @return list<Lesson> that are in force for a unit, and what was kept with the case itself, agreed to or not */
     public function of(CaseFile $case): array
     {
         return array_values(array_filter(
-            $this->lessons->inForce($case->family),
-            static fn (Lesson $one): bool => $one->isFor($case) && $one->case !== $case,
+            $this->lessons->metIn($case),
+            static fn (Lesson $one): bool => $one->case === $case || $one->isInForce() && $one->isFor($case),
         ));
     }
 

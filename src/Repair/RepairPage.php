@@ -7,6 +7,7 @@ namespace App\Repair;
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CasePages;
+use App\Repair\Repository\KitPieceRepository;
 use App\Repair\Repository\RepairOptionRepository;
 use App\Repair\Shelf\Shelf;
 use Japhrex\Core\Family\Book;
@@ -36,6 +37,7 @@ final readonly class RepairPage
         private RepairOptionRepository $options,
         private BookShelf $books,
         private Shelf $shelf,
+        private KitPieceRepository $pieces,
     ) {
     }
 
@@ -74,6 +76,7 @@ final readonly class RepairPage
             'kinds' => Line::KINDS, 'typed' => $typed, 'offers' => $offers, 'links' => $links, 'now' => now(),
             'suggested' => $this->offers->suggested($case), 'budgets' => $this->desk->budgets($case),
             'ticks' => $ticks = $this->desk->ticks($case), 'selective' => $this->desk->selective($case),
+            'pieces' => $this->pieces->byKit($case),
             'kit' => KitCheck::of($plan->bought(), array_map(static fn (KitTick $tick): string => $tick->state, $ticks)),
         ], [] === $typed ? 200 : 422);
     }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Japhrex\Tests\app;
 
 use App\Account\Role;
+use App\Evidence\Finding;
 use App\Intake\CaseFile;
 use App\Lessons\Lesson;
+use Japhrex\Core\Damage\FindingKind;
 
 /** What one case taught is met again where it belongs, once a second person has agreed. */
 final class LessonTest extends AppTestCase
@@ -75,6 +77,33 @@ final class LessonTest extends AppTestCase
         self::assertSame(303, $this->post('/lessons/'.$lesson->id.'/agree'));
         self::assertTrue($this->meets($this->of('vintrey', 'g28'), $words, 'parts/front-cover'));
         self::assertFalse($this->meets($this->of('Vintrey', 'G17'), $words, 'parts/front-cover'));
+    }
+
+    public function testWhatWasReadUpOfAKindOfDamageIsMetInEveryFamilyThatHasIt(): void
+    {
+        $this->signIn(Role::Bench, 'bench 2');
+        $case = $this->of('Vintrey', 'G28');
+        $found = static function (CaseFile $of, string $part): void {
+            $damage = new Finding($of, $part);
+            [$damage->kind, $damage->mode, $damage->grade] = [FindingKind::Damage, 'fretting', 2];
+            self::em()->persist($damage);
+            self::em()->flush();
+        };
+        $found($case, 'drive-gear');
+        $words = 'Red dust is oxide of a small slip, not of a lack of oil.';
+        $said = ['at' => 'mode', 'place' => 'fretting', 'for' => 'every', 'words' => $words];
+        self::assertSame(422, $this->act($case, 'lessons', $said, 'strip'), 'it says where it stands');
+        $note = $this->kept($case, $said + ['source' => 'ISO 15243']);
+        $here = fn (CaseFile $of, string $part): string => $this->browser->request('GET', "/cases/{$of->number}/parts/$part")->text();
+        self::assertStringContainsString('Noted here: '.$words, $here($case, 'drive-gear'), 'its own case has it at once');
+        $other = $this->aCase();
+        $other->family = 'axial-piston-pump-tandem';
+        $found($other, 'shaft');
+        self::assertStringNotContainsString($words, $here($other, 'shaft'), 'nobody has agreed');
+        $this->signIn(Role::Bench, 'bench 3');
+        self::assertSame(303, $this->post('/lessons/'.$note->id.'/agree'));
+        self::assertStringContainsString('Noted before: '.$words.' ISO 15243; from '.$case->number, $here($other, 'shaft'));
+        self::assertStringNotContainsString($words, $here($other, 'housing'), 'where there is no such damage it is not in the way');
     }
 
     public function testANoteAtALimitHasItsSource(): void

@@ -8,6 +8,7 @@ use App\Account\Role;
 use App\Evidence\PartRecord;
 use App\Intake\CaseFile;
 use App\Proof\Handover;
+use App\Repair\KitPiece;
 use App\Repair\MakeOffer;
 use App\Repair\MakeOfferHandler;
 use App\Repair\Offer;
@@ -170,6 +171,31 @@ final class RepairTest extends AppTestCase
         self::assertStringContainsString('left over: the cover was never off', $kit);
         self::assertStringContainsString('Driven gear was used though the plan keeps the old one', $kit);
         self::assertStringContainsString('Chosen by a play: side clearance', $kit);
+    }
+
+    public function testAKitWithoutASheetIsLaidOutPieceByPiece(): void
+    {
+        $case = $this->decided();
+        $ring = ['kit' => 'Seal set for four sizes', 'piece' => 'O-ring 14 × 1.78', 'count' => '4'];
+        self::assertSame(422, $this->act($case, 'kit/pieces', ['count' => 'a few'] + $ring, 'repair'));
+        self::assertStringContainsString('“a few” is not a whole number from 1 to 99', $this->said());
+        self::assertStringContainsString('value="Seal set for four sizes"', (string) $this->browser->getResponse()->getContent());
+        self::assertSame(422, $this->act($case, 'kit/pieces', ['piece' => ''] + $ring, 'repair'));
+        self::assertSame(303, $this->act($case, 'kit/pieces', $ring, 'repair'));
+        $piece = self::em()->getRepository(KitPiece::class)->findOneBy(['piece' => $ring['piece']]) ?? self::fail('It is not kept.');
+        self::assertSame(422, $this->act($case, 'kit/pieces/'.$piece->id, ['used' => '5'], 'repair'));
+        self::assertStringContainsString('“5” cannot have gone in: of this piece 4 lay in the kit', $this->said());
+        self::assertSame(303, $this->act($case, 'kit/pieces/'.$piece->id, ['used' => '1', 'why' => 'on the relief cap'], 'repair'));
+        $page = $this->browser->request('GET', "/cases/{$case->number}/repair")->filter('#pieces')->text();
+        self::assertStringContainsString('1 used, 3 left over on purpose: on the relief cap', $page);
+        self::assertStringContainsString(
+            'Seal set for four sizes, laid out piece by piece 4 O-ring 14 × 1.78 1 used, 3 left over',
+            $this->browser->request('GET', "/cases/{$case->number}/work-report")->text(),
+        );
+        $other = $this->aCase();
+        self::assertSame(404, $this->act($other, 'kit/pieces/'.$piece->id.'/remove', [], 'repair'));
+        self::assertSame(303, $this->act($case, 'kit/pieces/'.$piece->id.'/remove', [], 'repair'));
+        self::assertSame(0, self::em()->getRepository(KitPiece::class)->count(['case' => $case]));
     }
 
     public function testAnOptionSaysHowLongSuchRepairsLastedAndWhatTheMachiningBudgetSays(): void

@@ -31,7 +31,7 @@ final readonly class LessonInput
         string $back = '',
     ) {
         $this->place = Words::of($place, 160);
-        $this->words = Words::of($words, 500);
+        $this->words = Words::of($words, 1500);
         $this->source = Words::of($source, 200);
         $this->photo = Words::of($photo, 40);
         $this->back = Words::of($back, 200);

@@ -18,6 +18,7 @@ use App\Repair\Build\BuildRecord;
 use App\Repair\Build\BuildRow;
 use App\Repair\Decisions;
 use App\Repair\RepairDesk;
+use App\Repair\Repository\KitPieceRepository;
 use App\Verdict\Signing;
 use Twig\Environment;
 
@@ -36,6 +37,7 @@ final readonly class WorkText
         private StandRecordingRepository $recordings,
         private PhotoRepository $photos,
         private UserRepository $people,
+        private KitPieceRepository $pieces,
     ) {
     }
 
@@ -47,8 +49,8 @@ final readonly class WorkText
         return $this->twig->render('report/work/_body.html.twig', [
             'case' => $case, 'book' => $this->shelf->book($case->family, $case->is()), 'verdict' => $this->signing->current($case),
             'decisions' => $this->decisions->standing($case), 'refused' => $this->decisions->refused($case),
-            'ticks' => $this->repair->ticks($case), 'adjusters' => $this->adjusters->rows($case),
-            'build' => $build, 'proof' => $proof, 'recordings' => $this->recordings->ofCase($case),
+            'ticks' => $this->repair->ticks($case), 'pieces' => $this->pieces->byKit($case),
+            'adjusters' => $this->adjusters->rows($case), 'build' => $build, 'proof' => $proof, 'recordings' => $this->recordings->ofCase($case),
             'handover' => $this->proof->handover($case),
             'open' => [
                 'build' => \count(array_filter($build, static fn (BuildRow $row): bool => !$row->done)),

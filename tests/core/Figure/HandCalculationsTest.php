@@ -37,6 +37,18 @@ final class HandCalculationsTest extends TestCase
         ];
         yield 'passage after machining' => [1.02, 'passage-left', [...$face, 'passage=1.2mm', 'min-passage=1mm']];
         yield 'plug after machining' => [-0.08, 'plug-left', [...$face, 'plug=0.1mm']];
+        // A bearing of 4.00 for a washer of 1.50: room now 0.40 + 1.50 − 4.00 = −2.10; for 0.15 of play 2.25 come off, 11.75 are left.
+        $added = [
+            'added-bearing', 'bearing=4mm', 'washer=1.5mm', 'end-play=0.4mm', 'low=0.1mm', 'high=0.2mm', 'thickness=14mm',
+            'min-thickness=11.5mm',
+        ];
+        yield 'room for a bearing' => [2.25, 'remove', $added];
+        yield 'least of it' => [2.2, 'remove-least', $added];
+        yield 'most of it' => [2.3, 'remove-most', $added];
+        yield 'what is left of the part' => [11.75, 'left-thickness', $added];
+        yield 'how far it leans afterwards' => [0.02, 'spread', [...$added, 'after=11.73mm;11.74mm;11.75mm']];
+        // −2.10 + 14.00 − 11.75: the thickest place touches first
+        yield 'play at the thickest place' => [0.15, 'end-play-after', [...$added, 'after=11.73mm;11.74mm;11.75mm']];
         // 0.4 bar · 60/80 · 24/32 = 0.225; of 1.5 bar 0.15; cold 0.4 · 60/80 · 400/32 = 3.75; a third of 1.5: 0.5/0.4 · 80 · 32/24 = 133.33
         $filter = ['filter-flow', 'flow=60lpm', 'rated-flow=80lpm', 'rated-drop=0.4bar', 'viscosity=24cSt', 'cold=400cSt', 'most=1.5bar'];
         yield 'drop of a filter' => [0.225, 'drop', $filter];

@@ -70,6 +70,21 @@ final class DirectionsTest extends TestCase
         yield 'halves of the coupling out of line' => [
             self::NOISE, ['seen' => [['place' => 'mount/seat', 'mode' => 'assembly-fault', 'grade' => 3]]], 'misaligned', 1,
         ];
+        $burnt = [
+            'family' => 'automatic-transmission', 'complaints' => [['what' => 'slips', 'onset' => 'sudden']],
+            'seen' => [['place' => 'direct-pack/lining', 'mode' => 'overheating', 'grade' => 4]],
+        ];
+        $rim = ['place' => 'direct-drum/spline', 'mode' => 'fracture', 'grade' => 4];
+        yield 'the rim came off the drum that holds the burnt plates' => [
+            $burnt, ['seen' => [...$burnt['seen'], $rim]], 'defect@direct-drum', 1,
+        ];
+        yield 'a rim that came off explains the plates, and not the age of the oil' => [
+            $burnt, ['seen' => [...$burnt['seen'], $rim]], 'old-oil', -1,
+        ];
+        $torn = ['seen' => [...$burnt['seen'], $rim]] + $burnt;
+        $tired = ['seen' => [...$burnt['seen'], $rim + ['side' => 'fatigue']]];
+        yield 'the rim broke by fatigue: it is the drum' => [$torn, $tired, 'defect@direct-drum', 1];
+        yield 'the rim broke by fatigue: nobody overloaded it' => [$torn, $tired, 'overload', -1];
         $rusty = ['seen' => [['place' => 'drive-gear/journal', 'mode' => 'corrosion', 'grade' => 2]]] + self::NOISE;
         yield 'water that a laboratory read' => [$rusty, ['fluid' => ['water']], 'water-let-in', 1];
         yield 'it stood outdoors' => [$rusty, ['history' => ['outdoors' => true]], 'water-let-in', 1];
