@@ -24,7 +24,8 @@ final class LessonRepository extends ServiceEntityRepository
         /** @var list<Lesson> $lessons */
         $lessons = $this->createQueryBuilder('l')->addSelect('c', 'p')->join('l.case', 'c')->leftJoin('l.photo', 'p')
             ->where('(l.family = :family OR l.for = :every) AND l.retiredAt IS NULL')
-            ->setParameter('family', $case->family)->setParameter('every', LessonFor::Every)->orderBy('l.id', 'ASC')->getQuery()->getResult();
+            ->setParameter('family', $case->family)->setParameter('every', LessonFor::Every)
+            ->orderBy('l.id', 'ASC')->getQuery()->getResult();
 
         return $lessons;
     }

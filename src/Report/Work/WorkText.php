@@ -50,8 +50,8 @@ final readonly class WorkText
             'case' => $case, 'book' => $this->shelf->book($case->family, $case->is()), 'verdict' => $this->signing->current($case),
             'decisions' => $this->decisions->standing($case), 'refused' => $this->decisions->refused($case),
             'ticks' => $this->repair->ticks($case), 'pieces' => $this->pieces->byKit($case),
-            'adjusters' => $this->adjusters->rows($case), 'build' => $build, 'proof' => $proof, 'recordings' => $this->recordings->ofCase($case),
-            'handover' => $this->proof->handover($case),
+            'adjusters' => $this->adjusters->rows($case), 'build' => $build, 'proof' => $proof,
+            'recordings' => $this->recordings->ofCase($case), 'handover' => $this->proof->handover($case),
             'open' => [
                 'build' => \count(array_filter($build, static fn (BuildRow $row): bool => !$row->done)),
                 'proof' => \count(array_filter($proof, static fn (ProofRow $row): bool => 'passed' !== $row->outcome)),
