@@ -22,6 +22,7 @@ final class FigureRegistry
         'dish' => Clearances\DishFigure::class,
         'machining-budget' => Clearances\MachiningBudgetFigure::class,
         'added-bearing' => Clearances\AddedBearingFigure::class,
+        'plug-depth' => Clearances\PlugDepthFigure::class,
         'thread-arc' => Clearances\ThreadArcFigure::class,
         'bolt-torque' => Clearances\BoltTorqueFigure::class,
         'bolt-sequence' => Clearances\BoltSequenceFigure::class,

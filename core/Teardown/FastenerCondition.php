@@ -10,6 +10,7 @@ enum FastenerCondition: string
     case AsItShould = 'as-it-should';
     case Loose = 'loose';
     case OverTight = 'over-tight';
+    case Broken = 'broken';
     case Rusty = 'rusty';
     case Missing = 'missing';
     case NotOriginal = 'not-original';
@@ -20,6 +21,7 @@ enum FastenerCondition: string
             self::AsItShould => 'as it should',
             self::Loose => 'loose',
             self::OverTight => 'over-tight',
+            self::Broken => 'broken off',
             self::Rusty => 'rusty',
             self::Missing => 'missing',
             self::NotOriginal => 'not original',

@@ -49,6 +49,13 @@ final class HandCalculationsTest extends TestCase
         yield 'how far it leans afterwards' => [0.02, 'spread', [...$added, 'after=11.73mm;11.74mm;11.75mm']];
         // −2.10 + 14.00 − 11.75: the thickest place touches first
         yield 'play at the thickest place' => [0.15, 'end-play-after', [...$added, 'after=11.73mm;11.74mm;11.75mm']];
+        // A hole of 4 with its middle at 14 ends at 16; with 1 to be sure 17. A plug of 12 stands 5 under the face at least; a passage at
+        // 22 lets it go to 10, where its outer end is still short of 11.
+        $plug = ['plug-depth', 'hole-middle=14mm', 'hole-diameter=4mm', 'overlap=1mm', 'plug=12mm', 'behind=22mm'];
+        yield 'a plug covers the hole' => [5.0, 'least', $plug];
+        yield 'and no more' => [10.0, 'most', $plug];
+        // 8 long: from 9 on it covers, its outer end at 11 at most, and 22 − 8 = 14 would be too deep for the hole
+        yield 'a short plug is bound by the hole' => [11.0, 'most', [...array_values(array_diff($plug, ['plug=12mm'])), 'plug=8mm']];
         // 0.4 bar · 60/80 · 24/32 = 0.225; of 1.5 bar 0.15; cold 0.4 · 60/80 · 400/32 = 3.75; a third of 1.5: 0.5/0.4 · 80 · 32/24 = 133.33
         $filter = ['filter-flow', 'flow=60lpm', 'rated-flow=80lpm', 'rated-drop=0.4bar', 'viscosity=24cSt', 'cold=400cSt', 'most=1.5bar'];
         yield 'drop of a filter' => [0.225, 'drop', $filter];
