@@ -14,7 +14,7 @@ final readonly class Blank
      * @param array<string, string> $parts SVG of each, from the back to the front
      * @param array<string, array{float, float}> $spots the middle of each on the sheet
      */
-    private function __construct(
+    public function __construct(
         public float $width,
         public float $height,
         public string $axes,
@@ -91,7 +91,7 @@ final readonly class Blank
             : \sprintf('<path ~%d|%s|%s~ d="%s"/>', $tone, $face->surface, Face::NO_LINE === $face->wire ? 'n' : '', $face->path);
     }
 
-    private static function label(string $part, Label $label): string
+    public static function label(string $part, Label $label): string
     {
         return \sprintf(
             '<g data-for="%s"><path d="M%s %sV%s"/><text stroke="none" x="%s" y="%s">%s</text></g>',

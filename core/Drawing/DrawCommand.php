@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Drawing;
 
+use Japhrex\Core\Drawing\Section\SectionDrawing;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookTypes;
 
-/** `japhrex draw --book B [--type T] [--grades part=n,…]`, without its terminal. */
+/** `japhrex draw --book B [--type T] [--view exploded|section] [--grades part=n,…]`, without its terminal. */
 final readonly class DrawCommand
 {
-    public const USAGE = 'Usage: ./japhrex draw --book B [--type T] [--part P] [--grades part=n,part/surface=n]';
+    public const USAGE = 'Usage: ./japhrex draw --book B [--type T] [--view exploded|section] [--part P] [--grades part=n,part/surface=n]';
 
     /**
      * @param list<string> $books that there are
@@ -33,15 +34,27 @@ final readonly class DrawCommand
         $said = self::options($words);
         $book = $this->book($said['book'] ?? '', $said['type'] ?? '');
         $drawing = new UnitDrawing($book);
-        $sheet = (isset($said['part']) ? $drawing->alone($said['part']) : $drawing->exploded())
-            ?? throw new \InvalidArgumentException(\sprintf('%s has no shape of "%s".', $book->title, $said['part'] ?? ''));
+        $blank = match (true) {
+            isset($said['part']) => Blank::of($drawing->alone($said['part']) ?? throw new \InvalidArgumentException(
+                \sprintf('%s has no shape of "%s".', $book->title, $said['part']),
+            )),
+            'section' === ($said['view'] ?? 'exploded') => $book->drawn->hasSection
+                ? (new SectionDrawing($book))->blank()
+                : throw new \InvalidArgumentException(
+                    \sprintf('%s is drawn pulled apart only: its shapes do not go together yet.', $book->title),
+                ),
+            'exploded' === ($said['view'] ?? 'exploded') => Blank::of($drawing->exploded()),
+            default => throw new \InvalidArgumentException(
+                \sprintf("There is no view \"%s\"; there are exploded and section.\n%s", $said['view'], self::USAGE),
+            ),
+        };
 
         return (new SvgWriter(
             $drawing->names(),
             self::grades($said['grades'] ?? '', $book),
             ink: Ink::File,
             title: $book->title,
-        ))->write(Blank::of($sheet))."\n";
+        ))->write($blank)."\n";
     }
 
     /** @throws \InvalidArgumentException */
@@ -70,7 +83,7 @@ final readonly class DrawCommand
     {
         $said = [];
         for ($i = 0; $i < \count($words); $i += 2) {
-            if (1 !== preg_match('/^--(book|type|part|grades)$/', $words[$i], $m) || !isset($words[$i + 1])) {
+            if (1 !== preg_match('/^--(book|type|part|view|grades)$/', $words[$i], $m) || !isset($words[$i + 1])) {
                 throw new \InvalidArgumentException(self::USAGE);
             }
             $said[$m[1]] = $words[$i + 1];

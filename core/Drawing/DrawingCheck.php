@@ -37,6 +37,19 @@ final class DrawingCheck
                 yield new BookProblem("drawing/shapes/$key", \sprintf('it has no surface "%s".', $surface));
             }
         }
+        yield from self::together($book);
+    }
+
+    /** @return iterable<int, BookProblem> parts that sit in one that is not there before them */
+    private static function together(Book $book): iterable
+    {
+        foreach ($book->drawn->sits as $key => $sits) {
+            $axis = array_values(array_filter($book->drawn->axes, static fn (array $axis): bool => \in_array($key, $axis, true)))[0] ?? [];
+            $before = \array_slice($axis, 0, (int) array_search($key, $axis, true));
+            if ('' !== $sits->in && !\in_array($sits->in, $before, true)) {
+                yield new BookProblem("drawing/sits/$key/in", \sprintf('"%s" does not come before it on its axis.', $sits->in));
+            }
+        }
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Books;
 
+use Japhrex\Core\Drawing\Blank;
 use Japhrex\Core\Drawing\Ink;
 use Japhrex\Core\Drawing\SvgWriter;
 use Japhrex\Core\Family\Book;
@@ -31,15 +32,42 @@ final readonly class DrawingTwig
     #[AsTwigFunction('unit_drawing', isSafe: ['html'])]
     public function unit(Book $book, array $grades = [], array $states = [], string $link = '', bool $onPaper = false): string
     {
-        $blank = $this->drawings->unit($book);
+        return $this->written($this->drawings->unit($book), $book, $grades, $states, $link, $onPaper, ', pulled apart');
+    }
 
+    /**
+     * @param array<string, int> $grades by part, and by part/surface
+     * @param array<string, string> $states by part
+     * @param string $link where a part leads, with `__part__` for its key; empty: nowhere
+     *
+     * @return string SVG of the unit put together and cut; empty: the shapes of the book do not go together
+     */
+    #[AsTwigFunction('unit_section', isSafe: ['html'])]
+    public function section(Book $book, array $grades = [], array $states = [], string $link = ''): string
+    {
+        return $this->written($this->drawings->section($book), $book, $grades, $states, $link, false, ', put together and cut');
+    }
+
+    /**
+     * @param array<string, int> $grades
+     * @param array<string, string> $states
+     */
+    private function written(
+        ?Blank $blank,
+        Book $book,
+        array $grades,
+        array $states,
+        string $link,
+        bool $onPaper,
+        string $how,
+    ): string {
         return null === $blank ? '' : (new SvgWriter(
             array_map(static fn (Part $part): string => $part->name, $book->parts),
             $grades,
             $states,
             '' === $link ? null : static fn (string $part): string => str_replace(self::PART, $part, $link),
             $onPaper ? Ink::Paper : Ink::Page,
-            $book->title.', pulled apart',
+            $book->title.$how,
         ))->write($blank);
     }
 

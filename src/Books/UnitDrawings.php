@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Books;
 
 use Japhrex\Core\Drawing\Blank;
+use Japhrex\Core\Drawing\Section\SectionDrawing;
 use Japhrex\Core\Drawing\UnitDrawing;
 use Japhrex\Core\Family\Book;
 use Symfony\Contracts\Cache\CacheInterface;
@@ -13,7 +14,7 @@ use Symfony\Contracts\Cache\CacheInterface;
 final readonly class UnitDrawings
 {
     /** Of the projection and its hand: raised where they change, so that what is kept is drawn anew. */
-    private const HAND = 5;
+    private const HAND = 6;
 
     public function __construct(private CacheInterface $cache)
     {
@@ -25,6 +26,15 @@ final readonly class UnitDrawings
         return [] === $book->drawn->shapes ? null : $this->cache->get(
             'drawing.unit.'.$this->stamp($book),
             static fn (): Blank => Blank::of((new UnitDrawing($book))->exploded()),
+        );
+    }
+
+    /** Put together and cut; null: the shapes of the book do not go together. */
+    public function section(Book $book): ?Blank
+    {
+        return !$book->drawn->hasSection ? null : $this->cache->get(
+            'drawing.section.'.$this->stamp($book),
+            static fn (): Blank => (new SectionDrawing($book))->blank(),
         );
     }
 

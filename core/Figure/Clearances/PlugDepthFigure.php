@@ -56,7 +56,7 @@ final readonly class PlugDepthFigure implements Figure
         $edge = $inputs->si('hole-diameter') / 2 + $inputs->si('overlap');
         [$middle, $plug] = [$inputs->si('hole-middle'), $inputs->si('plug')];
         if ($inputs->si('behind') < $middle) {
-            throw new FigureError('What lies behind lies nearer than the hole; expected behind ≥ hole-middle, both from the face.', 'behind');
+            throw new FigureError('What lies behind lies nearer than the hole; expected behind ≥ hole-middle, from the face.', 'behind');
         }
         $least = max(0.0, $middle + $edge - $plug);
         // It covers while its outer end has not gone past the near edge of the hole.
