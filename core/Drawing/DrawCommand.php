@@ -13,7 +13,8 @@ use Japhrex\Core\Family\BookTypes;
 /** `japhrex draw --book B [--type T] [--view exploded|section] [--grades part=n,…]`, without its terminal. */
 final readonly class DrawCommand
 {
-    public const USAGE = 'Usage: ./japhrex draw --book B [--type T] [--view exploded|section] [--part P] [--grades part=n,part/surface=n]';
+    public const USAGE = 'Usage: ./japhrex draw --book B [--type T] [--view exploded|section] [--part P [--reading R]]'
+        .' [--grades part=n,part/surface=n]';
 
     /**
      * @param list<string> $books that there are
@@ -34,27 +35,50 @@ final readonly class DrawCommand
         $said = self::options($words);
         $book = $this->book($said['book'] ?? '', $said['type'] ?? '');
         $drawing = new UnitDrawing($book);
-        $blank = match (true) {
-            isset($said['part']) => Blank::of($drawing->alone($said['part']) ?? throw new \InvalidArgumentException(
-                \sprintf('%s has no shape of "%s".', $book->title, $said['part']),
-            )),
-            'section' === ($said['view'] ?? 'exploded') => $book->drawn->hasSection
-                ? (new SectionDrawing($book))->blank()
-                : throw new \InvalidArgumentException(
-                    \sprintf('%s is drawn pulled apart only: its shapes do not go together yet.', $book->title),
-                ),
-            'exploded' === ($said['view'] ?? 'exploded') => Blank::of($drawing->exploded()),
-            default => throw new \InvalidArgumentException(
-                \sprintf("There is no view \"%s\"; there are exploded and section.\n%s", $said['view'], self::USAGE),
-            ),
-        };
+        [$blank, $over] = isset($said['part'])
+            ? $this->part($drawing, $book, $said['part'], $said['reading'] ?? '')
+            : [$this->unit($drawing, $book, $said['view'] ?? 'exploded'), ''];
 
         return (new SvgWriter(
             $drawing->names(),
             self::grades($said['grades'] ?? '', $book),
             ink: Ink::File,
             title: $book->title,
-        ))->write($blank)."\n";
+        ))->write($blank, $over)."\n";
+    }
+
+    /** @throws \InvalidArgumentException if there is no such view */
+    private function unit(UnitDrawing $drawing, Book $book, string $view): Blank
+    {
+        return match ($view) {
+            'exploded' => Blank::of($drawing->exploded()),
+            'section' => $book->drawn->hasSection
+                ? (new SectionDrawing($book))->blank()
+                : throw new \InvalidArgumentException(
+                    \sprintf('%s is drawn pulled apart only: its shapes do not go together yet.', $book->title),
+                ),
+            default => throw new \InvalidArgumentException(
+                \sprintf("There is no view \"%s\"; there are exploded and section.\n%s", $view, self::USAGE),
+            ),
+        };
+    }
+
+    /**
+     * @return array{Blank, string} the part, and what lies over it
+     *
+     * @throws \InvalidArgumentException if it is not drawn, or has no such reading
+     */
+    private function part(UnitDrawing $drawing, Book $book, string $part, string $reading): array
+    {
+        $field = $book->field($part.'/'.$reading);
+        if ('' !== $reading && null === $field) {
+            throw new \InvalidArgumentException(\sprintf('%s has no reading "%s".', $part, $reading));
+        }
+        $measured = null === $field ? null : $drawing->measured($part, $field);
+        $sheet = $measured[0] ?? $drawing->alone($part)
+            ?? throw new \InvalidArgumentException(\sprintf('%s has no shape of "%s".', $book->title, $part));
+
+        return [Blank::of($sheet), $measured[1] ?? ''];
     }
 
     /** @throws \InvalidArgumentException */
@@ -83,7 +107,7 @@ final readonly class DrawCommand
     {
         $said = [];
         for ($i = 0; $i < \count($words); $i += 2) {
-            if (1 !== preg_match('/^--(book|type|part|view|grades)$/', $words[$i], $m) || !isset($words[$i + 1])) {
+            if (1 !== preg_match('/^--(book|type|part|reading|view|grades)$/', $words[$i], $m) || !isset($words[$i + 1])) {
                 throw new \InvalidArgumentException(self::USAGE);
             }
             $said[$m[1]] = $words[$i + 1];

@@ -38,6 +38,26 @@ final class DrawingCheck
             }
         }
         yield from self::together($book);
+        yield from self::measured($book);
+    }
+
+    /** @return iterable<int, BookProblem> readings that are taken at no surface of their part */
+    private static function measured(Book $book): iterable
+    {
+        foreach ($book->parts as $key => $part) {
+            foreach ($part->fields as $field) {
+                if (null !== $field->taken && !isset($part->surfaces[$field->taken->surface])) {
+                    yield new BookProblem(
+                        "parts/$key/readings/{$field->key}/taken",
+                        \sprintf(
+                            'the part has no surface "%s"; it has %s.',
+                            $field->taken->surface,
+                            implode(', ', array_keys($part->surfaces)),
+                        ),
+                    );
+                }
+            }
+        }
     }
 
     /** @return iterable<int, BookProblem> parts that sit in one that is not there before them */

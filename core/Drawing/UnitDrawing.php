@@ -7,10 +7,18 @@ namespace Japhrex\Core\Drawing;
 use Japhrex\Core\Drawing\Shape\SolidMaker;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookError;
+use Japhrex\Core\Family\Field;
 
 /** The drawing of a book's unit, made of nothing but its data. */
 final readonly class UnitDrawing
 {
+    /** Pixels for a size of 1, of a part for itself. */
+    private const ALONE = 2.0;
+
+    /** Pixels: how large a part is on which arrows have their usual size, and the room around it that they may need. */
+    private const USUAL = 230.0;
+    private const ROOM = 46.0;
+
     public function __construct(private Book $book)
     {
     }
@@ -36,7 +44,28 @@ final readonly class UnitDrawing
      */
     public function alone(string $key): ?Sheet
     {
-        return isset($this->book->drawn->shapes[$key]) ? Exploded::alone($this->part($key, 2.0)) : null;
+        return isset($this->book->drawn->shapes[$key]) ? Exploded::alone($this->part($key, self::ALONE)) : null;
+    }
+
+    /**
+     * One part with the place at which a measure of it is taken.
+     *
+     * @return array{Sheet, string}|null what lies over it is SVG; null: the book does not say where, or does not draw the part
+     *
+     * @throws BookError naming the shape that cannot be drawn
+     */
+    public function measured(string $key, Field $field): ?array
+    {
+        if (!isset($this->book->drawn->shapes[$key]) || null === $field->taken) {
+            return null;
+        }
+        $part = $this->part($key, self::ALONE);
+        $hand = max($part->right() - $part->left(), $part->bottom() - $part->top()) / self::USUAL;
+        $sheet = Exploded::alone($part, self::ROOM * $hand);
+        $over = (new MeasuredPlace($this->book->drawn->shapes[$key], self::ALONE, $sheet->parts[0], $hand))
+            ->svg($field->taken, $field->positions());
+
+        return '' === $over ? null : [$sheet, $over];
     }
 
     /** @return array<string, string> by part */

@@ -23,6 +23,7 @@ final readonly class Field
      * @param Quantity|null $formMost the largest spread over the places that is allowed: roundness, flatness or range
      * @param list<string> $sharedWith readings (`part/field`) of partners for which the same limit holds
      * @param bool $hardStop past its limit the part does not go back in, whatever the reason
+     * @param Taken|null $taken where on the part; null: elsewhere, as a flow or the turns of a screw
      * @param Limits|null $rebuild what is allowed in a rebuild; null: the same as in service
      * @param bool $adjuster a setting, taken as found before it is touched (strip) and as left
      */
@@ -45,6 +46,7 @@ final readonly class Field
         public ?Quantity $formMost = null,
         public bool $hardStop = false,
         public array $sharedWith = [],
+        public ?Taken $taken = null,
     ) {
     }
 
@@ -55,6 +57,7 @@ final readonly class Field
             $this->key, $this->name, $this->dimension, $this->method, [...$this->sets, $set], $this->whyNoLimit,
             $this->places, $this->gauge, $this->how, $this->from, $this->form, $this->formLength, $this->adjuster,
             $this->rebuild, $this->placesAre, $this->formMost, $this->hardStop, $this->sharedWith,
+            $this->taken,
         );
     }
 

@@ -152,7 +152,18 @@ final readonly class PartFactory
             $data->quantity('form-max', $dimension->difference()),
             $data->flag('hard-stop'),
             $this->partners($part.'/'.$key, $data),
+            $data->has('taken') ? self::taken($data->map('taken')) : null,
         );
+    }
+
+    private static function taken(Data $data): Taken
+    {
+        foreach (TakenAs::cases() as $as) {
+            if ($data->has($as->value)) {
+                return new Taken($as, $data->text($as->value));
+            }
+        }
+        $data->fail('expected one of '.implode(', ', array_column(TakenAs::cases(), 'value')).', with a surface of the part.');
     }
 
     /** @return Data the reading that gives the limit: itself, or that of a partner */

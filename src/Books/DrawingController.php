@@ -4,25 +4,45 @@ declare(strict_types=1);
 
 namespace App\Books;
 
+use Japhrex\Core\Drawing\Blank;
 use Japhrex\Core\Drawing\Ink;
 use Japhrex\Core\Drawing\SvgWriter;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** The drawing of one part, for where it has no photo; its address changes with its book, and so it is kept for good. */
+/** Drawings of single parts; the address of each changes with its book, and so it is kept for good. */
 final class DrawingController extends AbstractController
 {
-    #[Route('/drawings/{family}/{part}/{stamp}.svg', name: 'part_drawing', methods: ['GET'])]
-    public function part(string $family, string $part, BookShelf $shelf, UnitDrawings $drawings): Response
+    public function __construct(private readonly BookShelf $shelf, private readonly UnitDrawings $drawings)
     {
-        $book = $shelf->book($family);
-        $blank = $drawings->part($book, $part) ?? throw $this->createNotFoundException();
+    }
 
-        $name = $book->parts[$part]->name ?? $part;
+    /** For where it has no photo. */
+    #[Route('/drawings/{family}/{part}/{stamp}.svg', name: 'part_drawing', methods: ['GET'])]
+    public function part(string $family, string $part): Response
+    {
+        $book = $this->shelf->book($family);
+        $blank = $this->drawings->part($book, $part) ?? throw $this->createNotFoundException();
 
+        return $this->drawn($part, $book->parts[$part]->name ?? $part, $blank);
+    }
+
+    /** With the place at which something is measured. */
+    #[Route('/drawings/{family}/{part}/{field}/{stamp}.svg', name: 'measure_drawing', methods: ['GET'])]
+    public function measure(string $family, string $part, string $field): Response
+    {
+        $book = $this->shelf->book($family);
+        $measured = $book->field($part.'/'.$field) ?? throw $this->createNotFoundException();
+        [$blank, $over] = $this->drawings->measured($book, $part, $measured) ?? throw $this->createNotFoundException();
+
+        return $this->drawn($part, $measured->name, $blank, $over);
+    }
+
+    private function drawn(string $part, string $name, Blank $blank, string $over = ''): Response
+    {
         return new Response(
-            (new SvgWriter([$part => $name], ink: Ink::File, title: $name))->write($blank),
+            (new SvgWriter([$part => $name], ink: Ink::File, title: $name))->write($blank, $over),
             Response::HTTP_OK,
             [
                 'Content-Type' => 'image/svg+xml',

@@ -8,6 +8,7 @@ use Japhrex\Core\Drawing\Blank;
 use Japhrex\Core\Drawing\Ink;
 use Japhrex\Core\Drawing\SvgWriter;
 use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\Field;
 use Japhrex\Core\Family\Part;
 use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 use Twig\Attribute\AsTwigFunction;
@@ -77,6 +78,15 @@ final readonly class DrawingTwig
     {
         return !isset($book->drawn->shapes[$part]) ? '' : $this->urls->generate('part_drawing', [
             'family' => $book->key, 'part' => $part, 'stamp' => $this->drawings->stamp($book),
+        ]);
+    }
+
+    /** @return string address of the drawing of a part with the place of a measure; empty: the book does not say where */
+    #[AsTwigFunction('measure_drawing')]
+    public function measure(Book $book, string $part, Field $field): string
+    {
+        return null === $field->taken || !isset($book->drawn->shapes[$part]) ? '' : $this->urls->generate('measure_drawing', [
+            'family' => $book->key, 'part' => $part, 'field' => $field->key, 'stamp' => $this->drawings->stamp($book),
         ]);
     }
 }

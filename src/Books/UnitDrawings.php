@@ -8,6 +8,7 @@ use Japhrex\Core\Drawing\Blank;
 use Japhrex\Core\Drawing\Section\SectionDrawing;
 use Japhrex\Core\Drawing\UnitDrawing;
 use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\Field;
 use Symfony\Contracts\Cache\CacheInterface;
 
 /** The drawings of the books, each made once and kept as long as its book stays as it is. */
@@ -51,11 +52,33 @@ final readonly class UnitDrawings
         );
     }
 
+    /**
+     * A part with the place at which something is measured.
+     *
+     * @return array{Blank, string}|null what lies over it is SVG; null: the book does not say where
+     */
+    public function measured(Book $book, string $part, Field $field): ?array
+    {
+        return $this->cache->get(
+            'drawing.measured.'.$part.'.'.$field->key.'.'.$this->stamp($book),
+            static function () use ($book, $part, $field): ?array {
+                $measured = (new UnitDrawing($book))->measured($part, $field);
+
+                return null === $measured ? null : [Blank::of($measured[0]), $measured[1]];
+            },
+        );
+    }
+
     /** Changes when a drawing of the book would look different. */
     public function stamp(Book $book): string
     {
         $names = array_map(static fn ($part): string => $part->short, $book->parts);
 
-        return hash('xxh3', serialize([self::HAND, $names, $book->drawn]));
+        $taken = array_map(static fn ($part): array => array_map(
+            static fn (Field $one): array => [$one->taken, $one->places],
+            $part->fields,
+        ), $book->parts);
+
+        return hash('xxh3', serialize([self::HAND, $names, $taken, $book->drawn]));
     }
 }

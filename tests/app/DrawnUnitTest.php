@@ -110,4 +110,34 @@ final class DrawnUnitTest extends AppTestCase
         self::assertStringContainsString('Bring in what was found, and link it', $page->filter('main')->text());
         self::assertCount(0, $page->filter('.unitpicture'));
     }
+
+    public function testAUnitIsSeenPutTogetherAndCutInItsGrades(): void
+    {
+        $case = $this->aCase();
+        $this->hurt($case, 'drive-gear', 3, 'journal');
+        $this->signIn(Role::Viewer);
+        $link = $this->page($case, 'parts')->filter('#unit-drawing figcaption a');
+        self::assertSame('/cases/'.$case->number.'/parts?view=section#unit-drawing', $link->attr('href'));
+        $page = $this->browser->request('GET', (string) $link->attr('href'));
+        self::assertStringContainsString('put together and cut', (string) $page->filter('.unitpicture')->attr('aria-label'));
+        self::assertGreaterThan(0, self::part($page, 'drive-gear')->filter('path[class^=wg3]')->count(), 'along its journals');
+        self::assertSame('Pulled apart', $page->filter('#unit-drawing figcaption a')->text());
+        $other = $this->aCase();
+        $other->family = 'transfer-case';
+        self::em()->flush();
+        $page = $this->page($other, 'parts?view=section');
+        self::assertCount(0, $page->filter('#unit-drawing figcaption a'), 'its shapes do not go together');
+    }
+
+    public function testBesideAReadingItsPlaceIsShown(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Bench);
+        $row = $this->page($case, 'readings')->filter('#drive-gear-thickness');
+        self::assertSame('Where: along end faces', $row->filter('img.where')->attr('alt'));
+        self::assertStringContainsString('1: 12 o\'clock, 2: 3 o\'clock', $row->filter('.how')->text());
+        $this->browser->request('GET', (string) $row->filter('img.where')->attr('src'));
+        self::assertStringContainsString('>4</text>', (string) $this->browser->getResponse()->getContent());
+        self::assertCount(0, $this->page($case, 'readings')->filter('#relief-valve-adjuster img.where'), 'turns are counted, not measured');
+    }
 }
