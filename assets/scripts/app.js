@@ -1,4 +1,5 @@
 // Small helpers of every page: keys, quiet saving, what happens when the server refuses or cannot be reached.
+import { startChain } from './chain.js';
 import { startClips } from './clips.js';
 import { startCompare } from './compare.js';
 import { startDrafts } from './drafts.js';
@@ -151,7 +152,8 @@ document.addEventListener(
     const faint = event.target.closest('[data-proposal]');
     if (faint) {
       event.preventDefault();
-      proposal(faint, 'Enter');
+      // By a tap it is taken; the keys of the drawing refuse it, and Undo takes it back.
+      proposal(faint, 't');
     }
     if (event.target.closest('[data-keys]')) {
       document.querySelector('#keys')?.showModal();
@@ -230,6 +232,7 @@ function start(root) {
   startFigures();
   startReadings();
   startUploads(root);
+  startChain(root);
   startHarm(root);
   startMarks(root);
   startCompare(root);

@@ -21,8 +21,9 @@ final readonly class ChainDrawing
     /**
      * @param list<Proposal> $proposals links that would come, drawn faint
      * @param list<Complaint>|null $about only what leads to these complaints; null: all of it
+     * @param bool $withPhotos has a box the best photo of its part on top?
      */
-    public function draw(CaseFile $case, array $proposals = [], ?array $about = null): DrawnChain
+    public function draw(CaseFile $case, array $proposals = [], ?array $about = null, bool $withPhotos = false): DrawnChain
     {
         $book = $this->shelf->book($case->family, $case->is());
         $mechanisms = $this->shelf->mechanisms($case->family);
@@ -40,9 +41,13 @@ final readonly class ChainDrawing
                 }
             }
         }
+        $photos = [];
         $heights = array_map(static fn (array $rows): int => Graphviz::boxHeight(\count($rows)), $lines);
         foreach ($nodes as $node) {
             $heights[(string) $node->id] += Graphviz::SMALL_ROW * (\count(self::says($node)) - 1);
+            if ($withPhotos && null !== $photos[(string) $node->id] = $this->chains->photoOf($node)) {
+                $heights[(string) $node->id] += DrawnNode::PICTURE;
+            }
         }
         $placed = $this->layout->place(
             $heights,
@@ -67,7 +72,7 @@ final readonly class ChainDrawing
                 $lines[$id],
                 null === $node->place ? '' : $book->placeName($node->place),
                 self::says($node),
-                $this->chains->photoOf($node),
+                $photos[$id] ?? null,
             );
         }
         $faint = array_map(

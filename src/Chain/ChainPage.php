@@ -9,6 +9,7 @@ use App\Chain\Form\LinkType;
 use App\Chain\Form\NodeType;
 use App\Evidence\Finding;
 use App\Evidence\Repository\FindingRepository;
+use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\Frame\CasePages;
@@ -32,6 +33,7 @@ final readonly class ChainPage
         private FindingRepository $findings,
         private LaidWays $laidWays,
         private OnPurpose $onPurpose,
+        private PhotoRepository $photos,
     ) {
     }
 
@@ -56,10 +58,13 @@ final readonly class ChainPage
             'modes' => $this->shelf->modes(),
             'mechanisms' => $this->shelf->mechanisms($case->family),
             'nodes' => $nodes,
-            'drawing' => $this->drawing->draw($case),
+            'drawing' => $this->drawing->draw($case, withPhotos: true),
             'problems' => $this->chains->problems($case),
             'links' => $this->chains->links($case),
-            'waiting' => $waiting,
+            'waiting' => array_map(
+                fn (Finding $one): array => ['finding' => $one, 'photo' => $this->photos->best($case, $one->part)],
+                array_values($waiting),
+            ),
             'complaints' => $case->complaints->filter(
                 static fn (Complaint $complaint): bool => !\in_array((string) $complaint->id, $used, true)
             ),

@@ -116,6 +116,30 @@ final class ChainEngineTest extends AppTestCase
         self::assertSame(403, $this->act($case, 'chain/take', ['origin' => 'origin:dirt-let-in'], 'parts/front-block'));
     }
 
+    public function testWithoutScriptsTwoConditionsAreLinkedInOneOfTheWaysThatCanJoinThem(): void
+    {
+        $case = $this->scored();
+        $this->signIn(Role::Analyst);
+        self::assertSame(303, $this->act($case, 'chain/take', ['origin' => 'origin:dirt-let-in'], 'chain'));
+        $links = self::em()->getRepository(ChainLink::class);
+        $taken = $links->findBy(['case' => $case->id->toRfc4122()])[0] ?? self::fail('Nothing is linked.');
+        [$from, $to, $mechanism] = [(string) $taken->from?->id, (string) $taken->to?->id, $taken->mechanism];
+        self::assertSame(303, $this->act($case, 'chain/links/'.$taken->id.'/remove', [], 'chain'));
+        $page = $this->browser->request('GET', '/cases/'.$case->number.'/chain');
+        $page = $this->browser->click($page->filter('#node-'.$from.' a[data-join-from]')->link());
+        $page = $this->browser->click($page->filter('.offers a[href*="'.$to.'"]')->link());
+        $form = $page->filter('.offers form')->reduce(
+            static fn (Crawler $one): bool => $one->filter('[name="link[mechanism]"]')->attr('value') === $mechanism,
+        );
+        $this->browser->submit($form->form(), ['link[why]' => 'as they were seen']);
+        self::assertSame(303, $this->browser->getResponse()->getStatusCode());
+        self::assertCount(1, $links->findBy(['why' => 'as they were seen', 'mechanism' => $mechanism]));
+        $back = $this->browser->request('GET', '/cases/'.$case->number."/chain/join?from=$to&to=$from")->text();
+        self::assertStringContainsString('No mechanism that the books know leads from the one to the other directly', $back);
+        $this->browser->request('GET', '/cases/'.$case->number."/chain/join?from=moon&to=$from");
+        self::assertStringContainsString('not in the chain any more', $this->said());
+    }
+
     public function testATheoryIsScoredAndAnsweredInPlainWords(): void
     {
         $case = $this->scored();

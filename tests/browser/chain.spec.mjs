@@ -100,3 +100,69 @@ test('the next look is followed, a link is refused with a reason, a theory is an
   await expect(page.locator('.paper')).toContainText('Where debris went');
   await expect(page.locator('.paper')).toContainText('the mesh is whole');
 });
+
+test('two conditions are linked by drawing from one to the other, and by key; only what can join them is offered', async ({
+  page,
+  browser,
+}) => {
+  const number = await takeIn(browser, 'external-gear-pump', 'Net loft');
+  await signIn(page, 'analyst');
+  await page.goto(`/cases/${number}/intake`);
+  const add = page.locator('form[action$="/intake/complaints"]');
+  await add.evaluate((node) => node.closest('details')?.setAttribute('open', ''));
+  await add.getByLabel('What fails').selectOption({ label: 'Low flow or slow movement' });
+  await add.locator('[name="complaint[words]"]').fill('The capstan creeps.');
+  await add.getByRole('button', { name: 'Add the complaint' }).click();
+  await expect(page.locator('form[action*="/intake/complaints/"][data-autosave]')).toHaveCount(1);
+  await page.goto(`/cases/${number}/parts/front-block`);
+  await finding(page, { surface: 'Running face', mode: 'Scoring', grade: 3, note: 'rings over both bores' });
+  await page.goto(`/cases/${number}/chain`);
+  await expect(page.locator('.candidates')).toBeVisible();
+  const nodes = page.locator('.chain-svg [data-node]');
+  for (const count of [1, 2]) {
+    await page.getByRole('button', { name: 'Bring in' }).first().click();
+    await expect(nodes).toHaveCount(count);
+  }
+  const origin = page.locator('form[action$="/chain/nodes"]').first();
+  await origin.evaluate((node) => node.closest('details').setAttribute('open', ''));
+  await origin.locator('[name="origin[name]"]').fill('Grit let in at the hose');
+  await origin.locator('[name="origin[origin]"]').selectOption('contamination');
+  await origin.locator('[name="origin[spot]"]').selectOption({ label: 'Dirt let in' });
+  await origin.getByRole('button', { name: 'Add the origin' }).click();
+  await expect(nodes).toHaveCount(3);
+  // What the engine makes of it comes by itself and draws the chain anew: then it stays where it is.
+  await page.goto(`/cases/${number}/chain`);
+  await expect(page.locator('#candidates')).toContainText('worked out exactly');
+
+  // By hand: what leads from dirt to a score by way of grains in the oil is said, and nothing is offered that does not.
+  const [dirt, score, complaint] = ['Grit let in', 'Scoring', 'Low flow'].map((words) => nodes.filter({ hasText: words }).first());
+  const middle = async (box) => {
+    await box.scrollIntoViewIfNeeded();
+    const { x, y, width, height } = await box.boundingBox();
+    return [x + width / 2, y + height / 2];
+  };
+  await page.mouse.move(...(await middle(dirt)));
+  await page.mouse.down();
+  await page.mouse.move(...(await middle(score)), { steps: 6 });
+  await page.mouse.up();
+  await expect(page.locator('#joinbox')).toContainText('Grit let in at the hose → Scoring');
+  await expect(page.locator('#joinbox')).toContainText('By way of');
+
+  // By key: the cause, then its effect; the likeliest way first.
+  await score.locator('a').focus();
+  await press(page, 'l');
+  await complaint.locator('a').focus();
+  await press(page, 'l');
+  const offer = page.locator('#joinbox .offers li').first();
+  await expect(offer).toContainText('Link them so');
+  await offer.locator('input[name="link[why]"]').fill('the gap is as wide as the score is deep');
+  await offer.getByRole('button', { name: 'Link them so' }).click();
+  await expect(page.locator('.chain-svg')).toHaveAttribute('aria-label', /Scoring.* leads to /);
+  await expect(page.locator('[id^=link-].finding', { hasText: 'the gap is as wide' })).toBeVisible();
+
+  // What is chosen stands below alone, until Escape.
+  await score.locator('a').click();
+  await expect(page.locator('[id^=node-].finding:visible')).toHaveCount(1);
+  await press(page, 'Escape');
+  await expect(page.locator('[id^=node-].finding:visible')).toHaveCount(3);
+});

@@ -26,6 +26,7 @@ async function chained(page, number) {
     await form.getByRole('button', { name: 'Add the origin' }).click();
     await expect(page.locator('#link_from option', { hasText: origin })).toHaveCount(1);
     await page.waitForLoadState('networkidle');
+    await page.locator('#joining').evaluate((node) => node.setAttribute('open', ''));
     await page.locator('#link_from').selectOption({ label: origin });
     await page.locator('#link_to').selectOption({ label: complaint });
     await page.locator('[name="link[mechanism]"]').selectOption({ index: 1 });

@@ -45,6 +45,7 @@ async function reading(page, anchor, typed, gauge, verdict) {
 
 async function link(page, from, to, how, way) {
   const form = page.locator('#link-form');
+  await page.locator('#joining').evaluate((node) => node.setAttribute('open', ''));
   await form.getByLabel('Cause').selectOption({ label: from });
   await form.getByLabel('Effect').selectOption({ label: to });
   await form.getByLabel('How', { exact: true }).selectOption({ label: how });

@@ -69,7 +69,7 @@ final readonly class CandidatesView
             'looks' => \array_slice($analysis->looks, 0, self::LOOKS),
             'shown' => $shown,
             'proposals' => $proposals,
-            'drawing' => [] === $proposals ? null : $this->drawing->draw($case, $proposals),
+            'drawing' => [] === $proposals ? null : $this->drawing->draw($case, $proposals, withPhotos: true),
             'modes' => $this->shelf->modes(),
             'mechanisms' => $this->shelf->mechanisms($case->family),
             'rates' => $this->analysis->rates($case),
