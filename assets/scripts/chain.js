@@ -147,8 +147,36 @@ document.addEventListener(
   true,
 );
 
+// A long chain is seen whole, or at the size at which it is read.
+const READABLE = 0.62;
+
+function fit(whole) {
+  const box = document.querySelector('.chaindesk #chainbox');
+  const svg = box?.querySelector('.chain-svg');
+  const button = document.querySelector('[data-fit]');
+  if (!svg || !button) {
+    return;
+  }
+  const { width, height } = svg.viewBox.baseVal;
+  const ratio = Math.min(box.clientWidth / width, box.clientHeight / height);
+  button.hidden = ratio >= 1;
+  box.classList.toggle('whole', ratio < 1 && (whole ?? ratio >= READABLE));
+  button.textContent = box.classList.contains('whole') ? 'Full size' : 'Whole chain';
+}
+
+document.addEventListener('click', ({ target }) => {
+  if (target.closest?.('[data-fit]')) {
+    fit(!document.querySelector('#chainbox').classList.contains('whole'));
+  }
+});
+document.addEventListener('htmx:oobAfterSwap', () => fit());
+
 export function startChain(root) {
-  if (root.querySelector?.('.chaindesk') && location.hash.match(/^#(node|link)-/)) {
+  if (!root.querySelector?.('.chaindesk')) {
+    return;
+  }
+  fit();
+  if (location.hash.match(/^#(node|link)-/)) {
     pick(location.hash.slice(1));
   }
 }

@@ -32,10 +32,10 @@ final readonly class MeasuredPlace
     public function svg(Taken $taken, array $places): string
     {
         $solids = $this->solids($taken);
-        $solid = $solids[0] ?? null;
-        if (null === $solid) {
+        if ([] === $solids) {
             return '';
         }
+        $solid = $solids[0];
 
         return match ($taken->as) {
             TakenAs::Across => $this->across($solids, $places),

@@ -96,9 +96,12 @@ final readonly class MeasuredSolid
      */
     private static function half(array $outline): array
     {
-        return [
-            (max(array_column($outline, 0)) - min(array_column($outline, 0))) / 2,
-            (max(array_column($outline, 1)) - min(array_column($outline, 1))) / 2,
-        ];
+        $wide = $high = [0.0];
+        foreach ($outline as [$a, $b]) {
+            [$wide[], $high[]] = [$a, $b];
+        }
+
+        // Told around its own middle, it lies on both sides of nought.
+        return [(max($wide) - min($wide)) / 2, (max($high) - min($high)) / 2];
     }
 }

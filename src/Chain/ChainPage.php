@@ -60,7 +60,7 @@ final readonly class ChainPage
             'nodes' => $nodes,
             'drawing' => $this->drawing->draw($case, withPhotos: true),
             'problems' => $this->chains->problems($case),
-            'links' => $this->chains->links($case),
+            'links' => self::inOrder($this->chains->links($case)),
             'waiting' => array_map(
                 fn (Finding $one): array => ['finding' => $one, 'photo' => $this->photos->best($case, $one->part)],
                 array_values($waiting),
@@ -77,6 +77,20 @@ final readonly class ChainPage
             'dealt' => $dealt ?? $case->earlierOriginDealt,
             'opened' => array_key_first($submitted),
         ], [] === $submitted && null === $dealt ? 200 : 422);
+    }
+
+    /**
+     * @param list<ChainLink> $links
+     *
+     * @return list<ChainLink> as the story goes: by the orders of their causes, then of their effects
+     */
+    private static function inOrder(array $links): array
+    {
+        $order = static fn (?ChainNode $node): int => $node->order ?? \PHP_INT_MAX;
+        usort($links, static fn (ChainLink $one, ChainLink $other): int => [$order($one->from), $order($one->to)]
+            <=> [$order($other->from), $order($other->to)]);
+
+        return $links;
     }
 
     /** @return FormInterface<mixed> */

@@ -39,6 +39,17 @@ final readonly class CaseParts
         return array_filter($this->ofUnit(), static fn (PartView $view): bool => !$view->isLookedAt());
     }
 
+    /** @return array<string, list<string>> names of the parts by what of them goes in again: new, machined, as it was */
+    public function done(): array
+    {
+        $done = [];
+        foreach ($this->decided() as $view) {
+            $done[$view->record?->disposition?->goesIn() ?? ''][] = $view->part->short;
+        }
+
+        return $done;
+    }
+
     /** @return array<string, PartView> those of which somebody has decided what becomes of them */
     public function decided(): array
     {

@@ -46,7 +46,7 @@ final class ReportController extends AbstractController
             'verdict' => $verdict,
             'signed' => $signed,
             'reports' => $this->reports->newestFirst($case, 8),
-        ] + ('' === $signed ? $view->gather($case) : []));
+        ] + ('' === $signed ? $view->gather($case, $verdict) : []));
     }
 
     #[Route('/cases/{number}/report', name: 'report_make', methods: ['POST'])]

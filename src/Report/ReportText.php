@@ -33,7 +33,7 @@ final readonly class ReportText implements SignedText
                 $case->family
             ), 'modes' => $this->shelf->modes(), 'told' => $this->shelf->mechanismBook()->vocabulary, 'print' => true,
             'photos' => $this->photos($case), 'clips' => $this->clips->ofCase($case),
-        ] + $this->view->gather($case);
+        ] + $this->view->gather($case, $verdict);
 
         return [
             'body' => $this->twig->render('report/_body.html.twig', $with),

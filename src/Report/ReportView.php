@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Report;
 
 use App\Account\TrailHeads;
+use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Chain\ChainDrawing;
+use App\Chain\ChainNode;
 use App\Chain\ChainStory;
 use App\Chain\Engine\Closure;
 use App\Chain\Engine\Opinion;
@@ -25,9 +27,13 @@ use App\Laboratory\LabText;
 use App\Measuring\Repository\FeltSizeRepository;
 use App\Parts\PartViews;
 use App\Verdict\Repository\JointInspectionRepository;
+use App\Verdict\Verdict;
 use App\Verdict\Warranty\Custodies;
 use App\Verdict\Warranty\Policies;
 use Japhrex\Core\Chain\ClosureProblem;
+use Japhrex\Core\Chain\OriginKind;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Repair\Outside;
 
 /** What the body of a report shows of a case, on the page and on paper. */
 final readonly class ReportView
@@ -53,12 +59,14 @@ final readonly class ReportView
         private JointInspectionRepository $inspections,
         private LabText $laboratory,
         private FeltSizeRepository $felt,
+        private BookShelf $shelf,
     ) {
     }
 
     /** @return array<string, mixed> */
-    public function gather(CaseFile $case): array
+    public function gather(CaseFile $case, Verdict $verdict): array
     {
+        $book = $this->shelf->book($case->family, $case->is());
         $figures = $this->figures->ofCase($case);
         $story = $this->story->tell($case);
         // It speaks in the report only when the analyst kept it as evidence.
@@ -69,6 +77,7 @@ final readonly class ReportView
         return [
             'parts' => $this->parts->partsOf($case),
             'open' => $this->open($case),
+            'outside' => $this->outside($verdict, $book),
             'drawing' => $this->drawing->draw($case),
             'paths' => $this->story->paths($case),
             'story' => $story,
@@ -89,6 +98,17 @@ final readonly class ReportView
             'felt' => $this->felt->ofCase($case),
             'head' => $this->trail->headOf($case->id),
         ];
+    }
+
+    /** @return list<string> what has to change outside the unit, for each kind of origin that is named */
+    private function outside(Verdict $verdict, Book $book): array
+    {
+        $origins = array_filter(array_map(static fn (ChainNode $one): ?OriginKind => $one->origin, $verdict->origins()));
+
+        return array_values(array_unique(array_filter(array_map(
+            static fn (OriginKind $one): string => Outside::besides($one, $book),
+            $origins,
+        ))));
     }
 
     /** @return list<ClosureProblem> what is left open; of a signed case only what made its diagnosis provisional */
