@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Drawing;
 
+use Japhrex\Core\Chain\Exchange\ChainFormError;
+use Japhrex\Core\Chain\Exchange\JsonForm;
+use Japhrex\Core\Chain\Narrative;
 use Japhrex\Core\Drawing\Section\SectionDrawing;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookError;
@@ -14,13 +17,14 @@ use Japhrex\Core\Family\BookTypes;
 final readonly class DrawCommand
 {
     public const USAGE = 'Usage: ./japhrex draw --book B [--type T] [--view exploded|section] [--part P [--reading R]]'
-        .' [--grades part=n,part/surface=n]';
+        .' [--grades part=n,part/surface=n] [--chain FILE]';
 
     /**
      * @param list<string> $books that there are
      * @param \Closure(string): array<mixed> $file of a book, by its key
+     * @param \Closure(string): ?string $text of a file; null: it cannot be read
      */
-    public function __construct(private array $books, private \Closure $file)
+    public function __construct(private array $books, private \Closure $file, private \Closure $text)
     {
     }
 
@@ -39,12 +43,39 @@ final readonly class DrawCommand
             ? $this->part($drawing, $book, $said['part'], $said['reading'] ?? '')
             : [$this->unit($drawing, $book, $said['view'] ?? 'exploded'), ''];
 
+        $grades = self::grades($said['grades'] ?? '', $book);
+        if (isset($said['chain'])) {
+            [$more, $grades] = $this->harm($said['chain'], $book, $blank, $grades);
+            $over .= $more;
+        }
+
         return (new SvgWriter(
             $drawing->names(),
-            self::grades($said['grades'] ?? '', $book),
+            $grades,
             ink: Ink::File,
             title: $book->title,
         ))->write($blank, $over)."\n";
+    }
+
+    /**
+     * @param array<string, int> $grades
+     *
+     * @return array{string, array<string, int>} the path of harm, and the grades with those of the chain
+     *
+     * @throws \InvalidArgumentException if the file holds no chain of this book
+     */
+    private function harm(string $file, Book $book, Blank $blank, array $grades): array
+    {
+        try {
+            $chain = JsonForm::read(($this->text)($file) ?? throw new \InvalidArgumentException(\sprintf('"%s" cannot be read.', $file)));
+        } catch (ChainFormError $error) {
+            throw new \InvalidArgumentException($error->getMessage(), previous: $error);
+        }
+        if ($chain->family !== $book->key) {
+            throw new \InvalidArgumentException(\sprintf('The chain is of the book %s, not of %s.', $chain->family, $book->key));
+        }
+
+        return [(new HarmPath($blank, Narrative::of($chain->chain())))->svg(), $grades + $chain->grades()];
     }
 
     /** @throws \InvalidArgumentException if there is no such view */
@@ -107,7 +138,7 @@ final readonly class DrawCommand
     {
         $said = [];
         for ($i = 0; $i < \count($words); $i += 2) {
-            if (1 !== preg_match('/^--(book|type|part|reading|view|grades)$/', $words[$i], $m) || !isset($words[$i + 1])) {
+            if (1 !== preg_match('/^--(book|type|part|reading|view|grades|chain)$/', $words[$i], $m) || !isset($words[$i + 1])) {
                 throw new \InvalidArgumentException(self::USAGE);
             }
             $said[$m[1]] = $words[$i + 1];

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Chain\Exchange;
 
+use Japhrex\Core\Chain\Chain;
+use Japhrex\Core\Chain\Link;
+use Japhrex\Core\Chain\Node;
+use Japhrex\Core\Chain\NodeKind;
+use Japhrex\Core\Family\CarrierKind;
+
 /**
  * A chain to be handed on, free of the ids of the shop it comes from.
  *
@@ -23,5 +29,33 @@ final readonly class ChainDocument
      */
     public function __construct(public string $family, public string $case, public array $nodes, public array $links)
     {
+    }
+
+    /** The chain that it holds. */
+    public function chain(): Chain
+    {
+        $links = [];
+        foreach ($this->links as $i => $one) {
+            $carrier = null === $one['carrier'] ? null : CarrierKind::tryFrom($one['carrier']);
+            $links[] = new Link((string) $i, $one['from'], $one['to'], $one['mechanism'], $carrier);
+        }
+
+        return new Chain(array_map(
+            static fn (array $one): Node => new Node($one['id'], NodeKind::from($one['kind']), $one['name'], $one['place'], $one['order']),
+            $this->nodes,
+        ), $links);
+    }
+
+    /** @return array<string, int> grades of what it holds, by place */
+    public function grades(): array
+    {
+        $grades = [];
+        foreach ($this->nodes as $one) {
+            if (null !== $one['place'] && null !== $one['grade']) {
+                $grades[$one['place']] = max($one['grade'], $grades[$one['place']] ?? 0);
+            }
+        }
+
+        return $grades;
     }
 }

@@ -103,7 +103,8 @@ final class MeasuredPlaceTest extends TestCase
 
     public function testTheCommandShowsAReadingAndRefusesOneThatIsNone(): void
     {
-        $command = new DrawCommand(['roller-pump'], static fn (string $key): array => (array) Yaml::parseFile(self::BOOKS.$key.'.yaml'));
+        $read = static fn (string $key): array => (array) Yaml::parseFile(self::BOOKS.$key.'.yaml');
+        $command = new DrawCommand(['roller-pump'], $read, static fn (): ?string => null);
         $words = ['--book', 'roller-pump', '--part', 'rollers'];
         self::assertStringContainsString('>2</text>', $command->svg([...$words, '--reading', 'diameter']));
         $this->expectExceptionMessage('rollers has no reading "width"');

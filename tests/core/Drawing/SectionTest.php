@@ -138,7 +138,7 @@ final class SectionTest extends TestCase
     public function testWhatDoesNotGoTogetherIsSaid(): void
     {
         $files = static fn (string $key): array => (array) Yaml::parseFile(self::BOOKS.$key.'.yaml');
-        $command = new DrawCommand(['transfer-case', 'roller-pump'], $files);
+        $command = new DrawCommand(['transfer-case', 'roller-pump'], $files, static fn (): ?string => null);
         self::assertStringContainsString('data-part="rollers"', $command->svg(['--book', 'roller-pump', '--view', 'section']));
         try {
             $command->svg(['--book', 'transfer-case', '--view', 'section']);

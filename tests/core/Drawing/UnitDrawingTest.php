@@ -131,6 +131,36 @@ final class UnitDrawingTest extends TestCase
         return new DrawCommand(
             ['external-gear-pump', 'roller-pump', 'vane-pump'],
             static fn (string $book): array => (array) Yaml::parseFile(self::BOOKS.$book.'.yaml'),
+            static fn (string $file): ?string => ['chain.json' => self::CHAIN, 'no-chain.json' => '{}'][$file] ?? null,
         );
+    }
+
+    private const CHAIN = <<<'JSON'
+        {"format": "japhrex-chain", "version": 1, "family": "external-gear-pump", "case": "T-1", "nodes": [
+          {"id": "dirt", "kind": "origin", "name": "Dirt let in", "place": null, "origin": "contamination", "order": 1,
+           "mode": null, "grade": null, "complaint": null, "evidence": "", "by": "analyst"},
+          {"id": "score", "kind": "damage", "name": "Scoring", "place": "front-block/face", "origin": null, "order": 2,
+           "mode": "scoring", "grade": 3, "complaint": null, "evidence": "", "by": "analyst"}],
+         "links": [{"from": "dirt", "to": "score", "mechanism": "abrasion", "carrier": "oil", "why": "", "by": "analyst"}]}
+        JSON;
+
+    public function testTheCommandLaysAChainOverTheDrawingInItsGrades(): void
+    {
+        $words = ['--book', 'external-gear-pump', '--chain', 'chain.json'];
+        foreach ([[], ['--view', 'section']] as $view) {
+            $svg = self::command()->svg([...$words, ...$view]);
+            self::assertMatchesRegularExpression('~data-part="front-block".*class="w?g3\d~', $svg, 'its face in the grade of the chain');
+            self::assertSame([2, 1], [substr_count($svg, 'class="harm disc"'), substr_count($svg, 'class="harm oil"')]);
+        }
+        foreach (['no-chain.json' => 'japhrex-chain', 'moon.json' => '"moon.json" cannot be read'] as $file => $why) {
+            try {
+                self::command()->svg(['--book', 'external-gear-pump', '--chain', $file]);
+                self::fail('It is no chain.');
+            } catch (\InvalidArgumentException $error) {
+                self::assertStringContainsString($why, $error->getMessage());
+            }
+        }
+        $this->expectExceptionMessage('The chain is of the book external-gear-pump, not of roller-pump.');
+        self::command()->svg(['--book', 'roller-pump', '--chain', 'chain.json']);
     }
 }
