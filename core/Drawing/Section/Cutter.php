@@ -10,6 +10,7 @@ use Japhrex\Core\Drawing\Outline;
 use Japhrex\Core\Drawing\Shape\Entry;
 use Japhrex\Core\Drawing\Shape\Kind;
 use Japhrex\Core\Drawing\Shape\Openings;
+use Japhrex\Core\Drawing\Shape\Stuff;
 use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\Data;
 
@@ -159,6 +160,7 @@ final readonly class Cutter
 
         return self::slicer($entry)->cut(
             $c, $c + $entry->long(), $begins, $ends, self::openings($entry, $more, $aside, $height, $turn),
+            Stuff::Rubber->tone() !== $entry->tone(),
         );
     }
 
@@ -169,6 +171,7 @@ final readonly class Cutter
 
         return [] === $heights ? new Area([], [], 0, false) : self::slicer($entry)->cut(
             $c, $c + $entry->long(), $heights, $heights, self::openings($entry, [], $aside, $height, $turn),
+            Stuff::Rubber->tone() !== $entry->tone(),
         );
     }
 
