@@ -26,7 +26,7 @@ const views = {
   gauges: { at: '/gauges' },
   library: { at: '/library' },
   map: { at: '/library/external-gear-pump/map?case=OQ-26-0101&reach=1' },
-  chain: { at: '/cases/OQ-26-0101/chain' },
+  chain: { at: '/cases/OQ-26-0102/chain' },
   path: { at: '/cases/OQ-26-0109/chain/path' },
   chainopen: { at: '/cases/OQ-26-0108/chain' },
   verdict: { at: '/cases/OQ-26-0101/verdict' },
