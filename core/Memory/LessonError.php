@@ -21,7 +21,7 @@ final class LessonError extends \DomainException
 
     public static function noSource(): self
     {
-        return new self('Where is it from: a manual, a page, a name, a count? A note at a mechanism or a limit says so.');
+        return new self('Where is it from: a manual, a page, a name, a count? A note at a mechanism, a kind of damage or a limit says so.');
     }
 
     public static function sameHand(): self

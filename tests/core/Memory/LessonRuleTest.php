@@ -43,7 +43,7 @@ final class LessonRuleTest extends TestCase
     {
         foreach (LessonAt::cases() as $at) {
             $keep = static fn (string $source) => LessonRule::keep($at, LessonFor::Family, 'Half of it.', '', $source);
-            if (\in_array($at, [LessonAt::Mechanism, LessonAt::Limit], true)) {
+            if (\in_array($at, [LessonAt::Mechanism, LessonAt::Mode, LessonAt::Limit], true)) {
                 $this->refused('Where is it from', static fn () => $keep(''));
             } else {
                 $keep('');
