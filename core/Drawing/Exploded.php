@@ -57,9 +57,9 @@ final readonly class Exploded
     }
 
     /** One part for itself, without its name and axis. */
-    public static function alone(DrawnPart $part, float $margin = self::MARGIN): Sheet
+    public static function alone(DrawnPart $part): Sheet
     {
-        return self::framed([new Placed($part, 0.0, 0.0)], [], $margin);
+        return self::framed([new Placed($part, 0.0, 0.0)], []);
     }
 
     /**
@@ -120,7 +120,7 @@ final readonly class Exploded
      * @param list<Placed> $parts
      * @param list<array{float, float, float, float}> $axes
      */
-    private static function framed(array $parts, array $axes, float $margin = self::MARGIN): Sheet
+    private static function framed(array $parts, array $axes): Sheet
     {
         $left = $top = \INF;
         $right = $bottom = -\INF;
@@ -135,11 +135,11 @@ final readonly class Exploded
         if ([] === $parts) {
             return new Sheet(0.0, 0.0, [], []);
         }
-        [$x, $y] = [$margin - $left, $margin - $top];
+        [$x, $y] = [self::MARGIN - $left, self::MARGIN - $top];
 
         return new Sheet(
-            $right - $left + 2 * $margin,
-            $bottom - $top + 2 * $margin,
+            $right - $left + 2 * self::MARGIN,
+            $bottom - $top + 2 * self::MARGIN,
             array_map(static fn (Placed $one): Placed => $one->moved($x, $y), $parts),
             array_map(static fn (array $one): array => [$one[0] + $x, $one[1] + $y, $one[2] + $x, $one[3] + $y], $axes),
         );

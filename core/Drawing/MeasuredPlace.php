@@ -47,6 +47,22 @@ final readonly class MeasuredPlace
         };
     }
 
+    /** @return array{float, float, float, float}|null left, top, right and bottom on the sheet of what is measured; null: nothing is */
+    public function around(Taken $taken): ?array
+    {
+        $x = $y = [];
+        foreach ($this->solids($taken) as $solid) {
+            foreach ([$solid->start, $solid->end] as $c) {
+                foreach ([[-$solid->wide, -$solid->high], [-$solid->wide, $solid->high], [$solid->wide, $solid->high]] as [$a, $b]) {
+                    [$x[], $y[]] = $this->at($solid, [$a, $b, $c]);
+                    [$x[], $y[]] = $this->at($solid, [-$a, -$b, $c]);
+                }
+            }
+        }
+
+        return [] === $x || [] === $y ? null : [min($x), min($y), max($x), max($y)];
+    }
+
     /** @return list<MeasuredSolid> of one rank, the nearest to the eye first */
     private function solids(Taken $taken): array
     {

@@ -19,6 +19,10 @@ final readonly class UnitDrawing
     private const USUAL = 230.0;
     private const ROOM = 46.0;
 
+    /** How many times as large as what is measured the picture is, and from which share of the part on all of it is shown. */
+    private const CLOSER = 2.0;
+    private const MOST = 0.8;
+
     public function __construct(private Book $book)
     {
     }
@@ -60,12 +64,38 @@ final readonly class UnitDrawing
             return null;
         }
         $part = $this->part($key, self::ALONE);
-        $hand = max($part->right() - $part->left(), $part->bottom() - $part->top()) / self::USUAL;
-        $sheet = Exploded::alone($part, self::ROOM * $hand);
-        $over = (new MeasuredPlace($this->book->drawn->shapes[$key], self::ALONE, $sheet->parts[0], $hand))
-            ->svg($field->taken, $field->positions());
+        $shape = $this->book->drawn->shapes[$key];
+        $around = (new MeasuredPlace($shape, self::ALONE, new Placed($part, 0.0, 0.0)))->around($field->taken);
+        if (null === $around) {
+            return null;
+        }
+        [$left, $top, $right, $bottom] = self::closer($around, [$part->left(), $part->top(), $part->right(), $part->bottom()]);
+        $hand = max($right - $left, $bottom - $top) / self::USUAL;
+        $room = self::ROOM * $hand;
+        $placed = new Placed($part, $room - $left, $room - $top);
+        $sheet = new Sheet($right - $left + 2 * $room, $bottom - $top + 2 * $room, [$placed], []);
+        $over = (new MeasuredPlace($shape, self::ALONE, $placed, $hand))->svg($field->taken, $field->positions());
 
         return '' === $over ? null : [$sheet, $over];
+    }
+
+    /**
+     * What is small on a long part is looked at from nearer.
+     *
+     * @param array{float, float, float, float} $around what is measured: left, top, right, bottom
+     * @param array{float, float, float, float} $whole
+     *
+     * @return array{float, float, float, float} what of the part is shown
+     */
+    private static function closer(array $around, array $whole): array
+    {
+        $half = self::CLOSER / 2 * max($around[2] - $around[0], $around[3] - $around[1]);
+        if (2 * $half > self::MOST * max($whole[2] - $whole[0], $whole[3] - $whole[1])) {
+            return $whole;
+        }
+        [$x, $y] = [($around[0] + $around[2]) / 2, ($around[1] + $around[3]) / 2];
+
+        return [max($whole[0], $x - $half), max($whole[1], $y - $half), min($whole[2], $x + $half), min($whole[3], $y + $half)];
     }
 
     /** @return array<string, string> by part */
