@@ -90,7 +90,8 @@ final readonly class UnitDrawing
     private static function closer(array $around, array $whole): array
     {
         $half = self::CLOSER / 2 * max($around[2] - $around[0], $around[3] - $around[1]);
-        if (2 * $half > self::MOST * max($whole[2] - $whole[0], $whole[3] - $whole[1])) {
+        // What has no size of its own, such as a wire that is bent, is shown whole.
+        if ($half < 1.0 || 2 * $half > self::MOST * max($whole[2] - $whole[0], $whole[3] - $whole[1])) {
             return $whole;
         }
         [$x, $y] = [($around[0] + $around[2]) / 2, ($around[1] + $around[3]) / 2];
