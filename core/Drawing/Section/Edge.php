@@ -17,6 +17,14 @@ final readonly class Edge
     {
     }
 
+    /** @return array{array{float, float}, array{float, float}} a line so far within the part */
+    public function inwards(float $by): array
+    {
+        [$z, $y] = [$by * $this->inward[0], $by * $this->inward[1]];
+
+        return [[$this->from[0] + $z, $this->from[1] + $y], [$this->to[0] + $z, $this->to[1] + $y]];
+    }
+
     public function moved(float $z): self
     {
         return new self([$this->from[0] + $z, $this->from[1]], [$this->to[0] + $z, $this->to[1]], $this->inward, $this->surface);

@@ -14,6 +14,7 @@ use Japhrex\Core\Drawing\Row;
 use Japhrex\Core\Drawing\Shape\SolidMaker;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookError;
+use Japhrex\Core\Family\TakenAs;
 
 /** A unit put together and cut through its axes, made of the same shapes from which it is drawn pulled apart. */
 final readonly class SectionDrawing
@@ -23,6 +24,7 @@ final readonly class SectionDrawing
     private const BETWEEN = 40.0;
     private const MARGIN = 16.0;
     private const HATCH = 7.0;
+    private const GAP = 3.0;
     private const LARGEST = 3.2;
 
     public function __construct(private Book $book)
@@ -47,9 +49,8 @@ final readonly class SectionDrawing
             }
             [$moveX, $moveY] = [$x - $left, $y - $top];
             foreach ($line as $i => [$key, $areas]) {
-                $parts[$key] = \sprintf(
-                    'transform="translate(%s %s)">%s', Pen::number($moveX), Pen::number($moveY), $this->markup($areas, \count($parts)),
-                );
+                $markup = $this->markup($areas, \count($parts), $this->gaps($key));
+                $parts[$key] = \sprintf('transform="translate(%s %s)">%s', Pen::number($moveX), Pen::number($moveY), $markup);
                 $placed = $row->parts[$i]->moved($moveX, $moveY);
                 $spots[$key] = $placed->middle();
                 $labels .= null === $placed->label ? '' : Blank::label($key, $placed->label);
@@ -106,11 +107,25 @@ final readonly class SectionDrawing
         return $lines;
     }
 
+    /** @return list<string> surfaces of a part at which a clearance is measured: there it is drawn wider than it is */
+    private function gaps(string $part): array
+    {
+        $gaps = [];
+        foreach ($this->book->part($part)->fields ?? [] as $field) {
+            if (TakenAs::Gap === $field->taken?->as) {
+                $gaps[] = $field->taken->surface;
+            }
+        }
+
+        return $gaps;
+    }
+
     /**
      * @param list<Area> $areas
      * @param int $count of the part on the sheet: neighbours are hatched the other way, and closer or wider
+     * @param list<string> $gaps surfaces that stand off what runs on them
      */
-    private function markup(array $areas, int $count): string
+    private function markup(array $areas, int $count, array $gaps): string
     {
         $paths = '';
         foreach ($areas as $area) {
@@ -122,17 +137,19 @@ final readonly class SectionDrawing
                 $lines = $area->hatching(0 === $count % 2 ? 45.0 : -45.0, self::HATCH * (1.0 + 0.22 * ($count % 3)));
                 $paths .= self::path(7, '', 'w', 0.7, implode('', array_map(self::line(...), $lines)));
             }
+            $lines = '';
             foreach ($area->edges as $edge) {
+                $off = \in_array($edge->surface, $gaps, true) ? self::GAP : 0.0;
+                if ($off > 0.0) {
+                    $paths .= self::path(0, '', 'w', $off, self::line($edge->inwards($off / 2)));
+                }
                 if ('' !== $edge->surface) {
                     // Within the part, so that what is graded does not reach into its neighbour.
-                    $in = static fn (array $one): array => [$one[0] + 1.7 * $edge->inward[0], $one[1] + 1.7 * $edge->inward[1]];
-                    $paths .= self::path($area->tone, $edge->surface, 'w', 3.0, self::line([$in($edge->from), $in($edge->to)]));
+                    $paths .= self::path($area->tone, $edge->surface, 'w', 3.0, self::line($edge->inwards($off + 1.7)));
                 }
+                $lines .= self::line($edge->inwards($off));
             }
-            $paths .= self::path(Face::LINE, '', 'w', 1.1, implode('', array_map(
-                static fn (Edge $one): string => self::line([$one->from, $one->to]),
-                $area->edges,
-            )));
+            $paths .= self::path(Face::LINE, '', 'w', 1.1, $lines);
         }
 
         return \sprintf('<g transform="scale(%s)">%s</g>', round(1 / Pen::FINE, 4), $paths);

@@ -156,9 +156,21 @@ final class SectionTest extends TestCase
         self::assertStringContainsString('"body" does not come before it on its axis', implode(' ', $problems));
     }
 
+    public function testAClearanceIsDrawnWideWhereItIsMeasured(): void
+    {
+        $read = static fn (array $told): string => (new SectionDrawing((new BookFactory())->book($told)))->blank()->parts['body'];
+        $told = (array) Yaml::parseFile(self::BOOKS.'external-gear-pump.yaml');
+        $wide = $read($told);
+        self::assertIsArray($told['parts']);
+        self::assertIsArray($told['parts']['body']);
+        $told['parts']['body']['readings'] = [];
+        self::assertSame(substr_count($read($told), '~0||w~'), substr_count($wide, '~0||w~') - 2, 'a band in the bore above and below');
+    }
+
     public function testAnEdgeMovesWithItsPart(): void
     {
         $edge = new Edge([0.0, 1.0], [2.0, 1.0], [0.0, 1.0], 'bore');
         self::assertEquals(new Edge([3.0, 1.0], [5.0, 1.0], [0.0, 1.0], 'bore'), $edge->moved(3.0));
+        self::assertSame([[0.0, 1.5], [2.0, 1.5]], $edge->inwards(0.5));
     }
 }
