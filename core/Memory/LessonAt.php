@@ -36,6 +36,12 @@ enum LessonAt: string
         return \in_array($this, [self::Mechanism, self::Mode, self::Limit], true);
     }
 
+    /** Is it the same in every family? Parts, steps and limits are each book's own, whatever they are called. */
+    public function isCommon(): bool
+    {
+        return self::Mechanism === $this || self::Mode === $this;
+    }
+
     public function label(): string
     {
         return match ($this) {

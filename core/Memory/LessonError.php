@@ -19,6 +19,11 @@ final class LessonError extends \DomainException
         );
     }
 
+    public static function notCommon(): self
+    {
+        return new self('Parts, steps and limits are those of one family: keep it for this family, this model or this maker.');
+    }
+
     public static function noSource(): self
     {
         return new self('Where is it from: a manual, a page, a name, a count? A note at a mechanism, a kind of damage or a limit says so.');

@@ -20,6 +20,9 @@ final class LessonRule
         if ($for->isNamed() && '' === trim($named)) {
             throw LessonError::nameless($for);
         }
+        if (LessonFor::Every === $for && !$at->isCommon()) {
+            throw LessonError::notCommon();
+        }
         if ($at->needsSource() && '' === trim($source)) {
             throw LessonError::noSource();
         }

@@ -25,6 +25,14 @@ final class KitCheck
         }
     }
 
+    /** @throws KitError if kit or piece has no name */
+    public static function named(string $kit, string $piece): void
+    {
+        if ('' === trim($kit) || '' === trim($piece)) {
+            throw KitError::nameless();
+        }
+    }
+
     /**
      * How many pieces of one kind: of a kit that fits several units and came without a sheet.
      *

@@ -49,6 +49,15 @@ final readonly class DrawingTwig
         return $this->written($this->drawings->section($book), $book, $grades, $states, $link, false, ', put together and cut');
     }
 
+    /** @return list<string> names of the parts that the section does not show, since they stand beside its plane */
+    #[AsTwigFunction('beside_section')]
+    public function beside(Book $book): array
+    {
+        $beside = array_diff_key($book->drawn->shapes, $this->drawings->section($book)->parts ?? []);
+
+        return array_map(static fn (string $part): string => $book->parts[$part]->short, array_keys($beside));
+    }
+
     /**
      * @param array<string, int> $grades
      * @param array<string, string> $states

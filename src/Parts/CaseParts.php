@@ -39,15 +39,15 @@ final readonly class CaseParts
         return array_filter($this->ofUnit(), static fn (PartView $view): bool => !$view->isLookedAt());
     }
 
-    /** @return array<string, list<string>> names of the parts by what of them goes in again: new, machined, as it was */
-    public function done(): array
+    /** @return array<string, list<string>> names of the parts by what is decided to go in of them: new, machined, as it was */
+    public function becomes(): array
     {
-        $done = [];
+        $becomes = [];
         foreach ($this->decided() as $view) {
-            $done[$view->record?->disposition?->goesIn() ?? ''][] = $view->part->short;
+            $becomes[$view->record?->disposition?->goesIn() ?? ''][] = $view->part->short;
         }
 
-        return $done;
+        return $becomes;
     }
 
     /** @return array<string, PartView> those of which somebody has decided what becomes of them */

@@ -37,9 +37,7 @@ final class KitPieceController extends AbstractController
     {
         $case = $this->gate->find($number);
         try {
-            if ('' === $typed->kit || '' === $typed->piece) {
-                throw KitError::nameless();
-            }
+            KitCheck::named($typed->kit, $typed->piece);
             $piece = new KitPiece($case, $typed->kit, $typed->piece, KitCheck::pieces($typed->count), $this->person->get());
         } catch (KitError $e) {
             return $this->page->show($case, ['refusedPiece' => $e->getMessage()] + $typed->typed());

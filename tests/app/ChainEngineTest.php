@@ -138,6 +138,10 @@ final class ChainEngineTest extends AppTestCase
         self::assertStringContainsString('No mechanism that the books know leads from the one to the other directly', $back);
         $this->browser->request('GET', '/cases/'.$case->number."/chain/join?from=moon&to=$from");
         self::assertStringContainsString('not in the chain any more', $this->said());
+        $this->signIn(Role::Viewer);
+        $page = $this->browser->request('GET', '/cases/'.$case->number."/chain/join?from=$from&to=$to");
+        self::assertGreaterThan(0, $page->filter('.offers li')->count(), 'who looks sees the ways');
+        self::assertCount(0, $page->filter('.offers button'), 'and takes none');
     }
 
     public function testATheoryIsScoredAndAnsweredInPlainWords(): void

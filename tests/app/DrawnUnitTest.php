@@ -122,6 +122,7 @@ final class DrawnUnitTest extends AppTestCase
         self::assertStringContainsString('put together and cut', (string) $page->filter('.unitpicture')->attr('aria-label'));
         self::assertGreaterThan(0, self::part($page, 'drive-gear')->filter('path[class^=wg3]')->count(), 'along its journals');
         self::assertSame('Pulled apart', $page->filter('#unit-drawing figcaption a')->text());
+        self::assertStringContainsString('not shown: dowel pins, cover screws.', $page->filter('#unit-drawing figcaption')->text());
         $other = $this->aCase();
         $other->family = 'transfer-case';
         self::em()->flush();

@@ -62,15 +62,6 @@ final readonly class SectionDrawing
         return new Blank(ceil($wide + self::MARGIN), ceil($y + $high + self::MARGIN), $axes, $parts, $labels, $spots);
     }
 
-    /** @return list<string> parts that the plane of the section does not meet */
-    public function besides(): array
-    {
-        return array_values(array_diff(
-            array_keys($this->book->drawn->shapes),
-            ...array_map(static fn (array $line): array => array_column($line, 0), $this->lines(1.0)),
-        ));
-    }
-
     /** @return list<non-empty-list<array{string, list<Area>, Placed}>> by axis: key, areas and hull of each part, put together */
     private function lines(float $scale): array
     {

@@ -37,8 +37,8 @@ final readonly class PlugDepthFigure implements Figure
                 'room' => 'most less least, mm', 'feasible' => 'is there such a place?', 'covers' => 'does it cover the hole as it is set?',
                 'free' => 'is what lies behind open as it is set?',
             ],
-            'inner end = under the face + plug; least = hole-middle + hole-diameter/2 + overlap − plug, not under nought; '
-                .'most = behind − plug; at least its outer end may not stand beyond hole-middle − hole-diameter/2 − overlap',
+            'least = hole-middle + hole-diameter/2 + overlap − plug, not under nought; most = the lesser of behind − plug and '
+                .'hole-middle − hole-diameter/2 − overlap; feasible if least ≤ most and most is not under nought',
             'plain geometry',
             [
                 'hole-middle' => '14.0 mm',
@@ -61,7 +61,7 @@ final readonly class PlugDepthFigure implements Figure
         $least = max(0.0, $middle + $edge - $plug);
         // It covers while its outer end has not gone past the near edge of the hole.
         $most = min($inputs->si('behind') - $plug, $middle - $edge);
-        $can = $most > 0.0 && Quantity::atMost($least, $most, Dimension::Length);
+        $can = Quantity::atMost(0.0, $most, Dimension::Length) && Quantity::atMost($least, $most, Dimension::Length);
         $outcome = (new Outcome())->length('least', $least)->length('most', $most)->length('room', $most - $least)
             ->truth('feasible', $can);
         if (!$can) {

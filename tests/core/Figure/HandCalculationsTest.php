@@ -54,6 +54,9 @@ final class HandCalculationsTest extends TestCase
         $plug = ['plug-depth', 'hole-middle=14mm', 'hole-diameter=4mm', 'overlap=1mm', 'plug=12mm', 'behind=22mm'];
         yield 'a plug covers the hole' => [5.0, 'least', $plug];
         yield 'and no more' => [10.0, 'most', $plug];
+        // 17 long it covers from the face on: flush is the only place where the passage at 17 stays open
+        $flush = [...array_values(array_diff($plug, ['plug=12mm', 'behind=22mm'])), 'plug=17mm', 'behind=17mm'];
+        yield 'flush and no deeper' => [0.0, 'room', $flush];
         // 8 long: from 9 on it covers, its outer end at 11 at most, and 22 − 8 = 14 would be too deep for the hole
         yield 'a short plug is bound by the hole' => [11.0, 'most', [...array_values(array_diff($plug, ['plug=12mm'])), 'plug=8mm']];
         // 0.4 bar · 60/80 · 24/32 = 0.225; of 1.5 bar 0.15; cold 0.4 · 60/80 · 400/32 = 3.75; a third of 1.5: 0.5/0.4 · 80 · 32/24 = 133.33

@@ -52,6 +52,18 @@ final class LessonRuleTest extends TestCase
         }
     }
 
+    public function testOnlyWhatIsTheSameInEveryFamilyIsForEveryFamily(): void
+    {
+        foreach (LessonAt::cases() as $at) {
+            $keep = static fn () => LessonRule::keep($at, LessonFor::Every, 'Half of it.', '', 'Manual, edition 4');
+            if (\in_array($at, [LessonAt::Mechanism, LessonAt::Mode], true)) {
+                $keep();
+            } else {
+                $this->refused('those of one family', $keep);
+            }
+        }
+    }
+
     public function testWhoWroteItDoesNotAgreeToItAndNobodyAgreesTwice(): void
     {
         $this->refused('Somebody else', static fn () => LessonRule::agree(true, 'Bench 2', ' bench 2'));
