@@ -39,6 +39,32 @@ final class DrawingCheck
         }
         yield from self::together($book);
         yield from self::measured($book);
+        yield from self::built($book);
+    }
+
+    /** @return iterable<int, BookProblem> what of the build its drawings cannot show */
+    private static function built(Book $book): iterable
+    {
+        foreach ($book->upkeep->fasteners as $key => $one) {
+            if ('' !== $one->holes && null === FastenerFace::of($book->drawn->shapes[$one->holes] ?? [], $one->count())) {
+                yield new BookProblem(
+                    "fasteners/$key/holes",
+                    \sprintf('no solid of "%s" has %d holes of one size.', $one->holes, $one->count()),
+                );
+            }
+        }
+        foreach ($book->parts as $key => $part) {
+            $facing = $part->facing;
+            if (null === $facing || '' === $facing->to.$facing->face) {
+                continue;
+            }
+            if ([] === array_filter($book->drawn->axes, static fn (array $axis): bool => [] === array_diff([$key, $facing->to], $axis))) {
+                yield new BookProblem("parts/$key/facing/to", \sprintf('"%s" is not on its axis.', $facing->to));
+            }
+            if ('' !== $facing->face && !isset($part->surfaces[$facing->face])) {
+                yield new BookProblem("parts/$key/facing/face", \sprintf('it has no surface "%s".', $facing->face));
+            }
+        }
     }
 
     /** @return iterable<int, BookProblem> readings that are taken at no surface of their part */
@@ -60,14 +86,25 @@ final class DrawingCheck
         }
     }
 
-    /** @return iterable<int, BookProblem> parts that sit in one that is not there before them */
+    /** @return iterable<int, BookProblem> parts that sit in one that is not there before them, and wrong solids of the section */
     private static function together(Book $book): iterable
     {
+        $order = array_merge(...$book->drawn->axes);
         foreach ($book->drawn->sits as $key => $sits) {
-            $axis = array_values(array_filter($book->drawn->axes, static fn (array $axis): bool => \in_array($key, $axis, true)))[0] ?? [];
-            $before = \array_slice($axis, 0, (int) array_search($key, $axis, true));
+            $before = \array_slice($order, 0, (int) array_search($key, $order, true));
             if ('' !== $sits->in && !\in_array($sits->in, $before, true)) {
-                yield new BookProblem("drawing/sits/$key/in", \sprintf('"%s" does not come before it on its axis.', $sits->in));
+                yield new BookProblem("drawing/sits/$key/in", \sprintf('"%s" does not come before it on the axes.', $sits->in));
+            }
+        }
+        foreach ($book->drawn->cut as $key => $shape) {
+            try {
+                $cut = self::surfaces(SolidMaker::of($shape, 1.0)[0]);
+            } catch (BookError $error) {
+                yield new BookProblem($error->path, substr($error->getMessage(), \strlen($error->path) + 2));
+                continue;
+            }
+            foreach (array_diff($cut, array_keys($book->parts[$key]->surfaces)) as $surface) {
+                yield new BookProblem("drawing/cut/$key", \sprintf('it has no surface "%s".', $surface));
             }
         }
     }

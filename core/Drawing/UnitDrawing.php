@@ -14,6 +14,7 @@ final readonly class UnitDrawing
 {
     /** Pixels for a size of 1, of a part for itself. */
     private const ALONE = 2.0;
+    private const FACING = 1180.0;
 
     /** Pixels: how large a part is on which arrows have their usual size, and the room around it that they may need. */
     private const USUAL = 230.0;
@@ -77,6 +78,25 @@ final readonly class UnitDrawing
         $over = (new MeasuredPlace($shape, self::ALONE, $placed, $hand))->svg($field->taken, $field->positions());
 
         return '' === $over ? null : [$sheet, $over];
+    }
+
+    /**
+     * A part that can be put in the wrong way, with what it looks at.
+     *
+     * @return array{Sheet, string}|null what lies over it is SVG; null: its right way is not one along its axis
+     *
+     * @throws BookError naming the shape that cannot be drawn
+     */
+    public function facing(string $key): ?array
+    {
+        $facing = $this->book->parts[$key]->facing ?? null;
+        if (null === $facing || !isset($this->book->drawn->shapes[$key], $this->book->drawn->shapes[$facing->to])) {
+            return null;
+        }
+        $two = array_intersect(array_merge(...$this->book->drawn->axes), [$key, $facing->to]);
+        $line = array_map(fn (string $one): DrawnPart => $this->part($one, self::ALONE), array_values($two));
+
+        return FacingArrow::over((new Exploded(self::FACING))->sheet([$line], $this->names()), $this->book->parts[$key], $facing);
     }
 
     /**

@@ -159,6 +159,7 @@ final readonly class BuildFactory
                 $one->textOrNull('part') ?? '',
                 $one->flag('once'),
                 $one->textOrNull('risk') ?? '',
+                $one->textOrNull('holes') ?? '',
             );
         }
 

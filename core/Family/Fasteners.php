@@ -11,6 +11,7 @@ final readonly class Fasteners
      * @param string $part of the book that they are; empty: they are no part of their own
      * @param string $step the step with which they come off
      * @param list<FastenerPlace> $places numbered from 1 in the order of tightening
+     * @param string $holes the part in whose drawing their holes are; empty: they are not drawn
      * @param bool $once are they renewed each time?
      * @param string $risk what is known to go wrong with them; empty: nothing
      */
@@ -24,6 +25,7 @@ final readonly class Fasteners
         public string $part = '',
         public bool $once = false,
         public string $risk = '',
+        public string $holes = '',
     ) {
     }
 

@@ -59,7 +59,6 @@ final readonly class PartFactory
         foreach ($data->named('readings') as $name => $field) {
             $fields[$name] = $this->field($key, $name, $field);
         }
-        $facing = $data->has('facing') ? new Data($data->words('facing')) : null;
 
         return new Part(
             $key,
@@ -70,7 +69,7 @@ final readonly class PartFactory
             $data->number('count', 1),
             Reuse::tryFrom($data->textOrNull('reuse') ?? 'inspect') ?? $data->fail('expected inspect, never or policy.', 'reuse'),
             $data->textOrNull('reuse-why') ?? '',
-            null === $facing ? null : new Facing($facing->text('right'), $facing->text('wrong'), $facing->textOrNull('see') ?? ''),
+            $data->has('facing') ? Facing::of(new Data($data->words('facing'))) : null,
             $surfaces,
             $fields,
             $data->texts('senses'),

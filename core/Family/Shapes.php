@@ -12,12 +12,15 @@ final readonly class Shapes
      * @param array<string, list<Data>> $shapes by part: its solids, from the back to the front
      * @param array<string, Sits> $sits by part: where it sits when put together; one that is not told is pushed back until it
      *                                  meets another
+     * @param array<string, list<Data>> $cut by part: its solids in the section, where it is drawn pulled apart otherwise than it
+     *                                       is (plates of a pack side by side, a case without its depth)
      * @param bool $hasSection is what comes out when it is put together looked at, and true?
      */
     private function __construct(
         public array $axes = [],
         public array $shapes = [],
         public array $sits = [],
+        public array $cut = [],
         public bool $hasSection = false,
     ) {
     }
@@ -34,21 +37,28 @@ final readonly class Shapes
             static fn (Data $axis): array => array_values(array_intersect($axis->texts('parts'), array_keys($parts))),
             $data->maps('axes'),
         );
-        $shapes = [];
-        foreach ($data->map('shapes')->keys() as $part) {
-            $shapes[$part] = $data->map('shapes')->maps($part);
-        }
         $sits = [];
         foreach ($data->has('sits') ? $data->map('sits')->keys() : [] as $part) {
-            $at = $data->map('sits')->map($part);
-            $sits[$part] = new Sits($at->textOrNull('in') ?? '', $at->numbers('at')[0] ?? 0.0, $at->flag('turned'), $at->flag('out'));
+            $sits[$part] = Sits::of($data->map('sits')->map($part));
         }
 
         return new self(
             array_values(array_filter($axes)),
-            array_filter(array_intersect_key($shapes, $parts)),
+            array_intersect_key(self::solids($data, 'shapes'), $parts),
             array_intersect_key($sits, $parts),
+            array_intersect_key(self::solids($data, 'cut'), $parts),
             $data->flag('section'),
         );
+    }
+
+    /** @return array<string, list<Data>> by part */
+    private static function solids(Data $data, string $key): array
+    {
+        $solids = [];
+        foreach ($data->has($key) ? $data->map($key)->keys() : [] as $part) {
+            $solids[$part] = $data->map($key)->maps($part);
+        }
+
+        return array_filter($solids);
     }
 }

@@ -39,6 +39,16 @@ final class DrawingController extends AbstractController
         return $this->drawn($part, $measured->name, $blank, $over);
     }
 
+    /** With what it looks at when it is in the right way round. */
+    #[Route('/drawings/{family}/{part}/facing/{stamp}.svg', name: 'facing_drawing', methods: ['GET'], priority: 1)]
+    public function facing(string $family, string $part): Response
+    {
+        $book = $this->shelf->book($family);
+        [$blank, $over] = $this->drawings->facing($book, $part) ?? throw $this->createNotFoundException();
+
+        return $this->drawn($part, ($book->parts[$part]->name ?? $part).', the right way round', $blank, $over);
+    }
+
     private function drawn(string $part, string $name, Blank $blank, string $over = ''): Response
     {
         return new Response(

@@ -90,6 +90,15 @@ final readonly class DrawingTwig
         ]);
     }
 
+    /** @return string address of the drawing of a part with what it looks at; empty: its right way is not one along its axis */
+    #[AsTwigFunction('facing_drawing')]
+    public function facing(Book $book, string $part): string
+    {
+        return '' === ($book->parts[$part]->facing->to ?? '') ? '' : $this->urls->generate('facing_drawing', [
+            'family' => $book->key, 'part' => $part, 'stamp' => $this->drawings->stamp($book),
+        ]);
+    }
+
     /** @return string address of the drawing of a part with the place of a measure; empty: the book does not say where */
     #[AsTwigFunction('measure_drawing')]
     public function measure(Book $book, string $part, Field $field): string

@@ -15,7 +15,7 @@ use Symfony\Contracts\Cache\CacheInterface;
 final readonly class UnitDrawings
 {
     /** Of the projection and its hand: raised where they change, so that what is kept is drawn anew. */
-    private const HAND = 9;
+    private const HAND = 10;
 
     public function __construct(private CacheInterface $cache)
     {
@@ -69,6 +69,20 @@ final readonly class UnitDrawings
         );
     }
 
+    /**
+     * A part that can be put in the wrong way, with what it looks at.
+     *
+     * @return array{Blank, string}|null what lies over it is SVG; null: its right way is not one along its axis
+     */
+    public function facing(Book $book, string $part): ?array
+    {
+        return $this->cache->get('drawing.facing.'.$part.'.'.$this->stamp($book), static function () use ($book, $part): ?array {
+            $facing = (new UnitDrawing($book))->facing($part);
+
+            return null === $facing ? null : [Blank::of($facing[0]), $facing[1]];
+        });
+    }
+
     /** Changes when a drawing of the book would look different. */
     public function stamp(Book $book): string
     {
@@ -79,6 +93,8 @@ final readonly class UnitDrawings
             $part->fields,
         ), $book->parts);
 
-        return hash('xxh3', serialize([self::HAND, $names, $taken, $book->drawn]));
+        $facings = array_map(static fn ($part): array => [$part->facing?->face, $part->facing?->to], $book->parts);
+
+        return hash('xxh3', serialize([self::HAND, $names, $taken, $facings, $book->drawn]));
     }
 }

@@ -12,6 +12,7 @@ use App\Repair\Build\BuildRow;
 use App\Teardown\StepRecord;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Build\BuildStep;
+use Symfony\Component\DomCrawler\Crawler;
 
 /** The build, step by step, in a browser without scripts. */
 final class BuildTest extends AppTestCase
@@ -175,6 +176,28 @@ final class BuildTest extends AppTestCase
             self::em()->getRepository(BuildRecord::class)->findBy(['step' => $step->key]),
             'the attempt that failed stays',
         );
+    }
+
+    public function testItIsShownWhichWayRoundAndInWhichOrder(): void
+    {
+        $this->signIn(Role::Bench);
+        $case = $this->aCase('PB-4');
+        $step = $this->upTo($case, BuildKind::Torque);
+        $page = $this->browser->request('GET', "/cases/{$case->number}/build");
+        self::assertSame('cover-screws', $step->screws?->key);
+        self::assertSame(['1', '2', '3', '4'], $page->filter('.fastenerface text')->each(static fn (Crawler $one): string => $one->text()));
+        self::assertStringContainsString($step->value, $page->filter('.fastenerface')->text());
+        $sealed = $this->aCase('PB-5');
+        do {
+            $step = $this->upTo($sealed, BuildKind::Fit);
+            $asked = array_column($step->facings, 'part');
+            $pictures = $this->browser->request('GET', "/cases/{$sealed->number}/build")->filter('img.facingdrawing');
+            self::em()->persist(new BuildRecord($this->fresh($sealed), $step->key, $this->person(Role::Bench)));
+            self::em()->flush();
+        } while (!\in_array('shaft-seal', $asked, true));
+        $this->browser->request('GET', (string) $pictures->attr('src'));
+        self::assertResponseIsSuccessful();
+        self::assertStringContainsString('Shaft seal', (string) $this->browser->getResponse()->getContent());
     }
 
     public function testTwoPeopleAreTwo(): void

@@ -23,14 +23,14 @@ final readonly class Area
     ) {
     }
 
-    public function moved(float $z): self
+    public function moved(float $z, float $y = 0.0): self
     {
         return new self(
             array_map(static fn (array $ring): array => array_map(
-                static fn (array $one): array => [$one[0] + $z, $one[1]],
+                static fn (array $one): array => [$one[0] + $z, $one[1] + $y],
                 $ring,
             ), $this->rings),
-            array_map(static fn (Edge $one): Edge => $one->moved($z), $this->edges),
+            array_map(static fn (Edge $one): Edge => $one->moved($z, $y), $this->edges),
             $this->tone,
             $this->isHatched,
             $this->stops,
@@ -56,6 +56,23 @@ final readonly class Area
         );
     }
 
+    /** With its axis upright. */
+    public function upright(): self
+    {
+        $turned = static fn (array $one): array => [$one[1], $one[0]];
+
+        return new self(
+            array_map(static fn (array $ring): array => array_map($turned, $ring), $this->rings),
+            array_map(
+                static fn (Edge $one): Edge => new Edge($turned($one->from), $turned($one->to), $turned($one->inward), $one->surface),
+                $this->edges,
+            ),
+            $this->tone,
+            $this->isHatched,
+            $this->stops,
+        );
+    }
+
     public function scaled(float $by): self
     {
         $scaled = static fn (array $one): array => [$by * $one[0], $by * $one[1]];
@@ -70,6 +87,15 @@ final readonly class Area
             $this->isHatched,
             $this->stops,
         );
+    }
+
+    /** @return array{float, float, float, float} from where to where it reaches along the axis, and across it */
+    public function box(): array
+    {
+        $points = array_merge(...$this->rings);
+        [$z, $y] = [array_column($points, 0), array_column($points, 1)];
+
+        return [min([\INF, ...$z]), max([-\INF, ...$z]), min([\INF, ...$y]), max([-\INF, ...$y])];
     }
 
     /**

@@ -25,8 +25,10 @@ final readonly class Edge
         return [[$this->from[0] + $z, $this->from[1] + $y], [$this->to[0] + $z, $this->to[1] + $y]];
     }
 
-    public function moved(float $z): self
+    public function moved(float $z, float $y): self
     {
-        return new self([$this->from[0] + $z, $this->from[1]], [$this->to[0] + $z, $this->to[1]], $this->inward, $this->surface);
+        return new self(
+            [$this->from[0] + $z, $this->from[1] + $y], [$this->to[0] + $z, $this->to[1] + $y], $this->inward, $this->surface,
+        );
     }
 }

@@ -120,7 +120,7 @@ final readonly class Things
         return $cut;
     }
 
-    /** @return list<Area> its shell, and the lip that leans towards the front */
+    /** @return list<Area> its shell, and the lip that leans towards the front, or towards the back where it is turned */
     public function lipSeal(float $c, float $height, float $outer, float $inner): array
     {
         [$end, $wall, $named] = [$c + $this->entry->long(), ($outer - $inner) / 2, $this->entry->named];
@@ -139,7 +139,10 @@ final readonly class Things
             ], $named->front, false, false);
         }
 
-        return $cut;
+        return !$this->entry->data->flag('turned') || $this->upright ? $cut : array_map(
+            fn (Area $one): Area => $one->mirrored($this->entry->long())->moved(2 * $c),
+            $cut,
+        );
     }
 
     /** @return list<Area> */

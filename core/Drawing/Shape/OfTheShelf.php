@@ -74,6 +74,18 @@ final class OfTheShelf
         [$frame, $end, $named, $wall] = [$entry->frame, $c + $entry->long(), $entry->named, $outer - $inner];
         $shell = Opening::round(0, 0, $outer / 2 - 0.12 * $wall, 0.7 * $entry->long(), $named->side, $named->side);
         $lip = Opening::round(0, 0, $inner / 2, null, $named->front);
+        if ($entry->data->flag('turned')) {
+            // Its back: the shell is closed but for the edge of the lip.
+            $back = Opening::round(0, 0, ($inner + 0.3 * $wall) / 2, 0.5 * $entry->long(), $named->front, $named->front);
+
+            return [
+                new Round($frame, 0, 0, $c, $end, $outer / 2, $outer / 2, 3, [$back], new Named($named->side, $named->side)),
+                new Round(
+                    $frame, 0, 0, $c + 0.2 * $entry->long(), $c + 0.6 * $entry->long(), ($inner + 0.28 * $wall) / 2,
+                    $inner / 2 + 1.0, 6, [$lip], new Named($named->front, $named->front),
+                ),
+            ];
+        }
 
         return [
             new Round($frame, 0, 0, $c, $end, $outer / 2, $outer / 2, 3, [$shell], new Named($named->side, $named->side)),

@@ -15,6 +15,7 @@ use App\Intake\OnPurpose;
 use App\Repair\RepairDesk;
 use App\Repair\Shelf\Shelf;
 use App\Repair\ToDecide;
+use Japhrex\Core\Drawing\FastenerFace;
 use Japhrex\Core\Repair\Build\Bind;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Build\BuildStep;
@@ -47,7 +48,9 @@ final readonly class BuildPage
         $plan = $this->repair->plan($case);
         $open = array_values(array_intersect($next->parts ?? [], $this->repair->undecided($case, $plan)));
         $order = [];
-        if (BuildKind::Torque === $next?->kind && null !== $next->fasteners && null !== ($card = $this->figures->card('bolt-sequence'))) {
+        $face = $this->face($case, $next);
+        $isCounted = BuildKind::Torque === $next?->kind && null !== $next->fasteners;
+        if (null === $face && $isCounted && null !== ($card = $this->figures->card('bolt-sequence'))) {
             $order = $this->drawings->plot($this->figures->ask($card, ['count' => (string) $next->fasteners]));
         }
 
@@ -57,6 +60,7 @@ final readonly class BuildPage
             'standing' => self::standing($sheet, $next),
             'unsure' => \count(array_filter($sheet, static fn (BuildRow $row): bool => !$row->done && $row->step->isUnsure())),
             'order' => $order,
+            'face' => $face,
             'typed' => $typed + $this->fromTheShelf($case, $next),
             'adjusters' => $this->adjusters->rows($case),
             'plan' => $plan,
@@ -69,6 +73,17 @@ final readonly class BuildPage
             'hanging' => array_filter(array_map(static fn (object $one): string => $one->hangsOn, $this->repair->records($case))),
             'fitted' => null === $next || [] === $next->parts ? [] : $this->photos->fittedParts($case, $next->parts, 3),
         ], [] === $typed ? 200 : 422);
+    }
+
+    /** The face in which the screws in hand are; null: the book does not draw their holes. */
+    private function face(CaseFile $case, ?BuildStep $next): ?FastenerFace
+    {
+        $screws = $next?->screws;
+
+        return null === $screws || '' === $screws->holes ? null : FastenerFace::of(
+            $this->books->book($case->family, $case->is())->drawn->shapes[$screws->holes] ?? [],
+            $screws->count(),
+        );
     }
 
     /**
