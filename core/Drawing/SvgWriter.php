@@ -10,11 +10,7 @@ namespace Japhrex\Core\Drawing;
  */
 final readonly class SvgWriter
 {
-    /** How a part may stand, and what is said of it then. */
-    private const STATES = [
-        'out' => 'is out', 'next' => 'in hand now', 'stuck' => 'stuck', 'waits' => 'not in yet', 'inside' => 'still in the unit',
-        'unseen' => 'not looked at yet',
-    ];
+    private SaidParts $said;
 
     /**
      * @param array<string, string> $names by part
@@ -24,7 +20,7 @@ final readonly class SvgWriter
      * @param string $prefix of ids, other than that of any drawing beside it on the page
      */
     public function __construct(
-        private array $names,
+        array $names,
         private array $grades = [],
         private array $states = [],
         private ?\Closure $link = null,
@@ -32,6 +28,7 @@ final readonly class SvgWriter
         private string $title = '',
         private string $prefix = 'd.',
     ) {
+        $this->said = new SaidParts($names, $grades, $states);
     }
 
     /** @param string $over what lies over the parts, such as the path of harm; SVG */
@@ -71,7 +68,7 @@ final readonly class SvgWriter
 
             return $this->ink->ofFace((int) $tone, $this->grades[$key.'/'.$surface] ?? $whole, $line);
         }, $markup);
-        $title = Blank::safe($this->said($key));
+        $title = Blank::safe($this->said->of($key));
         $group = \sprintf(
             '<g class="p%s" data-part="%s"%s %s<title>%s</title></g>',
             isset($this->states[$key]) ? ' '.$this->states[$key] : '',
@@ -81,24 +78,9 @@ final readonly class SvgWriter
             $title,
         );
 
+        // What is painted lies from the back to the front; whoever goes by keys goes through a list in the order of the strip.
         return null === $this->link
             ? $group
-            : \sprintf('<a href="%s" aria-label="%s">%s</a>', Blank::safe(($this->link)($key)), $title, $group);
-    }
-
-    /** What is said of a part: its name, its worst grade, its state. */
-    private function said(string $key): string
-    {
-        $grades = array_filter(
-            $this->grades,
-            static fn (string $place): bool => $place === $key || str_starts_with($place, $key.'/'),
-            \ARRAY_FILTER_USE_KEY,
-        );
-
-        return implode(', ', array_filter([
-            $this->names[$key] ?? $key,
-            [] === $grades ? null : 'grade '.max($grades),
-            self::STATES[$this->states[$key] ?? ''] ?? null,
-        ]));
+            : \sprintf('<a href="%s" tabindex="-1" aria-hidden="true">%s</a>', Blank::safe(($this->link)($key)), $group);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Books;
 
 use Japhrex\Core\Drawing\Blank;
 use Japhrex\Core\Drawing\Ink;
+use Japhrex\Core\Drawing\SaidParts;
 use Japhrex\Core\Drawing\SvgWriter;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\Field;
@@ -49,6 +50,18 @@ final readonly class DrawingTwig
         return $this->written($this->drawings->section($book), $book, $grades, $states, $link, false, ', put together and cut');
     }
 
+    /**
+     * @param array<string, int> $grades by part, and by part/surface
+     * @param array<string, string> $states by part
+     *
+     * @return array<string, string> by part, in the order of the strip: its name, worst grade and state
+     */
+    #[AsTwigFunction('unit_in_order')]
+    public function inOrder(Book $book, array $grades = [], array $states = []): array
+    {
+        return (new SaidParts(self::names($book), $grades, $states))->inOrder($book);
+    }
+
     /** @return list<string> names of the parts that the section does not show, since they stand beside its plane */
     #[AsTwigFunction('beside_section')]
     public function beside(Book $book): array
@@ -72,13 +85,19 @@ final readonly class DrawingTwig
         string $how,
     ): string {
         return null === $blank ? '' : (new SvgWriter(
-            array_map(static fn (Part $part): string => $part->name, $book->parts),
+            self::names($book),
             $grades,
             $states,
             '' === $link ? null : static fn (string $part): string => str_replace(self::PART, $part, $link),
             $onPaper ? Ink::Paper : Ink::Page,
             $book->title.$how,
         ))->write($blank);
+    }
+
+    /** @return array<string, string> by part */
+    private static function names(Book $book): array
+    {
+        return array_map(static fn (Part $part): string => $part->name, $book->parts);
     }
 
     /** @return string address of the drawing of a part; empty: the book has none */

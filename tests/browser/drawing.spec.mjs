@@ -7,9 +7,12 @@ test('a part is tapped in the drawing, graded, and its face takes the colour of 
   const number = await takeIn(browser, 'external-gear-pump', 'Ice plant', { maker: 'Vintrey', model: 'G28' });
   await signIn(page, 'bench');
   await page.goto(`/cases/${number}/parts`);
-  const gear = page.locator('.unitpicture').getByRole('link', { name: 'Drive gear and shaft, still in the unit' });
-  await expect(gear.locator('.p')).toHaveClass(/inside/);
-  await gear.focus();
+  const inOrder = page.getByRole('list', { name: 'Parts in the order in which they come off' });
+  await expect(page.locator('.unitpicture [data-part=drive-gear]')).toHaveClass(/inside/);
+  // By keys: all parts, as the strip takes them, never from the back to the front.
+  await expect(inOrder.getByRole('link').first()).toHaveText(/^Suction strainer/);
+  await inOrder.getByRole('link', { name: 'Drive gear and shaft, still in the unit' }).focus();
+  await expect(page.locator('.unitpicture [data-part=drive-gear]')).toHaveClass(/hand/);
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Drive gear and shaft' })).toBeVisible();
   const add = page.locator('form[action$="/findings"]');
@@ -19,13 +22,14 @@ test('a part is tapped in the drawing, graded, and its face takes the colour of 
   await add.getByRole('button', { name: 'Keep the finding' }).click();
   await expect(page.locator('.finding')).toContainText('Scoring');
   await page.goto(`/cases/${number}/parts`);
-  const drawn = page.locator('.unitpicture').getByRole('link', { name: 'Drive gear and shaft, grade 3' });
+  await expect(inOrder.getByRole('link', { name: 'Drive gear and shaft, grade 3' })).toHaveCount(1);
+  const drawn = page.locator('.unitpicture [data-part=drive-gear]');
   await expect(drawn.locator('path[class^=g3]')).not.toHaveCount(0);
   // Its journal was not found damaged: it stays as it is.
   await expect(drawn.locator('path[class^=t]')).not.toHaveCount(0);
   await page.getByLabel('Names', { exact: true }).uncheck();
   await expect(page.locator('.labels [data-for=body]')).toBeHidden();
-  await page.locator('.unitpicture').getByRole('link', { name: /^Body/ }).focus();
+  await inOrder.getByRole('link', { name: /^Body/ }).focus();
   await expect(page.locator('.labels [data-for=body]')).toBeVisible();
   // The wear strip and the drawing point to each other.
   await expect(page.locator('#wear a[href$="/parts/body"]')).toHaveClass(/pointed/);
