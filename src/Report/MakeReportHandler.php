@@ -51,10 +51,12 @@ final readonly class MakeReportHandler
         }
         $this->maker->step($report, 62, 'drawing the chain');
         $verdict = $report->verdict ?? $this->signing->current($report->case);
+        $text = $verdict->reportText() ?? $this->text->write($report->case, $verdict);
         $html = $this->twig->render('report/pdf.html.twig', [
             'case' => $report->case,
             'verdict' => $verdict,
-            'text' => $verdict->reportText() ?? $this->text->write($report->case, $verdict),
+            'text' => array_map($report->for->of(...), $text),
+            'for' => $report->for,
             'assets' => 'file://'.$this->projectDir.'/assets',
             'made' => $verdict->secondAt ?? $report->madeAt,
             'bywhom' => $verdict->secondAs ?: $report->byWhom,

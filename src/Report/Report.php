@@ -32,6 +32,8 @@ class Report implements AuditedInPart, Paper
         #[ORM\ManyToOne]
         public ?Verdict $verdict,
         Actor $who,
+        #[ORM\Column(name: 'made_for', length: 10, enumType: ReportFor::class, options: ['default' => 'whole'])]
+        public ReportFor $for = ReportFor::Whole,
     ) {
         $this->doneBy($who);
         $this->identify();
@@ -45,6 +47,7 @@ class Report implements AuditedInPart, Paper
 
     public function auditName(): string
     {
-        return 'Report'.(null === $this->verdict ? '' : ', revision '.$this->verdict->revision);
+        return 'Report'.(null === $this->verdict ? '' : ', revision '.$this->verdict->revision)
+            .(ReportFor::Whole === $this->for ? '' : ', '.$this->for->label());
     }
 }

@@ -6,7 +6,6 @@ namespace App\Report;
 
 use App\Account\CurrentPerson;
 use App\Account\Permission;
-use App\Books\BookShelf;
 use App\Intake\CaseGate;
 use App\Intake\Frame\CasePages;
 use App\Platform\ShopError;
@@ -16,7 +15,9 @@ use App\Verdict\Signing;
 use App\Verdict\Verdict;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
@@ -27,41 +28,56 @@ final class ReportController extends AbstractController
     public function __construct(
         private readonly EntityManagerInterface $entityManager,
         private readonly CaseGate $gate,
-        private readonly BookShelf $shelf,
         private readonly ReportRepository $reports,
     ) {
     }
 
     #[Route('/cases/{number}/report', name: 'report', methods: ['GET'])]
-    public function show(string $number, Signing $signing, ReportView $view, CasePages $pages): Response
-    {
+    public function show(
+        string $number,
+        Signing $signing,
+        ReportText $text,
+        CasePages $pages,
+        #[MapQueryParameter] ReportFor $for = ReportFor::Whole,
+    ): Response {
         $case = $this->gate->find($number);
 
         $verdict = $signing->current($case);
-        $signed = $this->asSigned($verdict);
+        $words = $this->asSigned($verdict) ?: $text->body($case, $verdict);
+        $isOffered = ReportFor::isOffered($words);
 
         return $pages->show($case, 'report/report.html.twig', [
-            'modes' => $this->shelf->modes(),
-            'told' => $this->shelf->mechanismBook()->vocabulary,
             'verdict' => $verdict,
-            'signed' => $signed,
+            'text' => $isOffered ? $for->of($words) : $words,
+            'for' => $for,
+            'copies' => $isOffered ? ReportFor::cases() : [],
             'reports' => $this->reports->newestFirst($case, 8),
-        ] + ('' === $signed ? $view->gather($case, $verdict) : []));
+        ]);
     }
 
     #[Route('/cases/{number}/report', name: 'report_make', methods: ['POST'])]
     #[IsCsrfTokenValid('act')]
     #[IsGranted(Permission::PHOTOGRAPH)]
-    public function make(string $number, MessageBusInterface $bus, Signing $signing, CurrentPerson $person): Response
-    {
+    public function make(
+        string $number,
+        Request $request,
+        MessageBusInterface $bus,
+        Signing $signing,
+        CurrentPerson $person,
+    ): Response {
         $case = $this->gate->find($number);
         $verdict = $signing->current($case);
-        $report = new Report($case, $this->entityManager->contains($verdict) ? $verdict : null, $person->get());
+        $for = $request->request->getEnum('for', ReportFor::class, ReportFor::Whole);
+        $text = $verdict->reportText();
+        if (ReportFor::Whole !== $for && null !== $text && !ReportFor::isOffered($text['body'])) {
+            throw new ShopError('This report was signed before copies for others were kept: there is the whole of it alone.', 409);
+        }
+        $report = new Report($case, $this->entityManager->contains($verdict) ? $verdict : null, $person->get(), $for);
         $this->entityManager->persist($report);
         $this->entityManager->flush();
         $bus->dispatch(new MakeReport($report->id));
 
-        return $this->redirectToRoute('report', ['number' => $case->number], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute('report', ['number' => $case->number, 'for' => $for->value], Response::HTTP_SEE_OTHER);
     }
 
     /** The words of a signed report as they are kept, with its pictures from here; empty while there are none. */
@@ -69,6 +85,13 @@ final class ReportController extends AbstractController
     {
         // What styles a drawing on paper stands within it; a page has its own style and allows no other.
         $text = (string) preg_replace('~<style>.*?</style>~s', '', $verdict->reportText()['body'] ?? '');
+        $text = (string) preg_replace_callback(
+            '~href="#plate-([0-9a-f-]{36})"~',
+            fn (array $found): string => \sprintf('href="%s"', $this->generateUrl('photo', [
+                'number' => $verdict->case->number, 'id' => $found[1],
+            ])),
+            $text,
+        );
 
         return (string) preg_replace_callback(
             '~(src|href)="([0-9a-f-]{36})\.jpg"~',
@@ -101,6 +124,7 @@ final class ReportController extends AbstractController
 
     public static function name(Report $report): string
     {
-        return $report->case->number.'-report'.(null === $report->verdict ? '' : '-r'.$report->verdict->revision);
+        return $report->case->number.'-report'.(null === $report->verdict ? '' : '-r'.$report->verdict->revision)
+            .(ReportFor::Whole === $report->for ? '' : '-'.$report->for->value);
     }
 }

@@ -28,17 +28,35 @@ final readonly class ReportText implements SignedText
 
     public function write(CaseFile $case, Verdict $verdict): array
     {
-        $with = [
-            'case' => $case, 'verdict' => $verdict, 'book' => $this->shelf->book(
-                $case->family
-            ), 'modes' => $this->shelf->modes(), 'told' => $this->shelf->mechanismBook()->vocabulary, 'print' => true,
-            'photos' => $this->photos($case), 'clips' => $this->clips->ofCase($case),
-        ] + $this->view->gather($case, $verdict);
+        $with = ['print' => true, 'clips' => $this->clips->ofCase($case)] + $this->with($case, $verdict);
 
         return [
             'body' => $this->twig->render('report/_body.html.twig', $with),
             'plates' => $this->twig->render('report/_plates.html.twig', $with),
         ];
+    }
+
+    /** What is not signed yet, for a page. */
+    public function body(CaseFile $case, Verdict $verdict): string
+    {
+        return $this->twig->render('report/_body.html.twig', ['print' => false] + $this->with($case, $verdict));
+    }
+
+    /** @return array<string, mixed> */
+    private function with(CaseFile $case, Verdict $verdict): array
+    {
+        $photos = $this->photos($case);
+        $view = $this->view->gather($case, $verdict);
+
+        return [
+            'case' => $case,
+            'verdict' => $verdict,
+            'book' => $this->shelf->book($case->family),
+            'modes' => $this->shelf->modes(),
+            'told' => $this->shelf->mechanismBook()->vocabulary,
+            'photos' => $photos,
+            'evidence' => EvidenceIndex::of($view['story'], $photos),
+        ] + $view;
     }
 
     /** @return list<Photo> whose pictures the text shows: the evidence, and what it is paired with */

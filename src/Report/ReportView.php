@@ -12,6 +12,7 @@ use App\Chain\ChainNode;
 use App\Chain\ChainStory;
 use App\Chain\Engine\Closure;
 use App\Chain\Engine\Opinion;
+use App\Chain\StoryStep;
 use App\Evidence\ContentRow;
 use App\Evidence\Contents;
 use App\Evidence\Pairs;
@@ -63,7 +64,7 @@ final readonly class ReportView
     ) {
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{story: list<StoryStep>, ...<string, mixed>} */
     public function gather(CaseFile $case, Verdict $verdict): array
     {
         $book = $this->shelf->book($case->family, $case->is());

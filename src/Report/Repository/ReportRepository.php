@@ -6,6 +6,7 @@ namespace App\Report\Repository;
 
 use App\Intake\CaseFile;
 use App\Report\Report;
+use App\Report\ReportFor;
 use App\Report\ReportState;
 use App\Verdict\Verdict;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
@@ -27,11 +28,11 @@ final class ReportRepository extends ServiceEntityRepository
 
     public function isReady(CaseFile $case): bool
     {
-        return null !== $this->findOneBy(['case' => $case, 'state' => ReportState::Ready]);
+        return null !== $this->findOneBy(['case' => $case, 'state' => ReportState::Ready, 'for' => ReportFor::Whole]);
     }
 
     public function ofVerdict(Verdict $verdict): ?Report
     {
-        return $this->findOneBy(['verdict' => $verdict]);
+        return $this->findOneBy(['verdict' => $verdict, 'for' => ReportFor::Whole]);
     }
 }

@@ -177,13 +177,14 @@ final class SectionTest extends TestCase
             'crank' => ['in' => 'idler', 'at' => 5, 'across' => 5, 'upright' => true],
         ], 'cut' => ['pack' => [['ring' => [30, 20], 'long' => 2], ['ring' => [30, 20], 'long' => 2]]]];
         $part = (new BookFactory())->book((array) Yaml::parseFile(self::BOOKS.'roller-pump.yaml'))->parts['rotor'];
-        $lines = Assembly::lines(Shapes::of(new Data($told, ''), array_fill_keys(['case', 'idler', 'crank', 'pack'], $part)), 1.0);
+        $drawn = Shapes::of(new Data($told, ''), array_fill_keys(['case', 'idler', 'crank', 'pack'], $part));
+        $lines = Assembly::lines($drawn, 1.0);
         self::assertSame(['case', 'idler', 'crank'], array_column($lines[0] ?? [], 0), 'what sits in each other is of one line');
         [$idler, $crank] = [$lines[0][1][1][0] ?? null, $lines[0][2][1][0] ?? null];
         self::assertSame([10.0, 40.0, -30.0, -20.0], $idler?->box());
         self::assertSame([11.0, 19.0, -20.0, 0.0], $crank?->box(), '5 along and 5 above the idler, its length upright');
         $pack = array_map(static fn (Area $one): array => $one->box(), $lines[1][0][1] ?? []);
-        self::assertSame([[0.0, 2.0], [2.0, 4.0]], array_map(static fn (array $box): array => [$box[0], $box[1]], \array_slice($pack, 0, 2)));
+        self::assertSame([0.0, 2.0], array_values(array_unique(array_column($pack, 0))), 'one on the other');
     }
 
     public function testAClearanceIsDrawnWideWhereItIsMeasured(): void
