@@ -10,6 +10,9 @@ namespace Japhrex\Core\Drawing;
  */
 final readonly class Blank
 {
+    /** In the place of a surface: what is between parts, which has no grade. */
+    public const AIR = '-';
+
     /**
      * @param array<string, string> $parts SVG of each, from the back to the front
      * @param array<string, array{float, float}> $spots the middle of each on the sheet

@@ -66,7 +66,9 @@ final readonly class SvgWriter
             }
             [$tone, $surface, $line] = explode('|', $m[1]);
 
-            return $this->ink->ofFace((int) $tone, $this->grades[$key.'/'.$surface] ?? $whole, $line);
+            $grade = Blank::AIR === $surface ? 0 : $this->grades[$key.'/'.$surface] ?? $whole;
+
+            return $this->ink->ofFace((int) $tone, $grade, $line);
         }, $markup);
         $title = Blank::safe($this->said->of($key));
         $group = \sprintf(

@@ -15,7 +15,7 @@ use Symfony\Contracts\Cache\CacheInterface;
 final readonly class UnitDrawings
 {
     /** Of the projection and its hand: raised where they change, so that what is kept is drawn anew. */
-    private const HAND = 10;
+    private const HAND = 11;
 
     public function __construct(private CacheInterface $cache)
     {

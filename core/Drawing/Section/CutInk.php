@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Drawing\Section;
 
+use Japhrex\Core\Drawing\Blank;
 use Japhrex\Core\Drawing\Face;
 use Japhrex\Core\Drawing\Pen;
 
@@ -87,7 +88,7 @@ final readonly class CutInk
         foreach ($fills as $tone => $path) {
             $paths .= self::path($tone, '', 'n', 0.0, $path);
         }
-        $paths .= self::path(7, '', 'w', 0.7, $hatch).self::path(0, '', 'w', self::GAP, $stood);
+        $paths .= self::path(7, '', 'w', 0.7, $hatch).self::path(0, Blank::AIR, 'w', self::GAP, $stood);
         foreach ($tints as $tone => $surfaces) {
             foreach ($surfaces as $surface => $path) {
                 $paths .= self::path($tone, (string) $surface, 'w', 3.0, $path);
