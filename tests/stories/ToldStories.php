@@ -28,6 +28,9 @@ final class ToldStories
     /** The origin that stands second is twice as frequent as the conditions say. */
     private const TWICE = 'twice the base rate of the second';
 
+    /** Words behind a grade that say how it lies; all others say of what it is made. */
+    private const SIDES = ['fatigue', 'overload', 'one-side', 'all-round', 'inlet', 'outlet', 'edge', 'at-port', 'fixed-wall'];
+
     private const BOOKS = __DIR__.'/../../books/';
 
     /** @return list<Told> rank 0: not among the candidates; look: place of the look that decides among those proposed without it */
@@ -215,7 +218,10 @@ final class ToldStories
         }
         foreach ($lists($story['seen']) as $one) {
             [$place, $mode, $grade] = explode(' ', $one);
-            $seen[] = ['place' => $place, 'mode' => $mode, 'grade' => (int) $grade, 'made' => \array_slice(explode(' ', $one), 3)];
+            $more = \array_slice(explode(' ', $one), 3);
+            $side = array_values(array_intersect($more, self::SIDES));
+            $seen[] = ['place' => $place, 'mode' => $mode, 'grade' => (int) $grade, 'made' => array_values(array_diff($more, $side))]
+                + ([] === $side ? [] : ['side' => $side[0]]);
         }
         foreach ($lists($story['readings'] ?? '') as $one) {
             [$field, $verdict, $direction] = explode(' ', $one);
