@@ -14,7 +14,7 @@ final class LookTime
     public const STEP = 10.0;
 
     /** What stands beside the unit needs nothing taken apart, but a call, or the way to the machine. */
-    public const AWAY = 15.0;
+    public const AWAY = 8.0;
 
     /**
      * @param list<string> $off parts that have left the unit

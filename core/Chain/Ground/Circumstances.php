@@ -14,6 +14,9 @@ final class Circumstances
     private const YOUNG = 1000.0;
     private const OLD = 5000.0;
 
+    /** Hours in which a unit is turned for the first time. */
+    private const FIRST = 2.0;
+
     /** What hands leave behind. */
     private const BY_HANDS = [OriginKind::AssemblyError, OriginKind::WrongPart, OriginKind::Installation, OriginKind::LeftoverDebris];
 
@@ -66,6 +69,7 @@ final class Circumstances
         return $hours * match (true) {
             // Of the unit as a whole that is evidence of its own, see above.
             OriginKind::WearOut === $kind && $inAPart && true === self::sudden($facts) => $weights->sudden,
+            OriginKind::PartDefect === $kind && null !== $facts->sinceRepair && $facts->sinceRepair < $weights->fresh => $weights->newParts,
             !\in_array($kind, self::BY_HANDS, true) => 1.0,
             null !== $facts->sinceRepair => self::hands($facts->sinceRepair, $weights) * self::late($facts, $facts->sinceRepair, $weights),
             // Nobody is known to have been inside: whoever made it was.
@@ -74,9 +78,20 @@ final class Circumstances
         };
     }
 
-    /** From what it is while fresh to what it is once proven, evenly with the logarithm of the hours. */
+    /** How much less likely what shows at the first turn is, since it has run for hours. */
+    public static function atOnce(Facts $facts, Weights $weights): float
+    {
+        return ($facts->sinceRepair ?? 0.0) > self::FIRST ? $weights->atOnce : 1.0;
+    }
+
+    /** From the first hours to what is proven, evenly with the logarithm of the hours, with a bend where it is fresh no more. */
     private static function hands(float $hours, Weights $weights): float
     {
+        if ($hours < $weights->fresh) {
+            $way = log($weights->fresh / max($hours, self::FIRST)) / log($weights->fresh / self::FIRST);
+
+            return $weights->hands * ($weights->firstHours / $weights->hands) ** $way;
+        }
         $way = log(max($hours, 1.0) / $weights->fresh) / log($weights->proven / $weights->fresh);
 
         return $weights->hands * ($weights->noHands / $weights->hands) ** min(1.0, max(0.0, $way));

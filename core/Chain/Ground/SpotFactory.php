@@ -63,12 +63,11 @@ final readonly class SpotFactory
 
     private function chance(OriginWords $origin): float
     {
-        return min(0.5, $origin->prior * ($this->rates?->factor($origin->kind) ?? 1.0) * Circumstances::factor(
-            $this->facts,
-            $this->vocabulary->weights,
-            $origin->kind,
-            'part' === $origin->spread,
-        ));
+        $weights = $this->vocabulary->weights;
+
+        return min(0.5, $origin->prior * ($this->rates?->factor($origin->kind) ?? 1.0)
+            * ($origin->takesTime ? 1.0 : Circumstances::factor($this->facts, $weights, $origin->kind, 'part' === $origin->spread))
+            * ($origin->atOnce ? Circumstances::atOnce($this->facts, $weights) : 1.0));
     }
 
     private function spread(string $kind, string $key, string $name, string $spread, ?string $place, float $leak): Spot

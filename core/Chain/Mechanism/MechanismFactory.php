@@ -74,6 +74,8 @@ final class MechanismFactory
                     $origin->maps('more'),
                 ),
                 $origin->texts('media'),
+                $origin->flag('at-once'),
+                $origin->flag('takes-time'),
             );
         }
         $numbers = fn (string $name): array => array_map(fn (string $value): float => $this->chance($value, $name), $data->words($name));

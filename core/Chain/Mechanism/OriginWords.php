@@ -15,6 +15,8 @@ final readonly class OriginWords
      * @param float $prior chance of it before anything is seen
      * @param list<string> $media in which alone it can be, `nothing` for a unit that runs dry; none: in any
      * @param list<array{Where, float}> $more parts that are so many times likelier than others
+     * @param bool $atOnce does it show at the first turn?
+     * @param bool $takesTime does it harm by and by, so that hands that were in the unit lately do not make it likelier?
      */
     public function __construct(
         public string $name,
@@ -24,6 +26,8 @@ final readonly class OriginWords
         public float $prior,
         public array $more,
         public array $media = [],
+        public bool $atOnce = false,
+        public bool $takesTime = false,
     ) {
     }
 

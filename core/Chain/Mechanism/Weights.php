@@ -42,6 +42,9 @@ final readonly class Weights
      * @param float $pieceElsewhere how often it is found though none is
      * @param float $filled hours in which what was filled at a repair is not old yet
      * @param float $fresherOil how much less likely it is never changed by then
+     * @param float $atOnce how much less likely what shows at the first turn is once it has run for hours since hands were in it
+     * @param float $firstHours how much likelier what hands left behind is where it shows at once
+     * @param float $newParts how much likelier a part is bad of itself while a repair is fresh
      * @param float $temper slope of the line along which the log odds of the first are moved
      * @param float $lift its height
      * @param array<string, list<array{string, float, float, string}>> $circumstances each with what it speaks of, the likelihoods if
@@ -79,6 +82,9 @@ final readonly class Weights
         public float $pieceElsewhere,
         public float $filled,
         public float $fresherOil,
+        public float $atOnce,
+        public float $firstHours,
+        public float $newParts,
         public float $temper,
         public float $lift,
     ) {
@@ -131,6 +137,9 @@ final readonly class Weights
             $is('piece-elsewhere'),
             $is('filled'),
             $is('fresher-oil'),
+            $is('at-once'),
+            $is('first-hours'),
+            $is('new-parts'),
             $is('temper'),
             $is('lift'),
         );
