@@ -15,8 +15,8 @@ use Japhrex\Core\Family\BookTypes;
 use Symfony\Component\Yaml\Yaml;
 
 /**
- * Failures told before a rule was changed, asked of the engine as `japhrex diagnose` asks it. Half are put away (closed/): they are
- * looked at once, at the end.
+ * Failures told before a rule was changed, asked of the engine as `japhrex diagnose` asks it. Those that were put away (closed/, sealed/,
+ * put-away/) were run once, at the end; docs/chain.md says with what.
  *
  * @phpstan-type Story array{name: string, complaint: string, history?: string, comeback?: bool, seen: string, clean: string,
  *     readings?: string, fluid?: string, origin: string, decide: string}

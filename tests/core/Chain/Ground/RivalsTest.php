@@ -169,8 +169,20 @@ final class RivalsTest extends TestCase
         self::assertEqualsWithDelta(0.1, $factor(2000.0, OriginKind::AssemblyError), 1e-9);
         self::assertEqualsWithDelta(0.4435, $factor(500.0, OriginKind::AssemblyError), 5e-5);
         self::assertEqualsWithDelta(0.1, $factor(6000.0, OriginKind::AssemblyError), 1e-9);
+        // In the first two hours 8 times; from there to 100 h evenly with the logarithm:
+        // 2.5 · 3.2^(ln 5 / ln 50) = 2.5 · 3.2^0.41141 = 4.034 at 20 h.
+        self::assertEqualsWithDelta(8.0, $factor(0.0, OriginKind::AssemblyError), 1e-9);
+        self::assertEqualsWithDelta(8.0, $factor(2.0, OriginKind::AssemblyError), 1e-9);
+        self::assertEqualsWithDelta(4.034, $factor(20.0, OriginKind::AssemblyError), 5e-4);
+        self::assertSame([1.5, 1.0], [$factor(99.9, OriginKind::PartDefect), $factor(100.0, OriginKind::PartDefect)], 'new parts fail early');
         self::assertSame(1.0, $factor(20.0, OriginKind::Contamination));
         self::assertSame(1.0, $factor(null, OriginKind::AssemblyError));
+    }
+
+    public function testWhatShowsAtTheFirstTurnIsNotTheCauseHoursLater(): void
+    {
+        $left = static fn (?float $hours): float => Circumstances::atOnce(new Facts([], [], [], sinceRepair: $hours), self::weights());
+        self::assertSame([1.0, 1.0, 0.1], [$left(null), $left(2.0), $left(2.1)]);
     }
 
     public function testWearTakesItsHoursAndWhatHandsDidShowsBeforeASuddenEnd(): void
