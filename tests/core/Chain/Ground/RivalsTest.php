@@ -174,14 +174,18 @@ final class RivalsTest extends TestCase
         self::assertEqualsWithDelta(8.0, $factor(0.0, OriginKind::AssemblyError), 1e-9);
         self::assertEqualsWithDelta(8.0, $factor(2.0, OriginKind::AssemblyError), 1e-9);
         self::assertEqualsWithDelta(4.034, $factor(20.0, OriginKind::AssemblyError), 5e-4);
-        self::assertSame([1.5, 1.0], [$factor(99.9, OriginKind::PartDefect), $factor(100.0, OriginKind::PartDefect)], 'new parts fail early');
+        self::assertSame(1.5, $factor(99.9, OriginKind::PartDefect), 'new parts fail early');
+        self::assertSame(1.0, $factor(100.0, OriginKind::PartDefect));
         self::assertSame(1.0, $factor(20.0, OriginKind::Contamination));
         self::assertSame(1.0, $factor(null, OriginKind::AssemblyError));
     }
 
     public function testWhatShowsAtTheFirstTurnIsNotTheCauseHoursLater(): void
     {
-        $left = static fn (?float $hours): float => Circumstances::atOnce(new Facts([], [], [], sinceRepair: $hours), self::weights());
+        $left = static fn (?float $hours): float => Circumstances::atOnce(
+            new Facts([], [], [], sinceRepair: $hours),
+            self::weights(),
+        );
         self::assertSame([1.0, 1.0, 0.1], [$left(null), $left(2.0), $left(2.1)]);
     }
 
