@@ -106,37 +106,20 @@ final class HarmPath
     private function link(Link $link, int $number): string
     {
         $line = HarmLine::of($link->carrier);
-        [[$x, $y], [$toX, $toY]] = [$this->at[$link->from], $this->at[$link->to]];
-        $far = max(1.0, hypot($toX - $x, $toY - $y));
-        // It bows upwards, whichever way it runs.
-        $bow = min(70.0, 0.22 * $far) * ($toX >= $x ? 1 : -1);
-        [$midX, $midY] = [($x + $toX) / 2 + ($toY - $y) / $far * $bow, ($y + $toY) / 2 - ($toX - $x) / $far * $bow];
-        $angle = atan2($toY - $midY, $toX - $midX);
-        [$endX, $endY] = [$toX - (self::DISC + 3) * cos($angle), $toY - (self::DISC + 3) * sin($angle)];
-        $path = \sprintf('M%s %sQ%s %s %s %s', ...array_map(Pen::number(...), [$x, $y, $midX, $midY, $endX, $endY]));
-        $head = implode('L', array_map(
-            static fn (float $turn): string => \sprintf(
-                '%s %s',
-                Pen::number($endX - 11 * cos($angle + $turn)),
-                Pen::number($endY - 11 * sin($angle + $turn)),
-            ),
-            [-0.42, 0.42],
-        ));
+        $bow = Bow::of($this->at[$link->from], $this->at[$link->to], self::DISC + 3);
 
         return \sprintf(
             '<g class="harm %s" data-step="%d" fill="none" stroke="%s">'
                 .'<path class="halo" stroke="#ffffff" stroke-width="7" d="%s"/>'
-                .'<path stroke-width="%9$s" stroke-linecap="round"%s d="%4$s"/>'
-                .'<path fill="%3$s" stroke-width="1" d="M%6$s %7$sL%8$sz"/></g>',
+                .'<path stroke-width="%s" stroke-linecap="round"%s d="%4$s"/>'
+                .'<path fill="%3$s" stroke-width="1" d="%7$s"/></g>',
             null === $link->carrier ? 'there' : $link->carrier->value,
             $number,
             HarmLine::COLOUR,
-            $path,
-            '' === $line->dashes ? '' : \sprintf(' stroke-dasharray="%s"', $line->dashes),
-            Pen::number($endX),
-            Pen::number($endY),
-            $head,
+            $bow->path,
             Pen::number($line->width),
+            '' === $line->dashes ? '' : \sprintf(' stroke-dasharray="%s"', $line->dashes),
+            $bow->head,
         );
     }
 

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Chain;
 
+use App\Books\BookShelf;
+use App\Chain\Engine\CaseAnalysis;
+use App\Chain\Repository\CleaningRepository;
 use App\Intake\CaseGate;
 use App\Intake\Frame\CasePages;
+use Japhrex\Core\Chain\Ground\Reach;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -14,10 +18,23 @@ use Symfony\Component\Routing\Attribute\Route;
 final class HarmController extends AbstractController
 {
     #[Route('/cases/{number}/chain/path', name: 'chain_path', methods: ['GET'])]
-    public function show(string $number, CaseGate $gate, CasePages $pages, ChainStory $story): Response
-    {
+    public function show(
+        string $number,
+        CaseGate $gate,
+        CasePages $pages,
+        ChainStory $story,
+        CaseAnalysis $engine,
+        CleaningRepository $cleanings,
+        BookShelf $shelf,
+    ): Response {
         $case = $gate->find($number);
+        $told = $story->tell($case);
 
-        return $pages->show($case, 'chain/path.html.twig', ['story' => $story->tell($case)]);
+        return $pages->show($case, 'chain/path.html.twig', [
+            'story' => $told,
+            'grades' => ChainStory::grades($told),
+            'reach' => Reach::after($shelf->book($case->family, $case->is()), $engine->ground($case)),
+            'cleaned' => array_map(static fn (Cleaning $one): string => $one->part, $cleanings->ofCase($case)),
+        ]);
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Chain;
 
 use App\Books\UnitDrawings;
+use Japhrex\Core\Chain\Ground\Reached;
 use Japhrex\Core\Chain\Step;
+use Japhrex\Core\Drawing\DebrisRoad;
 use Japhrex\Core\Drawing\HarmLine;
 use Japhrex\Core\Drawing\HarmPath;
 use Japhrex\Core\Drawing\Ink;
@@ -42,6 +44,27 @@ final readonly class HarmTwig
             ink: $onPaper ? Ink::Paper : Ink::Page,
             title: $book->title.', with the path of the damage',
         ))->write($blank, $harm->svg());
+    }
+
+    /**
+     * @param list<Reached> $reached
+     * @param list<string> $cleaned parts that were dealt with
+     * @param array<string, int> $grades by part, and by part/surface
+     *
+     * @return string SVG; empty: the book has no drawing, or debris came to nothing that is drawn
+     */
+    #[AsTwigFunction('debris_drawing', isSafe: ['html'])]
+    public function debris(Book $book, array $reached, array $cleaned, array $grades): string
+    {
+        $blank = $this->drawings->unit($book);
+        $road = null === $blank ? '' : (new DebrisRoad($blank, $reached, $cleaned))->svg();
+
+        return null === $blank || '' === $road ? '' : (new SvgWriter(
+            array_map(static fn (Part $part): string => $part->name, $book->parts),
+            $grades,
+            title: $book->title.', with the road that debris took',
+            prefix: 'r.',
+        ))->write($blank, $road);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Japhrex\Tests\app;
 use App\Account\Role;
 use App\Chain\ChainLink;
 use App\Chain\ChainNode;
+use App\Chain\Cleaning;
 use App\Evidence\Finding;
 use App\Evidence\PhotoIntake;
 use App\Evidence\PhotoStage;
@@ -75,6 +76,24 @@ final class PathOfHarmTest extends SignedCaseTestCase
         self::assertStringContainsString('hard particles cut a softer face', mb_strtolower($steps->eq(1)->text()), 'by what it went on');
         self::assertSame('Front bearing block, drawn', $steps->eq(1)->filter('img')->attr('alt'), 'no photo of it: as drawn');
         self::assertSame('2', $page->filter('.harmplay input[type=range]')->attr('max'));
+    }
+
+    public function testBelowItIsTheRoadOfTheDebrisAndWhatWasDealtWith(): void
+    {
+        $case = $this->toldCase();
+        $this->signIn(Role::Viewer);
+        self::assertCount(0, $this->page($case, 'chain/path')->filter('#road'), 'a scored face alone let nothing go');
+        $case = $this->fresh($case);
+        $torn = new Finding($case, 'rear-bushes');
+        [$torn->kind, $torn->mode, $torn->grade, $torn->surface] = [FindingKind::Damage, 'scuffing', 4, 'bore'];
+        $cleaned = new Cleaning($case, 'rear-bushes', $this->person(Role::Bench));
+        self::em()->persist($torn);
+        self::em()->persist($cleaned);
+        self::em()->flush();
+        $road = $this->page($case, 'chain/path')->filter('#road');
+        self::assertMatchesRegularExpression('/1 of \d+ places dealt with/', (string) preg_replace('/\s+/', ' ', $road->text()));
+        self::assertGreaterThan(1, $road->filter('g.oil')->count(), 'the oil took it on');
+        self::assertCount(1, $road->filter('g.place path'), 'one is ticked');
     }
 
     public function testWhereThereIsAPhotoOfTheStepItIsShownInsteadOfTheDrawing(): void

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Drawing;
 
 use Japhrex\Core\Chain\Chain;
+use Japhrex\Core\Chain\Ground\DebrisAct;
+use Japhrex\Core\Chain\Ground\Reached;
 use Japhrex\Core\Chain\Link;
 use Japhrex\Core\Chain\Narrative;
 use Japhrex\Core\Chain\Node;
 use Japhrex\Core\Chain\NodeKind;
 use Japhrex\Core\Chain\Step;
 use Japhrex\Core\Drawing\Blank;
+use Japhrex\Core\Drawing\DebrisRoad;
 use Japhrex\Core\Drawing\HarmLine;
 use Japhrex\Core\Drawing\HarmPath;
 use Japhrex\Core\Drawing\UnitDrawing;
@@ -102,5 +105,22 @@ final class HarmPathTest extends TestCase
         self::assertCount(\count($lines), array_unique($looks), 'each is told from every other, also in black and white');
         $told = array_map(static fn (HarmLine $one): string => $one->label, HarmLine::legend(self::steps()));
         self::assertSame(['by the oil', 'by touch', 'no carrier named'], $told);
+    }
+
+    public function testDebrisGoesWithTheOilAndEachPlaceSaysWhetherItWasDealtWith(): void
+    {
+        $reached = [
+            new Reached('suction-strainer', 'suction-strainer', DebrisAct::Replace, false),
+            new Reached('body', 'suction-strainer', DebrisAct::TakeApart, false),
+            new Reached('front-block', 'body', DebrisAct::TakeApart, true),
+            new Reached('tank', 'body', DebrisAct::TakeApart, false),
+        ];
+        $road = (new DebrisRoad(self::blank(), $reached, ['body']))->svg();
+        $svg = simplexml_load_string('<svg>'.$road.'</svg>') ?: self::fail('It is no SVG.');
+        self::assertCount(2, $svg->xpath('//g[@class="harm oil"]') ?: [], 'from the strainer to the body, and on; the tank is not drawn');
+        self::assertCount(1, $svg->xpath('//g[@class="harm oil"]/path[@stroke-dasharray]') ?: [], 'past a filter that held');
+        $filled = array_map(strval(...), $svg->xpath('//g[@class="harm place"]/circle/@fill') ?: []);
+        self::assertSame(['#ffffff', HarmLine::COLOUR, '#ffffff'], $filled, 'the body alone was dealt with');
+        self::assertSame('', (new DebrisRoad(self::blank(), [], []))->svg());
     }
 }
