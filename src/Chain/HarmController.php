@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace App\Chain;
 
-use App\Books\BookShelf;
-use App\Chain\Engine\CaseAnalysis;
 use App\Chain\Repository\CleaningRepository;
 use App\Intake\CaseGate;
 use App\Intake\Frame\CasePages;
-use Japhrex\Core\Chain\Ground\Reach;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -23,9 +20,8 @@ final class HarmController extends AbstractController
         CaseGate $gate,
         CasePages $pages,
         ChainStory $story,
-        CaseAnalysis $engine,
+        DebrisOfFinds $debris,
         CleaningRepository $cleanings,
-        BookShelf $shelf,
     ): Response {
         $case = $gate->find($number);
         $told = $story->tell($case);
@@ -33,7 +29,7 @@ final class HarmController extends AbstractController
         return $pages->show($case, 'chain/path.html.twig', [
             'story' => $told,
             'grades' => ChainStory::grades($told),
-            'reach' => Reach::after($shelf->book($case->family, $case->is()), $engine->ground($case)),
+            'reach' => $debris->of($case),
             'cleaned' => array_map(static fn (Cleaning $one): string => $one->part, $cleanings->ofCase($case)),
         ]);
     }

@@ -26,17 +26,29 @@ final class Reach
      */
     public static function after(Book $book, Ground $ground): array
     {
-        $from = $open = [];
+        $seen = [];
         foreach ($ground->seen as $id => $evidence) {
             $spot = $ground->spots[$id];
             $part = $spot->part();
-            if ($evidence->speaksFor() && 'damage' === $spot->kind && null !== $part && \in_array($spot->key, self::SHEDS, true)) {
-                $from[] = $part;
-                $open = 'fracture' === $spot->key ? [...$open, $part] : $open;
+            if ($evidence->speaksFor() && 'damage' === $spot->kind && null !== $part) {
+                $seen[$part][] = $spot->key;
             }
         }
 
-        return self::of($book, array_values(array_unique($from)), $open);
+        return self::ofFound($book, $seen);
+    }
+
+    /**
+     * @param array<string, list<string>> $found by part: kinds of damage that were found on it
+     *
+     * @return list<Reached>
+     */
+    public static function ofFound(Book $book, array $found): array
+    {
+        $from = array_keys(array_filter($found, self::sheds(...)));
+        $open = array_keys(array_filter($found, static fn (array $modes): bool => \in_array('fracture', $modes, true)));
+
+        return self::of($book, array_map(strval(...), $from), array_map(strval(...), $open));
     }
 
     /**
