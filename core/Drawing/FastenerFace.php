@@ -85,7 +85,7 @@ final readonly class FastenerFace
         $ordered = [];
         foreach ((new BoltCircle(\count($holes)))->order() as $turn => $bolt) {
             $hole = $holes[$bolt - 1];
-            $ordered[] = new FastenerHole($hole->a, -$hole->b, $hole->radius, $turn + 1);
+            $ordered[] = new FastenerHole($hole->a, -$hole->b, $turn + 1);
         }
 
         return $ordered;

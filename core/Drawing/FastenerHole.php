@@ -12,7 +12,7 @@ final readonly class FastenerHole
      * @param float $y downwards
      * @param int $turn from 1
      */
-    public function __construct(public float $x, public float $y, public float $radius, public int $turn)
+    public function __construct(public float $x, public float $y, public int $turn)
     {
     }
 }

@@ -14,7 +14,6 @@ final readonly class UnitDrawing
 {
     /** Pixels for a size of 1, of a part for itself. */
     private const ALONE = 2.0;
-    private const FACING = 1180.0;
 
     /** Pixels: how large a part is on which arrows have their usual size, and the room around it that they may need. */
     private const USUAL = 230.0;
@@ -96,7 +95,7 @@ final readonly class UnitDrawing
         $two = array_intersect(array_merge(...$this->book->drawn->axes), [$key, $facing->to]);
         $line = array_map(fn (string $one): DrawnPart => $this->part($one, self::ALONE), array_values($two));
 
-        return FacingArrow::over((new Exploded(self::FACING))->sheet([$line], $this->names()), $this->book->parts[$key], $facing);
+        return FacingArrow::over((new Exploded())->sheet([$line], $this->names()), $this->book->parts[$key], $facing);
     }
 
     /**

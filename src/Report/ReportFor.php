@@ -28,10 +28,10 @@ enum ReportFor: string
     {
         return match ($this) {
             self::Whole => '',
-            self::Customer => 'the readings one by one, figures, what the engine weighed, where the parts are, and photos that no step of '
-                .'the chain shows',
-            self::Supplier => 'who the customer is and what was said by whom, what the engine weighed, warranties of others, and what '
-                .'becomes of the parts',
+            self::Customer => 'the readings one by one, figures, what was felt, heard or smelt, known weak places of the type, what the '
+                .'engine weighed, where the parts are, photos that no step of the chain shows, and the digests of the files',
+            self::Supplier => 'who the customer is and what was said by whom, what the engine weighed, whether the wear explains the '
+                .'complaint, the warranties, and what becomes of the parts',
         };
     }
 
