@@ -1,4 +1,5 @@
 // Small helpers of every page: keys, quiet saving, what happens when the server refuses or cannot be reached.
+import './ask.js';
 import { startChain } from './chain.js';
 import { startClips } from './clips.js';
 import { startCompare } from './compare.js';

@@ -44,6 +44,7 @@ kept_demo() {
   fi
   quietly php bin/console app:demo
   work_off "$database"
+  quietly php bin/console app:remember
   rm -rf "$VAR/cache/demo"
   mkdir -p "$kept"
   cp -a "$JAPHREX_STORE" "$kept/store"

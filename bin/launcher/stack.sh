@@ -77,6 +77,18 @@ nightly() {
   done
 }
 
+# Remembers what an update, an import or a command has changed; what is done on a page is remembered with it.
+remembering() {
+  local child=""
+  trap 'trap "" TERM; [ -z "$child" ] || kill "$child" 2>/dev/null; wait; exit 0' TERM INT
+  while :; do
+    php bin/console app:remember -q & child=$!
+    wait "$child" || true
+    sleep 120 & child=$!
+    wait "$child" || true
+  done
+}
+
 # serve PORT: nginx and php-fpm in front of the application, and the worker behind it.
 serve() {
   local port=$1 who; who=$(id -un)
@@ -171,6 +183,7 @@ CONF
   worker >>"$VAR/log/worker.log" 2>&1 & STACK_PIDS+=($!)
   inbox >>"$VAR/log/inbox.log" 2>&1 & STACK_PIDS+=($!)
   nightly >>"$VAR/log/verify.log" 2>&1 & STACK_PIDS+=($!)
+  remembering >>"$VAR/log/remember.log" 2>&1 & STACK_PIDS+=($!)
   local i
   for ((i = 0; i < 100; i++)); do
     php -r 'exit(@file_get_contents($argv[1]) === "" ? 0 : 1);' "http://127.0.0.1:$port/empty" 2>/dev/null && return 0
@@ -266,11 +279,12 @@ with_running_shop() {
 }
 
 # A whole stack on a throwaway cluster; sets BASE_URL. Used by tests, the benchmark and the pictures.
+# throwaway_stack [options of PostgreSQL]
 throwaway_stack() {
   SCRATCH=$(mktemp -d)
   export JAPHREX_STORE="$SCRATCH/store" BASE_URL
   local port; port=$(free_port)
   BASE_URL="http://127.0.0.1:$port"
-  start_stack kept_demo "$SCRATCH/pg" japhrex "$port" -c fsync=off -c synchronous_commit=off
+  start_stack kept_demo "$SCRATCH/pg" japhrex "$port" -c fsync=off -c synchronous_commit=off "$@"
   trap 'end_stack; rm -rf "$SCRATCH"' EXIT
 }

@@ -1,5 +1,8 @@
 # What must hold: all of it in two lanes for two cores, or a part of it for who works on that part.
 
+# The engine counts for minutes: compiled, it counts for half as many.
+TEST_JIT="'-d' 'opcache.enable_cli=1' '-d' 'opcache.jit=tracing' '-d' 'opcache.jit_buffer_size=64M'"
+
 step() { printf '\n== %s\n' "$*"; }
 
 # Runs a check quietly; what it has to say is shown only when it fails.
@@ -25,7 +28,7 @@ test_style() {
 test_core() {
   step "Books"; php bin/book check
   step "Core without kernel or database"
-  env -u DATABASE_URL php vendor/bin/paratest --processes=2 --testsuite core --no-progress "$@"
+  env -u DATABASE_URL php vendor/bin/paratest --processes=2 --passthru-php="$TEST_JIT" --testsuite core --no-progress "$@"
 }
 
 # A cluster that ends with this run, with an empty database of the tests.
@@ -74,14 +77,13 @@ test_app() {
   step "Application, on two databases"
   fresh_container
   local lane suite=(--testsuite app)
-  local jit="'-d' 'opcache.enable_cli=1' '-d' 'opcache.jit=tracing' '-d' 'opcache.jit_buffer_size=64M'"
   for lane in 1 2; do clone_database japhrex_test "japhrex_test_$lane"; done
   case "${1:-DemoShop}" in *DemoShop*) demo_beside ;; esac
   case "${1:-}" in *.php) suite=() ;; esac
   DEMO_DATABASE_URL=$(app_database_url japhrex_demo) DEMO_JAPHREX_STORE="$SCRATCH/demo-store" \
     DATABASE_URL=$(app_database_url japhrex_test) DATABASE_OWNER_URL=$(database_url japhrex_test) \
     APP_ENV=test JAPHREX_STORE="$SCRATCH/test-store" \
-    php vendor/bin/paratest --processes=2 --passthru-php="$jit" "${suite[@]}" --no-progress "$@"
+    php vendor/bin/paratest --processes=2 --passthru-php="$TEST_JIT" "${suite[@]}" --no-progress "$@"
 }
 
 # test_browser [files or options of Playwright]

@@ -11,6 +11,7 @@ final readonly class Mode
      * @param string $told what a part did, as a customer is told: follows its name
      * @param array<int, string> $grades anchors in words for grades 0 to 4
      * @param array<string, string> $lookAlikes key of another mode, or words => how to tell them apart
+     * @param list<string> $also other words that people use for it
      */
     public function __construct(
         public string $key,
@@ -21,6 +22,7 @@ final readonly class Mode
         public string $speaksFor,
         public string $told = '',
         public FoundBy $foundBy = FoundBy::Eye,
+        public array $also = [],
     ) {
     }
 }

@@ -40,6 +40,7 @@ final readonly class ModeCatalogue
                 $data->text('told'),
                 FoundBy::tryFrom($data->textOrNull('found-by') ?? 'eye')
                     ?? $data->fail('expected eye, glass, dye, gauge or hand.', 'found-by'),
+                $data->texts('also'),
             );
         }
 

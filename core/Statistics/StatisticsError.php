@@ -47,6 +47,21 @@ final class StatisticsError extends \DomainException
         return new self(\sprintf('%d failures are too few for a life; expected three or more.', $failures));
     }
 
+    public static function noUnits(): self
+    {
+        return new self('There is no unit; expected one or more in each group.');
+    }
+
+    public static function notALife(float $time): self
+    {
+        return new self(\sprintf('%g is no life; expected a time above 0.', $time));
+    }
+
+    public static function nothingFailedTogether(): self
+    {
+        return new self('Nothing failed while both groups ran: whether they differ cannot be told.');
+    }
+
     public static function noSpread(): self
     {
         return new self('All failed at one time and none ran beyond it: no spread, so no shape can be told.');

@@ -106,11 +106,9 @@ final readonly class Claims
     public function open(): array
     {
         $open = [];
-        foreach ($this->claims->inOrder() as $claim) {
-            if (!$claim->state()->isOver()) {
-                $left = array_values(array_filter($this->deadlines($claim), static fn (Deadline $one): bool => $one->isOpen()));
-                $open[] = new OpenClaim($claim, $left[0] ?? null);
-            }
+        foreach ($this->claims->notOver() as $claim) {
+            $left = array_values(array_filter($this->deadlines($claim), static fn (Deadline $one): bool => $one->isOpen()));
+            $open[] = new OpenClaim($claim, $left[0] ?? null);
         }
         $by = static fn (OpenClaim $one): \DateTimeImmutable => $one->next->by ?? now('+10 years');
         usort($open, static fn (OpenClaim $a, OpenClaim $b): int => $by($a) <=> $by($b));
@@ -139,7 +137,7 @@ final readonly class Claims
     /** @return list<Claim> that are over, the last first */
     public function over(): array
     {
-        return array_values(array_filter($this->claims->newestFirst(60), static fn (Claim $claim): bool => $claim->state()->isOver()));
+        return $this->claims->over(60);
     }
 
     /** @return array<string, list<Custody>> parts that were put aside or sent, with where they are */

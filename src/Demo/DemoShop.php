@@ -8,6 +8,7 @@ use App\Account\OurShop;
 use App\Account\Repository\UserRepository;
 use App\Account\Role;
 use App\Account\User;
+use App\Demo\Years\DemoYears;
 use App\Intake\Attempt;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
@@ -36,6 +37,9 @@ final class DemoShop
 
     public const PASSWORD = 'ostrey-quay';
 
+    /** So many closed cases of earlier years. */
+    private const EARLIER = 240;
+
     public function __construct(
         private readonly EntityManagerInterface $entityManager,
         private readonly UserPasswordHasherInterface $hasher,
@@ -52,6 +56,7 @@ final class DemoShop
         private readonly DemoWarranties $warranties,
         private readonly DemoOffers $offers,
         private readonly DemoRepairs $repairs,
+        private readonly DemoYears $years,
         private readonly string $projectDir,
     ) {
     }
@@ -109,6 +114,8 @@ final class DemoShop
             $this->entityManager->clear();
             $this->case($row);
         }
+        $this->hands->rest();
+        $this->years->load(self::EARLIER);
     }
 
     /** @param Row $row */

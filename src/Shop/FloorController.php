@@ -8,7 +8,6 @@ use App\Account\User;
 use App\Intake\CaseGate;
 use App\Intake\Frame\CaseFrames;
 use App\Intake\Frame\CasePages;
-use App\Intake\Repository\CaseFileRepository;
 use App\Parts\PartViews;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -18,22 +17,15 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 
 final class FloorController extends AbstractController
 {
-    private const MOST = 200;
-
-    public function __construct(private readonly CaseFileRepository $cases)
-    {
-    }
-
     #[Route('/', name: 'floor', methods: ['GET'])]
-    public function floor(Request $request, FloorView $view, #[CurrentUser] ?User $who): Response
+    public function floor(Request $request, FloorView $view, #[CurrentUser] User $who): Response
     {
-        $words = trim((string) $request->query->get('q', ''));
-        $cases = $this->cases->search($words, self::MOST);
-        if (1 === \count($cases) && strtoupper($words) === $cases[0]->number) {
-            return $this->redirectToRoute('case', ['number' => $cases[0]->number]);
+        // The address of a question, as it was kept before questions had a page.
+        if ($request->query->has('q')) {
+            return $this->redirectToRoute('cases', ['q' => $request->query->getString('q')]);
         }
 
-        return $this->render('shop/floor.html.twig', $view->gather($cases, $words, $who, self::MOST));
+        return $this->render('shop/floor.html.twig', $view->gather($who));
     }
 
     /** A case by its number alone leads to what waits there for who asks, or else to where its work stands. */

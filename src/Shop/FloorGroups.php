@@ -6,52 +6,41 @@ namespace App\Shop;
 
 use App\Account\Role;
 use App\Account\User;
-use App\Intake\CaseFile;
+use App\Intake\Remember\Remembered;
 use App\Intake\Stage;
-use App\Proof\Standings;
+use App\Memory\Repository\AskRepository;
 
 /** The cases of the floor by what they wait for: what one has in hand first, then what waits for one's role; what is finished last. */
 final readonly class FloorGroups
 {
-    private const FINISHED = 'Finished';
+    /** So many of a group are shown; the rest is a question away. */
+    private const MOST = 15;
 
-    public function __construct(private Standings $standings)
+    public function __construct(private AskRepository $memory)
     {
     }
 
-    /**
-     * @param list<CaseFile> $cases the newest first
-     *
-     * @return list<FloorGroup>
-     */
-    public function of(array $cases, ?User $who): array
+    /** @return list<FloorGroup> */
+    public function for(User $who): array
     {
-        $ended = $this->standings->ended($cases);
-        $mine = $groups = $finished = [];
-        foreach ($cases as $case) {
-            if (isset($ended[(string) $case->id])) {
-                $finished[] = $case;
-            } elseif (null !== $who && $case->holder === $who) {
-                $mine[] = $case;
-            } else {
-                $groups[$case->stage->value][] = $case;
-            }
+        $groups = $this->memory->floor((string) $who->id, self::MOST);
+        $mine = $yours = $others = [];
+        if (isset($groups['mine'])) {
+            $mine[] = new FloorGroup('In your hand', 'is:open is:mine', true, ...$groups['mine']);
         }
-        $yours = $others = [];
         foreach (Stage::cases() as $stage) {
             if (isset($groups[$stage->value])) {
                 [$title, $roles] = self::waitsFor($stage);
-                $isYours = null !== $who && \in_array($who->role, $roles, true);
-                $group = new FloorGroup($title, $isYours, $groups[$stage->value]);
+                $isYours = \in_array($who->role, $roles, true);
+                $group = new FloorGroup($title, 'waits:'.$stage->value.' -is:mine', $isYours, ...$groups[$stage->value]);
                 $isYours ? $yours[] = $group : $others[] = $group;
             }
         }
+        $gone = $this->memory->gone(self::MOST);
 
         return [
-            ...[] === $mine ? [] : [new FloorGroup('In your hand', true, $mine)],
-            ...$yours,
-            ...$others,
-            ...[] === $finished ? [] : [new FloorGroup(self::FINISHED, false, $finished)],
+            ...$mine, ...$yours, ...$others,
+            ...[] === $gone[1] ? [] : [new FloorGroup('Finished', 'waits:'.Remembered::OUT, false, ...$gone)],
         ];
     }
 

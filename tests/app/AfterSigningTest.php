@@ -147,7 +147,7 @@ final class AfterSigningTest extends SignedCaseTestCase
         self::em()->persist($handover);
         self::em()->flush();
         $this->signIn(Role::Viewer);
-        $row = $this->browser->request('GET', '/?q='.$case->serial)->filter('.floorlist li')->text();
+        $row = $this->browser->request('GET', '/cases?q='.$case->serial)->filter('.floorlist li')->text();
         self::assertStringContainsString('Out', $row);
         self::assertStringNotContainsString('Signed', $row);
     }

@@ -60,10 +60,40 @@ final class DemoShopTest extends AppTestCase
         $_ENV[$name] = $_SERVER[$name] = $value;
     }
 
-    /** @return list<CaseFile> */
+    /** @return list<CaseFile> those that are told one by one */
     private static function cases(): array
     {
+        return array_values(array_filter(self::all(), static fn (CaseFile $case): bool => 1 === preg_match('/-01\d\d$/', $case->number)));
+    }
+
+    /** @return list<CaseFile> with those of earlier years */
+    private static function all(): array
+    {
         return self::em()->getRepository(CaseFile::class)->findBy([], ['number' => 'ASC']);
+    }
+
+    /** @return list<CaseFile> of the earlier years, one of each family */
+    private static function earlier(): array
+    {
+        $one = [];
+        foreach (self::all() as $case) {
+            $one[$case->family] ??= 1 === preg_match('/-1\d\d\d$/', $case->number) ? $case : null;
+        }
+
+        return array_values(array_filter($one));
+    }
+
+    public function testTheYearsBeforeHaveClosedCasesThatCameBackNowAndThen(): void
+    {
+        $earlier = array_filter(self::all(), static fn (CaseFile $case): bool => 1 === preg_match('/-1\d\d\d$/', $case->number));
+        self::assertCount(240, $earlier);
+        $back = array_filter($earlier, static fn (CaseFile $case): bool => null !== $case->comebackOf);
+        self::assertGreaterThan(8, \count($back));
+        foreach ($back as $case) {
+            self::assertSame($case->serialKey, $case->comebackOf?->serialKey);
+            self::assertGreaterThan($case->comebackOf->signedAt, $case->madeAt);
+        }
+        self::assertSame([], array_filter($earlier, static fn (CaseFile $case): bool => !$case->isSigned()));
     }
 
     public function testItGoesIntoAnEmptyDatabaseOnly(): void
@@ -146,7 +176,7 @@ final class DemoShopTest extends AppTestCase
     public function testEveryPageOfEveryCaseOpensToWhoMayOnlyLookAndKeepsItsInsidesToItself(): void
     {
         $this->browser->loginUser(self::em()->getRepository(User::class)->findOneBy(['role' => Role::Viewer]) ?? self::fail());
-        foreach (self::cases() as $case) {
+        foreach ([...self::cases(), ...self::earlier()] as $case) {
             $book = self::service(BookShelf::class)->book($case->family);
             foreach (
                 [

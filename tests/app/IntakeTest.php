@@ -107,7 +107,7 @@ final class IntakeTest extends AppTestCase
         $case->customer = 'Harbour Dredging';
         self::em()->flush();
         $this->signIn(Role::Viewer);
-        $found = fn (string $words): bool => 0 < $this->browser->request('GET', '/?q='.urlencode($words))
+        $found = fn (string $words): bool => 0 < $this->browser->request('GET', '/cases?q='.urlencode($words))
             ->filter('.floorlist .num:contains("'.$case->number.'")')->count();
         self::assertTrue($found('dredg pump'));
         self::assertTrue($found('8 204'), 'part of a serial, however it is written');
@@ -315,12 +315,12 @@ final class IntakeTest extends AppTestCase
         $case = $this->aCase('VG28-20417');
         $this->signIn(Role::Viewer);
         foreach (['ice pump', 'VG28 20417', '2041', 'fish', 'Fish ice'] as $words) {
-            $this->browser->request('GET', '/?q='.urlencode($words));
+            $this->browser->request('GET', '/cases?q='.urlencode($words));
             self::assertStringContainsString($case->number, $this->said(), $words);
         }
-        $this->browser->request('GET', '/?q=100%25');
+        $this->browser->request('GET', '/cases?q=100%25');
         self::assertStringContainsString('Nothing is found', $this->said());
-        $this->browser->request('GET', '/?q='.strtolower($case->number));
+        $this->browser->request('GET', '/cases?q='.strtolower($case->number));
         self::assertResponseRedirects('/cases/'.$case->number);
     }
 

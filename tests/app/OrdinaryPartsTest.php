@@ -225,13 +225,14 @@ final class OrdinaryPartsTest extends AppTestCase
     public function testTheFloorSaysWhatWaitsForWhom(): void
     {
         $bench = $this->person(Role::Bench);
-        [$mine, $taken, $apart] = [$this->aCase(), $this->aCase(), $this->aCase()];
+        [$mine, , $apart] = [$this->aCase(), $this->aCase(), $this->aCase()];
         $mine->holder = $bench;
         $apart->moveTo(\App\Intake\Stage::Chain);
         self::em()->flush();
-        $titles = static fn (?\App\Account\User $who): array => array_map(
-            static fn (FloorGroup $group): array => [$group->title, \count($group->cases), $group->isYours],
-            self::service(FloorGroups::class)->of([$mine, $taken, $apart], $who),
+        self::service(\App\Memory\Remember::class)->due();
+        $titles = static fn (\App\Account\User $who): array => array_map(
+            static fn (FloorGroup $group): array => [$group->title, $group->count, $group->isYours],
+            self::service(FloorGroups::class)->for($who),
         );
         self::assertSame(
             [['In your hand', 1, true], ['Taken in, to be stripped', 1, true], ['Chain to be closed', 1, false]],

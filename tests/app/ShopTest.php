@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\app;
 
+use App\Account\Role;
 use App\Chain\Engine\CaseFacts;
 use App\Demo\DemoShop;
 use App\Evidence\Finding;
 use App\Evidence\PartRecord;
-use App\Evidence\WearStrips;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CaseFrame;
 use App\Intake\Frame\CaseFrames;
@@ -77,13 +77,11 @@ final class ShopTest extends AppTestCase
         $board = $this->parts($case);
         self::assertSame(3, $board->views['body']->grade());
         self::assertSame(0, $board->views['dowels']->grade());
-        $strip = self::service(WearStrips::class)->stripsOf([$case])[(string) $case->id];
-        self::assertSame(
-            [3, 0],
-            array_values(
-                array_filter(array_map(static fn ($cell): ?int => $cell->grade, $strip), static fn (?int $grade): bool => null !== $grade)
-            ),
-        );
+        self::service(\App\Memory\Remember::class)->due();
+        $floor = self::service(\App\Memory\Repository\AskRepository::class)->floor((string) $this->person(Role::Viewer)->id, 1);
+        [, [$row]] = $floor[$case->stage->value];
+        $grades = array_map(static fn ($cell): ?int => $cell->grade, $row->strip);
+        self::assertSame([3, 0], array_values(array_filter($grades, static fn (?int $grade): bool => null !== $grade)));
     }
 
     public function testSurfacesStayOpenUntilTheyAreLookedAt(): void

@@ -138,7 +138,7 @@ final class UndoTest extends AppTestCase
         $this->browser->request('GET', '/');
         self::assertStringNotContainsString($case->number, $this->said());
         $this->browser->followRedirects();
-        $this->browser->request('GET', '/?q='.$case->number);
+        $this->browser->request('GET', '/cases?q='.$case->number);
         $this->browser->followRedirects(false);
         self::assertStringContainsString('Withdrawn', $this->said(), 'its number still finds it');
         self::assertSame(409, $this->act($case, 'hold'));

@@ -7,6 +7,10 @@ test.describe.configure({ mode: 'parallel' });
 
 const cases = {
   floor: '/',
+  cases: '/cases?q=block+scored%3E%3D3',
+  'cases, unread': '/cases?q=stage:garage',
+  'a customer': '/about/customer?is=Quarry',
+  'a serial': '/about/serial?is=VG28-20417',
   'kind of unit': '/cases/new',
   'new case': '/cases/new?family=external-gear-pump',
   library: '/library?q=lens+plate',

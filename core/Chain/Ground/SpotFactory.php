@@ -58,14 +58,14 @@ final readonly class SpotFactory
 
         return null === $known || !$known->canBeIn($this->book->medium)
             ? null
-            : $this->spread('origin', $key, $known->name, $known->spread, $place, $this->chance($known));
+            : $this->spread('origin', $key, $known->name, $known->spread, $place, $this->chance($key, $known));
     }
 
-    private function chance(OriginWords $origin): float
+    private function chance(string $key, OriginWords $origin): float
     {
         $weights = $this->vocabulary->weights;
 
-        return min(0.5, $origin->prior * ($this->rates?->factor($origin->kind) ?? 1.0)
+        return min(0.5, $origin->prior * ($this->rates?->factor($key) ?? 1.0)
             * ($origin->takesTime ? 1.0 : Circumstances::factor($this->facts, $weights, $origin->kind, 'part' === $origin->spread))
             * ($origin->atOnce ? Circumstances::atOnce($this->facts, $weights) : 1.0));
     }

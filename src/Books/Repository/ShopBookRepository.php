@@ -21,4 +21,10 @@ final class ShopBookRepository extends ServiceEntityRepository
     {
         return $this->findBy(['book' => $book, 'endedAt' => null]);
     }
+
+    /** Another text whenever a book is written or taken out of force. */
+    public function state(): string
+    {
+        return $this->count().' '.$this->count(['endedAt' => null]);
+    }
 }

@@ -36,7 +36,9 @@ final class CandidatesController extends AbstractController
     {
         $case = $this->gate->find($number);
 
-        return $this->render('chain/_candidates.html.twig', $this->view->gather($case, (string) $request->query->get('show', '')));
+        return $this->render('chain/_candidates.html.twig', $this->view->gather(
+            $case, $request->query->getString('show'), 'book' === $request->query->getString('rates'),
+        ));
     }
 
     /** A place that debris reached is dealt with, or is not after all. */

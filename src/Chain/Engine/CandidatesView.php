@@ -39,12 +39,13 @@ final readonly class CandidatesView
 
     /**
      * @param string $asked whose story is to be shown; empty: nobody asked
+     * @param bool $byBook what it would be by the book alone
      *
      * @return array<string, mixed> what the part of the page shows
      */
-    public function gather(CaseFile $case, string $asked): array
+    public function gather(CaseFile $case, string $asked, bool $byBook = false): array
     {
-        $analysis = $this->analysis->analysisOf($case);
+        $analysis = $this->analysis->analysisOf($case, $byBook);
         $all = $analysis->candidates(20);
         $told = Shortlist::worthTelling(\array_slice($all, 0, 8));
         $shown = $this->shown($case, $all, $asked);
@@ -73,6 +74,7 @@ final readonly class CandidatesView
             'modes' => $this->shelf->modes(),
             'mechanisms' => $this->shelf->mechanisms($case->family),
             'rates' => $this->analysis->rates($case),
+            'byBook' => $byBook,
             'origins' => $this->shelf->mechanismBook()->vocabulary->origins,
             'theories' => $this->analysis->theories($case, $analysis, $all),
             'kept' => $this->kept->ofCase($case),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Chain\Engine;
 
 use App\Books\BookShelf;
-use App\Chain\Repository\ChainNodeRepository;
 use App\Chain\Repository\TheoryRepository;
 use App\Chain\Theory;
 use App\Intake\CaseFile;
@@ -30,7 +29,7 @@ final readonly class CaseAnalysis
         private BookShelf $shelf,
         private CacheInterface $cache,
         private TheoryRepository $theories,
-        private ChainNodeRepository $nodes,
+        private SeenOrigins $seen,
         private string $projectDir,
     ) {
     }
@@ -43,7 +42,8 @@ final readonly class CaseAnalysis
         return implode(' ', array_map(static fn (string $file): string => (string) filemtime($file), $files));
     }
 
-    public function ground(CaseFile $case): Ground
+    /** @param bool $byBook by the book alone, without what this shop has seen */
+    public function ground(CaseFile $case, bool $byBook = false): Ground
     {
         $mechanisms = $this->shelf->mechanismBook($case->family);
 
@@ -53,36 +53,35 @@ final readonly class CaseAnalysis
                 $this->shelf->modes(),
                 $mechanisms->mechanisms,
                 $mechanisms->vocabulary,
-                $this->rates($case),
+                $byBook ? null : $this->rates($case),
             )
         )->ground($this->facts->factsOf($case));
     }
 
-    /** From the signed cases of the family, each time anew; the case itself does not speak for itself. */
+    /** What the shop's closed cases make of the book's rates; the case itself does not speak for itself. */
     public function rates(CaseFile $case): BaseRates
     {
-        $first = [];
-        foreach ($this->nodes->signedOrigins($case) as $node) {
-            // A case with several origins counts once, by its first.
-            $first[(string) $node->case->id] ??= $node->origin;
-        }
-
-        return BaseRates::of($this->shelf->mechanismBook()->vocabulary, array_values(array_filter($first)));
+        return BaseRates::of($this->shelf->mechanismBook()->vocabulary, ...$this->seen->levels($case));
     }
 
-    /** Kept until something in the case, in its book or in the shop's base rates changes. */
-    public function analysisOf(CaseFile $case): Analysis
+    /**
+     * Kept until something in the case or in its book changes, or the shop's own rates move by a step: one more signature seldom does.
+     *
+     * @param bool $byBook by the book alone, without what this shop has seen
+     */
+    public function analysisOf(CaseFile $case, bool $byBook = false): Analysis
     {
         $facts = $this->facts->factsOf($case);
         $minutes = $this->facts->minutes($case);
-        $key = 'analysis.'.hash('sha256', serialize([$this->engine(), $this->books($case), $facts, $minutes, $this->rates($case)]));
+        $rates = $byBook ? [] : $this->rates($case)->steps();
+        $key = 'analysis.'.hash('sha256', serialize([$this->engine(), $this->books($case), $facts, $minutes, $rates]));
 
-        $analysis = $this->cache->get($key, function (ItemInterface $item) use ($case, $minutes): Analysis {
+        $analysis = $this->cache->get($key, function (ItemInterface $item) use ($case, $minutes, $byBook): Analysis {
             $item->expiresAfter(self::KEPT);
 
-            return Analysis::of($this->ground($case), $minutes);
+            return Analysis::of($this->ground($case, $byBook), $minutes);
         });
-        if ($key !== $this->lastKey($case)) {
+        if (!$byBook && $key !== $this->lastKey($case)) {
             $this->cache->delete($this->last($case));
             $this->cache->get($this->last($case), static function (ItemInterface $last) use ($key): string {
                 $last->expiresAfter(self::KEPT);

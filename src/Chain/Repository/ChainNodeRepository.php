@@ -41,18 +41,4 @@ final class ChainNodeRepository extends ServiceEntityRepository
     {
         return $this->findOneBy(['finding' => $finding]);
     }
-
-    /** @return list<ChainNode> origins of signed cases of the family */
-    public function signedOrigins(CaseFile $besides): array
-    {
-        /** @var list<ChainNode> $origins */
-        $origins = $this->createQueryBuilder('n')->join('n.case', 'c')->where('n.kind = :origin')->andWhere('n.origin IS NOT NULL')
-            ->andWhere('c.family = :family')->andWhere('c.signedAt IS NOT NULL')->andWhere('c != :case')->orderBy('n.id')
-            ->setParameter(
-                'origin',
-                NodeKind::Origin,
-            )->setParameter('family', $besides->family)->setParameter('case', $besides)->getQuery()->getResult();
-
-        return $origins;
-    }
 }

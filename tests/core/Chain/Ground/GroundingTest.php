@@ -15,13 +15,13 @@ use Japhrex\Core\Chain\Ground\Grounding;
 use Japhrex\Core\Chain\Ground\Look;
 use Japhrex\Core\Chain\Ground\LookFact;
 use Japhrex\Core\Chain\Ground\PlaceCheck;
+use Japhrex\Core\Chain\Ground\RateLevel;
 use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Chain\Ground\ReadingFact;
 use Japhrex\Core\Chain\Ground\Shortlist;
 use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\Ground\Tie;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
-use Japhrex\Core\Chain\OriginKind;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookError;
@@ -313,14 +313,24 @@ final class GroundingTest extends TestCase
     public function testClosedCasesMoveTheBaseRatesAsABetaPriorDoes(): void
     {
         $vocabulary = self::mechanisms()->vocabulary;
-        $book = BaseRates::of($vocabulary, []);
+        $book = BaseRates::of($vocabulary);
         self::assertEqualsWithDelta(1.0, array_sum($book->book), 1e-9);
-        self::assertEqualsWithDelta(1.0, $book->factor(OriginKind::Overload), 1e-9, 'no case, the book alone');
-        // Ten of ten by contamination: (20·b + 10) / 30.
-        $shop = BaseRates::of($vocabulary, array_fill(0, 10, OriginKind::Contamination));
-        $b = $book->book['contamination'];
-        self::assertEqualsWithDelta((20 * $b + 10) / 30, $shop->blend(OriginKind::Contamination), 1e-9);
-        self::assertEqualsWithDelta(20 / 30, $shop->factor(OriginKind::Overload), 1e-9);
+        self::assertEqualsWithDelta(1.0, $book->factor('overload'), 1e-9, 'no case, the book alone');
+        self::assertSame([], $book->steps());
+        // Ten of ten by dirt: (20·b + 10) / 30.
+        $shop = BaseRates::of($vocabulary, new RateLevel('of the family', ['dirt-let-in' => 10]));
+        $b = $book->book['dirt-let-in'];
+        self::assertEqualsWithDelta((20 * $b + 10) / 30, $shop->blend('dirt-let-in'), 1e-9);
+        self::assertEqualsWithDelta(20 / 30, $shop->factor('overload'), 1e-9);
+        // Of one model twice as many of ten were dirt as of the family's twenty: drawn to the family, then as its ratio to it.
+        $narrow = BaseRates::of(
+            $vocabulary, new RateLevel('of the family', ['dirt-let-in' => 10, 'overload' => 10]), new RateLevel('of this model',
+                ['dirt-let-in' => 10]),
+        );
+        $family = (20 * $b + 10) / 40;
+        self::assertEqualsWithDelta($family / $b * (20 * $family + 10) / 30 / $family, $narrow->factor('dirt-let-in'), 1e-9);
+        $one = BaseRates::of($vocabulary, new RateLevel('of the family', ['rarest' => 1]));
+        self::assertArrayNotHasKey('overload', $one->steps(), 'one case of something else moves no step');
         $mechanisms = self::mechanisms();
         $prior = static fn (?BaseRates $rates): float => (
             new Grounding(
@@ -331,7 +341,7 @@ final class GroundingTest extends TestCase
                 $rates,
             )
         )->ground(new Facts([], [], []))->spots['origin:dirt-let-in']->leak;
-        self::assertEqualsWithDelta($prior(null) * $shop->factor(OriginKind::Contamination), $prior($shop), 1e-9);
+        self::assertEqualsWithDelta($prior(null) * $shop->factor('dirt-let-in'), $prior($shop), 1e-9);
     }
 
     public function testWearOutIsLessLikelyWhenItCameFromOneHourToTheNext(): void

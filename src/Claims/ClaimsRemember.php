@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Claims;
+
+use App\Intake\CaseFile;
+use App\Intake\Remember\Remembered;
+use App\Intake\Remember\Remembers;
+use Japhrex\Core\Quantity\Money;
+use Japhrex\Core\Quantity\MoneyError;
+
+/** How its claims stand, and what they ask for. */
+final readonly class ClaimsRemember implements Remembers
+{
+    public function __construct(private Claims $claims)
+    {
+    }
+
+    public function remember(CaseFile $case, Remembered $memory): void
+    {
+        foreach ($this->claims->ofCase($case) as $claim) {
+            $memory->claim = $claim->state()->value;
+            $memory->text('claim', $claim->statement, $claim->addressee, $claim->theirReference);
+            foreach ($claim->costs as $typed) {
+                try {
+                    $memory->claimed = ($memory->claimed ?? 0) + Money::parse($typed)->minor;
+                } catch (MoneyError) {
+                    continue;
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake\Remember;
+
+/** What is kept of a case to find it by, to compare it with and to count it under; it follows from the case and says nothing of its own. */
+final class Remembered
+{
+    /** What it waits for: the value of its stage, or OUT. */
+    public string $waits = '';
+
+    /** Where it stands, in words. */
+    public string $stands = '';
+
+    /** Name of who has it in hand. */
+    public string $holder = '';
+
+    /** What fails, by its names in the book. */
+    public string $complains = '';
+
+    /** What the verdict in force says that it was; empty: nothing is signed. */
+    public string $found = '';
+
+    /** State of its last claim; null: there is none. */
+    public ?string $claim = null;
+
+    /** Asked for in its claims, in cents. */
+    public ?int $claimed = null;
+
+    /** What was chosen of the offer, or else its dearest option, in cents before tax. */
+    public ?int $offered = null;
+
+    /** Day on which it went out. */
+    public ?\DateTimeImmutable $outAt = null;
+
+    /** What its user said of it last, a value of UserSays; null: nothing. */
+    public ?string $cure = null;
+
+    /** When its user last said that it runs. */
+    public ?\DateTimeImmutable $ranUntil = null;
+
+    /** Hours since new, and since the last repair. */
+    public ?float $hours = null;
+    public ?float $sinceRepair = null;
+
+    /** @var list<array{string, string, int|null}> parts in strip order: key, short name, worst grade; null: not looked at */
+    public array $strip = [];
+
+    /**
+     * Without a mode: looked at and nothing found; made: of debris, what it is made of.
+     *
+     * @var list<array{part: string, surface: string|null, mode: string|null, grade: int, made: list<string>}>
+     */
+    public array $finds = [];
+
+    /** @var list<array{part: string, field: string, verdict: string|null, at: float|null}> at: its worst place, in SI */
+    public array $readings = [];
+
+    /** @var list<array{what: string, conditions: list<string>}> */
+    public array $complaints = [];
+
+    /**
+     * Of the verdict in force; counts: it goes into the shop's own rates, since a find decided it.
+     *
+     * @var list<array{origin: string, kind: string, name: string, place: string|null, who: string|null, counts: bool}>
+     */
+    public array $origins = [];
+
+    /** @var list<string> what is told of it and seen of its fluid: keys of the engine's words */
+    public array $circumstances = [];
+
+    /** @var array<string, list<string>> where it stands => lines */
+    public array $texts = [];
+
+    public const OUT = 'out';
+
+    /** A cure that held proves its origin as a find does; one that failed proves nothing. */
+    public function weighCure(): void
+    {
+        $first = array_key_first($this->origins);
+        if (null !== $first && \in_array($this->cure, ['well', 'failed'], true)) {
+            $this->origins[$first]['counts'] = 'well' === $this->cure && '' !== $this->origins[$first]['origin'];
+        }
+    }
+
+    /** @param string ...$lines blank ones are left out */
+    public function text(string $where, string ...$lines): void
+    {
+        foreach ($lines as $line) {
+            if ('' !== trim($line)) {
+                $this->texts[$where][] = trim($line);
+            }
+        }
+    }
+}

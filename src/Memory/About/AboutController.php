@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Memory\About;
+
+use App\Account\User;
+use App\Books\BookShelf;
+use App\Memory\Ask\AskedPage;
+use App\Memory\Ask\AskSort;
+use App\Memory\Repository\AboutRepository;
+use App\Platform\ShopError;
+use App\Platform\Words;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+/** All that the shop knows of a customer, a machine, a model, or one unit by its serial. */
+final class AboutController extends AbstractController
+{
+    private const MOST = 8;
+
+    public function __construct(
+        private readonly AskedPage $page,
+        private readonly AboutRepository $about,
+        private readonly BookShelf $shelf,
+    ) {
+    }
+
+    #[Route('/about/{what}', name: 'about', methods: ['GET'])]
+    public function show(AboutWhat $what, Request $request, #[CurrentUser] User $who): Response
+    {
+        [$is, $of] = [Words::of($request->query->getString('is'), 170), Words::of($request->query->getString('of'), 120)];
+        if ('' === $is || (AboutWhat::Machine === $what && '' === $of)) {
+            throw new ShopError('Of whom or what? The page is opened from a case or from a list.', 404);
+        }
+        $line = $what->line($is, $of);
+        // A life is told from its beginning.
+        $sort = \in_array($what, [AboutWhat::Serial, AboutWhat::Machine], true) ? AskSort::Oldest : AskSort::Newest;
+        $asked = $this->page->ask($line, $sort, max(1, $request->query->getInt('page', 1)), $who);
+        $sql = $this->page->sql($line, $who);
+        $hurt = [];
+        foreach ($this->about->hurt($sql, self::MOST) as [$family, $part, $bad, $seen]) {
+            $name = $this->shelf->book($family)->parts[$part]->name ?? $part;
+            $hurt[] = ['name' => $name, 'line' => $line.' family:'.$family.' part:'.$part.' grade>=2', 'bad' => $bad, 'seen' => $seen];
+        }
+
+        return $this->render('memory/about.html.twig', [
+            'what' => $what, 'is' => $is, 'of' => $of, 'asked' => $asked, 'figures' => $this->about->figures($sql), 'hurt' => $hurt,
+            'machines' => AboutWhat::Customer === $what ? $this->about->machines($sql, 2 * self::MOST) : [],
+        ]);
+    }
+}

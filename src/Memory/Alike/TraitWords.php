@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Memory\Alike;
+
+use App\Memory\Ask\AskShelf;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Memory\Ask\WordKind;
+
+/** Traits that two cases share, as people say them; what a nearer one has said already is not said again. */
+final readonly class TraitWords
+{
+    public function __construct(private AskShelf $shelf)
+    {
+    }
+
+    /**
+     * @param list<string> $traits
+     * @param Book $book of the case in hand, whose names they get
+     *
+     * @return list<string>
+     */
+    public function of(array $traits, Book $book, int $most): array
+    {
+        $said = $words = [];
+        foreach ($traits as $trait) {
+            [$kind, $what, $more] = explode(':', $trait, 3) + [1 => '', 2 => ''];
+            $about = self::about($kind, $what, $more);
+            $line = isset($said[$about]) ? null : $this->words($book, $kind, $what, $more);
+            if (null !== $line) {
+                [$said[$about], $words[]] = [true, $line];
+            }
+        }
+
+        return \array_slice($words, 0, $most);
+    }
+
+    /** Of the traits of one find or complaint one is enough. */
+    private static function about(string $kind, string $what, string $more): string
+    {
+        return match ($kind) {
+            'find', 'surface', 'kind' => $more,
+            'mode' => $what,
+            'complaint' => 'complaint '.$what,
+            default => $kind.$what,
+        };
+    }
+
+    private function words(Book $book, string $kind, string $what, string $more): ?string
+    {
+        $name = fn (WordKind $of, string $key): string => lcfirst($this->shelf->words()->name($of, $key));
+
+        $part = static fn (string $key): string => lcfirst($book->parts[$key]->name ?? $name(WordKind::Part, $key));
+
+        return match ($kind) {
+            'complaint' => lcfirst($book->complaints[$what]->name ?? $name(WordKind::Complaint, $what)).('' === $more ? '' : ', '.$more),
+            'find' => $part($what).': '.$name(WordKind::Mode, $more),
+            'surface' => $part(explode('/', $what)[0]).': '.$name(WordKind::Mode, $more),
+            'kind' => $name(WordKind::Mode, $more).' on a '.str_replace('-', ' ', $what),
+            'mode' => $name(WordKind::Mode, $what),
+            'clean' => $part($what).' clean',
+            'debris' => str_replace('-', ' ', $what).' in it',
+            'reading' => $name(WordKind::Reading, explode('/', $what)[1] ?? $what).' past its limit',
+            'told' => 'comeback' === $what ? 'came back' : str_replace('-', ' ', $what),
+            'ran' => 'new' === $what ? 'ran about as long' : 'as soon after a repair',
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Memory\Life;
+
+use Japhrex\Core\Statistics\Life;
+use Japhrex\Core\Statistics\MeanCumulative;
+use Japhrex\Core\Statistics\PlottingPositions;
+use Japhrex\Core\Statistics\Proportion;
+use Japhrex\Core\Statistics\StatisticsError;
+use Japhrex\Core\Statistics\Weibull;
+
+/** Units of one kind that went out of the shop: how long they lived, as far as anybody knows. */
+final readonly class LivedGroup
+{
+    /** Of fewer failures no life is told. */
+    public const FEWEST = 3;
+
+    public ?Weibull $fit;
+
+    /** Why no life is told; empty: it is. */
+    public string $whyNot;
+
+    /**
+     * @param string $line that asks for them
+     * @param int $out so many went out
+     * @param list<Life> $lives of those of which something is known since
+     * @param list<float> $ages hours since new of all that came in, the youngest first
+     */
+    public function __construct(
+        public string $line,
+        public int $out,
+        public array $lives,
+        public array $ages,
+        public ?MeanCumulative $repairs,
+    ) {
+        [$fit, $why] = [null, ''];
+        try {
+            $fit = [] === $lives
+                ? null
+                : new Weibull(array_map(static fn (Life $one): array => [$one->time, $one->isRunning, 1], $lives));
+        } catch (StatisticsError $error) {
+            $why = $error->getMessage();
+        }
+        [$this->fit, $this->whyNot] = [$fit, [] === $lives ? 'Of none of them anything is known since it went out.' : $why];
+    }
+
+    public function failures(): int
+    {
+        return \count(array_filter($this->lives, static fn (Life $one): bool => !$one->isRunning));
+    }
+
+    /** So many of those that went out nobody has heard of since: they say nothing. */
+    public function unheard(): int
+    {
+        return $this->out - \count($this->lives);
+    }
+
+    /** Of all that went out those that came back; null: none went out. */
+    public function comebacks(): ?Proportion
+    {
+        return 0 === $this->out ? null : new Proportion($this->failures(), $this->out);
+    }
+
+    /** @return list<array{float, float}> time and share failed by then */
+    public function points(): array
+    {
+        return PlottingPositions::of($this->lives);
+    }
+
+    /** Young or old, in a sentence. */
+    public function says(): string
+    {
+        if (null === $this->fit) {
+            return $this->whyNot;
+        }
+        [$low, $high] = $this->fit->shapeBounds();
+        $shape = \sprintf('shape %.1f, between %.1f and %.1f', $this->fit->shape, $low, $high);
+
+        return match (true) {
+            $high < 1.0 => 'They fail young: the longer one has run, the less likely it fails in the next month ('.$shape
+                .'). Look at the parts, hands and dirt of the repair.',
+            $low > 1.0 => 'They fail old: the longer one has run, the likelier it fails in the next month ('.$shape.'). They wear out.',
+            default => 'Whether they fail young, old or at any age these units do not tell ('.$shape.').',
+        };
+    }
+
+    /** Half of those that came in were younger; null: of none the hours are known. */
+    public function medianAge(): ?float
+    {
+        return [] === $this->ages ? null : $this->ages[intdiv(\count($this->ages), 2)];
+    }
+
+    /** @return array{float, float}|null the middle half of the ages; null: fewer than four are known */
+    public function middleHalf(): ?array
+    {
+        $n = \count($this->ages);
+
+        return $n < 4 ? null : [$this->ages[intdiv($n, 4)], $this->ages[intdiv(3 * $n, 4)]];
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Memory\Life;
+
+/** Weibull paper: time on a logarithmic scale, the share failed so that a Weibull distribution is a straight line. Laid out to pixels. */
+final readonly class Paper
+{
+    public const WIDTH = 620.0;
+    public const HEIGHT = 360.0;
+    private const LEFT = 56.0;
+    private const RIGHT = 16.0;
+    private const TOP = 14.0;
+    private const BOTTOM = 40.0;
+    private const SHARES = [0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 0.8, 0.9, 0.99];
+
+    /** @var list<array{at: float, say: string}> */
+    public array $xTicks;
+
+    /** @var list<array{at: float, say: string}> */
+    public array $yTicks;
+
+    /** @var list<array{points: list<array{float, float}>, path: string|null}> by group: failures, and the fitted line */
+    public array $groups;
+
+    public float $left;
+    public float $right;
+    public float $bottom;
+
+    /** @param list<LivedGroup> $groups */
+    public function __construct(array $groups)
+    {
+        $times = array_merge(...array_map(static fn (LivedGroup $one): array => array_column($one->points(), 0), $groups));
+        $low = [] === $times ? 1.0 : min($times) * 0.7;
+        $high = [] === $times ? 10.0 : max($times) * 1.5;
+        $px = static fn (float $time): float => round(
+            self::LEFT + log($time / $low) / log($high / $low) * (self::WIDTH - self::LEFT - self::RIGHT), 1,
+        );
+        [$bottom, $top] = [self::depth(0.01), self::depth(0.99)];
+        $py = static fn (float $share): float => round(
+            self::HEIGHT - self::BOTTOM - (self::depth($share) - $bottom) / ($top - $bottom) * (self::HEIGHT - self::TOP - self::BOTTOM), 1,
+        );
+        [$this->left, $this->right, $this->bottom] = [self::LEFT, self::WIDTH - self::RIGHT, self::HEIGHT - self::BOTTOM];
+        $this->xTicks = array_values(array_map(
+            static fn (float $time): array => ['at' => $px($time), 'say' => rtrim(rtrim(number_format($time, 1, '.', ''), '0'), '.')],
+            array_filter(self::rounds(), static fn (float $time): bool => $time >= $low && $time <= $high),
+        ));
+        $this->yTicks = array_map(
+            static fn (float $share): array => ['at' => $py($share), 'say' => round(100 * $share).' %'],
+            self::SHARES,
+        );
+        $this->groups = array_map(static fn (LivedGroup $one): array => [
+            'points' => array_map(
+                static fn (array $at): array => [$px($at[0]), $py(min(0.99, max(0.01, $at[1])))],
+                $one->points(),
+            ),
+            'path' => self::path($one, $low, $high, $px, $py),
+        ], $groups);
+    }
+
+    /**
+     * @param \Closure(float): float $px
+     * @param \Closure(float): float $py
+     */
+    private static function path(LivedGroup $group, float $low, float $high, \Closure $px, \Closure $py): ?string
+    {
+        if (null === $group->fit) {
+            return null;
+        }
+        $points = [];
+        foreach (range(0, 60) as $i) {
+            $time = $low * ($high / $low) ** ($i / 60);
+            $share = 1 - exp(-($time / $group->fit->scale) ** $group->fit->shape);
+            if ($share >= 0.01 && $share <= 0.99) {
+                $points[] = $px($time).' '.$py($share);
+            }
+        }
+
+        return [] === $points ? null : 'M'.implode('L', $points);
+    }
+
+    private static function depth(float $share): float
+    {
+        return log(-log(1 - $share));
+    }
+
+    /** @return list<float> 1, 2 and 5 times powers of ten */
+    private static function rounds(): array
+    {
+        $all = [];
+        foreach (range(-2, 4) as $power) {
+            array_push($all, 10 ** $power, 2 * 10 ** $power, 5 * 10 ** $power);
+        }
+
+        return array_map(static fn (float|int $one): float => (float) $one, $all);
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Memory\Repository;
+
+use App\Memory\Ask\AskSort;
+use App\Memory\Ask\AskSql;
+use App\Memory\Ask\CaseRow;
+use Doctrine\DBAL\Connection;
+
+/** Asks the memory of the shop. */
+final readonly class AskRepository
+{
+    /** By what the cases found can be narrowed: the term of the line => what is grouped. */
+    private const FACETS = [
+        'family' => 'family', 'customer' => 'customer', 'model' => 'model', 'waits' => 'waits',
+        'taken' => "to_char(taken_at, 'YYYY')",
+    ];
+
+    private const ALIKE = 0.5;
+
+    public function __construct(private Connection $database)
+    {
+    }
+
+    /** @return list<CaseRow> */
+    public function rows(AskSql $ask, AskSort $sort, int $from, int $most): array
+    {
+        return array_map(CaseRow::of(...), $this->database->fetchAllAssociative(
+            "SELECT m.* FROM memory_case m WHERE {$ask->where} ORDER BY {$sort->sql()} LIMIT $most OFFSET $from",
+            $ask->values,
+        ));
+    }
+
+    /** @return \Generator<int, CaseRow> all of them, as they are read */
+    public function each(AskSql $ask, AskSort $sort): \Generator
+    {
+        $rows = $this->database->iterateAssociative(
+            "SELECT m.* FROM memory_case m WHERE {$ask->where} ORDER BY {$sort->sql()}",
+            $ask->values,
+        );
+        foreach ($rows as $row) {
+            yield CaseRow::of($row);
+        }
+    }
+
+    /**
+     * How many are found, and into what they part.
+     *
+     * @return array{int, array<string, list<array{string, int}>>} count, and by term of the line the largest groups
+     */
+    public function parted(AskSql $ask, int $most = 6): array
+    {
+        $parts = ["SELECT 'all' AS of, '' AS is, count(*) AS n FROM hit"];
+        foreach (self::FACETS as $term => $of) {
+            $parts[] = "(SELECT '$term', $of, count(*) FROM hit WHERE $of <> '' GROUP BY 2 ORDER BY 3 DESC, 2 LIMIT $most)";
+        }
+        $parts[] = '(SELECT \'origin\', o.origin, count(DISTINCT o.case_id) FROM hit JOIN memory_origin o USING (case_id) '
+            ."WHERE o.origin <> '' GROUP BY 2 ORDER BY 3 DESC, 2 LIMIT $most)";
+        $rows = $this->database->fetchAllAssociative(
+            'WITH hit AS MATERIALIZED (SELECT m.case_id, m.family, m.customer, m.model, m.waits, m.taken_at FROM memory_case m WHERE '
+                .$ask->where.') '.implode(' UNION ALL ', $parts),
+            $ask->values,
+        );
+        [$count, $groups] = [0, []];
+        /** @var array{of: string, is: string, n: int} $row */
+        foreach ($rows as $row) {
+            'all' === $row['of'] ? $count = $row['n'] : $groups[$row['of']][] = [$row['is'], $row['n']];
+        }
+
+        return [$count, $groups];
+    }
+
+    /**
+     * The cases on the floor, by what they wait for: those in one's hand apart.
+     *
+     * @return array<string, array{int, list<CaseRow>}> value of the stage, or `mine` => how many, the newest of them
+     */
+    public function floor(string $who, int $most): array
+    {
+        $rows = $this->database->fetchAllAssociative(
+            <<<'SQL'
+                SELECT * FROM (
+                    SELECT m.*, place.held, count(*) OVER (PARTITION BY place.held) AS n,
+                        row_number() OVER (PARTITION BY place.held ORDER BY m.taken_at DESC, m.case_id DESC) AS nth
+                    FROM memory_case m, LATERAL (SELECT CASE WHEN m.holder_id = :who THEN 'mine' ELSE m.waits END AS held) place
+                    WHERE m.waits <> 'out' AND NOT m.is_withdrawn
+                ) open WHERE nth <= :most ORDER BY held, nth
+                SQL,
+            ['who' => $who, 'most' => $most],
+        );
+        $groups = [];
+        foreach ($rows as $row) {
+            /** @var array{held: string, n: int} $row */
+            $groups[$row['held']] ??= [$row['n'], []];
+            $groups[$row['held']][1][] = CaseRow::of($row);
+        }
+
+        return $groups;
+    }
+
+    /** @return array{int, list<CaseRow>} how many have gone out, and the last of them */
+    public function gone(int $most): array
+    {
+        $out = "m.waits = 'out' AND NOT m.is_withdrawn";
+
+        return [
+            (int) $this->database->fetchOne("SELECT count(*) FROM memory_case m WHERE $out"),
+            array_map(CaseRow::of(...), $this->database->fetchAllAssociative(
+                "SELECT m.* FROM memory_case m WHERE $out ORDER BY m.taken_at DESC, m.case_id DESC LIMIT $most",
+            )),
+        ];
+    }
+
+    /** From now on a word that shares so much of its letters by threes with one that was typed is taken for it. */
+    public function takeNearWords(): void
+    {
+        $this->database->executeStatement('SET pg_trgm.word_similarity_threshold = '.self::ALIKE);
+    }
+
+    /** How many cases have changed since they were remembered. */
+    public function waiting(): int
+    {
+        return (int) $this->database->fetchOne('SELECT count(*) FROM memory_due');
+    }
+
+    /**
+     * @param string $of customer, model or unit
+     *
+     * @return list<string> what is written so, the most frequent first
+     */
+    public function beginning(string $of, string $letters, int $most): array
+    {
+        $column = ['customer' => 'customer', 'model' => 'model', 'unit' => 'unit_name'][$of];
+        /** @var list<string> $names */
+        $names = $this->database->fetchFirstColumn(
+            "SELECT $column FROM memory_case WHERE lower($column) LIKE :like AND $column <> '' "
+                ."GROUP BY 1 ORDER BY count(*) DESC, 1 LIMIT $most",
+            ['like' => '%'.addcslashes(mb_strtolower($letters), '%_\\').'%'],
+        );
+
+        return $names;
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Memory\Repository;
+
+use App\Intake\CaseFile;
+use App\Intake\Remember\Remembered;
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use Japhrex\Core\Memory\Likeness\Traits;
+
+/** Writes the memory of the shop, and knows which cases have changed since they were remembered. */
+final readonly class MemoryRepository
+{
+    private const TIME = 'Y-m-d H:i:s.uP';
+
+    public function __construct(private Connection $database, private RateRepository $rates)
+    {
+    }
+
+    /**
+     * Takes cases that are due off the list, in the transaction that remembers them; what another is at is left to it.
+     *
+     * @return list<string> ids of cases
+     */
+    public function takeDue(int $most): array
+    {
+        /** @var list<string> $ids */
+        $ids = $this->database->fetchFirstColumn(
+            'DELETE FROM memory_due WHERE case_id IN '
+                .'(SELECT case_id FROM memory_due ORDER BY since LIMIT :most FOR UPDATE SKIP LOCKED) RETURNING case_id',
+            ['most' => $most],
+        );
+
+        return $ids;
+    }
+
+    /** @param list<string> $cases ids of cases that are no more */
+    public function forget(array $cases): void
+    {
+        $this->rates->takeBack($cases);
+        $this->database->executeStatement(
+            'DELETE FROM memory_case WHERE case_id IN (:ids)', ['ids' => $cases], ['ids' => ArrayParameterType::STRING],
+        );
+    }
+
+    public function keep(CaseFile $case, Remembered $memory, Traits $traits): void
+    {
+        $id = (string) $case->id;
+        $this->rates->takeBack([$id]);
+        $this->database->executeStatement('DELETE FROM memory_case WHERE case_id = :id', ['id' => $id]);
+        $this->add('memory_case', [[
+            'case_id' => $id, 'number' => $case->number, 'family' => $case->family, 'customer' => $case->customer,
+            'unit_name' => $case->unitName, 'model' => trim($case->maker.' '.$case->model), 'serial' => $case->serial,
+            'serial_key' => $case->serialKey, 'taken_at' => $case->madeAt->format(self::TIME),
+            'signed_at' => $case->signedAt?->format(self::TIME), 'stage' => $case->stage->value, 'waits' => $memory->waits,
+            'stands' => $memory->stands, 'holder_id' => null === $case->holder ? null : (string) $case->holder->id,
+            'holder' => $memory->holder, 'is_comeback' => null === $case->comebackOf ? 'f' : 't',
+            'is_withdrawn' => null === $case->withdrawnAt ? 'f' : 't', 'hours' => $memory->hours, 'since_repair' => $memory->sinceRepair,
+            'complains' => $memory->complains, 'found' => $memory->found, 'claim' => $memory->claim, 'claimed' => $memory->claimed,
+            'offered' => $memory->offered, 'out_at' => $memory->outAt?->format(self::TIME), 'cure' => $memory->cure,
+            'ran_until' => $memory->ranUntil?->format(self::TIME),
+            'worst' => max([0, ...array_column($memory->finds, 'grade')]), 'strip' => json_encode($memory->strip, \JSON_THROW_ON_ERROR),
+        ]]);
+        $of = ['case_id' => $id];
+        $this->add('memory_find', array_map(static fn (array $one): array => $of + array_diff_key($one, ['made' => null]), $memory->finds));
+        $this->add('memory_reading', array_map(
+            static fn (array $one): array => $of + ['size' => $one['at']] + array_diff_key($one, ['at' => null]),
+            $memory->readings,
+        ));
+        $this->add('memory_complaint', array_map(
+            static fn (array $one): array => $of + ['what' => $one['what'], 'conditions' => '{'.implode(',', $one['conditions']).'}'],
+            $memory->complaints,
+        ));
+        $this->add('memory_origin', array_map(
+            static fn (array $one): array => $of + ['name' => mb_substr($one['name'], 0, 200),
+                'counts' => $one['counts'] ? 't' : 'f'] + $one,
+            $memory->origins,
+        ));
+        $this->rates->add([$id]);
+        $rows = [];
+        foreach ($traits->weights as $trait => $weight) {
+            $rows[] = $of + ['trait' => $trait, 'weight' => $weight];
+        }
+        $this->add('memory_trait', $rows);
+        $texts = [];
+        foreach ($memory->texts as $where => $lines) {
+            $texts[] = $of + ['source' => $where, 'body' => implode("\n", array_unique($lines))];
+        }
+        $this->add('memory_text', $texts);
+    }
+
+    /** In how many cases each trait is: what tells how much it says that two share it. */
+    public function countTraits(): void
+    {
+        $this->database->transactional(function (): void {
+            $this->database->executeStatement('DELETE FROM memory_trait_count');
+            $this->database->executeStatement('INSERT INTO memory_trait_count SELECT trait, count(*) FROM memory_trait GROUP BY 1');
+        });
+    }
+
+    /** @param list<array<string, mixed>> $rows that have the same columns, in whatever order */
+    private function add(string $table, array $rows): void
+    {
+        if ([] === $rows) {
+            return;
+        }
+        $columns = array_keys($rows[0]);
+        $values = [];
+        foreach ($rows as $row) {
+            foreach ($columns as $column) {
+                $values[] = $row[$column];
+            }
+        }
+        $places = '('.implode(', ', array_fill(0, \count($columns), '?')).')';
+        $this->database->executeStatement(
+            "INSERT INTO $table (".implode(', ', $columns).') VALUES '.implode(', ', array_fill(0, \count($rows), $places)),
+            $values,
+        );
+    }
+}

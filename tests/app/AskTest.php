@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\app;
+
+use App\Account\Role;
+use App\Evidence\Finding;
+use App\Intake\CaseFile;
+use App\Memory\Ask\Completion;
+use App\Memory\Ask\Completions;
+use Japhrex\Core\Damage\FindingKind;
+
+/** The cases of the shop answer a line: by what was found, measured, said and signed. */
+final class AskTest extends AppTestCase
+{
+    private function scored(string $customer, string $part, int $grade): CaseFile
+    {
+        $case = $this->aCase();
+        $case->customer = $customer;
+        $find = new Finding($case, $part);
+        $find->sawDamage('scoring', $grade, 'Rings that a nail feels.', 'face');
+        $clean = new Finding($case, 'shaft-seal');
+        $clean->kind = FindingKind::Clean;
+        self::em()->persist($find);
+        self::em()->persist($clean);
+        self::em()->flush();
+
+        return $case;
+    }
+
+    /** @return list<string> numbers of the cases that are found */
+    private function found(string $line): array
+    {
+        $page = $this->browser->request('GET', '/cases?q='.urlencode($line));
+        self::assertResponseIsSuccessful($line);
+
+        return $page->filter('.floorlist li > .num:first-child')->each(static fn ($node): string => $node->text());
+    }
+
+    public function testAllGearPumpsWithScoredBlocksOfThisCustomerInTheLastYearAreOneLine(): void
+    {
+        $this->signIn(Role::Viewer);
+        $bad = $this->scored('Cable ferry, ramp', 'front-block', 3)->number;
+        $other = $this->scored('Timber yard', 'front-block', 3)->number;
+        $slight = $this->scored('Cable ferry, ramp', 'rear-block', 1)->number;
+        self::assertSame([$bad], $this->found('gear-pump block scored>=3 customer:"cable ferry" last:year'));
+        self::assertSame([$slight], $this->found('block scored<=2 customer:"cable ferry"'));
+        self::assertSame([$other], $this->found('block scored -customer:"cable ferry"'));
+        self::assertSame([$slight, $bad], $this->found('clean:shaft-seal customer:"cable ferry"'));
+        self::assertSame([], $this->found('clean:front-block customer:"cable ferry" block scored>=3'), 'damage was found on it');
+        self::assertSame([$slight, $other, $bad], $this->found('"nail feels"'), 'as it is written');
+        self::assertSame([$slight, $other, $bad], $this->found('"grooved"'), 'scored is another word for it');
+    }
+
+    public function testALineThatCannotBeReadSaysWhereAndKeepsWhatWasTyped(): void
+    {
+        $this->signIn(Role::Viewer);
+        $page = $this->browser->request('GET', '/cases?q='.urlencode('block stage:garage'));
+        self::assertResponseStatusCodeSame(422);
+        self::assertSame('stage:garage', $page->filter('.unread mark')->text());
+        self::assertSame('block stage:garage', $page->filter('#search')->attr('value'));
+        $this->browser->request('GET', '/cases.csv?q='.urlencode('stage:garage'));
+        self::assertResponseStatusCodeSame(422);
+    }
+
+    public function testAPageBeyondTheLastAndAQuestionWithoutAnAnswerSayWhatToDo(): void
+    {
+        $this->scored('Cable ferry', 'front-block', 3);
+        $this->signIn(Role::Viewer);
+        self::assertStringContainsString('There is no page 7', $this->browser->request('GET', '/cases?page=7')->filter('main')->text());
+        self::assertStringContainsString('Take a word away', $this->browser->request('GET', '/cases?q=zzz')->filter('main')->text());
+    }
+
+    public function testWhatIsTappedStandsInTheAddress(): void
+    {
+        $this->signIn(Role::Viewer);
+        $this->browser->request('GET', '/cases?q=noise&part=front-block&grade=3&family=');
+        self::assertResponseRedirects('/cases?q='.strtr(urlencode('noise part:front-block grade>=3'), ['+' => '%20', '%3A' => ':']));
+    }
+
+    public function testAFoundListIsTakenAwayAsATable(): void
+    {
+        $case = $this->scored('=Cable ferry', 'front-block', 3);
+        $this->signIn(Role::Viewer);
+        $this->browser->request('GET', '/cases.csv?q=block+scored');
+        $rows = explode("\n", trim($this->browser->getInternalResponse()->getContent()));
+        self::assertStringStartsWith('number,family,unit,model,serial,customer', $rows[0]);
+        self::assertCount(2, $rows);
+        self::assertStringContainsString($case->number, $rows[1]);
+        self::assertStringContainsString('\'=Cable ferry', $rows[1], 'no table begins to reckon by what somebody is called');
+        $this->browser->request('GET', '/cases.json?q=block+scored');
+        $found = json_decode($this->browser->getInternalResponse()->getContent(), true, 512, \JSON_THROW_ON_ERROR);
+        self::assertSame([$case->number, 3], [$found['cases'][0]['number'], $found['cases'][0]['worst grade']]);
+    }
+
+    public function testAQuestionIsKeptForOneselfOrForTheShop(): void
+    {
+        $this->signIn(Role::Bench);
+        $keep = function (string $name, string $for): int {
+            $this->browser->request('POST', '/cases/saved', [
+                'line' => 'block scored', 'name' => $name, 'for' => $for, '_token' => $this->token('/cases?q=block+scored'),
+            ]);
+
+            return $this->browser->getResponse()->getStatusCode();
+        };
+        self::assertSame(303, $keep('Mine', 'me'));
+        self::assertSame(303, $keep('Ours', 'shop'));
+        self::assertSame(422, $keep('', 'me'));
+        self::assertStringContainsString('Mine', $this->browser->request('GET', '/')->filter('main')->text());
+        $this->signIn(Role::Viewer);
+        $floor = $this->browser->request('GET', '/')->filter('main')->text();
+        self::assertStringContainsString('Ours', $floor);
+        self::assertStringNotContainsString('Mine', $floor);
+    }
+
+    public function testAChangeIsRememberedWithTheChangeAndALostCaseIsForgotten(): void
+    {
+        $this->signIn(Role::Viewer);
+        $case = $this->scored('Cable ferry', 'front-block', 3);
+        self::assertSame([$case->number], $this->found('block scored'));
+        $find = self::em()->getRepository(Finding::class)->findOneBy(['part' => 'front-block']) ?? self::fail('It is kept.');
+        $find->sawDamage('polishing', 1, '', 'face');
+        self::em()->flush();
+        self::assertSame([], $this->found('block scored'));
+        self::assertSame([$case->number], $this->found('block polished'));
+        self::em()->getConnection()->executeStatement('DELETE FROM case_file');
+        self::assertSame([], $this->found(''));
+    }
+
+    public function testTheLastWordIsCompleted(): void
+    {
+        $this->scored('Cable ferry', 'front-block', 3);
+        $this->signIn(Role::Viewer);
+        $this->found('');
+        $lines = static fn (string $line): array => array_map(
+            static fn (Completion $one): string => $one->line,
+            self::service(Completions::class)->of($line),
+        );
+        self::assertContains('noise customer:', $lines('noise cust'));
+        self::assertSame(['noise customer:"Cable ferry" '], $lines('noise customer:cab'));
+        self::assertContains('front-block scoring ', $lines('front-block scor'));
+        self::assertSame(['is:comeback '], $lines('is:com'));
+        self::assertSame(['customer:"Cable ferry" '], $lines('customer:"cable '), 'within a quotation, too');
+    }
+
+    public function testACustomerAModelAMachineAndASerialHaveTheirPage(): void
+    {
+        $case = $this->scored('Cable ferry', 'front-block', 3);
+        [$case->serial, $case->serialKey, $case->unitName] = ['VG-1', 'VG1', 'Ramp pump'];
+        self::em()->flush();
+        $this->signIn(Role::Viewer);
+        foreach (['customer?is=Cable+ferry', 'machine?is=Ramp+pump&of=Cable+ferry', 'serial?is=VG-1'] as $about) {
+            $page = $this->browser->request('GET', '/about/'.$about)->filter('main')->text();
+            self::assertStringContainsString($case->number, $page, $about);
+            self::assertStringContainsString('Front bearing block', $page, $about);
+        }
+        self::assertStringContainsString(
+            'may be written otherwise',
+            $this->browser->request('GET', '/about/customer?is=Cable')->filter('main')->text(),
+            'it is the whole name',
+        );
+        $this->browser->request('GET', '/about/customer');
+        self::assertResponseStatusCodeSame(404);
+    }
+}

@@ -1,0 +1,55 @@
+// What the shop remembers: the one-line question, completed, narrowed, kept and taken away.
+import { readFileSync } from 'node:fs';
+import { signIn } from './people.mjs';
+import { expect, test } from './watch.mjs';
+
+test('a question is typed in one line, completed by keys, narrowed by a tap, kept and taken away', async ({ page }) => {
+  await signIn(page, 'analyst');
+  await page.goto('/');
+  const line = page.locator('#search');
+  await line.pressSequentially('block scored>=3 customer:qua');
+  const words = page.locator('#search-words button');
+  await expect(words.first()).toContainText('Quarry');
+  await line.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(line).toHaveValue('block scored>=3 customer:Quarry ');
+  await line.press('Enter');
+  await expect(page).toHaveURL(/\/cases\?q=block/);
+  await expect(page.locator('.terms')).toContainText('grade 3 or more');
+  const found = Number(await page.locator('main h1 .num').textContent());
+  expect(found).toBeGreaterThan(2);
+
+  const narrower = page.locator('.facets a').first();
+  const left = Number(await page.locator('.facets dd .num').first().textContent());
+  await narrower.click();
+  await expect(page.locator('main h1 .num')).toHaveText(String(left));
+  await expect(page.locator('.floorlist > li').first()).toContainText('Quarry');
+
+  await page.getByLabel('Keep this question as').fill('Scored at the quarry');
+  await page.getByLabel('for', { exact: true }).selectOption('shop');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.locator('.savedasks')).toContainText('Scored at the quarry');
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'CSV' }).click()]);
+  const rows = readFileSync(await file.path(), 'utf8')
+    .trim()
+    .split('\n');
+  expect(rows).toHaveLength(left + 1);
+  expect(rows[0]).toContain('number,family,unit');
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Scored at the quarry' }).click();
+  await expect(page.locator('main h1 .num')).toHaveText(String(left));
+  await page.getByRole('button', { name: 'Drop “Scored at the quarry”' }).click();
+  await expect(page.locator('.savedasks')).not.toContainText('Scored at the quarry');
+});
+
+test('more cases come as one scrolls, and a unit leads to its life', async ({ page }) => {
+  await signIn(page, 'viewer');
+  await page.goto('/cases?q=is:closed');
+  await expect(page.locator('.floorlist > li').first()).toBeVisible();
+  const before = await page.locator('.floorlist h3').count();
+  await page.locator('.nextpage').scrollIntoViewIfNeeded();
+  await expect.poll(() => page.locator('.floorlist h3').count()).toBeGreaterThan(before);
+  await page.goto('/cases/OQ-26-0101/parts');
+  await page.locator('.caseline').getByRole('link', { name: 'VG28-20417' }).click();
+  await expect(page.locator('.unitlife > li').first()).toContainText('OQ-');
+});

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\core\Memory;
+
+use Japhrex\Core\Chain\Diagnose\CaseReader;
+use Japhrex\Core\Chain\Diagnose\Diagnosis;
+use Japhrex\Core\Chain\Diagnose\Words;
+use Japhrex\Core\Chain\Mechanism\MechanismBook;
+use Japhrex\Core\Damage\ModeCatalogue;
+use Japhrex\Core\Family\BookFactory;
+use Japhrex\Core\Family\BookTypes;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Yaml\Yaml;
+
+/** The failures from which the demo's earlier years are made are such as the engine explains: what was signed is among its first three. */
+#[Group('slow')]
+final class YearsBeforeTest extends TestCase
+{
+    private const ROOT = __DIR__.'/../../../';
+
+    /** @return iterable<string, array{array<string, string>}> */
+    public static function stories(): iterable
+    {
+        /** @var array{stories: array<string, array<string, string>>} $file */
+        $file = Yaml::parseFile(self::ROOT.'demo/years.yaml');
+        foreach ($file['stories'] as $key => $story) {
+            yield $key => [$story];
+        }
+    }
+
+    /** @param array<string, string> $story */
+    #[DataProvider('stories')]
+    public function testTheEngineExplainsIt(array $story): void
+    {
+        $files = static fn (string $pattern): array => array_map(
+            static fn (string $file): array => (array) Yaml::parseFile($file),
+            glob(self::ROOT.'books/'.$pattern) ?: [],
+        );
+        $books = array_merge(...array_map(static fn (array $file): array => (new BookTypes($file))->books(), $files('*-*.yaml')));
+        $book = (new BookFactory())->book($books[$story['family']]);
+        $mechanisms = MechanismBook::of($files('mechanisms/*.yaml'))->with($book);
+        $words = new Words($book, ModeCatalogue::of($files('modes.yaml')[0]), $mechanisms->vocabulary);
+        $seen = array_map(static function (string $find): array {
+            [$place, $mode, $grade] = explode(' ', trim($find));
+
+            return ['place' => $place, 'mode' => $mode, 'grade' => (int) $grade];
+        }, explode(';', $story['finds']));
+        $case = [
+            'family' => $story['family'],
+            'complaints' => [['what' => $story['complaint'], 'onset' => $story['onset']]
+                + (isset($story['warmth']) ? ['hot' => 'hot' === $story['warmth']] : [])],
+            'seen' => $seen,
+            'clean' => array_map(static fn (string $part): array => ['place' => $part], explode(' ', $story['clean'])),
+        ];
+        /** @var list<array{origin: string, place: string}> $candidates */
+        $candidates = (new Diagnosis($words, $mechanisms->mechanisms))->of(...(new CaseReader($words))->read($case))['candidates'];
+        $first = array_map(
+            static fn (array $one): string => implode('@', array_filter([$one['origin'], $one['place']])),
+            \array_slice($candidates, 0, 3),
+        );
+        self::assertContains(implode('@', array_filter([$story['origin'], $story['place'] ?? ''])), $first);
+    }
+}
