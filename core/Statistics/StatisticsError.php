@@ -44,7 +44,9 @@ final class StatisticsError extends \DomainException
 
     public static function tooFewFailures(int $failures): self
     {
-        return new self(\sprintf('%d failures are too few for a life; expected three or more.', $failures));
+        $many = 1 === $failures ? '1 failure is too few' : $failures.' failures are too few';
+
+        return new self($many.' for a life; expected three or more.');
     }
 
     public static function noUnits(): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Verdict;
 
+use App\Books\BookShelf;
 use App\Chain\ChainNode;
 use App\Chain\Repository\ChainLinkRepository;
 use App\Intake\CaseFile;
@@ -14,7 +15,7 @@ use App\Verdict\Repository\VerdictRepository;
 /** What two have signed that it was, and who carries it; of a verdict that is not signed its words alone. */
 final readonly class VerdictRemembers implements Remembers
 {
-    public function __construct(private VerdictRepository $verdicts, private ChainLinkRepository $links)
+    public function __construct(private VerdictRepository $verdicts, private ChainLinkRepository $links, private BookShelf $shelf)
     {
     }
 
@@ -30,11 +31,26 @@ final readonly class VerdictRemembers implements Remembers
             if ($case->isSigned()) {
                 $found[] = $one->found() ?? '';
                 // A case counts once, by its first origin.
-                $memory->origins[] = self::origin($one) + ['counts' => [] === $memory->origins && $this->isFound($one->by->origin)];
+                $memory->origins[] = $this->origin($one) + ['counts' => [] === $memory->origins && $this->isFound($one->by->origin)];
             }
         }
         $memory->text('verdict', $verdict->atRisk, $verdict->reopenedBecause);
         $memory->found = implode('; ', array_unique(array_filter($found)));
+    }
+
+    /** The engine's key of an origin: as it was taken from it, or by the name that somebody typed; empty: it is in their own words. */
+    private function key(ChainNode $origin): string
+    {
+        if (preg_match('/^origin:([^@]+)/', $origin->spot ?? '', $m)) {
+            return $m[1];
+        }
+        foreach ($this->shelf->mechanismBook()->vocabulary->origins as $key => $known) {
+            if (mb_strtolower(trim($origin->name)) === mb_strtolower($known->name)) {
+                return (string) $key;
+            }
+        }
+
+        return '';
     }
 
     /** Was a find made that decides it? What the engine proposed and nobody found does not make it surer of itself. */
@@ -44,12 +60,12 @@ final readonly class VerdictRemembers implements Remembers
     }
 
     /** @return array{origin: string, kind: string, name: string, place: string|null, who: string|null} */
-    private static function origin(Explained $one): array
+    private function origin(Explained $one): array
     {
         $origin = $one->by->origin;
 
         return [
-            'origin' => preg_match('/^origin:([^@]+)/', $origin->spot ?? '', $m) ? $m[1] : '',
+            'origin' => null === $origin ? '' : $this->key($origin),
             'kind' => $origin?->origin->value ?? ($one->by->causeNotFound ? 'not-found' : ''),
             'name' => $one->found() ?? '',
             'place' => $origin?->place,

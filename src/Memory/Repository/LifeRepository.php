@@ -30,7 +30,8 @@ final readonly class LifeRepository
                 FROM memory_case m
                 LEFT JOIN LATERAL (
                     SELECT k.case_id, k.number, k.taken_at, k.since_repair FROM memory_case k
-                    WHERE k.serial_key = m.serial_key AND k.family = m.family AND k.taken_at > m.out_at AND NOT k.is_withdrawn
+                    WHERE k.serial_key = m.serial_key AND k.family = m.family AND k.case_id <> m.case_id
+                        AND k.taken_at > m.out_at AND NOT k.is_withdrawn
                     ORDER BY k.taken_at LIMIT 1
                 ) n ON m.serial_key <> ''
                 LEFT JOIN LATERAL (SELECT min(x.origin) AS origin FROM memory_origin x WHERE x.case_id = m.case_id) o ON true

@@ -81,6 +81,6 @@ final readonly class RateRepository implements SeenOrigins
     private static function counted(string $where): string
     {
         return 'SELECT c.family, l.level, l.value, o.origin, count(*) AS n FROM memory_origin o JOIN memory_case c USING (case_id) '
-            .'CROSS JOIN LATERAL '.self::LEVELS." WHERE o.counts AND NOT c.is_withdrawn AND $where GROUP BY 1, 2, 3, 4";
+            .'CROSS JOIN LATERAL '.self::LEVELS." WHERE o.counts AND o.origin <> '' AND NOT c.is_withdrawn AND $where GROUP BY 1, 2, 3, 4";
     }
 }

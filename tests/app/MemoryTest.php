@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\app;
+
+use App\Account\Role;
+use App\Chain\Engine\CaseAnalysis;
+use App\Intake\CaseFile;
+use App\Memory\Alike\AlikeCases;
+use App\Memory\Remember;
+use App\Proof\Aftercare\Form\UserAnswerInput;
+use App\Proof\Aftercare\UserAnswer;
+use App\Proof\Handover;
+use Japhrex\Core\Chain\Ground\RateLevel;
+use Japhrex\Core\Proof\UserSays;
+
+/** Closed cases work for the open one: as cases like it, as rates of its engine, as lives of what was let out. */
+final class MemoryTest extends SignedCaseTestCase
+{
+    /** @return list<RateLevel> */
+    private static function levels(CaseFile $case): array
+    {
+        self::service(Remember::class)->due();
+
+        return self::service(CaseAnalysis::class)->rates($case)->levels;
+    }
+
+    public function testASignedOriginCountsForOthersWhereAFindDecidedItAndNotForItself(): void
+    {
+        $signed = $this->signedCase();
+        $open = $this->aCase();
+        $levels = self::levels($open);
+        self::assertCount(1, $levels[0]->counts, 'one origin of one closed case');
+        self::assertSame(1, $levels[0]->cases);
+        self::assertSame([], array_filter(self::levels($signed), static fn (RateLevel $one): bool => $one->cases > 0), 'not for itself');
+        self::service(Remember::class)->due();
+        self::em()->getConnection()->executeStatement('SELECT memory_note(ARRAY(SELECT id FROM case_file))');
+        self::assertSame(1, self::levels($open)[0]->cases, 'remembered anew it counts once');
+    }
+
+    public function testACureThatFailedTakesItsCaseBackOutOfTheRates(): void
+    {
+        $signed = $this->signedCase();
+        $open = $this->aCase();
+        self::assertSame(1, self::levels($open)[0]->cases);
+        self::em()->persist(new UserAnswer($signed, UserSays::Failed, new UserAnswerInput(), null));
+        self::em()->flush();
+        self::assertSame([], self::levels($open));
+    }
+
+    public function testACaseLikeThisOneSaysWhatBothHaveAndWhatBecameOfIt(): void
+    {
+        $signed = $this->signedCase();
+        $handover = new Handover($signed);
+        $handover->goneAt = new \DateTimeImmutable('-90 days');
+        self::em()->persist($handover);
+        self::em()->flush();
+        $open = $this->aCase();
+        foreach (self::em()->getRepository(\App\Evidence\Finding::class)->findBy(['case' => $signed]) as $one) {
+            $same = clone $one;
+            $same->id = new \Symfony\Component\Uid\UuidV7();
+            $same->case = $open;
+            self::em()->persist($same);
+        }
+        self::em()->flush();
+        [$like] = self::service(AlikeCases::class)->like($open, 3);
+        self::assertSame($signed->number, $like->case->number);
+        self::assertNotSame([], $like->shared);
+        self::assertStringContainsString('has not come back', $like->became);
+        $this->signIn(Role::Viewer);
+        $this->browser->request('GET', '/cases/'.$open->number.'/like');
+        self::assertStringContainsString('That one was: '.$like->case->found, $this->said());
+        $this->browser->request('GET', '/cases/'.$open->number.'/like/'.$signed->number);
+        self::assertStringContainsString('in hand', $this->said());
+    }
+
+    public function testOfUnitsThatNobodyHasHeardOfNoLifeIsTold(): void
+    {
+        $signed = $this->signedCase();
+        $handover = new Handover($signed);
+        $handover->goneAt = new \DateTimeImmutable('-90 days');
+        self::em()->persist($handover);
+        self::em()->flush();
+        $this->signIn(Role::Viewer);
+        $this->browser->request('GET', '/life');
+        self::assertStringContainsString('Of none of them anything is known since it went out.', $this->said());
+        $this->browser->request('GET', '/life?q=stage:garage');
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString('one of intake, strip', $this->said());
+    }
+}
