@@ -79,6 +79,16 @@ final class Version20261130220000 extends AbstractMigration
             )
             SQL);
         $this->addSql('CREATE INDEX IDX_9B2C1E0A7E3C61F9 ON saved_ask (owner_id)');
+        $this->addSql(<<<'SQL'
+            CREATE TABLE shop_warning (
+                id UUID PRIMARY KEY, family VARCHAR(60) NOT NULL, group_by VARCHAR(10) NOT NULL, value VARCHAR(170) NOT NULL,
+                what VARCHAR(10) NOT NULL, thing VARCHAR(60) NOT NULL, recent INT NOT NULL, of_recent INT NOT NULL, before INT NOT NULL,
+                of_before INT NOT NULL, chance DOUBLE PRECISION NOT NULL, is_taken BOOLEAN NOT NULL, reason VARCHAR(500) NOT NULL,
+                settled_by VARCHAR(80) NOT NULL, settled_at TIMESTAMP(0) WITH TIME ZONE DEFAULT NULL,
+                made_at TIMESTAMP(0) WITH TIME ZONE NOT NULL
+            )
+            SQL);
+        $this->addSql('CREATE INDEX IDX_1D7C1E0AA5E6215B ON shop_warning (family)');
     }
 
     /** What has changed is due in the same transaction; where two change the same case, the second waits for the first. */
@@ -119,6 +129,7 @@ final class Version20261130220000 extends AbstractMigration
 
     public function down(Schema $schema): void
     {
+        $this->addSql('DROP TABLE shop_warning');
         $this->addSql('DROP TABLE saved_ask');
         $this->addSql(
             "CREATE INDEX case_file_told ON case_file USING gin ((lower(number || ' ' || unit_name || ' ' || maker || ' ' || model || ' ' "

@@ -10,6 +10,7 @@ use App\Intake\Remember\Remembers;
 use App\Intake\Repository\CaseFileRepository;
 use App\Memory\Alike\CaseTraits;
 use App\Memory\Repository\MemoryRepository;
+use App\Memory\Warn\Watch;
 use Doctrine\DBAL\Connection;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 
@@ -25,6 +26,7 @@ final readonly class Remember
         private CaseFileRepository $cases,
         private MemoryRepository $memory,
         private CaseTraits $traits,
+        private Watch $watch,
         private Connection $database,
     ) {
     }
@@ -43,6 +45,7 @@ final readonly class Remember
             if ([] !== $gone) {
                 $this->memory->forget(array_values($gone));
             }
+            $this->watch->after(array_values(array_diff($ids, $gone)));
 
             return \count($ids);
         });

@@ -9,6 +9,8 @@ use App\Claims\Claims;
 use App\Memory\Remember;
 use App\Memory\Repository\AskRepository;
 use App\Memory\Repository\SavedAskRepository;
+use App\Memory\Repository\WarningRepository;
+use App\Memory\Warn\WarningWords;
 use App\Proof\ProofDesk;
 use App\Shop\Verify\Verification;
 
@@ -20,6 +22,8 @@ final readonly class FloorView
         private FloorGroups $groups,
         private AskRepository $memory,
         private SavedAskRepository $saved,
+        private WarningRepository $warnings,
+        private WarningWords $words,
         private Verification $verification,
         private Claims $claims,
         private ProofDesk $proof,
@@ -35,6 +39,7 @@ final readonly class FloorView
             'groups' => $this->groups->for($who),
             'waiting' => $this->memory->waiting(),
             'saved' => $this->saved->for($who),
+            'warnings' => $this->words->all($this->warnings->open()),
             'wrong' => $this->verification->alarms(),
             'claimsDue' => $this->claims->due(),
             'watchDue' => $this->proof->due(),

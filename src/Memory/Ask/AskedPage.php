@@ -55,6 +55,12 @@ final readonly class AskedPage
         return new AskSql($this->shelf->reader()->read($line), $who);
     }
 
+    /** @return array{int, array<string, list<array{string, int}>>} count, and by term of the line the largest groups */
+    public function parted(AskSql $sql): array
+    {
+        return $this->memory->parted($sql);
+    }
+
     /**
      * @param array<string, list<array{string, int}>> $groups
      *

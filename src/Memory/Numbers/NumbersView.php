@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Memory\Numbers;
+
+use App\Account\User;
+use App\Books\BookShelf;
+use App\Memory\Ask\AskedPage;
+use App\Memory\Ask\AskShelf;
+use App\Memory\Ask\AskSql;
+use App\Memory\Repository\NumbersRepository;
+use Japhrex\Core\Memory\Ask\AskError;
+use Japhrex\Core\Memory\Ask\AskField;
+use Japhrex\Core\Memory\Ask\WordKind;
+use Japhrex\Core\Statistics\Proportion;
+
+/** The cases that a line asks for, as plots. */
+final readonly class NumbersView
+{
+    private const MOST = 12;
+    private const MONTHS = 24;
+
+    public function __construct(
+        private AskedPage $asked,
+        private AskShelf $words,
+        private BookShelf $shelf,
+        private NumbersRepository $numbers,
+    ) {
+    }
+
+    /**
+     * @return array{
+     *     plots: array<string, array{string, list<Bar>}>, families: list<array{string, int}>,
+     *     drawn: array{family: string, grades: array<string, int>}|null, agreement: list<array{name: string, grades: list<string>}>,
+     *     count: int,
+     * } drawn: where all are of one family
+     *
+     * @throws AskError if the line cannot be read
+     */
+    public function gather(string $line, ?User $who): array
+    {
+        $sql = $this->asked->sql($line, $who);
+        [$count, $groups] = $this->asked->parted($sql);
+        $families = $groups['family'] ?? [];
+        $family = 1 === \count($families) ? $families[0][0] : null;
+        $parts = $this->numbers->parts($sql);
+        $more = static fn (string $term): string => trim($line.' '.$term);
+        $plots = [
+            'origins' => ['What it was', $this->origins($line, $this->numbers->origins($sql, self::MOST))],
+            'parts' => ['Parts found bad', $this->parts($line, $family, \array_slice($parts, 0, self::MOST))],
+            'months' => ['Taken in', Bar::all(array_map(
+                static fn (array $one): array => [$one[0], $one[2], $more('taken:'.$one[0]), ''],
+                $this->numbers->months($sql, self::MONTHS),
+            ))],
+            'waiting' => ['Where they wait', Bar::all(array_map(
+                static fn (array $one): array => [
+                    ucfirst(AskField::Waits->choices()[$one[0]] ?? $one[0]), $one[2], $more('waits:'.$one[0]),
+                    'half of them for '.$one[1].' days',
+                ],
+                $this->numbers->waiting($sql),
+            ))],
+            'claims' => ['Claims', Bar::all(array_map(
+                static fn (array $one): array => [
+                    ucfirst(AskField::Claim->choices()[$one[0]] ?? $one[0]), $one[2], $more('claim:'.$one[0]),
+                    'asked for '.number_format((int) $one[1] / 100, 0, '.', ' '),
+                ],
+                $this->numbers->claims($sql),
+            ))],
+            'offers' => ['Offered, the middle of each family', Bar::all(array_map(
+                fn (array $one): array => [
+                    $this->words->words()->name(WordKind::Family, $one[0]), $one[2], $more('family:'.$one[0].' offered>0'),
+                    number_format((int) $one[1] / 100, 0, '.', ' '),
+                ],
+                $this->numbers->offers($sql, self::MOST),
+            ))],
+        ];
+
+        return [
+            'count' => $count, 'plots' => array_filter($plots, static fn (array $plot): bool => [] !== $plot[1]), 'families' => $families,
+            'drawn' => null === $family ? null : ['family' => $family, 'grades' => array_map(static fn (array $one): int => $one[1],
+                $parts)],
+            'agreement' => $this->agreement($sql),
+        ];
+    }
+
+    /**
+     * @param list<array{string, string, int}> $origins
+     *
+     * @return list<Bar> with the share that they and those before them are of all
+     */
+    private function origins(string $line, array $origins): array
+    {
+        $all = array_sum(array_column($origins, 2));
+        $sum = 0;
+        $rows = [];
+        foreach ($origins as [$key, $signed, $n]) {
+            $sum += $n;
+            $name = '' === $key ? $signed : $this->words->words()->name(WordKind::Origin, $key);
+            $asks = '' === $key ? '"'.str_replace('"', '', $signed).'"' : 'origin:'.$key;
+            $rows[] = [$name, $n, trim($line.' '.$asks), \sprintf('%d %% with those above', round(100 * $sum / max(1, $all)))];
+        }
+
+        return Bar::all($rows);
+    }
+
+    /**
+     * @param array<string, array{int, int}> $parts
+     *
+     * @return list<Bar>
+     */
+    private function parts(string $line, ?string $family, array $parts): array
+    {
+        $book = null === $family ? null : $this->shelf->book($family);
+        $rows = [];
+        foreach ($parts as $part => [$n, $grade]) {
+            $name = $book->parts[$part]->name ?? $this->words->words()->name(WordKind::Part, (string) $part);
+            $rows[] = [$name, $n, trim($line.' part:'.$part.' grade>=2'), 'middle grade '.$grade];
+        }
+
+        return Bar::all($rows);
+    }
+
+    /** @return list<array{name: string, grades: list<string>}> by reading: of each grade how many of its readings were outside the limit */
+    private function agreement(AskSql $sql): array
+    {
+        $of = [];
+        foreach ($this->numbers->gradesAgainstReadings($sql, 5) as $row) {
+            $share = new Proportion($row['outside'], $row['cases']);
+            $of[$row['reading']][] = \sprintf(
+                'grade %d: %d of %d outside (%d to %d %%)', $row['grade'], $row['outside'], $row['cases'], round(100 * $share->low()),
+                round(100 * $share->high()),
+            );
+        }
+        $words = $this->words->words();
+        $rows = [];
+        foreach ($of as $reading => $grades) {
+            [$part, $field] = explode('/', (string) $reading);
+            $name = $words->name(WordKind::Part, $part).', '.lcfirst($words->name(WordKind::Reading, $field));
+            $rows[] = ['name' => $name, 'grades' => $grades];
+        }
+
+        return $rows;
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Memory\Repository;
+
+use App\Intake\CaseFile;
+use App\Memory\Warn\Warning;
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\Persistence\ManagerRegistry;
+use Japhrex\Core\Memory\Warning\MoreOften;
+
+/** @extends ServiceEntityRepository<Warning> */
+final class WarningRepository extends ServiceEntityRepository
+{
+    /** What is counted of a case: its origin, and each part that was found at grade 3 or worse; under its model and its customer. */
+    private const CHARTS = <<<'SQL'
+        SELECT c.case_id, c.family, g.by, g.value, t.what, t.thing, c.taken_at FROM memory_case c
+        CROSS JOIN LATERAL (VALUES ('model', lower(c.model)), ('customer', lower(c.customer))) g (by, value)
+        CROSS JOIN LATERAL (
+            SELECT 'origin' AS what, o.origin AS thing FROM memory_origin o WHERE o.case_id = c.case_id AND o.counts AND o.origin <> ''
+            UNION SELECT 'part', f.part FROM memory_find f WHERE f.case_id = c.case_id AND f.grade >= 3
+        ) t
+        WHERE c.signed_at IS NOT NULL AND NOT c.is_withdrawn AND g.value <> ''
+        SQL;
+
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, Warning::class);
+    }
+
+    /** @return list<Warning> that nobody has taken or put away, the newest first */
+    public function open(): array
+    {
+        return $this->findBy(['settledAt' => null], ['id' => 'DESC']);
+    }
+
+    /** @return list<Warning> the newest first */
+    public function all(): array
+    {
+        return $this->findBy([], ['id' => 'DESC'], 100);
+    }
+
+    /** @return list<Warning> that stand, of units such as this one */
+    public function of(CaseFile $case): array
+    {
+        $values = ['model' => mb_strtolower(trim($case->maker.' '.$case->model)), 'customer' => mb_strtolower($case->customer)];
+
+        return array_values(array_filter(
+            $this->findBy(['family' => $case->family], ['id' => 'DESC']),
+            static fn (Warning $one): bool => (null === $one->settledAt || $one->isTaken) && $values[$one->by] === $one->value,
+        ));
+    }
+
+    /** How many counts are looked at in a year, all charts together. */
+    public function looks(): int
+    {
+        return (int) $this->getEntityManager()->getConnection()->fetchOne(
+            'SELECT count(*) FROM ('.self::CHARTS." AND c.taken_at > now() - interval '1 year') looks",
+        );
+    }
+
+    /**
+     * The charts on which cases stand that are not older than a year, and about which nobody was warned within one.
+     *
+     * @param list<string> $cases
+     *
+     * @return list<array{family: string, by: string, value: string, what: string, thing: string, count: MoreOften}>
+     */
+    public function charts(array $cases): array
+    {
+        $rows = $this->getEntityManager()->getConnection()->fetchAllAssociative(
+            'SELECT DISTINCT family, by, value, what, thing FROM ('.self::CHARTS
+                ." AND c.case_id IN (:ids) AND c.taken_at > now() - interval '1 year') k"
+                .' WHERE NOT EXISTS (SELECT 1 FROM shop_warning w WHERE (w.family, w.group_by, w.value, w.what, w.thing) = '
+                ."(k.family, k.by, k.value, k.what, k.thing) AND w.made_at > now() - interval '1 year')",
+            ['ids' => $cases], ['ids' => ArrayParameterType::STRING],
+        );
+        $charts = [];
+        /** @var array{family: string, by: string, value: string, what: string, thing: string} $row */
+        foreach ($rows as $row) {
+            $charts[] = $row + ['count' => $this->counted($row)];
+        }
+
+        return $charts;
+    }
+
+    /**
+     * The last year against the three before; where the group has fewer than ten cases from then, against the rest of the family of the
+     * last four years.
+     *
+     * @param array{family: string, by: string, value: string, what: string, thing: string} $chart
+     */
+    private function counted(array $chart): MoreOften
+    {
+        $column = 'model' === $chart['by'] ? 'lower(c.model)' : 'lower(c.customer)';
+        $has = 'origin' === $chart['what']
+            ? 'EXISTS (SELECT 1 FROM memory_origin o WHERE o.case_id = c.case_id AND o.counts AND o.origin = :thing)'
+            : 'EXISTS (SELECT 1 FROM memory_find f WHERE f.case_id = c.case_id AND f.grade >= 3 AND f.part = :thing)';
+        /** @var array<string, int> $n */
+        $n = $this->getEntityManager()->getConnection()->fetchAssociative(
+            <<<SQL
+                SELECT count(*) FILTER (WHERE own AND late) AS of_recent, count(*) FILTER (WHERE own AND late AND has) AS recent,
+                    count(*) FILTER (WHERE own AND NOT late) AS of_own, count(*) FILTER (WHERE own AND NOT late AND has) AS own,
+                    count(*) FILTER (WHERE NOT own) AS of_rest, count(*) FILTER (WHERE NOT own AND has) AS rest
+                FROM (
+                    SELECT $column = :value AS own, c.taken_at > now() - interval '1 year' AS late, $has AS has FROM memory_case c
+                    WHERE c.family = :family AND c.signed_at IS NOT NULL AND NOT c.is_withdrawn AND c.taken_at > now() - interval '4 years'
+                ) counted
+                SQL,
+            ['value' => $chart['value'], 'family' => $chart['family'], 'thing' => $chart['thing']],
+        );
+
+        return $n['of_own'] >= 10
+            ? new MoreOften($n['recent'], $n['of_recent'], $n['own'], $n['of_own'])
+            : new MoreOften($n['recent'], $n['of_recent'], $n['rest'], $n['of_rest']);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Japhrex\Tests\core\Memory;
+
+use Japhrex\Core\Memory\Warning\MoreOften;
+use Japhrex\Core\Memory\Warning\WarningRule;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** A shop of 300 cases a year, 8 models and 25 customers, 10 origins and 15 parts, each with the same chance in all of its years. */
+final class SteadyShop
+{
+    private const CASES = 300;
+    private const ORIGINS = [25, 18, 14, 12, 10, 8, 6, 4, 2, 1];
+
+    /** @return int how often it is warned in so many years, after three in which nobody is */
+    public static function alarms(int $years): int
+    {
+        $chance = new Randomizer(new Mt19937(1971));
+        $cases = [];
+        $warned = [];
+        $alarms = 0;
+        // A case is looked at under its model and its customer, by its origin and by two parts.
+        $rule = new WarningRule(self::CASES * 2 * 3);
+        for ($i = 0; $i < self::CASES * ($years + 3); ++$i) {
+            $left = $chance->getInt(1, array_sum(self::ORIGINS));
+            $origin = 0;
+            foreach (self::ORIGINS as $origin => $weight) {
+                if (($left -= $weight) <= 0) {
+                    break;
+                }
+            }
+            $things = ['o'.$origin, 'p'.$chance->getInt(1, 15), 'p'.$chance->getInt(1, 15)];
+            $groups = ['m'.$chance->getInt(1, 8), 'c'.$chance->getInt(1, 25)];
+            $cases[] = [$groups, $things];
+            foreach ($i < 3 * self::CASES ? [] : $groups as $group) {
+                foreach (array_unique($things) as $thing) {
+                    if (($warned[$group.$thing] ?? -self::CASES) <= $i - self::CASES && $rule->warns(self::count($cases, $group, $thing))) {
+                        ++$alarms;
+                        $warned[$group.$thing] = $i;
+                    }
+                }
+            }
+        }
+
+        return $alarms;
+    }
+
+    /** @param list<array{list<string>, list<string>}> $cases of the last year against the three before */
+    private static function count(array $cases, string $group, string $thing): MoreOften
+    {
+        $counts = [[0, 0], [0, 0]];
+        $last = \count($cases) - 1;
+        for ($i = $last; $i >= max(0, $last - 4 * self::CASES); --$i) {
+            if (\in_array($group, $cases[$i][0], true)) {
+                $then = $last - $i < self::CASES ? 0 : 1;
+                ++$counts[$then][1];
+                $counts[$then][0] += \in_array($thing, $cases[$i][1], true) ? 1 : 0;
+            }
+        }
+
+        return new MoreOften(...$counts[0], ...$counts[1]);
+    }
+}
