@@ -11,7 +11,7 @@ namespace Japhrex\Core\Statistics;
  */
 final readonly class MeanCumulative
 {
-    /** @var list<array{float, float, float, float}> time, mean number of repairs until then, and its 95 % bounds */
+    /** @var list<array{float, float, float, float, int}> time, mean number of repairs until then, its 95 % bounds, units still watched */
     public array $steps;
 
     /**
@@ -46,8 +46,16 @@ final readonly class MeanCumulative
             $error = sqrt(array_sum(array_map(static fn (float $one): float => $one ** 2, $residues)));
             // On the logarithm, so that no bound is below zero.
             $spread = $mean > 0.0 ? exp(Proportion::Z * $error / $mean) : 1.0;
-            $steps[] = [$time, $mean, $mean / $spread, $mean * $spread];
+            $steps[] = [$time, $mean, $mean / $spread, $mean * $spread, \count($watched)];
         }
         $this->steps = $steps;
+    }
+
+    /** @return array{float, float, float, float, int}|null the last step at which so many units were still watched; null: there is none */
+    public function lastOf(int $units): ?array
+    {
+        $of = array_filter($this->steps, static fn (array $step): bool => $step[4] >= $units);
+
+        return [] === $of ? null : $of[array_key_last($of)];
     }
 }

@@ -10,6 +10,7 @@ use App\Intake\Remember\Remembers;
 use App\Intake\Repository\CaseFileRepository;
 use App\Memory\Alike\CaseTraits;
 use App\Memory\Repository\MemoryRepository;
+use App\Memory\Repository\RateRepository;
 use App\Memory\Warn\Watch;
 use Doctrine\DBAL\Connection;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
@@ -26,6 +27,7 @@ final readonly class Remember
         private CaseFileRepository $cases,
         private MemoryRepository $memory,
         private CaseTraits $traits,
+        private RateRepository $rates,
         private Watch $watch,
         private Connection $database,
     ) {
@@ -36,6 +38,7 @@ final readonly class Remember
     {
         return $this->database->transactional(function () use ($most): int {
             $ids = $this->memory->takeDue($most);
+            $counted = $this->rates->counted($ids);
             $there = [] === $ids ? [] : $this->cases->findBy(['id' => $ids]);
             foreach ($there as $case) {
                 $memory = $this->of($case);
@@ -45,6 +48,7 @@ final readonly class Remember
             if ([] !== $gone) {
                 $this->memory->forget(array_values($gone));
             }
+            $this->rates->move($counted, $this->rates->counted($ids));
             $this->watch->after(array_values(array_diff($ids, $gone)));
 
             return \count($ids);

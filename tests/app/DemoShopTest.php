@@ -16,6 +16,7 @@ use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\Frame\CaseFrames;
 use App\Measuring\Reading;
+use App\Memory\Repository\WarningRepository;
 use App\Proof\ProofDesk;
 use App\Repair\Build\BuildDesk;
 use App\Repair\Offer;
@@ -94,6 +95,30 @@ final class DemoShopTest extends AppTestCase
             self::assertGreaterThan($case->comebackOf->signedAt, $case->madeAt);
         }
         self::assertSame([], array_filter($earlier, static fn (CaseFile $case): bool => !$case->isSigned()));
+    }
+
+    /** A batch of seals that tears is told, and nothing else: what the quarry's tank does it has always done. */
+    public function testTheYearsBeforeWarnOfTheSealsThatTear(): void
+    {
+        $warnings = self::service(WarningRepository::class)->open();
+        self::assertNotSame([], $warnings);
+        foreach ($warnings as $one) {
+            self::assertContains($one->thing, ['defect', 'shaft-seal'], $one->value);
+        }
+        $this->browser->loginUser(self::em()->getRepository(User::class)->findOneBy(['role' => Role::Analyst]) ?? self::fail());
+        self::assertStringContainsString('in the last year', $this->browser->request('GET', '/')->filter('main')->text());
+        $id = (string) $warnings[0]->id;
+        $settle = function (string $reason) use ($id): int {
+            $page = $this->browser->request('GET', '/warnings');
+            $this->browser->request('POST', '/warnings/'.$id, [
+                '_token' => $page->filter('input[name=_token]')->first()->attr('value'), 'reason' => $reason, 'as' => 'take',
+            ]);
+
+            return $this->browser->getResponse()->getStatusCode();
+        };
+        self::assertSame([422, 303], [$settle(''), $settle('The supplier is written to.')]);
+        $told = $this->browser->request('GET', '/warnings')->filter('main')->text();
+        self::assertStringContainsString('The supplier is written to.', $told);
     }
 
     public function testItGoesIntoAnEmptyDatabaseOnly(): void

@@ -89,4 +89,19 @@ final class MemoryTest extends SignedCaseTestCase
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString('one of intake, strip', $this->said());
     }
+
+    public function testEachNumberLeadsToItsCases(): void
+    {
+        $signed = $this->signedCase();
+        $this->signIn(Role::Viewer);
+        $page = $this->browser->request('GET', '/numbers?q=family:external-gear-pump');
+        $bar = $page->filter('.bars tr')->reduce(static fn ($row): bool => str_contains($row->text(), 'Front bearing block'));
+        self::assertStringContainsString('middle grade 3', $bar->text());
+        $cases = $this->browser->click($bar->filter('a')->link());
+        self::assertStringContainsString($signed->number, $cases->filter('.floorlist')->text());
+        $this->browser->request('GET', '/numbers?as=csv');
+        self::assertStringStartsWith('plot,what,cases', $this->browser->getInternalResponse()->getContent());
+        $this->browser->request('GET', '/numbers?q=customer:nobody');
+        self::assertStringContainsString('there is nothing to be counted', $this->said());
+    }
 }

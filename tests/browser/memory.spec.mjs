@@ -53,3 +53,43 @@ test('more cases come as one scrolls, and a unit leads to its life', async ({ pa
   await page.locator('.caseline').getByRole('link', { name: 'VG28-20417' }).click();
   await expect(page.locator('.unitlife > li').first()).toContainText('OQ-');
 });
+
+test('a closed case like the one in hand is opened beside it', async ({ page }) => {
+  await signIn(page, 'analyst');
+  await page.goto('/cases/OQ-26-0102/chain');
+  await page.locator('#alike').scrollIntoViewIfNeeded();
+  const first = page.locator('#alike li').first();
+  await expect(first).toContainText('That one was:');
+  await expect(first).toContainText('Both:');
+  await first.getByRole('link').click();
+  await expect(page).toHaveURL(/\/like\/OQ-/);
+  await expect(page.locator('.beside thead')).toContainText('OQ-26-0102, in hand');
+  await expect(page.locator('.beside tbody')).toContainText('Suction strainer');
+});
+
+test('the answer is shown by the book alone and with what the shop has seen', async ({ page }) => {
+  await signIn(page, 'analyst');
+  await page.goto('/cases/OQ-26-0102/chain');
+  const moved = page.locator('.bybook');
+  await expect(moved).toContainText('closed cases of this shop');
+  await moved.getByRole('link', { name: 'By the book alone' }).click();
+  await expect(page.locator('.bybook')).toContainText('without what this shop has seen');
+});
+
+test('a warning is said on the floor and put away with a reason', async ({ page }) => {
+  await signIn(page, 'analyst');
+  await page.goto('/');
+  const said = page.locator('.ask', { hasText: 'in the last year' });
+  const before = await said.count();
+  expect(before).toBeGreaterThan(0);
+  await said.first().getByRole('link').click();
+  const sheet = page
+    .locator('section', { hasText: 'in the last year' })
+    .filter({ has: page.locator('.settle') })
+    .first();
+  await sheet.getByLabel('What is done about it').fill('The batch went back to the supplier.');
+  await sheet.getByRole('button', { name: 'Put it away' }).click();
+  await expect(page.locator('main')).toContainText('The batch went back to the supplier.');
+  await page.goto('/');
+  await expect(said).toHaveCount(before - 1);
+});

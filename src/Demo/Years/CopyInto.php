@@ -45,13 +45,12 @@ final class CopyInto
         if (!$native instanceof \PDO) {
             throw new \LogicException('Rows are copied over a connection of PDO.');
         }
-        foreach ($this->waiting as $table => $lines) {
+        foreach (array_filter($this->waiting) as $table => $lines) {
             if (!$native->pgsqlCopyFromArray($table, $lines, "\t", '\\\\N', implode(', ', array_keys($this->blank[$table])))) {
                 throw new \RuntimeException(\sprintf('The rows of %s are refused: %s', $table, $native->errorInfo()[2] ?? ''));
             }
-            // The table keeps its place among the others.
-            $this->waiting[$table] = [];
         }
+        // Each table keeps its place among the others.
         $this->waiting = array_map(static fn (): array => [], $this->waiting);
     }
 

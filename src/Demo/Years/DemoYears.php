@@ -51,7 +51,7 @@ final readonly class DemoYears
     public function load(int $count): void
     {
         $this->database->transactional(function () use ($count): void {
-            $ids = $this->write($count, now('-6 years'), now('-200 days'), false);
+            $ids = $this->write($count, now('-6 years'), now('-40 days'), false);
             foreach ($ids as $id) {
                 $this->keepDocument($id);
             }
@@ -65,16 +65,18 @@ final readonly class DemoYears
     /** @param array<int, string> $cases ids; each signed by both on the day of its verdict */
     public function sign(array $cases): void
     {
+        $bare = ['version' => Snapshot::VERSION];
         $both = ['analyst' => $this->person('analyst'), 'second' => $this->person('second')];
         $who = [
             'first' => (string) $both['analyst']->id, 'firstName' => $both['analyst']->name, 'second' => (string) $both['second']->id,
-            'secondName' => $both['second']->name,
+            'secondName' => $both['second']->name, 'bare' => json_encode($bare, \JSON_THROW_ON_ERROR), 'hash' => Snapshot::hash($bare),
         ];
         foreach (array_chunk($cases, 5000) as $some) {
             $of = ['ids' => '{'.implode(',', $some).'}'];
             $this->database->executeStatement(
                 'UPDATE verdict SET signed_by_id = :first, signed_as = :firstName, signed_at = made_at, second_by_id = :second, '
-                    .'second_as = :secondName, second_at = made_at WHERE case_id = ANY(:ids::uuid[])',
+                    .'second_as = :secondName, second_at = made_at, snapshot = COALESCE(snapshot, :bare), '
+                    .'snapshot_hash = COALESCE(snapshot_hash, :hash) WHERE case_id = ANY(:ids::uuid[])',
                 $who + $of,
             );
             $this->database->executeStatement(

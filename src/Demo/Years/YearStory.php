@@ -13,6 +13,8 @@ final readonly class YearStory
      * @param list<string> $machines in which it sits
      * @param list<array{part: string, surface: string|null, mode: string, grade: int}> $finds
      * @param list<string> $clean parts
+     * @param string $after key of the story by which a unit of this one comes back; empty: by the same
+     * @param float $since years before the end from which on it comes in at all; 0: always
      * @param array{float, float} $life shape and scale (hours) of a Weibull distribution
      */
     private function __construct(
@@ -36,6 +38,8 @@ final readonly class YearStory
         public string $kind,
         public string $carries,
         public array $life,
+        public float $since,
+        public string $after,
     ) {
     }
 
@@ -56,6 +60,7 @@ final readonly class YearStory
             $text('complaint'), $text('warmth') ?: null, $text('onset'), $text('words'), $finds, explode(' ', $text('clean')),
             $text('origin'),
             $text('place') ?: null, $text('name'), $text('kind'), $text('carries'), $row['life'],
+            (float) $text('since'), $text('after'),
         );
     }
 

@@ -16,6 +16,9 @@ final class YearsOfCases
     /** Of the units that go out, so many come back with a failure that the last repair left in. */
     private const BACK = 0.07;
 
+    /** Shape and scale (days) of the time after which they do: most of them soon. */
+    private const SOON = [0.9, 200.0];
+
     /** Hours that a machine runs in a year. */
     private const A_YEAR = 900.0;
 
@@ -37,22 +40,24 @@ final class YearsOfCases
         $due = [];
         for ($i = 1; $i <= $count; ++$i) {
             $at = $first->setTimestamp($first->getTimestamp() + (int) ($span * ($i - 0.5) / $count))->setTime(7 + $i % 9, $i % 60);
-            $back = array_key_first($due);
-            $earlier = null !== $back && $due[$back]->out < $at->modify('-20 days') ? $due[$back] : null;
-            if (null !== $earlier) {
-                unset($due[$back]);
-            }
-            $case = null === $earlier ? $this->fresh($i, $at) : $this->again($i, $at, $earlier);
+            $back = array_key_first(array_filter($due, static fn (array $one): bool => $one[1] < $at));
+            $case = null === $back ? $this->fresh($i, $at, $last) : $this->again($i, $at, $due[$back][0]);
+            unset($due[$back ?? -1]);
             if ($this->unit() < self::BACK) {
-                $due[$i] = $case;
+                $after = $this->life(self::SOON[0], self::SOON[1]);
+                $due[$i] = [$case, $case->out->modify(\sprintf('+%d days', 5 + (int) min(1500, $after)))];
             }
             yield $case;
         }
     }
 
-    private function fresh(int $i, \DateTimeImmutable $at): YearCase
+    private function fresh(int $i, \DateTimeImmutable $at, \DateTimeImmutable $last): YearCase
     {
-        $story = $this->stories[$this->pick(array_map(static fn (YearStory $one): float => $one->weight, $this->stories))];
+        $left = ($last->getTimestamp() - $at->getTimestamp()) / (365.25 * 86400);
+        $story = $this->stories[$this->pick(array_map(
+            static fn (YearStory $one): float => $one->since > 0.0 && $left > $one->since ? 0.0 : $one->weight,
+            $this->stories,
+        ))];
         $weights = [];
         foreach ($this->customers as $name => $weight) {
             $weights[$name] = $weight * ($story->at[$name] ?? 1);
@@ -71,13 +76,25 @@ final class YearsOfCases
 
     private function again(int $i, \DateTimeImmutable $at, YearCase $earlier): YearCase
     {
+        $story = $this->story($earlier->story->after) ?? $earlier->story;
         $since = self::A_YEAR * ($at->getTimestamp() - $earlier->out->getTimestamp()) / (365.25 * 86400);
         $signed = $at->modify('+'.$this->chance->getInt(2, 9).' days');
 
         return new YearCase(
-            $i, $earlier->story, $earlier->customer, $earlier->machine, $earlier->model, $earlier->serial,
+            $i, $story, $earlier->customer, $earlier->machine, $earlier->model, $earlier->serial,
             $earlier->hours + $since, $since, $at, $signed, $signed->modify('+'.$this->chance->getInt(2, 15).' days'), $earlier,
         );
+    }
+
+    private function story(string $key): ?YearStory
+    {
+        foreach ($this->stories as $one) {
+            if ($one->key === $key) {
+                return $one;
+            }
+        }
+
+        return null;
     }
 
     /** Between 0 and 1. */

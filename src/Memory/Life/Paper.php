@@ -51,7 +51,8 @@ final readonly class Paper
             self::SHARES,
         );
         $this->groups = array_map(static fn (LivedGroup $one): array => [
-            'points' => array_map(
+            // Of so few failures that no life is told none is drawn.
+            'points' => null === $one->fit ? [] : array_map(
                 static fn (array $at): array => [$px($at[0]), $py(min(0.99, max(0.01, $at[1])))],
                 $one->points(),
             ),

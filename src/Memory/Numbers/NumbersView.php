@@ -56,7 +56,7 @@ final readonly class NumbersView
             'waiting' => ['Where they wait', Bar::all(array_map(
                 static fn (array $one): array => [
                     ucfirst(AskField::Waits->choices()[$one[0]] ?? $one[0]), $one[2], $more('waits:'.$one[0]),
-                    'half of them for '.$one[1].' days',
+                    'half of them for '.$one[1].('1' === $one[1] ? ' day' : ' days'),
                 ],
                 $this->numbers->waiting($sql),
             ))],

@@ -15,7 +15,7 @@ final readonly class MemoryRepository
 {
     private const TIME = 'Y-m-d H:i:s.uP';
 
-    public function __construct(private Connection $database, private RateRepository $rates)
+    public function __construct(private Connection $database)
     {
     }
 
@@ -39,7 +39,6 @@ final readonly class MemoryRepository
     /** @param list<string> $cases ids of cases that are no more */
     public function forget(array $cases): void
     {
-        $this->rates->takeBack($cases);
         $this->database->executeStatement(
             'DELETE FROM memory_case WHERE case_id IN (:ids)', ['ids' => $cases], ['ids' => ArrayParameterType::STRING],
         );
@@ -48,8 +47,7 @@ final readonly class MemoryRepository
     public function keep(CaseFile $case, Remembered $memory, Traits $traits): void
     {
         $id = (string) $case->id;
-        $this->rates->takeBack([$id]);
-        $this->database->executeStatement('DELETE FROM memory_case WHERE case_id = :id', ['id' => $id]);
+        $this->forget([$id]);
         $this->add('memory_case', [[
             'case_id' => $id, 'number' => $case->number, 'family' => $case->family, 'customer' => $case->customer,
             'unit_name' => $case->unitName, 'model' => trim($case->maker.' '.$case->model), 'serial' => $case->serial,
@@ -78,7 +76,6 @@ final readonly class MemoryRepository
                 'counts' => $one['counts'] ? 't' : 'f'] + $one,
             $memory->origins,
         ));
-        $this->rates->add([$id]);
         $rows = [];
         foreach ($traits->weights as $trait => $weight) {
             $rows[] = $of + ['trait' => $trait, 'weight' => $weight];

@@ -23,23 +23,50 @@ final readonly class RateRepository implements SeenOrigins
     {
     }
 
-    /** @param list<string> $cases ids of cases as they are remembered now */
-    public function takeBack(array $cases): void
+    /**
+     * What cases add to the counts as they are remembered now.
+     *
+     * @param list<string> $cases ids
+     *
+     * @return array<string, int> by family, level, value and origin, as JSON
+     */
+    public function counted(array $cases): array
     {
-        $this->database->executeStatement(
-            'UPDATE memory_rate r SET cases = r.cases - d.n FROM ('.self::counted('c.case_id IN (:ids)').') d '
-                .'WHERE (r.family, r.level, r.value, r.origin) = (d.family, d.level, d.value, d.origin)',
+        /** @var array<string, int> $counts */
+        $counts = [] === $cases ? [] : $this->database->fetchAllKeyValue(
+            'SELECT json_build_array(c.family, l.level, l.value, o.origin)::text, count(*) FROM memory_origin o '
+                .'JOIN memory_case c USING (case_id) CROSS JOIN LATERAL '.self::LEVELS
+                ." WHERE o.counts AND o.origin <> '' AND NOT c.is_withdrawn AND c.case_id IN (:ids) GROUP BY 1",
             ['ids' => $cases], ['ids' => ArrayParameterType::STRING],
         );
+
+        return $counts;
     }
 
-    /** @param list<string> $cases */
-    public function add(array $cases): void
+    /**
+     * Takes back what cases had added and adds what they do now. Two at once wait for each other here, and only here.
+     *
+     * @param array<string, int> $before
+     * @param array<string, int> $after
+     */
+    public function move(array $before, array $after): void
     {
+        $moved = [];
+        foreach (array_keys($before + $after) as $key) {
+            $by = ($after[$key] ?? 0) - ($before[$key] ?? 0);
+            if (0 !== $by) {
+                $moved[] = [...(array) json_decode($key, true, 512, \JSON_THROW_ON_ERROR), $by];
+            }
+        }
+        if ([] === $moved) {
+            return;
+        }
+        $this->database->executeStatement("SELECT pg_advisory_xact_lock(hashtext('memory_rate'))");
         $this->database->executeStatement(
-            'INSERT INTO memory_rate (family, level, value, origin, cases) '.self::counted('c.case_id IN (:ids)')
-                .' ON CONFLICT (family, level, value, origin) DO UPDATE SET cases = memory_rate.cases + EXCLUDED.cases',
-            ['ids' => $cases], ['ids' => ArrayParameterType::STRING],
+            'INSERT INTO memory_rate (family, level, value, origin, cases) '
+                .'SELECT r ->> 0, r ->> 1, r ->> 2, r ->> 3, (r ->> 4)::int FROM jsonb_array_elements(:moved::jsonb) r '
+                .'ON CONFLICT (family, level, value, origin) DO UPDATE SET cases = memory_rate.cases + EXCLUDED.cases',
+            ['moved' => json_encode($moved, \JSON_THROW_ON_ERROR)],
         );
     }
 
@@ -76,11 +103,5 @@ final readonly class RateRepository implements SeenOrigins
         }
 
         return $levels;
-    }
-
-    private static function counted(string $where): string
-    {
-        return 'SELECT c.family, l.level, l.value, o.origin, count(*) AS n FROM memory_origin o JOIN memory_case c USING (case_id) '
-            .'CROSS JOIN LATERAL '.self::LEVELS." WHERE o.counts AND o.origin <> '' AND NOT c.is_withdrawn AND $where GROUP BY 1, 2, 3, 4";
     }
 }

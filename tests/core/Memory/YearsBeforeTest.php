@@ -53,7 +53,7 @@ final class YearsBeforeTest extends TestCase
             'family' => $story['family'],
             'complaints' => [['what' => $story['complaint'], 'onset' => $story['onset']]
                 + (isset($story['warmth']) ? ['hot' => 'hot' === $story['warmth']] : [])],
-            'seen' => $seen,
+            'seen' => $seen, 'comeback' => 'leftover-debris' === $story['origin'],
             'clean' => array_map(static fn (string $part): array => ['place' => $part], explode(' ', $story['clean'])),
         ];
         /** @var list<array{origin: string, place: string}> $candidates */
