@@ -51,6 +51,8 @@ final class Version20261130220000 extends AbstractMigration
             CREATE TABLE memory_text ($of, source VARCHAR(20) NOT NULL, body TEXT NOT NULL,
                 words TSVECTOR NOT NULL GENERATED ALWAYS AS (to_tsvector('english', body)) STORED)
             SQL);
+        $this->addSql("CREATE TABLE memory_claim ($of, number VARCHAR(30) NOT NULL, ordinal SMALLINT NOT NULL, what VARCHAR(200) NOT NULL, due DATE NOT NULL)");
+        $this->addSql('CREATE INDEX memory_claim_due ON memory_claim (due)');
         $this->addSql("CREATE TABLE memory_trait ($of, trait VARCHAR(200) NOT NULL, weight REAL NOT NULL)");
         $this->addSql('CREATE INDEX memory_trait_what ON memory_trait (trait, case_id) INCLUDE (weight)');
         $this->addSql(
@@ -58,7 +60,7 @@ final class Version20261130220000 extends AbstractMigration
                 .'origin VARCHAR(60) NOT NULL, cases INT NOT NULL, PRIMARY KEY (family, level, value, origin))'
         );
         $this->addSql('CREATE TABLE memory_trait_count (trait VARCHAR(200) PRIMARY KEY, cases INT NOT NULL)');
-        foreach (['find', 'reading', 'complaint', 'origin', 'text', 'trait'] as $table) {
+        foreach (['find', 'reading', 'complaint', 'origin', 'text', 'trait', 'claim'] as $table) {
             $this->addSql("CREATE INDEX memory_{$table}_case ON memory_$table (case_id)");
         }
         $this->addSql('CREATE INDEX memory_find_what ON memory_find (mode, grade, part, case_id)');
@@ -116,7 +118,13 @@ final class Version20261130220000 extends AbstractMigration
                     RETURN NULL;
                 END $$
             SQL);
-        foreach (['audit_entry' => 'audit', 'case_file' => 'case', 'shop_limit' => 'family'] as $table => $of) {
+        // What a policy says of its days holds for all claims that are open.
+        $this->addSql(<<<'SQL'
+            CREATE FUNCTION memory_of_policy() RETURNS trigger LANGUAGE plpgsql AS $$
+                BEGIN PERFORM memory_note(ARRAY(SELECT DISTINCT case_id FROM memory_claim)); RETURN NULL; END $$
+            SQL);
+        $noted = ['audit_entry' => 'audit', 'case_file' => 'case', 'shop_limit' => 'family', 'shop_policy' => 'policy'];
+        foreach ($noted as $table => $of) {
             foreach ('audit_entry' === $table ? ['INSERT'] : ['INSERT', 'UPDATE'] as $act) {
                 $this->addSql(\sprintf(
                     'CREATE TRIGGER memory_%1$s AFTER %2$s ON %3$s REFERENCING NEW TABLE AS fresh FOR EACH STATEMENT EXECUTE FUNCTION memory_of_%4$s()',
@@ -135,14 +143,14 @@ final class Version20261130220000 extends AbstractMigration
             "CREATE INDEX case_file_told ON case_file USING gin ((lower(number || ' ' || unit_name || ' ' || maker || ' ' || model || ' ' "
                 ."|| customer || ' ' || serial)) gin_trgm_ops)"
         );
-        foreach (['audit_entry', 'case_file', 'shop_limit'] as $table) {
+        foreach (['audit_entry', 'case_file', 'shop_limit', 'shop_policy'] as $table) {
             $this->addSql("DROP TRIGGER IF EXISTS memory_insert ON $table");
             $this->addSql("DROP TRIGGER IF EXISTS memory_update ON $table");
         }
-        foreach (['memory_of_audit()', 'memory_of_case()', 'memory_of_family()', 'memory_note(uuid[])'] as $function) {
+        foreach (['memory_of_audit()', 'memory_of_case()', 'memory_of_family()', 'memory_of_policy()', 'memory_note(uuid[])'] as $function) {
             $this->addSql("DROP FUNCTION $function");
         }
-        foreach (['due', 'rate', 'trait_count', 'trait', 'text', 'origin', 'complaint', 'reading', 'find', 'case'] as $table) {
+        foreach (['due', 'rate', 'trait_count', 'claim', 'trait', 'text', 'origin', 'complaint', 'reading', 'find', 'case'] as $table) {
             $this->addSql("DROP TABLE memory_$table");
         }
     }

@@ -107,8 +107,7 @@ final readonly class Claims
     {
         $open = [];
         foreach ($this->claims->notOver() as $claim) {
-            $left = array_values(array_filter($this->deadlines($claim), static fn (Deadline $one): bool => $one->isOpen()));
-            $open[] = new OpenClaim($claim, $left[0] ?? null);
+            $open[] = new OpenClaim($claim, $this->next($claim));
         }
         $by = static fn (OpenClaim $one): \DateTimeImmutable => $one->next->by ?? now('+10 years');
         usort($open, static fn (OpenClaim $a, OpenClaim $b): int => $by($a) <=> $by($b));
@@ -116,22 +115,12 @@ final readonly class Claims
         return $open;
     }
 
-    /**
-     * What has to be done within a week, or is late.
-     *
-     * @return list<DueClaim>
-     */
-    public function due(): array
+    /** What has to be done next; null: nothing. */
+    public function next(Claim $claim): ?Deadline
     {
-        $week = now('today +7 days');
-        $due = [];
-        foreach ($this->open() as $one) {
-            if (null !== $one->next && $one->next->by <= $week) {
-                $due[] = new DueClaim($one->claim, $one->next, $one->next->says(now('today')));
-            }
-        }
+        $left = array_values(array_filter($this->deadlines($claim), static fn (Deadline $one): bool => $one->isOpen()));
 
-        return $due;
+        return $left[0] ?? null;
     }
 
     /** @return list<Claim> that are over, the last first */

@@ -21,6 +21,12 @@ final readonly class ClaimsRemember implements Remembers
     {
         foreach ($this->claims->ofCase($case) as $claim) {
             $memory->claim = $claim->state()->value;
+            $next = $claim->state()->isOver() ? null : $this->claims->next($claim);
+            if (null !== $next) {
+                $memory->claimsDue[] = [
+                    'number' => $claim->number(), 'ordinal' => $claim->ordinal, 'what' => $next->what, 'by' => $next->by->format('Y-m-d'),
+                ];
+            }
             $memory->text('claim', $claim->statement, $claim->addressee, $claim->theirReference);
             foreach ($claim->costs as $typed) {
                 try {

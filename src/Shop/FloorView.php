@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use App\Account\User;
-use App\Claims\Claims;
 use App\Memory\Remember;
 use App\Memory\Repository\AskRepository;
 use App\Memory\Repository\SavedAskRepository;
@@ -13,6 +12,8 @@ use App\Memory\Repository\WarningRepository;
 use App\Memory\Warn\WarningWords;
 use App\Proof\ProofDesk;
 use App\Shop\Verify\Verification;
+
+use function Symfony\Component\Clock\now;
 
 /** What the floor shows: the cases that are on it, and what has to be done today. */
 final readonly class FloorView
@@ -25,7 +26,6 @@ final readonly class FloorView
         private WarningRepository $warnings,
         private WarningWords $words,
         private Verification $verification,
-        private Claims $claims,
         private ProofDesk $proof,
     ) {
     }
@@ -41,7 +41,7 @@ final readonly class FloorView
             'saved' => $this->saved->for($who),
             'warnings' => $this->words->all($this->warnings->open()),
             'wrong' => $this->verification->alarms(),
-            'claimsDue' => $this->claims->due(),
+            'claimsDue' => $this->memory->claimsDue(now('today'), now('today +7 days')),
             'watchDue' => $this->proof->due(),
         ];
     }

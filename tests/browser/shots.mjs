@@ -8,6 +8,9 @@ const out = process.env.OUT ?? 'docs/screenshots';
 const only = process.env.SHOTS?.split(',');
 const views = {
   floor: { at: '/' },
+  cases: { at: '/cases?q=gear-pump+block+scored%3E%3D3+last%3A6years' },
+  numbers: { at: '/numbers?q=family%3Aexternal-gear-pump' },
+  life: { at: '/life?q=gear-pump&with=roller-pump' },
   intake: { at: '/cases/OQ-26-0102/intake' },
   identity: { at: '/cases/OQ-26-0106/identity' },
   strip: { at: '/cases/OQ-26-0103/strip?step=rear-cover', as: 'bench' },
@@ -46,7 +49,7 @@ const committed = {
     'identity',
     'strip',
     'parts',
-    'onebyone',
+    'cases',
     'photo',
     'readings',
     'figure',

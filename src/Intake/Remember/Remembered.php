@@ -25,6 +25,9 @@ final class Remembered
     /** State of its last claim; null: there is none. */
     public ?string $claim = null;
 
+    /** @var list<array{number: string, ordinal: int, what: string, by: string}> what its open claims ask for next, with the day */
+    public array $claimsDue = [];
+
     /** Asked for in its claims, in cents. */
     public ?int $claimed = null;
 

@@ -7,7 +7,9 @@ namespace App\Memory\Repository;
 use App\Memory\Ask\AskSort;
 use App\Memory\Ask\AskSql;
 use App\Memory\Ask\CaseRow;
+use App\Memory\ClaimDue;
 use Doctrine\DBAL\Connection;
+use Japhrex\Core\Verdict\Claim\Deadline;
 
 /** Asks the memory of the shop. */
 final readonly class AskRepository
@@ -111,6 +113,25 @@ final readonly class AskRepository
                 "SELECT m.* FROM memory_case m WHERE $out ORDER BY m.taken_at DESC, m.case_id DESC LIMIT $most",
             )),
         ];
+    }
+
+    /** @return list<ClaimDue> what open claims ask for until that day, the most urgent first */
+    public function claimsDue(\DateTimeImmutable $today, \DateTimeImmutable $until): array
+    {
+        /** @var list<array{number: string, case: string, ordinal: int, what: string, due: string}> $rows */
+        $rows = $this->database->fetchAllAssociative(
+            'SELECT d.number, c.number AS case, d.ordinal, d.what, d.due FROM memory_claim d JOIN memory_case c USING (case_id) '
+                .'WHERE d.due <= :until ORDER BY d.due, d.number',
+            ['until' => $until->format('Y-m-d')],
+        );
+
+        return array_map(static function (array $row) use ($today): ClaimDue {
+            $by = new \DateTimeImmutable($row['due'], $today->getTimezone());
+
+            return new ClaimDue(
+                $row['number'], $row['case'], $row['ordinal'], $row['what'], $by, Deadline::of($row['what'], $by, null)->says($today),
+            );
+        }, $rows);
     }
 
     /** From now on a word that shares so much of its letters by threes with one that was typed is taken for it. */

@@ -67,6 +67,10 @@ final readonly class MemoryRepository
             static fn (array $one): array => $of + ['size' => $one['at']] + array_diff_key($one, ['at' => null]),
             $memory->readings,
         ));
+        $this->add('memory_claim', array_map(
+            static fn (array $one): array => $of + ['due' => $one['by']] + array_diff_key($one, ['by' => null]),
+            $memory->claimsDue,
+        ));
         $this->add('memory_complaint', array_map(
             static fn (array $one): array => $of + ['what' => $one['what'], 'conditions' => '{'.implode(',', $one['conditions']).'}'],
             $memory->complaints,

@@ -39,7 +39,8 @@ final class HandoverRepository extends ServiceEntityRepository
     public function due(\DateTimeImmutable $past, \DateTimeImmutable $today): array
     {
         /** @var list<Handover> $due */
-        $due = $this->createQueryBuilder('h')->where('h.watch <= :today')->andWhere('h.watch > :past')->orderBy('h.watch')
+        $due = $this->createQueryBuilder('h')->addSelect('c', 'r')->join('h.case', 'c')->leftJoin('c.arrival', 'r')
+            ->where('h.watch <= :today')->andWhere('h.watch > :past')->orderBy('h.watch')
             ->andWhere('NOT EXISTS (SELECT 1 FROM '.UserAnswer::class.' a WHERE a.case = h.case AND a.says = :well)')
             ->setParameter('well', UserSays::Well)
             ->setParameter('today', $today)->setParameter('past', $past)->getQuery()->getResult();
