@@ -52,6 +52,11 @@ final class Version20261130220000 extends AbstractMigration
                 words TSVECTOR NOT NULL GENERATED ALWAYS AS (to_tsvector('english', body)) STORED)
             SQL);
         $this->addSql("CREATE TABLE memory_claim ($of, number VARCHAR(30) NOT NULL, ordinal SMALLINT NOT NULL, what VARCHAR(200) NOT NULL, due DATE NOT NULL)");
+        $this->addSql(
+            "CREATE TABLE memory_batch ($of, part VARCHAR(60) NOT NULL, mark VARCHAR(60) NOT NULL, supplier VARCHAR(120) NOT NULL, "
+                .'had BOOLEAN NOT NULL)'
+        );
+        $this->addSql('CREATE INDEX memory_batch_mark ON memory_batch (lower(mark), case_id)');
         $this->addSql('CREATE INDEX memory_claim_due ON memory_claim (due)');
         $this->addSql("CREATE TABLE memory_trait ($of, trait VARCHAR(200) NOT NULL, weight REAL NOT NULL)");
         $this->addSql('CREATE INDEX memory_trait_what ON memory_trait (trait, case_id) INCLUDE (weight)');
@@ -60,7 +65,7 @@ final class Version20261130220000 extends AbstractMigration
                 .'origin VARCHAR(60) NOT NULL, cases INT NOT NULL, PRIMARY KEY (family, level, value, origin))'
         );
         $this->addSql('CREATE TABLE memory_trait_count (trait VARCHAR(200) PRIMARY KEY, cases INT NOT NULL)');
-        foreach (['find', 'reading', 'complaint', 'origin', 'text', 'trait', 'claim'] as $table) {
+        foreach (['find', 'reading', 'complaint', 'origin', 'text', 'trait', 'claim', 'batch'] as $table) {
             $this->addSql("CREATE INDEX memory_{$table}_case ON memory_$table (case_id)");
         }
         $this->addSql('CREATE INDEX memory_find_what ON memory_find (mode, grade, part, case_id)');
@@ -81,6 +86,16 @@ final class Version20261130220000 extends AbstractMigration
             )
             SQL);
         $this->addSql('CREATE INDEX IDX_9B2C1E0A7E3C61F9 ON saved_ask (owner_id)');
+        $this->addSql(<<<'SQL'
+            CREATE TABLE fitted_part (
+                id UUID PRIMARY KEY, case_id UUID NOT NULL REFERENCES case_file (id) ON DELETE CASCADE, part VARCHAR(60) NOT NULL,
+                supplier VARCHAR(120) NOT NULL, batch VARCHAR(60) NOT NULL, date_code VARCHAR(60) NOT NULL, by_whom VARCHAR(80) NOT NULL,
+                by_person_id UUID REFERENCES person (id) ON DELETE RESTRICT, made_at TIMESTAMP(0) WITH TIME ZONE NOT NULL
+            )
+            SQL);
+        $this->addSql('CREATE INDEX IDX_5C1F0A7ECF10D4F5 ON fitted_part (case_id)');
+        $this->addSql('CREATE INDEX IDX_5C1F0A7EF80B52D4 ON fitted_part (batch)');
+        $this->addSql('CREATE INDEX IDX_5C1F0A7EB5BE2AA2 ON fitted_part (by_person_id)');
         $this->addSql(<<<'SQL'
             CREATE TABLE shop_warning (
                 id UUID PRIMARY KEY, family VARCHAR(60) NOT NULL, group_by VARCHAR(10) NOT NULL, value VARCHAR(170) NOT NULL,
@@ -138,6 +153,7 @@ final class Version20261130220000 extends AbstractMigration
     public function down(Schema $schema): void
     {
         $this->addSql('DROP TABLE shop_warning');
+        $this->addSql('DROP TABLE fitted_part');
         $this->addSql('DROP TABLE saved_ask');
         $this->addSql(
             "CREATE INDEX case_file_told ON case_file USING gin ((lower(number || ' ' || unit_name || ' ' || maker || ' ' || model || ' ' "
@@ -150,7 +166,7 @@ final class Version20261130220000 extends AbstractMigration
         foreach (['memory_of_audit()', 'memory_of_case()', 'memory_of_family()', 'memory_of_policy()', 'memory_note(uuid[])'] as $function) {
             $this->addSql("DROP FUNCTION $function");
         }
-        foreach (['due', 'rate', 'trait_count', 'claim', 'trait', 'text', 'origin', 'complaint', 'reading', 'find', 'case'] as $table) {
+        foreach (['due', 'rate', 'trait_count', 'claim', 'batch', 'trait', 'text', 'origin', 'complaint', 'reading', 'find', 'case'] as $table) {
             $this->addSql("DROP TABLE memory_$table");
         }
     }

@@ -103,7 +103,7 @@ final class DemoShopTest extends AppTestCase
         $warnings = self::service(WarningRepository::class)->open();
         self::assertNotSame([], $warnings);
         foreach ($warnings as $one) {
-            self::assertContains($one->thing, ['defect', 'shaft-seal'], $one->value);
+            self::assertContains($one->thing, ['defect', 'shaft-seal', 'front-cover'], $one->value);
         }
         $this->browser->loginUser(self::em()->getRepository(User::class)->findOneBy(['role' => Role::Analyst]) ?? self::fail());
         self::assertStringContainsString('in the last year', $this->browser->request('GET', '/')->filter('main')->text());

@@ -38,6 +38,7 @@ enum AskField: string
     case Cure = 'cure';
     case Is = 'is';
     case Says = 'says';
+    case Batch = 'batch';
 
     /** What has to follow it, by an example. */
     public function example(): string
@@ -53,7 +54,7 @@ enum AskField: string
             self::Signed => 'signed:2026..', self::Out => 'out:2026-02..', self::Last => 'last:year',
             self::Stage => 'stage:strip,parts', self::Waits => 'waits:chain', self::Claim => 'claim:refused',
             self::Offered => 'offered>=1500', self::Claimed => 'claimed>500', self::Cure => 'cure:failed',
-            self::Is => 'is:comeback', self::Says => 'says:"ran dry"',
+            self::Is => 'is:comeback', self::Says => 'says:"ran dry"', self::Batch => 'batch:K7-114',
         };
     }
 

@@ -36,6 +36,9 @@ final readonly class AskValues
         }
 
         return match ($field) {
+            AskField::Batch => self::of(
+                $token, new Contains($field, self::some($token), true), 'had a part of batch '.implode(' or ', $token->values()),
+            ),
             AskField::Number, AskField::Serial, AskField::Customer, AskField::Model, AskField::Unit, AskField::Holder => self::of(
                 $token,
                 new Contains($field, self::some($token), '=' === $token->sign),

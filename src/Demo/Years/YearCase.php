@@ -9,6 +9,7 @@ final readonly class YearCase
 {
     /**
      * @param int $ordinal from 1, in the order in which they came in
+     * @param string $batch of the seal that the repair fitted; empty: none was written down
      * @param self|null $comesBackFrom in which the same unit was here before
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class YearCase
         public \DateTimeImmutable $signed,
         public \DateTimeImmutable $out,
         public ?self $comesBackFrom,
+        public string $batch,
     ) {
     }
 }

@@ -64,6 +64,12 @@ final class YearRows
             'gone_at' => $one->out->format(self::TIME), 'watch' => $one->out->modify('+60 days')->format('Y-m-d'),
         ] + $this->by('bench'));
 
+        if ('' !== $one->batch) {
+            $this->row('fitted_part', $one->signed, [
+                'case_id' => $id, 'part' => 'shaft-seal', 'supplier' => 'Skerry Seals', 'batch' => $one->batch,
+                'date_code' => $one->signed->format('W/y'),
+            ] + $this->by('bench'));
+        }
         $this->answer($one, $id);
 
         return $id;

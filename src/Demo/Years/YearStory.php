@@ -14,14 +14,12 @@ final readonly class YearStory
      * @param list<array{part: string, surface: string|null, mode: string, grade: int}> $finds
      * @param list<string> $clean parts
      * @param string $after key of the story by which a unit of this one comes back; empty: by the same
-     * @param float $since years before the end from which on it comes in at all; 0: always
      * @param array{float, float} $life shape and scale (hours) of a Weibull distribution
      */
     private function __construct(
         public string $key,
         public float $weight,
         public array $at,
-        public string $batch,
         public string $family,
         public array $models,
         public array $machines,
@@ -38,7 +36,6 @@ final readonly class YearStory
         public string $kind,
         public string $carries,
         public array $life,
-        public float $since,
         public string $after,
     ) {
     }
@@ -55,12 +52,12 @@ final readonly class YearStory
         $finds = array_map(self::find(...), explode(';', $text('finds')));
 
         return new self(
-            $key, (float) $text('weight'), $row['at'] ?? [], $text('batch'), $text('family'), $row['models'], $row['machines'],
+            $key, (float) $text('weight'), $row['at'] ?? [], $text('family'), $row['models'], $row['machines'],
             $text('unit'),
             $text('complaint'), $text('warmth') ?: null, $text('onset'), $text('words'), $finds, explode(' ', $text('clean')),
             $text('origin'),
             $text('place') ?: null, $text('name'), $text('kind'), $text('carries'), $row['life'],
-            (float) $text('since'), $text('after'),
+            $text('after'),
         );
     }
 

@@ -70,6 +70,9 @@ final class Remembered
      */
     public array $origins = [];
 
+    /** @var list<array{part: string, mark: string, supplier: string, had: bool}> batches fitted; had: before it came back with them */
+    public array $batches = [];
+
     /** @var list<string> what is told of it and seen of its fluid: keys of the engine's words */
     public array $circumstances = [];
 

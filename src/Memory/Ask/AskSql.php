@@ -127,6 +127,11 @@ final class AskSql
 
     private function contains(Contains $is): string
     {
+        if (AskField::Batch === $is->field) {
+            $marks = array_map(mb_strtolower(...), $is->any);
+
+            return 'm.case_id IN (SELECT b.case_id FROM memory_batch b WHERE '.$this->in('lower(b.mark)', $marks).')';
+        }
         $column = self::column($is->field);
         $ways = [];
         foreach ($is->any as $text) {

@@ -71,6 +71,10 @@ final readonly class MemoryRepository
             static fn (array $one): array => $of + ['due' => $one['by']] + array_diff_key($one, ['by' => null]),
             $memory->claimsDue,
         ));
+        $this->add('memory_batch', array_map(
+            static fn (array $one): array => $of + ['had' => $one['had'] ? 't' : 'f'] + $one,
+            $memory->batches,
+        ));
         $this->add('memory_complaint', array_map(
             static fn (array $one): array => $of + ['what' => $one['what'], 'conditions' => '{'.implode(',', $one['conditions']).'}'],
             $memory->complaints,

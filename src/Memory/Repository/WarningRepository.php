@@ -17,7 +17,11 @@ final class WarningRepository extends ServiceEntityRepository
     /** What is counted of a case: its origin, and each part that was found at grade 3 or worse; under its model and its customer. */
     private const CHARTS = <<<'SQL'
         SELECT c.case_id, c.family, g.by, g.value, t.what, t.thing, c.taken_at FROM memory_case c
-        CROSS JOIN LATERAL (VALUES ('model', lower(c.model)), ('customer', lower(c.customer))) g (by, value)
+        CROSS JOIN LATERAL (
+            VALUES ('model', lower(c.model)), ('customer', lower(c.customer))
+            UNION SELECT 'batch', lower(b.mark) FROM memory_batch b WHERE b.case_id = c.case_id AND b.had
+            UNION SELECT 'supplier', lower(b.supplier) FROM memory_batch b WHERE b.case_id = c.case_id AND b.had
+        ) g (by, value)
         CROSS JOIN LATERAL (
             SELECT 'origin' AS what, o.origin AS thing FROM memory_origin o WHERE o.case_id = c.case_id AND o.counts AND o.origin <> ''
             UNION SELECT 'part', f.part FROM memory_find f WHERE f.case_id = c.case_id AND f.grade >= 3
@@ -49,7 +53,7 @@ final class WarningRepository extends ServiceEntityRepository
 
         return array_values(array_filter(
             $this->findBy(['family' => $case->family], ['id' => 'DESC']),
-            static fn (Warning $one): bool => (null === $one->settledAt || $one->isTaken) && $values[$one->by] === $one->value,
+            static fn (Warning $one): bool => (null === $one->settledAt || $one->isTaken) && ($values[$one->by] ?? '') === $one->value,
         ));
     }
 
@@ -94,7 +98,12 @@ final class WarningRepository extends ServiceEntityRepository
      */
     private function counted(array $chart): MoreOften
     {
-        $column = 'model' === $chart['by'] ? 'lower(c.model)' : 'lower(c.customer)';
+        $own = match ($chart['by']) {
+            'model' => 'lower(c.model) = :value',
+            'customer' => 'lower(c.customer) = :value',
+            'batch' => 'EXISTS (SELECT 1 FROM memory_batch b WHERE b.case_id = c.case_id AND b.had AND lower(b.mark) = :value)',
+            default => 'EXISTS (SELECT 1 FROM memory_batch b WHERE b.case_id = c.case_id AND b.had AND lower(b.supplier) = :value)',
+        };
         $has = 'origin' === $chart['what']
             ? 'EXISTS (SELECT 1 FROM memory_origin o WHERE o.case_id = c.case_id AND o.counts AND o.origin = :thing)'
             : 'EXISTS (SELECT 1 FROM memory_find f WHERE f.case_id = c.case_id AND f.grade >= 3 AND f.part = :thing)';
@@ -105,7 +114,7 @@ final class WarningRepository extends ServiceEntityRepository
                     count(*) FILTER (WHERE own AND NOT late) AS of_own, count(*) FILTER (WHERE own AND NOT late AND has) AS own,
                     count(*) FILTER (WHERE NOT own) AS of_rest, count(*) FILTER (WHERE NOT own AND has) AS rest
                 FROM (
-                    SELECT $column = :value AS own, c.taken_at > now() - interval '1 year' AS late, $has AS has FROM memory_case c
+                    SELECT $own AS own, c.taken_at > now() - interval '1 year' AS late, $has AS has FROM memory_case c
                     WHERE c.family = :family AND c.signed_at IS NOT NULL AND NOT c.is_withdrawn AND c.taken_at > now() - interval '4 years'
                 ) counted
                 SQL,

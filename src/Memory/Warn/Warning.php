@@ -56,7 +56,7 @@ class Warning implements Audited
     public function __construct(
         #[ORM\Column(length: 60)]
         public readonly string $family,
-        /** In what group: model or customer. */
+        /** In what group: model, customer, or the batch or supplier of a part that the last repair fitted. */
         #[ORM\Column(name: 'group_by', length: 10)]
         public readonly string $by,
         #[ORM\Column(length: 170)]
@@ -96,10 +96,9 @@ class Warning implements Audited
     {
         $thing = 'origin' === $this->what ? 'origin:'.$this->thing : 'part:'.$this->thing.' grade>=3';
 
-        return \sprintf(
-            'family:%s %s="%s" %s taken:%s..', $this->family, $this->by, $this->value, $thing,
-            $this->madeAt->modify('-1 year')->format('Y-m-d'),
-        );
+        $group = 'supplier' === $this->by ? '"'.$this->value.'"' : $this->by.'="'.$this->value.'"';
+
+        return \sprintf('family:%s %s %s taken:%s..', $this->family, $group, $thing, $this->madeAt->modify('-1 year')->format('Y-m-d'));
     }
 
     public function auditCase(): ?Uuid

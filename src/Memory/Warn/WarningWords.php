@@ -31,11 +31,13 @@ final readonly class WarningWords
             ? $this->words->words()->name(WordKind::Origin, $one->thing)
             : ($this->shelf->book($one->family)->parts[$one->thing]->name ?? $one->thing).' bad';
 
+        $group = 'batch' === $one->by ? 'batch '.mb_strtoupper($one->value) : mb_convert_case($one->value, \MB_CASE_TITLE);
+        $chance = $one->chance < 1e-4 ? 'fewer than one in ten thousand' : \sprintf('%.2g %%', 100 * $one->chance);
+
         return \sprintf(
             '%s, %s of %s: %d of %d in the last year, %d of %d before or elsewhere. Chance alone brings so many in %s.',
-            $what, lcfirst($this->shelf->book($one->family)->title), mb_convert_case($one->value, \MB_CASE_TITLE), $one->recent,
-            $one->ofRecent,
-            $one->before, $one->ofBefore, $one->chance < 1e-4 ? 'fewer than one in ten thousand' : \sprintf('%.2g %%', 100 * $one->chance),
+            $what, lcfirst($this->shelf->book($one->family)->title), $group, $one->recent, $one->ofRecent, $one->before, $one->ofBefore,
+            $chance,
         );
     }
 }
