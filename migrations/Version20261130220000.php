@@ -85,7 +85,7 @@ final class Version20261130220000 extends AbstractMigration
                 line VARCHAR(500) NOT NULL, made_at TIMESTAMPTZ NOT NULL
             )
             SQL);
-        $this->addSql('CREATE INDEX IDX_9B2C1E0A7E3C61F9 ON saved_ask (owner_id)');
+        $this->addSql('CREATE INDEX IDX_8C5CCDE87E3C61F9 ON saved_ask (owner_id)');
         $this->addSql(<<<'SQL'
             CREATE TABLE fitted_part (
                 id UUID PRIMARY KEY, case_id UUID NOT NULL REFERENCES case_file (id) ON DELETE CASCADE, part VARCHAR(60) NOT NULL,
@@ -93,9 +93,9 @@ final class Version20261130220000 extends AbstractMigration
                 by_person_id UUID REFERENCES person (id) ON DELETE RESTRICT, made_at TIMESTAMP(0) WITH TIME ZONE NOT NULL
             )
             SQL);
-        $this->addSql('CREATE INDEX IDX_5C1F0A7ECF10D4F5 ON fitted_part (case_id)');
-        $this->addSql('CREATE INDEX IDX_5C1F0A7EF80B52D4 ON fitted_part (batch)');
-        $this->addSql('CREATE INDEX IDX_5C1F0A7EB5BE2AA2 ON fitted_part (by_person_id)');
+        $this->addSql('CREATE INDEX IDX_E3A21650CF10D4F5 ON fitted_part (case_id)');
+        $this->addSql('CREATE INDEX IDX_E3A21650F80B52D4 ON fitted_part (batch)');
+        $this->addSql('CREATE INDEX IDX_E3A21650B5BE2AA2 ON fitted_part (by_person_id)');
         $this->addSql(<<<'SQL'
             CREATE TABLE shop_warning (
                 id UUID PRIMARY KEY, family VARCHAR(60) NOT NULL, group_by VARCHAR(10) NOT NULL, value VARCHAR(170) NOT NULL,
@@ -105,7 +105,7 @@ final class Version20261130220000 extends AbstractMigration
                 made_at TIMESTAMP(0) WITH TIME ZONE NOT NULL
             )
             SQL);
-        $this->addSql('CREATE INDEX IDX_1D7C1E0AA5E6215B ON shop_warning (family)');
+        $this->addSql('CREATE INDEX IDX_437DDCECA5E6215B ON shop_warning (family)');
     }
 
     /** What has changed is due in the same transaction; where two change the same case, the second waits for the first. */

@@ -12,7 +12,10 @@ use App\Memory\Alike\CaseTraits;
 use App\Memory\Repository\MemoryRepository;
 use App\Memory\Repository\RateRepository;
 use App\Memory\Warn\Watch;
+use App\Platform\ShopError;
 use Doctrine\DBAL\Connection;
+use Japhrex\Core\Memory\Likeness\Traits;
+use Psr\Log\LoggerInterface;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 
 /** Keeps the memory of the shop in step with the cases: what has changed is remembered anew. */
@@ -29,6 +32,7 @@ final readonly class Remember
         private CaseTraits $traits,
         private RateRepository $rates,
         private Watch $watch,
+        private LoggerInterface $log,
         private Connection $database,
     ) {
     }
@@ -41,8 +45,7 @@ final readonly class Remember
             $counted = $this->rates->counted($ids);
             $there = [] === $ids ? [] : $this->cases->findBy(['id' => $ids]);
             foreach ($there as $case) {
-                $memory = $this->of($case);
-                $this->memory->keep($case, $memory, $this->traits->of($case, $memory));
+                $this->one($case);
             }
             $gone = array_diff($ids, array_map(static fn (CaseFile $case): string => (string) $case->id, $there));
             if ([] !== $gone) {
@@ -55,14 +58,30 @@ final readonly class Remember
         });
     }
 
-    private function of(CaseFile $case): Remembered
+    /** What cannot be told of a case, as where its book was set aside, is left out: the others are found all the same. */
+    private function one(CaseFile $case): void
     {
         $memory = new Remembered();
+        $memory->waits = $case->stage->value;
+        $memory->stands = $case->stage->label();
+        $traits = new Traits([]);
         foreach ($this->parts as $part) {
-            $part->remember($case, $memory);
+            $this->orLog($case, static fn () => $part->remember($case, $memory));
         }
         $memory->weighCure();
+        $this->orLog($case, function () use ($case, $memory, &$traits): void {
+            $traits = $this->traits->of($case, $memory);
+        });
+        $this->memory->keep($case, $memory, $traits);
+    }
 
-        return $memory;
+    /** @param \Closure(): void $does */
+    private function orLog(CaseFile $case, \Closure $does): void
+    {
+        try {
+            $does();
+        } catch (ShopError|\DomainException $error) {
+            $this->log->warning('Of {case} not all is remembered: {why}', ['case' => $case->number, 'why' => $error->getMessage()]);
+        }
     }
 }

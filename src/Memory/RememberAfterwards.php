@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Memory;
 
+use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\TerminateEvent;
 
@@ -11,14 +12,19 @@ use Symfony\Component\HttpKernel\Event\TerminateEvent;
 #[AsEventListener]
 final readonly class RememberAfterwards
 {
-    public function __construct(private Remember $remember)
+    public function __construct(private Remember $remember, private LoggerInterface $log)
     {
     }
 
     public function __invoke(TerminateEvent $event): void
     {
         if (!$event->getRequest()->isMethodSafe() && $event->getResponse()->getStatusCode() < 500) {
-            $this->remember->due();
+            try {
+                $this->remember->due();
+            } catch (\Throwable $error) {
+                // The answer is on its way already, and what is due stays due.
+                $this->log->error('What was changed is not remembered yet: {why}', ['why' => $error->getMessage(), 'exception' => $error]);
+            }
         }
     }
 }

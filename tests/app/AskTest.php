@@ -128,6 +128,17 @@ final class AskTest extends AppTestCase
         self::assertSame([], $this->found(''));
     }
 
+    public function testACaseWhoseBookIsGoneDoesNotTakeTheFloorDown(): void
+    {
+        $case = $this->scored('Cable ferry', 'front-block', 3);
+        $lost = "UPDATE case_file SET family = 'own-lost' WHERE id = :id";
+        self::em()->getConnection()->executeStatement($lost, ['id' => (string) $case->id]);
+        self::em()->clear();
+        $this->signIn(Role::Viewer);
+        self::assertStringContainsString($case->number, $this->browser->request('GET', '/')->filter('main')->text());
+        self::assertSame([$case->number], $this->found('customer:"cable ferry"'));
+    }
+
     public function testTheLastWordIsCompleted(): void
     {
         $this->scored('Cable ferry', 'front-block', 3);
