@@ -23,7 +23,7 @@ document.addEventListener('click', (event) => {
     take(button);
     return;
   }
-  for (const field of document.querySelectorAll('[data-ask]')) {
+  for (const field of document.querySelectorAll('[data-askline]')) {
     if (!event.target.closest('form')?.contains(field)) {
       clear(field);
     }
@@ -32,7 +32,7 @@ document.addEventListener('click', (event) => {
 
 document.addEventListener('keydown', (event) => {
   const form = event.target.closest?.('form');
-  const field = form?.querySelector('[data-ask]');
+  const field = form?.querySelector('[data-askline]');
   if (!field || !['ArrowDown', 'ArrowUp', 'Escape'].includes(event.key)) {
     return;
   }
