@@ -39,6 +39,15 @@ final class MemoryTest extends SignedCaseTestCase
         self::assertSame(1, self::levels($open)[0]->cases, 'remembered anew it counts once');
     }
 
+    public function testAComebackIsNotJudgedByWhatComesInForTheFirstTime(): void
+    {
+        $signed = $this->signedCase();
+        $again = $this->aCase();
+        $again->comesBackFrom($signed);
+        self::em()->flush();
+        self::assertSame([], self::levels($again));
+    }
+
     public function testACureThatFailedTakesItsCaseBackOutOfTheRates(): void
     {
         $signed = $this->signedCase();

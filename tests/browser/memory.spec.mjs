@@ -69,7 +69,7 @@ test('a closed case like the one in hand is opened beside it', async ({ page }) 
 
 test('the answer is shown by the book alone and with what the shop has seen', async ({ page }) => {
   await signIn(page, 'analyst');
-  await page.goto('/cases/OQ-26-0102/chain');
+  await page.goto('/cases/OQ-26-0105/chain');
   const moved = page.locator('.bybook');
   await expect(moved).toContainText('closed cases of this shop');
   await moved.getByRole('link', { name: 'By the book alone' }).click();

@@ -36,7 +36,7 @@ final readonly class RateRepository implements SeenOrigins
         $counts = [] === $cases ? [] : $this->database->fetchAllKeyValue(
             'SELECT json_build_array(c.family, l.level, l.value, o.origin)::text, count(*) FROM memory_origin o '
                 .'JOIN memory_case c USING (case_id) CROSS JOIN LATERAL '.self::LEVELS
-                ." WHERE o.counts AND o.origin <> '' AND NOT c.is_withdrawn AND c.case_id IN (:ids) GROUP BY 1",
+                ." WHERE o.counts AND o.origin <> '' AND NOT c.is_withdrawn AND NOT c.is_comeback AND c.case_id IN (:ids) GROUP BY 1",
             ['ids' => $cases], ['ids' => ArrayParameterType::STRING],
         );
 
@@ -70,8 +70,12 @@ final readonly class RateRepository implements SeenOrigins
         );
     }
 
+    /** A comeback begins otherwise than what comes in for the first time: it neither counts here nor is judged by these counts. */
     public function levels(CaseFile $besides): array
     {
+        if (null !== $besides->comebackOf) {
+            return [];
+        }
         $values = [
             'family' => '', 'model' => mb_strtolower(trim($besides->maker.' '.$besides->model)),
             'customer' => mb_strtolower($besides->customer),
