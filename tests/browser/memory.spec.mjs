@@ -26,7 +26,7 @@ test('a question is typed in one line, completed by keys, narrowed by a tap, kep
   await expect(page.locator('.floorlist > li').first()).toContainText('Quarry');
 
   await page.getByLabel('Keep this question as').fill('Scored at the quarry');
-  await page.getByLabel('for', { exact: true }).selectOption('shop');
+  await page.locator('.savedasks select[name=for]').selectOption('shop');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.locator('.savedasks')).toContainText('Scored at the quarry');
   const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'CSV' }).click()]);
@@ -50,14 +50,15 @@ test('more cases come as one scrolls, and a unit leads to its life', async ({ pa
   await page.locator('.nextpage').scrollIntoViewIfNeeded();
   await expect.poll(() => page.locator('.floorlist h3').count()).toBeGreaterThan(before);
   await page.goto('/cases/OQ-26-0101/parts');
-  await page.locator('.caseline').getByRole('link', { name: 'VG28-20417' }).click();
+  await page.getByRole('button', { name: /^More/ }).click();
+  await page.getByRole('link', { name: 'This unit’s life' }).click();
   await expect(page.locator('.unitlife > li').first()).toContainText('OQ-');
 });
 
 test('a closed case like the one in hand is opened beside it', async ({ page }) => {
   await signIn(page, 'analyst');
   await page.goto('/cases/OQ-26-0102/chain');
-  await page.locator('#alike').scrollIntoViewIfNeeded();
+  await page.locator('#alike').evaluate((node) => node.scrollIntoView());
   const first = page.locator('#alike li').first();
   await expect(first).toContainText('That one was:');
   await expect(first).toContainText('Both:');

@@ -39,7 +39,7 @@ function watchTheHand() {
 export const test = base.extend({
   page: async ({ page }, use) => {
     const wrong = [];
-    page.on('pageerror', (error) => wrong.push(`script: ${error.message}`));
+    page.on('pageerror', (error) => wrong.push(`script: ${error.message}${error.stack?.split('\n').slice(1, 3).join('')}`));
     page.on('console', (message) => {
       if (message.type() === 'error' && /Content Security Policy|Refused to/.test(message.text())) {
         wrong.push(message.text());
