@@ -8,7 +8,7 @@ function clear(field) {
 function take(button) {
   const words = button.closest('.askwords');
   const field = document.querySelector(`#${words.id.replace(/-words$/, '')}`);
-  field.value = button.dataset.line;
+  field.value = button.dataset.becomes;
   words.replaceChildren();
   field.focus();
   // A field that was named wants its word next.
