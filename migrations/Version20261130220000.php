@@ -78,6 +78,7 @@ final class Version20261130220000 extends AbstractMigration
         $this->addSql('CREATE INDEX memory_text_letters ON memory_text USING gin (lower(body) gin_trgm_ops)');
         // Cases are found by their memory.
         $this->addSql('DROP INDEX case_file_told');
+        $this->addSql('DROP INDEX case_file_serial_letters');
         $this->due();
         $this->addSql(<<<'SQL'
             CREATE TABLE saved_ask (
@@ -152,6 +153,7 @@ final class Version20261130220000 extends AbstractMigration
 
     public function down(Schema $schema): void
     {
+        $this->addSql('CREATE INDEX case_file_serial_letters ON case_file USING gin (serial_key gin_trgm_ops)');
         $this->addSql('DROP TABLE shop_warning');
         $this->addSql('DROP TABLE fitted_part');
         $this->addSql('DROP TABLE saved_ask');

@@ -9,6 +9,7 @@ use App\Intake\Remember\Remembered;
 use App\Intake\Remember\Remembers;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Quantity\MoneyError;
+use Japhrex\Core\Verdict\Claim\ClaimState;
 
 /** How its claims stand, and what they ask for. */
 final readonly class ClaimsRemember implements Remembers
@@ -28,7 +29,7 @@ final readonly class ClaimsRemember implements Remembers
                 ];
             }
             $memory->text('claim', $claim->statement, $claim->addressee, $claim->theirReference);
-            foreach ($claim->costs as $typed) {
+            foreach (ClaimState::Withdrawn === $claim->state() ? [] : $claim->costs as $typed) {
                 try {
                     $memory->claimed = ($memory->claimed ?? 0) + Money::parse($typed)->minor;
                 } catch (MoneyError) {

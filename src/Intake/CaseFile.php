@@ -20,8 +20,6 @@ use Symfony\Component\Validator\Constraints as Assert;
 /** One failed unit from intake to report. */
 #[ORM\Entity(repositoryClass: CaseFileRepository::class)]
 #[ORM\Table(name: 'case_file')]
-// By its letters in threes (GIN, pg_trgm), as the migration makes it.
-#[ORM\Index(name: 'case_file_serial_letters', columns: ['serial_key'])]
 #[ORM\Index(columns: ['serial_key'])]
 class CaseFile implements Undoable
 {

@@ -68,7 +68,6 @@ final readonly class Remember
         foreach ($this->parts as $part) {
             $this->orLog($case, static fn () => $part->remember($case, $memory));
         }
-        $memory->weighCure();
         $this->orLog($case, function () use ($case, $memory, &$traits): void {
             $traits = $this->traits->of($case, $memory);
         });

@@ -31,7 +31,7 @@ final class RememberCommand extends Command
             $all += $done = $this->remember->due(self::BATCH);
             $this->entityManager->clear();
         } while ($done > 0);
-        if ($all > 0) {
+        if ($all > 0 || $this->memory->isCountOld()) {
             $this->memory->countTraits();
         }
         $output->writeln(\sprintf('%d %s remembered', $all, 1 === $all ? 'case' : 'cases'));

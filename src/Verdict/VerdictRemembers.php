@@ -30,8 +30,7 @@ final readonly class VerdictRemembers implements Remembers
             $memory->text('verdict', $one->found() ?? '', $one->by->statement, $one->by->origin->evidence ?? '');
             if ($case->isSigned()) {
                 $found[] = $one->found() ?? '';
-                // A case counts once, by its first origin.
-                $memory->origins[] = $this->origin($one) + ['counts' => [] === $memory->origins && $this->isFound($one->by->origin)];
+                $memory->origins[] = $this->origin($one) + ['found' => $this->isFound($one->by->origin)];
             }
         }
         $memory->text('verdict', $verdict->atRisk, $verdict->reopenedBecause);
@@ -53,7 +52,7 @@ final readonly class VerdictRemembers implements Remembers
         return '';
     }
 
-    /** Was a find made that decides it? What the engine proposed and nobody found does not make it surer of itself. */
+    /** Was a find made that decides it? */
     private function isFound(?ChainNode $origin): bool
     {
         return null !== $origin && (null !== $origin->finding || $this->links->leadsToAFind($origin));

@@ -20,7 +20,7 @@ final class BatchTest extends AppTestCase
 
     private function letOut(CaseFile $case): void
     {
-        $handover = new Handover($case);
+        $handover = new Handover($this->fresh($case));
         $handover->goneAt = new \DateTimeImmutable('-30 days');
         self::em()->persist($handover);
         self::em()->flush();
@@ -36,12 +36,26 @@ final class BatchTest extends AppTestCase
         self::assertSame(422, $this->fit($here, ''));
         self::assertStringContainsString('it cannot be called back', $this->said());
         $page = $this->browser->request('GET', '/batches/K7-114')->filter('main')->text();
-        self::assertStringContainsString('1 of 2 is out there', $page);
+        self::assertStringContainsString('1 of 2 is out there with it', $page);
         self::assertStringContainsString($out->customer, $page);
         $this->browser->request('GET', '/cases?q=batch:K7-114');
         self::assertStringContainsString($here->number, $this->said());
         $this->browser->request('GET', '/batches/K9');
         self::assertStringContainsString('No part with the batch or date code “K9” is written down', $this->said());
+    }
+
+    public function testAUnitThatCameInAgainIsNotSaidToBeOutThereWithIt(): void
+    {
+        $this->signIn(Role::Bench);
+        $case = $this->aCase('A-1');
+        $this->fit($case, 'K7-114');
+        $this->letOut($case);
+        $again = $this->aCase('A-1');
+        $again->comesBackFrom($this->fresh($case));
+        self::em()->flush();
+        $page = $this->browser->request('GET', '/batches/K7-114')->filter('main')->text();
+        self::assertStringContainsString('0 of 1 are out there with it', $page);
+        self::assertStringContainsString('came in again as '.$again->number, $page);
     }
 
     public function testEachOwnerOfAUnitThatIsOutThereGetsALetter(): void
@@ -52,7 +66,7 @@ final class BatchTest extends AppTestCase
         $this->signIn(Role::Desk);
         $this->browser->request('GET', '/batches-letters?mark=K7-114');
         self::assertResponseStatusCodeSame(404, 'it is in the shop');
-        $this->letOut($this->fresh($case));
+        $this->letOut($case);
         $this->browser->request('GET', '/batches-letters?mark=K7-114&why=The+lip+can+tear.');
         self::assertResponseHeaderSame('Content-Type', 'application/pdf');
         self::assertStringStartsWith('%PDF', (string) $this->browser->getResponse()->getContent());

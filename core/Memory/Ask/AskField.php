@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Memory\Ask;
 
+use Japhrex\Core\Verdict\Claim\ClaimState;
+use Japhrex\Core\Verdict\Responsibility;
+
 /** What a case may be asked by. */
 enum AskField: string
 {
@@ -62,11 +65,9 @@ enum AskField: string
     public function choices(): array
     {
         return match ($this) {
-            self::Who => [
-                'maker' => 'the maker', 'last-builder' => 'the last builder', 'installer' => 'the installer', 'operator' => 'the operator',
-                'maintenance' => 'maintenance', 'part-supplier' => 'the supplier of a part', 'design' => 'the design',
-                'wear-out' => 'wear-out', 'undetermined' => 'undetermined',
-            ],
+            self::Who => array_map(lcfirst(...), array_column(
+                array_map(static fn (Responsibility $one): array => [$one->value, $one->label()], Responsibility::cases()), 1, 0,
+            )),
             self::When => array_combine($when = [
                 'cold', 'hot', 'idle', 'working', 'empty', 'loaded', 'all', 'one', 'level', 'uphill', 'downhill', 'towed', 'steady',
                 'engaging', 'up', 'down', 'load-comes', 'starting', 'sudden', 'creeping',
@@ -80,10 +81,9 @@ enum AskField: string
                 'chain' => 'chain to be closed', 'verdict' => 'waits for a signature', 'signed' => 'signed and not gone out',
                 'out' => 'gone out',
             ],
-            self::Claim => [
-                'any' => 'there is one', 'drafted' => 'drafted', 'sent' => 'sent', 'asked-back' => 'asked back', 'accepted' => 'accepted',
-                'part-accepted' => 'accepted in part', 'refused' => 'refused', 'settled' => 'settled', 'withdrawn' => 'withdrawn',
-            ],
+            self::Claim => ['any' => 'there is one'] + array_column(
+                array_map(static fn (ClaimState $one): array => [$one->value, $one->label()], ClaimState::cases()), 1, 0,
+            ),
             self::Cure => ['well' => 'runs well', 'but' => 'runs, with a remark', 'failed' => 'failed again', 'unknown' => 'not said'],
             self::Is => [
                 'open' => 'not gone out', 'closed' => 'gone out', 'comeback' => 'a comeback', 'withdrawn' => 'withdrawn',

@@ -79,6 +79,12 @@ final readonly class AskToken
         return \in_array($this->sign, ['>=', '<=', '>', '<'], true);
     }
 
+    /** As `scored>=3`, `scored=2`. */
+    public function tellsGrade(): bool
+    {
+        return $this->compares() || ('=' === $this->sign && 1 === preg_match('/^\d$/', $this->value));
+    }
+
     public function isBare(): bool
     {
         return '' === $this->name && !$this->isQuoted;

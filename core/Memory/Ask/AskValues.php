@@ -21,7 +21,7 @@ final readonly class AskValues
         if ('' === $token->name) {
             return !$token->isQuoted && str_contains($token->value, '..')
                 ? $this->term($token->by(AskField::Taken->value))
-                : $this->written($token, null, \sprintf('“%s” is written somewhere', $token->value));
+                : $this->written($token, [], \sprintf('“%s” is written somewhere', $token->value));
         }
         $field = AskField::tryFrom($token->name);
         if (null === $field) {
@@ -53,7 +53,7 @@ final readonly class AskValues
             AskField::Taken, AskField::Signed, AskField::Out => $this->days($token, $field),
             AskField::Last => $this->last($token),
             AskField::Reading => $this->readingByName($token),
-            AskField::Says => $this->written($token, 'statement', \sprintf('somebody said “%s”', $token->value)),
+            AskField::Says => $this->written($token, ['complaint', 'statement'], \sprintf('somebody said “%s”', $token->value)),
             default => self::chosen($token, $field),
         };
     }
@@ -82,14 +82,15 @@ final readonly class AskValues
         return new Term($is, $token->typed, $token->at, $says, $token->not, $token->isGuessed);
     }
 
-    private function written(AskToken $token, ?string $source, string $says): Term
+    /** @param list<string> $sources none: anywhere */
+    private function written(AskToken $token, array $sources, string $says): Term
     {
         if ('' === $token->value) {
             throw AskError::expected($token, 'a word has to stand between the quotation marks.');
         }
         $ways = $this->words->synonyms($token->value);
 
-        return self::of($token, new Written($source, [] === $ways ? [$token->value] : $ways), $says);
+        return self::of($token, new Written($sources, [] === $ways ? [$token->value] : $ways), $says);
     }
 
     private function keyed(AskToken $token, AskField $field, WordKind $kind, string $before): Term

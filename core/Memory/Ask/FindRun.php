@@ -24,7 +24,7 @@ final class FindRun
     /** @param list<string> $keys */
     public function takes(WordKind $kind, AskToken $token, array $keys): bool
     {
-        if (isset($this->keys[$kind->value]) || ($token->compares() && $this->isGraded) || $token->not || $this->isTurned()) {
+        if (isset($this->keys[$kind->value]) || ($token->tellsGrade() && $this->isGraded) || $token->not || $this->isTurned()) {
             return false;
         }
         $this->add($kind, $token, $keys);
@@ -37,7 +37,7 @@ final class FindRun
     {
         $this->keys[$kind->value] = $keys;
         $this->tokens[] = $token;
-        $token->compares() && $this->grade($token);
+        $token->tellsGrade() && $this->grade($token);
     }
 
     /** Takes a grade that stands by itself. */
@@ -60,9 +60,12 @@ final class FindRun
     public function term(): Term
     {
         $first = $this->tokens[0];
+        if (0 === $this->to && [WordKind::Part->value] !== array_keys($this->keys)) {
+            throw AskError::expected($first, 'damage of grade 0 is none; clean:strainer asks for a part that was looked at and is clean.');
+        }
         if ($this->isOnlyAWord($first)) {
             return new Term(
-                new Written(null, [$first->value, ...array_diff($this->words->synonyms($first->value), [mb_strtolower($first->value)])]),
+                new Written([], [$first->value, ...array_diff($this->words->synonyms($first->value), [mb_strtolower($first->value)])]),
                 $first->typed, $first->at, \sprintf('“%s” is written somewhere', $first->value), $first->not,
             );
         }
@@ -117,6 +120,10 @@ final class FindRun
             4 === $found->to => 'grade '.$found->from.' or more',
             default => \sprintf('grade %d to %d', $found->from, $found->to),
         };
+
+        if (0 === $found->to) {
+            return $where.' looked at and clean';
+        }
 
         return implode(': ', array_filter([$where, implode(', ', array_filter([$names(WordKind::Mode) ?: 'damaged', $grade]))]));
     }

@@ -8,10 +8,10 @@ namespace Japhrex\Core\Memory\Ask;
 final readonly class Written implements Condition
 {
     /**
-     * @param string|null $source where: complaint, statement, finding, verdict, note, …; null: anywhere
+     * @param list<string> $sources where: complaint, statement, finding, verdict, note, …; none: anywhere
      * @param non-empty-list<string> $ways as typed first, then other words for it
      */
-    public function __construct(public ?string $source, public array $ways)
+    public function __construct(public array $sources, public array $ways)
     {
     }
 }

@@ -13,6 +13,9 @@ use Japhrex\Core\Statistics\Special;
  */
 final readonly class MoreOften
 {
+    /** So many cases of its own have to be there for a group to be held against itself. */
+    private const ENOUGH = 10;
+
     /**
      * @param int $recent of `ofRecent` cases of late
      * @param int $before of `ofBefore` cases against which they are held
@@ -22,6 +25,18 @@ final readonly class MoreOften
         if ($recent < 0 || $before < 0 || $recent > $ofRecent || $before > $ofBefore) {
             throw new \LogicException(\sprintf('%d of %d and %d of %d cannot be counted.', $recent, $ofRecent, $before, $ofBefore));
         }
+    }
+
+    /**
+     * The last year of a group against its own three years before; where it has too few cases from then, against the rest of its family.
+     *
+     * @param array{int, int} $recent how many of how many
+     * @param array{int, int} $own before
+     * @param array{int, int} $rest of the family
+     */
+    public static function against(array $recent, array $own, array $rest): self
+    {
+        return new self(...$recent, ...$own[1] >= self::ENOUGH ? $own : $rest);
     }
 
     /** Between 0 and 1; 1 where there is nothing to hold it against. */

@@ -7,6 +7,9 @@ namespace App\Intake\Remember;
 /** What is kept of a case to find it by, to compare it with and to count it under; it follows from the case and says nothing of its own. */
 final class Remembered
 {
+    /** What waits for nothing more in the shop. */
+    public const OUT = 'out';
+
     /** What it waits for: the value of its stage, or OUT. */
     public string $waits = '';
 
@@ -28,7 +31,7 @@ final class Remembered
     /** @var list<array{number: string, ordinal: int, what: string, by: string}> what its open claims ask for next, with the day */
     public array $claimsDue = [];
 
-    /** Asked for in its claims, in cents. */
+    /** Asked for in its claims that were not withdrawn, in cents. */
     public ?int $claimed = null;
 
     /** What was chosen of the offer, or else its dearest option, in cents before tax. */
@@ -64,9 +67,9 @@ final class Remembered
     public array $complaints = [];
 
     /**
-     * Of the verdict in force; counts: it goes into the shop's own rates, since a find decided it.
+     * Of the verdict in force, its own first; found: it leads straight to a find.
      *
-     * @var list<array{origin: string, kind: string, name: string, place: string|null, who: string|null, counts: bool}>
+     * @var list<array{origin: string, kind: string, name: string, place: string|null, who: string|null, found: bool}>
      */
     public array $origins = [];
 
@@ -78,17 +81,6 @@ final class Remembered
 
     /** @var array<string, list<string>> where it stands => lines */
     public array $texts = [];
-
-    public const OUT = 'out';
-
-    /** A cure that held proves its origin as a find does; one that failed proves nothing. */
-    public function weighCure(): void
-    {
-        $first = array_key_first($this->origins);
-        if (null !== $first && \in_array($this->cure, ['well', 'failed'], true)) {
-            $this->origins[$first]['counts'] = 'well' === $this->cure && '' !== $this->origins[$first]['origin'];
-        }
-    }
 
     /** @param string ...$lines blank ones are left out */
     public function text(string $where, string ...$lines): void

@@ -6,6 +6,7 @@ namespace App\Intake\Repository;
 
 use App\Intake\CaseFile;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\QueryBuilder;
 use Doctrine\Persistence\ManagerRegistry;
 
@@ -56,6 +57,34 @@ final class CaseFileRepository extends ServiceEntityRepository
             ->orderBy('c.id', 'DESC')->setMaxResults(20)->getQuery()->getResult();
 
         return $cases;
+    }
+
+    /**
+     * Which units came in once more after a case: as its comeback, or under the same serial.
+     *
+     * @param list<string> $ids of cases
+     *
+     * @return array<string, string> id => number of the next case of the same unit
+     */
+    public function cameInAgain(array $ids): array
+    {
+        /** @var array<string, string> $again */
+        $again = $this->getEntityManager()->getConnection()->fetchAllKeyValue(
+            <<<'SQL'
+                SELECT DISTINCT ON (e.id) e.id, n.number FROM case_file e
+                JOIN LATERAL (
+                    SELECT c.number, c.made_at FROM case_file c WHERE c.comeback_of_id = e.id AND c.withdrawn_at IS NULL
+                    UNION ALL
+                    SELECT c.number, c.made_at FROM case_file c WHERE length(e.serial_key) >= 3 AND c.serial_key = e.serial_key
+                        AND c.family = e.family AND c.made_at > e.made_at AND c.withdrawn_at IS NULL
+                ) n ON true
+                WHERE e.id IN (:ids) ORDER BY e.id, n.made_at
+                SQL,
+            ['ids' => $ids],
+            ['ids' => ArrayParameterType::STRING],
+        );
+
+        return $again;
     }
 
     /** What stands at the far end of a one-to-one is asked for case by case, unless it comes along. */

@@ -6,6 +6,7 @@ namespace App\Memory\Alike;
 
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
+use App\Intake\Repository\CaseFileRepository;
 use App\Memory\Ask\CaseRow;
 use App\Memory\Remember;
 use App\Memory\Repository\AlikeRepository;
@@ -28,6 +29,7 @@ final readonly class AlikeCases
         private TraitWords $words,
         private Remember $remember,
         private BookShelf $shelf,
+        private CaseFileRepository $cases,
     ) {
     }
 
@@ -57,7 +59,7 @@ final readonly class AlikeCases
         arsort($near);
         $near = \array_slice($near, 0, $most);
         $book = $this->shelf->book($case->family, $case->is());
-        $back = $this->memory->cameBack(array_keys($near));
+        $back = $this->cases->cameInAgain(array_keys($near));
 
         return array_map(
             fn (CaseRow $one): AlikeCase => new AlikeCase(
@@ -72,7 +74,7 @@ final readonly class AlikeCases
     private static function became(CaseRow $one, array $back): string
     {
         return match (true) {
-            isset($back[$one->id]) => 'came back as '.$back[$one->id],
+            isset($back[$one->id]) => 'came in again as '.$back[$one->id],
             'well' === $one->cure => 'runs well, says its user',
             'but' === $one->cure => 'runs, with a remark of its user',
             'failed' === $one->cure => 'failed again, says its user',

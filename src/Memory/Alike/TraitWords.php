@@ -30,6 +30,8 @@ final readonly class TraitWords
             $line = isset($said[$about]) ? null : $this->words($book, $kind, $what, $more);
             if (null !== $line) {
                 [$said[$about], $words[]] = [true, $line];
+                // What is said of a part is said of its kind and of its damage.
+                $said += \in_array($kind, ['find', 'surface', 'kind'], true) ? ['mode '.$more => true] : [];
             }
         }
 
@@ -40,17 +42,15 @@ final readonly class TraitWords
     private static function about(string $kind, string $what, string $more): string
     {
         return match ($kind) {
-            'find', 'surface', 'kind' => $more,
-            'mode' => $what,
-            'complaint' => 'complaint '.$what,
-            default => $kind.$what,
+            'find', 'surface' => explode('/', $what)[0].' '.$more,
+            'kind' => 'mode '.$more,
+            default => $kind.' '.$what,
         };
     }
 
     private function words(Book $book, string $kind, string $what, string $more): ?string
     {
         $name = fn (WordKind $of, string $key): string => lcfirst($this->shelf->words()->name($of, $key));
-
         $part = static fn (string $key): string => lcfirst($book->parts[$key]->name ?? $name(WordKind::Part, $key));
 
         return match ($kind) {

@@ -46,6 +46,7 @@ final readonly class AskFilters
             'grade' => ['Grade at least', ['1' => '1', '2' => '2', '3' => '3', '4' => '4']],
             'complaint' => ['Complaint', $complaints],
             'when' => ['When', AskField::When->choices()],
+            'reading' => ['Outside its limit', $all(WordKind::Reading)],
             'origin' => ['Origin', $all(WordKind::Origin)],
             'carries' => ['Carried by', AskField::Who->choices()],
             'waits' => ['Waits', AskField::Waits->choices()],

@@ -108,7 +108,7 @@ final class AskSql
             AskField::Complaint => 'm.case_id IN (SELECT c.case_id FROM memory_complaint c WHERE '.$this->in('c.what', $is->keys).')',
             AskField::When => 'm.case_id IN (SELECT c.case_id FROM memory_complaint c WHERE c.conditions && ARRAY['
                 .implode(', ', array_map($this->value(...), $is->keys)).']::text[])',
-            AskField::Claim => ['any'] === $is->keys ? 'm.claim IS NOT NULL' : $this->in('m.claim', $is->keys),
+            AskField::Claim => \in_array('any', $is->keys, true) ? 'm.claim IS NOT NULL' : $this->in('m.claim', $is->keys),
             AskField::Cure => $this->in("COALESCE(m.cure, 'unknown')", $is->keys).' AND m.out_at IS NOT NULL',
             AskField::Is => implode(' OR ', array_map($this->is(...), $is->keys)),
             AskField::Family => $this->in('m.family', $is->keys),
@@ -155,11 +155,11 @@ final class AskSql
         }
         $any = \sprintf(
             'm.case_id IN (SELECT t.case_id FROM memory_text t WHERE (%s)%s)', implode(' OR ', $ways),
-            null === $is->source ? '' : ' AND t.source = '.$this->value($is->source),
+            [] === $is->sources ? '' : ' AND '.$this->in('t.source', $is->sources),
         );
         $key = CaseFile::serialKey($typed);
 
-        return null === $is->source && \strlen($key) >= 3 && 1 === preg_match('/\d/', $key)
+        return [] === $is->sources && \strlen($key) >= 3 && 1 === preg_match('/\d/', $key)
             ? $any.' OR m.serial_key LIKE '.$this->value('%'.$key.'%')
             : $any;
     }

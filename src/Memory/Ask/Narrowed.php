@@ -13,7 +13,7 @@ final class Narrowed
     private const TERMS = [
         'family' => 'family:%s', 'part' => 'part:%s', 'damage' => 'damage:%s', 'grade' => 'grade>=%s', 'complaint' => 'complaint:%s',
         'when' => 'when:%s', 'origin' => 'origin:%s', 'carries' => 'carries:%s', 'waits' => 'waits:%s', 'claim' => 'claim:%s',
-        'customer' => 'customer:%s', 'model' => 'model:%s', 'reading' => 'reading:%s', 'is' => 'is:%s', 'from' => 'taken:%s..',
+        'customer' => 'customer:%s', 'model' => 'model:%s', 'reading' => 'reading:%s=outside', 'is' => 'is:%s', 'from' => 'taken:%s..',
         'to' => 'taken:..%s', 'hours' => 'hours>=%s', 'cure' => 'cure:%s',
     ];
 

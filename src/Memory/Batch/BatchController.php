@@ -7,6 +7,7 @@ namespace App\Memory\Batch;
 use App\Account\OurShop;
 use App\Account\Permission;
 use App\Books\BookShelf;
+use App\Intake\Repository\CaseFileRepository;
 use App\Platform\PdfTool;
 use App\Platform\WorkFolder;
 use App\Proof\Standings;
@@ -25,6 +26,7 @@ final class BatchController extends AbstractController
     public function __construct(
         private readonly FittedPartRepository $fitted,
         private readonly Standings $standings,
+        private readonly CaseFileRepository $cases,
         private readonly BookShelf $shelf,
         private readonly OurShop $shop,
     ) {
@@ -54,8 +56,8 @@ final class BatchController extends AbstractController
         $mark = trim($request->query->getString('mark'));
         $owners = [];
         foreach ($this->rows($mark) as $row) {
-            if ($row['isOut']) {
-                $owners[$row['fitted']->case->customer][] = $row;
+            if ($row->isOutThere()) {
+                $owners[$row->fitted->case->customer][] = $row;
             }
         }
         if ([] === $owners) {
@@ -75,15 +77,18 @@ final class BatchController extends AbstractController
         ]);
     }
 
-    /** @return list<array{fitted: FittedPart, part: string, isOut: bool}> */
+    /** @return list<BatchUnit> */
     private function rows(string $mark): array
     {
         $fitted = $this->fitted->marked($mark);
         $out = $this->standings->out(array_map(static fn (FittedPart $one) => $one->case, $fitted));
+        $again = $this->cases->cameInAgain(array_map(static fn (FittedPart $one): string => (string) $one->case->id, $fitted));
 
-        return array_map(fn (FittedPart $one): array => [
-            'fitted' => $one, 'part' => $this->shelf->book($one->case->family)->parts[$one->part]->name ?? $one->part,
-            'isOut' => isset($out[(string) $one->case->id]),
-        ], $fitted);
+        return array_map(fn (FittedPart $one): BatchUnit => new BatchUnit(
+            $one,
+            $this->shelf->book($one->case->family)->parts[$one->part]->name ?? $one->part,
+            isset($out[(string) $one->case->id]),
+            $again[(string) $one->case->id] ?? null,
+        ), $fitted);
     }
 }

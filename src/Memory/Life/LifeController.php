@@ -7,6 +7,8 @@ namespace App\Memory\Life;
 use App\Account\User;
 use App\Platform\Words;
 use Japhrex\Core\Memory\Ask\AskError;
+use Japhrex\Core\Memory\Life\Compared;
+use Japhrex\Core\Memory\Life\LivedGroup;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -42,7 +44,7 @@ final class LifeController extends AbstractController
 
         return $this->render('memory/life.html.twig', $shown + [
             'paper' => new Paper($shown['groups']),
-            'compared' => 2 === \count($shown['groups']) ? $this->view->compare(...$shown['groups']) : null,
+            'compared' => 2 === \count($shown['groups']) ? Compared::of(...$shown['groups']) : null,
         ], new Response(status: null === $shown['wrong'] ? 200 : 422));
     }
 

@@ -8,9 +8,8 @@ use App\Account\User;
 use App\Memory\Ask\AskedPage;
 use App\Memory\Repository\LifeRepository;
 use Japhrex\Core\Memory\Ask\AskError;
-use Japhrex\Core\Statistics\LogRank;
+use Japhrex\Core\Memory\Life\LivedGroup;
 use Japhrex\Core\Statistics\MeanCumulative;
-use Japhrex\Core\Statistics\StatisticsError;
 
 /** The life of the units that a line asks for, and of those of a second line beside them. */
 final readonly class LifeView
@@ -31,25 +30,6 @@ final readonly class LifeView
         $lives = array_values(array_filter(array_map(static fn (LivedUnit $one) => $one->life($sameOnly), $units)));
 
         return new LivedGroup($line, \count($units), $lives, $this->memory->ages($sql), self::repairs($units));
-    }
-
-    /** @return array{float, string} chance that two alike groups part so far, and that in a sentence; null: it cannot be told */
-    public function compare(LivedGroup $one, LivedGroup $other): ?array
-    {
-        try {
-            $test = new LogRank($one->lives, $other->lives);
-        } catch (StatisticsError) {
-            return null;
-        }
-        $chance = $test->chance();
-        $says = \sprintf(
-            'The first group has %d failures, where %.1f would be expected were both alike. Chance alone parts two alike groups so far or '
-                .'farther in %s of cases: %s.',
-            $test->observed, $test->expected, $chance < 0.001 ? 'fewer than one in a thousand' : \sprintf('%.1f %%', 100 * $chance),
-            $chance < 0.05 ? 'they differ' : 'this may well be chance',
-        );
-
-        return [$chance, $says];
     }
 
     /**

@@ -13,13 +13,10 @@ final readonly class LivedUnit
 
     /** @param \DateTimeImmutable|null $ranUntil last sign of life; null: there is none */
     private function __construct(
-        public string $number,
         public string $serial,
         public \DateTimeImmutable $out,
         public ?\DateTimeImmutable $ranUntil,
-        public ?string $back,
         public ?\DateTimeImmutable $backAt,
-        public ?float $hours,
         private bool $beganAlike,
     ) {
     }
@@ -31,14 +28,13 @@ final readonly class LivedUnit
         $at = static fn (string $of): ?\DateTimeImmutable => null === $row[$of] ? null : new \DateTimeImmutable((string) $text($of));
 
         return new self(
-            (string) $text('number'), (string) $text('serial_key'), $at('out_at') ?? throw new \LogicException('It went out.'),
-            $at('ran_until'), $text('back'), $at('back_at'), null === $row['hours'] ? null : (float) $text('hours'),
-            null !== $row['origin'] && $row['origin'] === $row['back_origin'],
+            (string) $text('serial_key'), $at('out_at') ?? throw new \LogicException('It went out.'),
+            $at('ran_until'), $at('back_at'), null !== $row['origin'] && $row['origin'] === $row['back_origin'],
         );
     }
 
     /**
-     * In months, or in hours where it came back and they are known.
+     * In months.
      *
      * @param bool $sameOnly only what began as it had the time before counts as a failure; what came back by another origin ran until then
      *

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Memory\Life;
 
+use Japhrex\Core\Memory\Life\LivedGroup;
+
 /** Weibull paper: time on a logarithmic scale, the share failed so that a Weibull distribution is a straight line. Laid out to pixels. */
 final readonly class Paper
 {

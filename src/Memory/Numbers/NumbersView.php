@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Memory\Numbers;
 
+use App\Account\OurShop;
 use App\Account\User;
 use App\Books\BookShelf;
 use App\Memory\Ask\AskedPage;
 use App\Memory\Ask\AskShelf;
 use App\Memory\Ask\AskSql;
+use App\Memory\Repository\AboutRepository;
 use App\Memory\Repository\NumbersRepository;
+use Japhrex\Core\Damage\OftenHurt;
 use Japhrex\Core\Memory\Ask\AskError;
 use Japhrex\Core\Memory\Ask\AskField;
 use Japhrex\Core\Memory\Ask\WordKind;
@@ -20,19 +23,22 @@ final readonly class NumbersView
 {
     private const MOST = 12;
     private const MONTHS = 24;
+    private const PARTS = 200;
 
     public function __construct(
         private AskedPage $asked,
         private AskShelf $words,
         private BookShelf $shelf,
         private NumbersRepository $numbers,
+        private AboutRepository $about,
+        private OurShop $shop,
     ) {
     }
 
     /**
      * @return array{
      *     plots: array<string, array{string, list<Bar>}>, families: list<array{string, int}>,
-     *     drawn: array{family: string, grades: array<string, int>}|null, agreement: list<array{name: string, grades: list<string>}>,
+     *     drawn: array{family: string, steps: array<string, int>}|null, agreement: list<array{name: string, grades: list<string>}>,
      *     count: int,
      * } drawn: where all are of one family
      *
@@ -44,11 +50,11 @@ final readonly class NumbersView
         [$count, $groups] = $this->asked->parted($sql);
         $families = $groups['family'] ?? [];
         $family = 1 === \count($families) ? $families[0][0] : null;
-        $parts = $this->numbers->parts($sql);
+        $hurt = $this->about->hurt($sql, self::PARTS);
         $more = static fn (string $term): string => trim($line.' '.$term);
         $plots = [
             'origins' => ['What it was', $this->origins($line, $this->numbers->origins($sql, self::MOST))],
-            'parts' => ['Parts found bad', $this->parts($line, $family, \array_slice($parts, 0, self::MOST))],
+            'parts' => ['Parts found bad', $this->parts($line, \array_slice($hurt, 0, self::MOST))],
             'months' => ['Taken in', Bar::all(array_map(
                 static fn (array $one): array => [$one[0], $one[2], $more('taken:'.$one[0]), ''],
                 $this->numbers->months($sql, self::MONTHS),
@@ -61,16 +67,16 @@ final readonly class NumbersView
                 $this->numbers->waiting($sql),
             ))],
             'claims' => ['Claims', Bar::all(array_map(
-                static fn (array $one): array => [
+                fn (array $one): array => [
                     ucfirst(AskField::Claim->choices()[$one[0]] ?? $one[0]), $one[2], $more('claim:'.$one[0]),
-                    'asked for '.number_format((int) $one[1] / 100, 0, '.', ' '),
+                    'asked for '.$this->money($one[1]),
                 ],
                 $this->numbers->claims($sql),
             ))],
             'offers' => ['Offered, the middle of each family', Bar::all(array_map(
                 fn (array $one): array => [
                     $this->words->words()->name(WordKind::Family, $one[0]), $one[2], $more('family:'.$one[0].' offered>0'),
-                    number_format((int) $one[1] / 100, 0, '.', ' '),
+                    $this->money($one[1]),
                 ],
                 $this->numbers->offers($sql, self::MOST),
             ))],
@@ -78,8 +84,7 @@ final readonly class NumbersView
 
         return [
             'count' => $count, 'plots' => array_filter($plots, static fn (array $plot): bool => [] !== $plot[1]), 'families' => $families,
-            'drawn' => null === $family ? null : ['family' => $family, 'grades' => array_map(static fn (array $one): int => $one[1],
-                $parts)],
+            'drawn' => null === $family ? null : ['family' => $family, 'steps' => self::steps($hurt)],
             'agreement' => $this->agreement($sql),
         ];
     }
@@ -105,20 +110,35 @@ final readonly class NumbersView
     }
 
     /**
-     * @param array<string, array{int, int}> $parts
+     * @param list<array{string, string, int, int}> $hurt family, part, bad, looked at
      *
      * @return list<Bar>
      */
-    private function parts(string $line, ?string $family, array $parts): array
+    private function parts(string $line, array $hurt): array
     {
-        $book = null === $family ? null : $this->shelf->book($family);
         $rows = [];
-        foreach ($parts as $part => [$n, $grade]) {
-            $name = $book->parts[$part]->name ?? $this->words->words()->name(WordKind::Part, (string) $part);
-            $rows[] = [$name, $n, trim($line.' part:'.$part.' grade>=2'), 'middle grade '.$grade];
+        foreach ($hurt as [$family, $part, $bad, $seen]) {
+            $name = $this->shelf->book($family)->parts[$part]->name ?? $part;
+            $asks = \sprintf('family:%s part:%s grade>=%d', $family, $part, OftenHurt::FROM);
+            $rows[] = [$name, $bad, trim($line.' '.$asks), 'of '.$seen.' looked at'];
         }
 
         return Bar::all($rows);
+    }
+
+    /**
+     * @param list<array{string, string, int, int}> $hurt
+     *
+     * @return array<string, int> part => how often it is bad, as the library draws it
+     */
+    private static function steps(array $hurt): array
+    {
+        return array_column(array_map(static fn (array $one): array => [$one[1], OftenHurt::step($one[2], $one[3])], $hurt), 1, 0);
+    }
+
+    private function money(string $cents): string
+    {
+        return number_format((int) $cents / 100, 0, '.', ' ').' '.$this->shop->currency();
     }
 
     /** @return list<array{name: string, grades: list<string>}> by reading: of each grade how many of its readings were outside the limit */

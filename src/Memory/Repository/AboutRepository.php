@@ -7,6 +7,7 @@ namespace App\Memory\Repository;
 use App\Memory\About\AboutFigures;
 use App\Memory\Ask\AskSql;
 use Doctrine\DBAL\Connection;
+use Japhrex\Core\Damage\OftenHurt;
 
 /** What the cases of a customer, machine, model or serial come to together. */
 final readonly class AboutRepository
@@ -38,17 +39,19 @@ final readonly class AboutRepository
     /**
      * The most frequent first.
      *
-     * @return list<array{string, string, int, int}> family, part, cases in which it was found at grade 2 or worse, and those in which it
+     * @return list<array{string, string, int, int}> family, part, cases in which it was found bad (OftenHurt::FROM), and those in which it
      *                                               was looked at
      */
     public function hurt(AskSql $ask, int $most): array
     {
+        $from = OftenHurt::FROM;
         /** @var list<array{family: string, part: string, hurt: int, seen: int}> $rows */
         $rows = $this->database->fetchAllAssociative(
             <<<SQL
-                SELECT m.family, f.part, count(DISTINCT f.case_id) FILTER (WHERE f.grade >= 2) AS hurt, count(DISTINCT f.case_id) AS seen
+                SELECT m.family, f.part, count(DISTINCT f.case_id) FILTER (WHERE f.grade >= $from) AS hurt,
+                    count(DISTINCT f.case_id) AS seen
                 FROM memory_case m JOIN memory_find f USING (case_id) WHERE {$ask->where}
-                GROUP BY 1, 2 HAVING count(*) FILTER (WHERE f.grade >= 2) > 0 ORDER BY 3 DESC, 4, 2 LIMIT $most
+                GROUP BY 1, 2 HAVING count(*) FILTER (WHERE f.grade >= $from) > 0 ORDER BY 3 DESC, 4, 2 LIMIT $most
                 SQL,
             $ask->values,
         );

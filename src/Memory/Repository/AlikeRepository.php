@@ -31,11 +31,11 @@ final readonly class AlikeRepository
         /** @var array<string, int> $having */
         $having = $this->database->fetchAllKeyValue(
             'SELECT trait, cases FROM memory_trait_count WHERE trait IN (:traits)',
-            ['traits' => array_keys($of->weights)],
+            ['traits' => ['', ...array_keys($of->weights)]],
             ['traits' => ArrayParameterType::STRING],
         );
 
-        return new Rarity((int) $this->database->fetchOne('SELECT reltuples::int FROM pg_class WHERE relname = \'memory_case\''), $having);
+        return new Rarity($having[''] ?? 0, $having);
     }
 
     /**
@@ -51,7 +51,7 @@ final readonly class AlikeRepository
                 $rare[$trait] = $rarity->of($trait) * $weight;
             }
         }
-        $traits = [] === $rare ? array_map(static fn (float $weight): float => $weight, $traits->weights) : $rare;
+        $traits = [] === $rare ? $traits->weights : $rare;
         /** @var list<string> $ids */
         $ids = $this->database->fetchFirstColumn(
             <<<'SQL'
@@ -88,23 +88,6 @@ final readonly class AlikeRepository
         ksort($rows);
 
         return array_values($rows);
-    }
-
-    /**
-     * @param list<string> $ids
-     *
-     * @return array<string, string> case id => number of the case in which it came back
-     */
-    public function cameBack(array $ids): array
-    {
-        /** @var array<string, string> $back */
-        $back = $this->database->fetchAllKeyValue(
-            'SELECT comeback_of_id, min(number) FROM case_file WHERE comeback_of_id IN (:ids) GROUP BY 1',
-            ['ids' => $ids],
-            ['ids' => ArrayParameterType::STRING],
-        );
-
-        return $back;
     }
 
     /**

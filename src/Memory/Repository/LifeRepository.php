@@ -24,12 +24,10 @@ final readonly class LifeRepository
     {
         $rows = $this->database->fetchAllAssociative(
             <<<SQL
-                SELECT m.number, m.serial_key, m.out_at, m.ran_until, o.origin, n.number AS back, n.taken_at AS back_at,
-                n.since_repair AS hours,
-                    b.origin AS back_origin
+                SELECT m.serial_key, m.out_at, m.ran_until, o.origin, n.taken_at AS back_at, b.origin AS back_origin
                 FROM memory_case m
                 LEFT JOIN LATERAL (
-                    SELECT k.case_id, k.number, k.taken_at, k.since_repair FROM memory_case k
+                    SELECT k.case_id, k.taken_at FROM memory_case k
                     WHERE k.serial_key = m.serial_key AND k.family = m.family AND k.case_id <> m.case_id
                         AND k.taken_at > m.out_at AND NOT k.is_withdrawn
                     ORDER BY k.taken_at LIMIT 1

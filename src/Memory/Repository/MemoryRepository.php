@@ -8,7 +8,9 @@ use App\Intake\CaseFile;
 use App\Intake\Remember\Remembered;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
+use Japhrex\Core\Memory\Counts;
 use Japhrex\Core\Memory\Likeness\Traits;
+use Japhrex\Core\Proof\UserSays;
 
 /** Writes the memory of the shop, and knows which cases have changed since they were remembered. */
 final readonly class MemoryRepository
@@ -79,10 +81,15 @@ final readonly class MemoryRepository
             static fn (array $one): array => $of + ['what' => $one['what'], 'conditions' => '{'.implode(',', $one['conditions']).'}'],
             $memory->complaints,
         ));
+        $cure = UserSays::tryFrom($memory->cure ?? '');
         $this->add('memory_origin', array_map(
-            static fn (array $one): array => $of + ['name' => mb_substr($one['name'], 0, 200),
-                'counts' => $one['counts'] ? 't' : 'f'] + $one,
+            // A case counts once, by its first origin.
+            static fn (array $one, int $i): array => $of + [
+                'name' => mb_substr($one['name'], 0, 200),
+                'counts' => 0 === $i && '' !== $one['origin'] && Counts::does($one['found'], $cure) ? 't' : 'f',
+            ] + array_diff_key($one, ['found' => null]),
             $memory->origins,
+            array_keys($memory->origins),
         ));
         $rows = [];
         foreach ($traits->weights as $trait => $weight) {
@@ -96,12 +103,23 @@ final readonly class MemoryRepository
         $this->add('memory_text', $texts);
     }
 
-    /** In how many cases each trait is: what tells how much it says that two share it. */
+    /** Were cases added since the traits were counted? */
+    public function isCountOld(): bool
+    {
+        return (bool) $this->database->fetchOne(
+            "SELECT COALESCE((SELECT cases FROM memory_trait_count WHERE trait = ''), -1) <> (SELECT count(*) FROM memory_case)",
+        );
+    }
+
+    /** In how many cases each trait is, and under '' of how many: what tells how much it says that two share it. */
     public function countTraits(): void
     {
         $this->database->transactional(function (): void {
             $this->database->executeStatement('DELETE FROM memory_trait_count');
-            $this->database->executeStatement('INSERT INTO memory_trait_count SELECT trait, count(*) FROM memory_trait GROUP BY 1');
+            $this->database->executeStatement(
+                'INSERT INTO memory_trait_count SELECT trait, count(*) FROM memory_trait GROUP BY 1 '
+                    ."UNION ALL SELECT '', count(*) FROM memory_case",
+            );
         });
     }
 

@@ -24,27 +24,6 @@ final readonly class NumbersRepository
         );
     }
 
-    /** @return array<string, array{int, int}> part => cases in which it was found at grade 2 or worse, and its middle grade in those */
-    public function parts(AskSql $ask): array
-    {
-        $parts = [];
-        foreach (
-            $this->three(
-                <<<SQL
-                    SELECT part, count(*)::text, percentile_disc(0.5) WITHIN GROUP (ORDER BY grade) FROM (
-                        SELECT f.part, f.case_id, max(f.grade) AS grade FROM memory_case m JOIN memory_find f USING (case_id)
-                        WHERE f.grade >= 2 AND {$ask->where} GROUP BY 1, 2
-                    ) worst GROUP BY 1 ORDER BY count(*) DESC, 1
-                    SQL,
-                $ask,
-            ) as [$part, $cases, $grade]
-        ) {
-            $parts[$part] = [(int) $cases, $grade];
-        }
-
-        return $parts;
-    }
-
     /** @return list<array{string, string, int}> month as `2026-03`, nothing, cases taken in; of the last months in which there are any */
     public function months(AskSql $ask, int $most): array
     {

@@ -93,7 +93,7 @@ final readonly class RateRepository implements SeenOrigins
             ) as $row
         ) {
             // The case itself does not speak for itself.
-            $counts[$row['level']][$row['origin']] = $row['cases'] - ($row['origin'] === $own ? 1 : 0);
+            $counts[$row['level']][$row['origin']] = max(0, $row['cases'] - ($row['origin'] === $own ? 1 : 0));
         }
         $names = [
             'family' => 'of “'.$this->shelf->book($besides->family)->title.'”', 'model' => 'of this model',

@@ -14,7 +14,10 @@ use Japhrex\Core\Memory\Warning\MoreOften;
 /** @extends ServiceEntityRepository<Warning> */
 final class WarningRepository extends ServiceEntityRepository
 {
-    /** What is counted of a case: its origin, and each part that was found at grade 3 or worse; under its model and its customer. */
+    /**
+     * What is counted of a case: its origin, and each part that was found at grade 3 or worse,
+     * under its model, its customer, and the batches and suppliers of the parts that it came back with.
+     */
     private const CHARTS = <<<'SQL'
         SELECT c.case_id, c.family, g.by, g.value, t.what, t.thing, c.taken_at FROM memory_case c
         CROSS JOIN LATERAL (
@@ -91,8 +94,7 @@ final class WarningRepository extends ServiceEntityRepository
     }
 
     /**
-     * The last year against the three before; where the group has fewer than ten cases from then, against the rest of the family of the
-     * last four years.
+     * The last year, and the three before, of the group and of the rest of its family.
      *
      * @param array{family: string, by: string, value: string, what: string, thing: string} $chart
      */
@@ -121,8 +123,6 @@ final class WarningRepository extends ServiceEntityRepository
             ['value' => $chart['value'], 'family' => $chart['family'], 'thing' => $chart['thing']],
         );
 
-        return $n['of_own'] >= 10
-            ? new MoreOften($n['recent'], $n['of_recent'], $n['own'], $n['of_own'])
-            : new MoreOften($n['recent'], $n['of_recent'], $n['rest'], $n['of_rest']);
+        return MoreOften::against([$n['recent'], $n['of_recent']], [$n['own'], $n['of_own']], [$n['rest'], $n['of_rest']]);
     }
 }

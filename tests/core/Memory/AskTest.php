@@ -65,21 +65,23 @@ final class AskTest extends TestCase
     {
         $finds = array_map(static fn (Term $one): object => $one->is, self::read('front block bore scored rear-block broken')->terms);
         self::assertEquals([new Found(['front-block'], ['bore'], ['scoring']), new Found(['rear-block'], [], ['fracture'])], $finds);
+        self::assertEquals([new Found([], [], ['scoring'], 3, 3)], [self::read('scored=3')->terms[0]->is]);
         self::assertEquals([new Found(['front-block'], [], [], 2, 2)], [self::read('front-block grade:2')->terms[0]->is]);
+        self::assertSame('front block looked at and clean', self::read('front-block grade:0')->terms[0]->says);
         self::assertEquals([new Found(['shaft-seal'], [], [], 0, 0)], [self::read('clean:"lip seal"')->terms[0]->is]);
     }
 
     public function testWhatTheBooksDoNotKnowIsAWordThatSomebodyWrote(): void
     {
-        self::assertEquals(new Written(null, ['cocoa']), self::read('cocoa')->terms[0]->is);
-        $grooved = new Written(null, ['grooved', 'scoring', 'scored']);
+        self::assertEquals(new Written([], ['cocoa']), self::read('cocoa')->terms[0]->is);
+        $grooved = new Written([], ['grooved', 'scoring', 'scored']);
         self::assertEquals($grooved, self::read('"grooved"')->terms[0]->is, 'with other words for it');
-        self::assertEquals(new Written('statement', ['ran dry']), self::read('says:"ran dry"')->terms[0]->is);
+        self::assertEquals(new Written(['complaint', 'statement'], ['ran dry']), self::read('says:"ran dry"')->terms[0]->is);
         self::assertTrue(self::read('-cocoa')->terms[0]->not);
         $alone = self::read('ice block')->terms[1]->is;
         self::assertInstanceOf(Written::class, $alone, 'a part that stands alone, as people say it, is a word');
         self::assertInstanceOf(Found::class, self::read('front-block')->terms[0]->is, 'by its key it is a find');
-        self::assertEquals(new Written(null, ['bore']), self::read('bore')->terms[0]->is, 'a face is told beside a part');
+        self::assertEquals(new Written([], ['bore']), self::read('bore')->terms[0]->is, 'a face is told beside a part');
     }
 
     /** @return iterable<string, array{string, float|string|null, float|string|null}> */
@@ -118,6 +120,7 @@ final class AskTest extends TestCase
         yield 'a field' => ['block colour:red', 6, 'Nothing is asked by “colour”'];
         yield 'a word of a field' => ['damage:scorin', 0, 'scoring'];
         yield 'a choice' => ['noise stage:garage', 6, 'one of intake, strip'];
+        yield 'no damage' => ['scored=0', 0, 'damage of grade 0 is none'];
         yield 'a grade' => ['scored>=7', 0, '0 (none), 1, 2, 3 or 4'];
         yield 'nothing' => ['customer:', 0, 'has to follow'];
         yield 'a day' => ['taken:2025-13', 0, 'a year, a month or a day'];

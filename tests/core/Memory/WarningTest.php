@@ -29,6 +29,12 @@ final class WarningTest extends TestCase
         self::assertFalse($rule->warns(new MoreOften(2, 2, 0, 10000)), 'two are no trend');
     }
 
+    public function testAGroupWithoutAPastOfItsOwnIsHeldAgainstTheRestOfItsFamily(): void
+    {
+        self::assertEquals(new MoreOften(4, 9, 1, 10), MoreOften::against([4, 9], [1, 10], [30, 200]));
+        self::assertEquals(new MoreOften(4, 9, 30, 200), MoreOften::against([4, 9], [1, 9], [30, 200]));
+    }
+
     /** Fifteen years of a shop in which nothing ever changes: at most one false alarm a year is promised. */
     #[Group('slow')]
     public function testAShopInWhichNothingChangesIsSeldomWarned(): void

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Memory\Life;
+namespace Japhrex\Core\Memory\Life;
 
 use Japhrex\Core\Statistics\Life;
 use Japhrex\Core\Statistics\MeanCumulative;
@@ -14,9 +14,6 @@ use Japhrex\Core\Statistics\Weibull;
 /** Units of one kind that went out of the shop: how long they lived, as far as anybody knows. */
 final readonly class LivedGroup
 {
-    /** Of fewer failures no life is told. */
-    public const FEWEST = 3;
-
     public ?Weibull $fit;
 
     /** Why no life is told; empty: it is. */
