@@ -50,8 +50,9 @@ final class BatchTest extends AppTestCase
         $case = $this->aCase('A-1');
         $this->fit($case, 'K7-114');
         $this->letOut($case);
+        $earlier = $this->fresh($case);
         $again = $this->aCase('A-1');
-        $again->comesBackFrom($this->fresh($case));
+        $again->comesBackFrom($earlier);
         self::em()->flush();
         $page = $this->browser->request('GET', '/batches/K7-114')->filter('main')->text();
         self::assertStringContainsString('0 of 1 are out there with it', $page);
