@@ -95,6 +95,10 @@ final class DemoShopTest extends AppTestCase
             self::assertGreaterThan($case->comebackOf->signedAt, $case->madeAt);
         }
         self::assertSame([], array_filter($earlier, static fn (CaseFile $case): bool => !$case->isSigned()));
+        foreach (self::earlier() as $case) {
+            self::assertSame([], self::service(CaseChain::class)->problems($case), $case->number.' was signed with its chain closed');
+            self::assertSame([], self::service(CaseFrames::class)->frameOf($case)->unopened(), $case->number);
+        }
     }
 
     /** A batch of seals that tears is told, and nothing else: what the quarry's tank does it has always done. */

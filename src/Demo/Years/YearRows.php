@@ -9,6 +9,7 @@ use App\Account\User;
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\Part;
 
 use function Symfony\Component\Clock\now;
 
@@ -162,9 +163,15 @@ final class YearRows
                 'grade' => $grade, 'made' => '[]',
             ] + $this->by('bench'));
         }
-        foreach ($one->story->clean as $part) {
+        // The rest is looked over in one act, so that nothing is left open when it is signed.
+        $hurt = array_column($one->story->finds, 'part');
+        $rest = array_filter(
+            $this->shelf->book($one->story->family)->partsInStripOrder(),
+            static fn (Part $part): bool => !\in_array($part->key, $hurt, true),
+        );
+        foreach ($rest as $part) {
             $this->row('finding', $one->taken, [
-                'case_id' => $case, 'part' => $part, 'kind' => 'clean', 'made' => '[]',
+                'case_id' => $case, 'part' => $part->key, 'kind' => 'clean', 'made' => '[]', 'swept_with' => \count($rest),
             ] + $this->by('bench'));
         }
 

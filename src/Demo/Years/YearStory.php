@@ -12,7 +12,6 @@ final readonly class YearStory
      * @param non-empty-array<string, float> $models maker and model => scale of its life against the others
      * @param list<string> $machines in which it sits
      * @param list<array{part: string, surface: string|null, mode: string, grade: int}> $finds
-     * @param list<string> $clean parts
      * @param string $after key of the story by which a unit of this one comes back; empty: by the same
      * @param array{float, float} $life shape and scale (hours) of a Weibull distribution
      */
@@ -29,7 +28,6 @@ final readonly class YearStory
         public string $onset,
         public string $words,
         public array $finds,
-        public array $clean,
         public string $origin,
         public ?string $place,
         public string $name,
@@ -54,7 +52,7 @@ final readonly class YearStory
         return new self(
             $key, (float) $text('weight'), $row['at'] ?? [], $text('family'), $row['models'], $row['machines'],
             $text('unit'),
-            $text('complaint'), $text('warmth') ?: null, $text('onset'), $text('words'), $finds, explode(' ', $text('clean')),
+            $text('complaint'), $text('warmth') ?: null, $text('onset'), $text('words'), $finds,
             $text('origin'),
             $text('place') ?: null, $text('name'), $text('kind'), $text('carries'), $row['life'],
             $text('after'),
