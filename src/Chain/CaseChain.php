@@ -111,7 +111,13 @@ final readonly class CaseChain
     /** The condition of the chain that stands for a complaint; null: it is not in the chain. */
     public function nodeOf(Complaint $complaint): ?ChainNode
     {
-        return $this->nodes->ofComplaint($complaint);
+        foreach ($this->nodes->ofCase($complaint->case) as $node) {
+            if ($node->complaint === $complaint) {
+                return $node;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<ClosureProblem> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Intake\Kept\KeptOfCase;
 use App\Intake\Repository\CaseFileRepository;
 use App\Platform\ShopError;
 use Symfony\Component\Security\Core\Authorization\AuthorizationCheckerInterface;
@@ -12,13 +13,18 @@ use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 /** Finds a case, and lets somebody change it who may. */
 final readonly class CaseGate
 {
-    public function __construct(private AuthorizationCheckerInterface $authorization, private CaseFileRepository $cases)
-    {
+    public function __construct(
+        private AuthorizationCheckerInterface $authorization,
+        private CaseFileRepository $cases,
+        private KeptOfCase $kept,
+    ) {
     }
 
     /** @throws ShopError if there is no such case */
     public function find(string $number): CaseFile
     {
+        $this->kept->begin($number);
+
         return $this->cases->numbered($number)
             ?? throw new ShopError(\sprintf('There is no case %s. Look for it on the floor by unit, serial or customer.', $number), 404);
     }

@@ -9,7 +9,6 @@ use App\Chain\Engine\CaseAnalysis;
 use App\Evidence\Repository\FindingRepository;
 use App\Intake\CaseGate;
 use App\Measuring\ShopLimits;
-use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Damage\OftenHurt;
 use Japhrex\Core\Family\CarrierKind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -76,7 +75,7 @@ final class LibraryController extends AbstractController
 
         $debris = null === $case || $case->family !== $family || !$request->query->getBoolean('reach')
             ? null
-            : Reach::after($book, $engine->ground($case));
+            : $engine->reach($case);
         $kind = null === $debris ? $kind : CarrierKind::Oil;
 
         return $this->render(

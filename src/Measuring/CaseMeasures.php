@@ -8,6 +8,7 @@ use App\Books\BookShelf;
 use App\Evidence\PartRecord;
 use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
+use App\Intake\Repository\FoundOfCase;
 use App\Measuring\Repository\LimitChoiceRepository;
 use App\Measuring\Repository\ReadingRepository;
 use App\Teardown\Repository\StepRecordRepository;
@@ -31,6 +32,7 @@ final readonly class CaseMeasures
         private ReadingRepository $readings,
         private StepRecordRepository $steps,
         private DriftedZeros $zeros,
+        private FoundOfCase $found,
     ) {
     }
 
@@ -40,6 +42,14 @@ final readonly class CaseMeasures
      * @return array<string, array<string, Measured>> by part and field, for every field of the book
      */
     public function measuredIn(CaseFile $case, ?PartRecord $typed = null): array
+    {
+        return null === $typed
+            ? $this->found->once('everything measured', $case, fn (): array => $this->measure($case, null))
+            : $this->measure($case, $typed);
+    }
+
+    /** @return array<string, array<string, Measured>> */
+    private function measure(CaseFile $case, ?PartRecord $typed): array
     {
         $book = $this->shelf->book($case->family, $case->is());
         $readings = $this->readings($case);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Memory;
 
+use App\Intake\Repository\CaseChangeRepository;
 use App\Memory\Repository\MemoryRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -17,9 +18,11 @@ final class RememberCommand extends Command
 {
     private const BATCH = 50;
 
-    public function __construct(private readonly Remember $remember,
+    public function __construct(
+        private readonly Remember $remember,
         private readonly MemoryRepository $memory,
         private readonly EntityManagerInterface $entityManager,
+        private readonly CaseChangeRepository $changes,
     ) {
         parent::__construct();
     }
@@ -33,6 +36,7 @@ final class RememberCommand extends Command
         } while ($done > 0);
         if ($all > 0 || $this->memory->isCountOld()) {
             $this->memory->countTraits();
+            $this->changes->putTogether();
         }
         $output->writeln(\sprintf('%d %s remembered', $all, 1 === $all ? 'case' : 'cases'));
 

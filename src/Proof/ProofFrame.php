@@ -8,11 +8,13 @@ use App\Account\Permission;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CaseFrame;
 use App\Intake\Frame\FramePart;
+use App\Intake\Frame\HeardAnswer;
 use App\Intake\Frame\WalkStop;
 use App\Proof\Aftercare\Repository\UserAnswerRepository;
 use App\Repair\Build\BuildDesk;
 use App\Repair\Build\BuildRow;
 use Japhrex\Core\Proof\ProofEntry;
+use Japhrex\Core\Proof\UserSays;
 use Symfony\Component\DependencyInjection\Attribute\AsTaggedItem;
 
 #[AsTaggedItem(priority: 30)]
@@ -29,7 +31,13 @@ final readonly class ProofFrame implements FramePart
     public function frame(CaseFrame $frame): void
     {
         foreach ($this->answers->ofCase($frame->case) as $answer) {
-            $frame->heard($answer);
+            $frame->heard(new HeardAnswer(
+                UserSays::Failed === $answer->says,
+                $answer->name,
+                $answer->madeAt,
+                $answer->inWords(),
+                null === $answer->photo ? null : (string) $answer->photo->id,
+            ));
         }
         $frame->stand($this->standings->wordsFor([$frame->case])[(string) $frame->case->id]);
         $frame->add(new WalkStop('proof', 'Proof', $this->unproved($frame->case), 'steps not passed', Permission::BENCH));

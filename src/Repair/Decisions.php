@@ -9,6 +9,7 @@ use App\Evidence\Conditions;
 use App\Evidence\PartRecord;
 use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
+use App\Intake\Repository\FoundOfCase;
 use App\Measuring\BoundParts;
 use App\Platform\ShopError;
 use App\Repair\Repository\PartDecisionRepository;
@@ -27,6 +28,7 @@ final readonly class Decisions
         private CurrentPerson $person,
         private PartRecordRepository $records,
         private PartDecisionRepository $decisions,
+        private FoundOfCase $found,
     ) {
     }
 
@@ -53,6 +55,12 @@ final readonly class Decisions
 
     /** @return array<string, string> part => why its decision does not stand */
     public function refused(CaseFile $case): array
+    {
+        return $this->found->once('refused decisions', $case, fn (): array => $this->judged($case));
+    }
+
+    /** @return array<string, string> */
+    private function judged(CaseFile $case): array
     {
         $bound = $this->bound->boundOf($case);
         $missed = $this->conditions->missed($case);

@@ -19,7 +19,6 @@ use App\Repair\Build\BuildDesk;
 use App\Repair\Repository\KitTickRepository;
 use App\Repair\Repository\PriceRowRepository;
 use App\Repair\Repository\ShopRatesRepository;
-use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Chain\Ground\Reached;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Quantity\Money;
@@ -175,7 +174,7 @@ final readonly class RepairDesk
             $this->rates(),
             array_values($this->prices($case)),
             [...$this->undecided($case, $plan), ...$this->decisions->provisional($case)],
-            array_values(array_filter(Reach::after($book, $this->engine->ground($case)), static fn (Reached $one): bool => !$one->past)),
+            array_values(array_filter($this->engine->reach($case), static fn (Reached $one): bool => !$one->past)),
             array_map(static fn (SchoolPick $one): string => $one->side, $this->picks->taken($case->family, $case)),
         );
     }

@@ -62,8 +62,8 @@ trait Answer
     private function signedName(): ?string
     {
         [$document, $of] = $this instanceof OwnAnswer
-            ? [$this->verdict->snapshot, $this->verdict->snapshot['verdict']['own'] ?? []]
-            : [$this->snapshot, [$this->snapshot['verdict'] ?? []]];
+            ? [$document = $this->verdict->snapshot(), $document['verdict']['own'] ?? []]
+            : [$document = $this->snapshot(), [$document['verdict'] ?? []]];
         foreach (\is_array($of) ? $of : [] as $answer) {
             foreach (
                 \is_array($answer) && ($answer['id'] ?? null) === (string) $this->id && \is_array($document['nodes'] ?? null)

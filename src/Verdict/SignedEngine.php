@@ -23,7 +23,7 @@ final readonly class SignedEngine implements SignedOpinion
     public function opinionAsSigned(CaseFile $case): ?array
     {
         /** @var OpinionData|null $signed */
-        $signed = $case->isSigned() ? $this->verdicts->last($case)?->snapshot['engine'] ?? null : null;
+        $signed = $case->isSigned() ? $this->verdicts->last($case)?->snapshot()['engine'] ?? null : null;
 
         return $signed;
     }

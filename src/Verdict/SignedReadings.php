@@ -5,21 +5,25 @@ declare(strict_types=1);
 namespace App\Verdict;
 
 use App\Intake\CaseFile;
+use App\Intake\Kept\KeptOfCase;
 use App\Measuring\SignedVerdicts;
 use App\Verdict\Repository\VerdictRepository;
 
 final readonly class SignedReadings implements SignedVerdicts
 {
-    public function __construct(private VerdictRepository $verdicts)
+    public function __construct(private VerdictRepository $repository, private KeptOfCase $kept)
     {
     }
 
     public function verdictsAsSigned(CaseFile $case): array
     {
-        if (!$case->isSigned()) {
-            return [];
-        }
-        $readings = $this->verdicts->last($case)->snapshot['readings'] ?? [];
+        return $case->isSigned() ? $this->kept->of($case, 'verdicts as signed', fn (): array => $this->verdicts($case)) : [];
+    }
+
+    /** @return array<string, string> */
+    private function verdicts(CaseFile $case): array
+    {
+        $readings = $this->repository->last($case)?->snapshot()['readings'] ?? [];
         $signed = [];
         foreach (\is_array($readings) ? $readings : [] as $one) {
             if (

@@ -109,11 +109,14 @@ final readonly class Signing
     /** @return list<string> what is no more as it was signed first, in words; none: the second signs the same */
     public function changedSince(Verdict $verdict): array
     {
+        if (!$verdict->awaitsSecond()) {
+            return [];
+        }
         $now = $this->snapshot->take($verdict->case, $verdict);
 
-        return !$verdict->awaitsSecond() || Snapshot::hash($now) === $verdict->snapshotHash
+        return Snapshot::hash($now) === $verdict->snapshotHash
             ? []
-            : (Snapshot::changed($verdict->snapshot ?? [], $now) ?: ['how the document is written']);
+            : (Snapshot::changed($verdict->snapshot() ?? [], $now) ?: ['how the document is written']);
     }
 
     /** Takes the first signature back, so that the verdict can be changed. */

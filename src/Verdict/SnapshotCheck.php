@@ -25,7 +25,7 @@ final readonly class SnapshotCheck implements StoredThing
             if ($verdict->isSigned()) {
                 $text = $verdict->reportText();
                 $wrong = array_filter([
-                    Snapshot::hash($verdict->snapshot ?? []) === $verdict->snapshotHash ? null : 'the document is not what was signed',
+                    Snapshot::hash($verdict->snapshot() ?? []) === $verdict->snapshotHash ? null : 'the document is not what was signed',
                     null === $verdict->reportHash || (null !== $text && Signing::hashOf($text) === $verdict->reportHash)
                         ? null
                         : 'the words of the report are not what was signed',

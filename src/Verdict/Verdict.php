@@ -11,6 +11,7 @@ use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\OfACase;
 use App\Platform\Identified;
+use App\Platform\JsonText;
 use App\Platform\Versioned;
 use App\Verdict\Repository\VerdictRepository;
 use Doctrine\Common\Collections\ArrayCollection;
@@ -74,11 +75,10 @@ class Verdict implements Audited
 
     /**
      * The whole case as it was signed first, and what the engine thought then; once both have signed with the text of the report.
-     *
-     * @var array<string, mixed>|null
+     * A document of hundreds of kilobytes, so that it is kept as its text and read by `snapshot()`.
      */
-    #[ORM\Column(type: 'json', nullable: true, options: ['jsonb' => true])]
-    public ?array $snapshot = null;
+    #[ORM\Column(type: JsonText::NAME, nullable: true, options: ['jsonb' => true])]
+    private ?string $snapshot = null;
 
     /** What the signatures cover: the digest of that document. */
     #[ORM\Column(length: 64, nullable: true)]
@@ -168,11 +168,24 @@ class Verdict implements Audited
      */
     public function reportText(): ?array
     {
-        $text = $this->isSigned() ? $this->snapshot['report'] ?? null : null;
+        $text = $this->isSigned() ? $this->snapshot()['report'] ?? null : null;
 
         return \is_array($text) && \is_string($text['body'] ?? null) && \is_string($text['plates'] ?? null)
             ? ['body' => $text['body'], 'plates' => $text['plates']]
             : null;
+    }
+
+    /** @return array<string, mixed>|null the whole case as it was signed; null: it is not */
+    public function snapshot(): ?array
+    {
+        /** @var array<string, mixed>|null */
+        return null === $this->snapshot ? null : json_decode($this->snapshot, true, 512, \JSON_THROW_ON_ERROR);
+    }
+
+    /** @param array<string, mixed> $document */
+    private function write(array $document): void
+    {
+        $this->snapshot = json_encode($document, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /** Takes the first signature away: what it covered is no more. */
@@ -194,7 +207,8 @@ class Verdict implements Audited
     public function signFirst(User $user, array $snapshot, string $hash): void
     {
         [$this->signedBy, $this->signedAs, $this->signedAt, $this->voided] = [$user, $user->name, now(), ''];
-        [$this->snapshot, $this->snapshotHash] = [$snapshot, $hash];
+        $this->write($snapshot);
+        $this->snapshotHash = $hash;
     }
 
     /** @param list<array{point: string, reason: string}> $despite points of the chain that stay open, each with its reason */
@@ -213,7 +227,7 @@ class Verdict implements Audited
     /** @param array{body: string, plates: string} $report */
     public function keepReport(array $report, string $hash): void
     {
-        $this->snapshot = ($this->snapshot ?? []) + ['report' => $report];
+        $this->write(($this->snapshot() ?? []) + ['report' => $report]);
         $this->reportHash = $hash;
     }
 }

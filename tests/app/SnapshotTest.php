@@ -48,17 +48,17 @@ final class SnapshotTest extends SignedCaseTestCase
         $case = $this->signedCase();
         $verdict = self::service(Signing::class)->current($case);
         self::em()->refresh($verdict);
-        self::assertIsArray($verdict->snapshot);
+        self::assertIsArray($verdict->snapshot());
         $schema = json_decode((string) file_get_contents(self::SCHEMA));
         self::assertInstanceOf(\stdClass::class, $schema);
-        $result = (new Validator())->validate(json_decode((string) json_encode($verdict->snapshot)), $schema);
+        $result = (new Validator())->validate(json_decode((string) json_encode($verdict->snapshot())), $schema);
         $error = $result->error();
         self::assertTrue($result->isValid(), null === $error ? '' : (string) json_encode((new ErrorFormatter())->format($error)));
-        self::assertStringEqualsFile(__DIR__.'/golden/signed-case.json', self::plain($verdict->snapshot));
+        self::assertStringEqualsFile(__DIR__.'/golden/signed-case.json', self::plain($verdict->snapshot()));
         // Every relation is in it: a node says which finding it stands for, a link from what to what it leads.
-        $finding = $verdict->snapshot['findings'][0]['id'] ?? null;
-        self::assertContains($finding, array_column((array) $verdict->snapshot['nodes'], 'finding'));
-        self::assertSame((string) $verdict->origin?->id, $verdict->snapshot['links'][0]['from'] ?? null);
+        $finding = $verdict->snapshot()['findings'][0]['id'] ?? null;
+        self::assertContains($finding, array_column((array) $verdict->snapshot()['nodes'], 'finding'));
+        self::assertSame((string) $verdict->origin?->id, $verdict->snapshot()['links'][0]['from'] ?? null);
     }
 
     public function testAReportMadeAgainAfterTheBookHasChangedSaysTheSame(): void

@@ -217,7 +217,7 @@ final class TwoOriginsTest extends AppTestCase
         $verdict = $this->answered($this->twoOrigins());
         $signing = self::service(Signing::class);
         $signing->sign($verdict, $this->person(Role::Analyst));
-        self::assertSame('The lip was cut before it was fitted.', $verdict->snapshot['verdict']['own'][0]['statement'] ?? null);
+        self::assertSame('The lip was cut before it was fitted.', $verdict->snapshot()['verdict']['own'][0]['statement'] ?? null);
         $signing->second($verdict, $this->person(Role::Analyst, 'second'));
         $leak = $verdict->case->complaints->last() ?: self::fail();
         self::assertSame(409, $this->act($verdict->case, "verdict/complaints/{$leak->id}/as-above", [], 'verdict'));

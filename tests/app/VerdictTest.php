@@ -405,8 +405,8 @@ final class VerdictTest extends AppTestCase
         $verdict = $this->signed($this->judged());
         self::em()->clear();
         $stored = self::em()->find(Verdict::class, $verdict->id);
-        self::assertIsArray($stored?->snapshot);
-        self::assertSame($stored->snapshotHash, Snapshot::hash($stored->snapshot));
+        self::assertIsArray($stored?->snapshot());
+        self::assertSame($stored->snapshotHash, Snapshot::hash($stored->snapshot()));
     }
 
     private function report(CaseFile $case): Report

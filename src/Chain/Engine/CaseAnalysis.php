@@ -8,11 +8,14 @@ use App\Books\BookShelf;
 use App\Chain\Repository\TheoryRepository;
 use App\Chain\Theory;
 use App\Intake\CaseFile;
+use App\Intake\Kept\KeptOfCase;
 use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\BaseRates;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Grounding;
+use Japhrex\Core\Chain\Ground\Reach;
+use Japhrex\Core\Chain\Ground\Reached;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Family\Book;
 use Symfony\Contracts\Cache\CacheInterface;
@@ -30,6 +33,7 @@ final readonly class CaseAnalysis
         private CacheInterface $cache,
         private TheoryRepository $theories,
         private SeenOrigins $seen,
+        private KeptOfCase $kept,
         private string $projectDir,
     ) {
     }
@@ -71,17 +75,34 @@ final readonly class CaseAnalysis
      */
     public function analysisOf(CaseFile $case, bool $byBook = false): Analysis
     {
-        $facts = $this->facts->factsOf($case);
-        $minutes = $this->facts->minutes($case);
-        $rates = $byBook ? [] : $this->rates($case)->steps();
-        $key = 'analysis.'.hash('sha256', serialize([$this->engine(), $this->books($case), $facts, $minutes, $rates]));
+        $key = $this->kept->of($case, $byBook ? 'analysis by the book' : 'analysis', function () use ($case, $byBook): string {
+            $rates = $byBook ? [] : $this->rates($case)->steps();
+            $asked = [$this->engine(), $this->books($case), $this->facts->factsOf($case), $this->facts->minutes($case), $rates];
+            $key = 'analysis.'.hash('sha256', serialize($asked));
+            $byBook || $this->isLast($case, $key);
 
-        $analysis = $this->cache->get($key, function (ItemInterface $item) use ($case, $minutes, $byBook): Analysis {
+            return $key;
+        });
+
+        return $this->cache->get($key, function (ItemInterface $item) use ($case, $byBook): Analysis {
             $item->expiresAfter(self::KEPT);
 
-            return Analysis::of($this->ground($case, $byBook), $minutes);
+            return Analysis::of($this->ground($case, $byBook), $this->facts->minutes($case));
         });
-        if (!$byBook && $key !== $this->lastKey($case)) {
+    }
+
+    /** @return list<Reached> where debris of the case went */
+    public function reach(CaseFile $case): array
+    {
+        return $this->kept->of(
+            $case, 'reach', fn (): array => Reach::after($this->shelf->book($case->family, $case->is()), $this->ground($case)),
+        );
+    }
+
+    /** The answer under this key is the last of the case. */
+    private function isLast(CaseFile $case, string $key): void
+    {
+        if ($key !== $this->lastKey($case)) {
             $this->cache->delete($this->last($case));
             $this->cache->get($this->last($case), static function (ItemInterface $last) use ($key): string {
                 $last->expiresAfter(self::KEPT);
@@ -89,8 +110,6 @@ final readonly class CaseAnalysis
                 return $key;
             });
         }
-
-        return $analysis;
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Chain\ChainNode;
 use App\Intake\CaseFile;
+use App\Intake\Kept\KeptOfCase;
 use Japhrex\Core\Chain\ClosureProblem;
 use Japhrex\Core\Chain\ClosureRule;
 use Japhrex\Core\Chain\Ground\Candidate;
@@ -27,13 +28,16 @@ final readonly class Closure
         private CaseAnalysis $analysis,
         private Refusals $refusals,
         private BookShelf $shelf,
+        private KeptOfCase $kept,
     ) {
     }
 
     /** @return list<ClosureProblem> */
     public function problemsOf(CaseFile $case): array
     {
-        return [...$this->chains->problems($case), ...$this->alternatives($case)];
+        return $this->kept->of(
+            $case, 'closure', fn (): array => [...$this->chains->problems($case), ...$this->alternatives($case)],
+        );
     }
 
     /** @return list<ClosureProblem> */

@@ -8,6 +8,7 @@ use App\Chain\ChainNode;
 use App\Evidence\Finding;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
+use App\Intake\Repository\FoundOfCase;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use Japhrex\Core\Chain\NodeKind;
@@ -15,7 +16,7 @@ use Japhrex\Core\Chain\NodeKind;
 /** @extends ServiceEntityRepository<ChainNode> */
 final class ChainNodeRepository extends ServiceEntityRepository
 {
-    public function __construct(ManagerRegistry $registry)
+    public function __construct(ManagerRegistry $registry, private readonly FoundOfCase $found)
     {
         parent::__construct($registry, ChainNode::class);
     }
@@ -23,7 +24,9 @@ final class ChainNodeRepository extends ServiceEntityRepository
     /** @return list<ChainNode> as they stand in the chain */
     public function ofCase(CaseFile $case): array
     {
-        return $this->findBy(['case' => $case], ['order' => 'ASC', 'id' => 'ASC']);
+        return $this->found->of(
+            ChainNode::class, $case, fn (): array => $this->findBy(['case' => $case], ['order' => 'ASC', 'id' => 'ASC']),
+        );
     }
 
     /** @return list<ChainNode> of damage that no finding shows yet */

@@ -32,13 +32,13 @@ final class FindingRepository extends OfCaseRepository implements PartsInUse
     /** @return list<Finding> of damage */
     public function damageOf(CaseFile $case): array
     {
-        return $this->findBy(['case' => $case, 'kind' => FindingKind::Damage], ['id' => 'ASC']);
+        return array_values(array_filter($this->ofCase($case), static fn (Finding $one): bool => FindingKind::Damage === $one->kind));
     }
 
     /** @return list<Finding> in the order in which they were made */
     public function ofPart(CaseFile $case, ?string $part): array
     {
-        return $this->findBy(['case' => $case, 'part' => $part], ['id' => 'ASC']);
+        return array_values(array_filter($this->ofCase($case), static fn (Finding $one): bool => $part === $one->part));
     }
 
     /** @return list<Finding> that answer looks before a part came off */

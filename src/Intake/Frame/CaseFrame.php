@@ -11,74 +11,48 @@ use Japhrex\Core\Family\Book;
 /** What stands around every page of a case: its line of facts, its walk, its wear strip. Each stage writes its own part into it. */
 final class CaseFrame
 {
-    /** @var array<string, WalkStop> */
-    private array $walk = [];
-
-    /** @var array<string, true> parts that are off */
-    private array $off = [];
-
-    /** @var array<string, int> by part */
-    private array $grades = [];
-
-    /** @var list<string> */
-    private array $unopened = [];
-
-    /** @var list<string> */
-    private array $alarms = [];
-
-    /** @var list<array{words: string, route: string}> days that have come */
-    private array $reminders = [];
-
-    /** @var array<string, list<object>> what earlier cases taught, by where it belongs: `strip rear-cover` */
-    private array $lessons = [];
-
-    /** @var list<object> what the user of the unit answered to how it runs */
-    private array $answers = [];
-
-    private string $standing;
-
-    private int $inTray = 0;
-
     private ?UndoStep $undo = null;
 
-    public function __construct(public readonly CaseFile $case, public readonly Book $book)
-    {
-        $this->standing = $case->stage->label();
+    public function __construct(
+        public readonly CaseFile $case,
+        public readonly Book $book,
+        public readonly FrameSheet $sheet = new FrameSheet(),
+    ) {
     }
 
     /** The next stage of the walk, in the order of work. */
     public function add(WalkStop $stop): void
     {
-        $this->walk[$stop->key] = $stop;
+        $this->sheet->walk[$stop->key] = $stop;
     }
 
     public function takeOff(string $part): void
     {
-        $this->off[$part] = true;
+        $this->sheet->off[$part] = true;
     }
 
     /** @param int $grade on the wear ramp, 0 (clean) to 4: the worst that was found on the part */
     public function grade(string $part, int $grade): void
     {
-        $this->grades[$part] = $grade;
+        $this->sheet->grades[$part] = $grade;
     }
 
     /** Where the case stands, in a word or two, instead of its stage. */
     public function stand(string $words): void
     {
-        $this->standing = $words;
+        $this->sheet->standing = $words;
     }
 
     /** A sub-assembly that lies on the bench and is left shut. */
     public function leaveShut(string $name): void
     {
-        $this->unopened[] = $name;
+        $this->sheet->unopened[] = $name;
     }
 
     /** Something of this case is not what it was. */
     public function alarm(string $words): void
     {
-        $this->alarms[] = $words;
+        $this->sheet->alarms[] = $words;
     }
 
     /**
@@ -88,25 +62,25 @@ final class CaseFrame
      */
     public function remind(string $words, string $route): void
     {
-        $this->reminders[] = ['words' => $words, 'route' => $route];
+        $this->sheet->reminders[] = ['words' => $words, 'route' => $route];
     }
 
     /** @return list<array{words: string, route: string}> */
     public function reminders(): array
     {
-        return $this->reminders;
+        return $this->sheet->reminders;
     }
 
     /** Pictures and clips that lie in the tray without a part. */
     public function layInTray(int $count): void
     {
-        $this->inTray = $count;
+        $this->sheet->inTray = $count;
     }
 
     /** @return array<string, WalkStop> in the order of work */
     public function walk(): array
     {
-        return $this->walk;
+        return $this->sheet->walk;
     }
 
     /**
@@ -116,7 +90,7 @@ final class CaseFrame
      */
     public function nextFor(callable $may): ?WalkStop
     {
-        foreach ($this->walk as $stop) {
+        foreach ($this->sheet->walk as $stop) {
             if ($stop->open > 0 && $may($stop->permission)) {
                 return $stop;
             }
@@ -128,13 +102,13 @@ final class CaseFrame
     /** Where the work of a case stands: the first stage with something open, the last when nothing is. */
     public function stands(): string
     {
-        foreach ($this->walk as $key => $stop) {
+        foreach ($this->sheet->walk as $key => $stop) {
             if ($stop->open > 0) {
                 return $key;
             }
         }
 
-        return (string) array_key_last($this->walk);
+        return (string) array_key_last($this->sheet->walk);
     }
 
     /** @return list<WearCell> in strip order */
@@ -142,7 +116,7 @@ final class CaseFrame
     {
         $cells = [];
         foreach ($this->book->partsInStripOrder() as $part) {
-            $cells[] = new WearCell($part->key, $part->short, $this->grades[$part->key] ?? null, isset($this->off[$part->key]));
+            $cells[] = new WearCell($part->key, $part->short, $this->sheet->grades[$part->key] ?? null, isset($this->sheet->off[$part->key]));
         }
 
         return $cells;
@@ -150,24 +124,24 @@ final class CaseFrame
 
     public function standing(): string
     {
-        return $this->standing;
+        return $this->sheet->standing ?? $this->case->stage->label();
     }
 
     /** @return list<string> */
     public function unopened(): array
     {
-        return $this->unopened;
+        return $this->sheet->unopened;
     }
 
     /** @return list<string> */
     public function alarms(): array
     {
-        return $this->alarms;
+        return $this->sheet->alarms;
     }
 
     public function inTray(): int
     {
-        return $this->inTray;
+        return $this->sheet->inTray;
     }
 
     /** The last act of the person at the screen. */
@@ -181,25 +155,25 @@ final class CaseFrame
         return $this->undo;
     }
 
-    public function teach(string $at, string $place, object $lesson): void
+    public function teach(string $at, string $place, LessonHere $lesson): void
     {
-        $this->lessons[trim($at.' '.$place)][] = $lesson;
+        $this->sheet->lessons[trim($at.' '.$place)][] = $lesson;
     }
 
-    /** @return list<object> what earlier cases taught of this place */
+    /** @return list<LessonHere> what earlier cases taught of this place */
     public function lessonsAt(string $at, string $place = ''): array
     {
-        return $this->lessons[trim($at.' '.$place)] ?? [];
+        return $this->sheet->lessons[trim($at.' '.$place)] ?? [];
     }
 
-    public function heard(object $answer): void
+    public function heard(HeardAnswer $answer): void
     {
-        $this->answers[] = $answer;
+        $this->sheet->answers[] = $answer;
     }
 
-    /** @return list<object> what the user of the unit answered to how it runs */
+    /** @return list<HeardAnswer> what the user of the unit answered to how it runs */
     public function answers(): array
     {
-        return $this->answers;
+        return $this->sheet->answers;
     }
 }

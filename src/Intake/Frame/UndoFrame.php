@@ -10,7 +10,7 @@ use Symfony\Component\DependencyInjection\Attribute\AsTaggedItem;
 
 /** What the person at the screen did last and can take back. */
 #[AsTaggedItem(priority: 99)]
-final readonly class UndoFrame implements FramePart
+final readonly class UndoFrame implements LiveFramePart
 {
     public function __construct(private Undo $undo, private CurrentPerson $person)
     {

@@ -20,6 +20,9 @@ final class FoundOfCase implements ResetInterface
     /** @var array<string, list<object>> by class and case */
     private array $found = [];
 
+    /** @var array<string, mixed> by what it is and case */
+    private array $madeOf = [];
+
     /**
      * @template T of object
      *
@@ -34,6 +37,27 @@ final class FoundOfCase implements ResetInterface
         return $this->found[$class.' '.$case->id] ??= $find();
     }
 
+    /**
+     * What is put together of it, so.
+     *
+     * @template T
+     *
+     * @param string $what in words: no name of a class
+     * @param \Closure(): T $make
+     *
+     * @return T
+     */
+    public function once(string $what, CaseFile $case, \Closure $make): mixed
+    {
+        $key = $what.' '.$case->id;
+        if (!\array_key_exists($key, $this->madeOf)) {
+            $this->madeOf[$key] = $make();
+        }
+
+        /** @var T */
+        return $this->madeOf[$key];
+    }
+
     public function postFlush(): void
     {
         $this->reset();
@@ -46,6 +70,6 @@ final class FoundOfCase implements ResetInterface
 
     public function reset(): void
     {
-        $this->found = [];
+        [$this->found, $this->madeOf] = [[], []];
     }
 }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Repair\Repository;
 
 use App\Intake\CaseFile;
+use App\Intake\Repository\OfCaseRepository;
 use App\Repair\RepairOption;
-use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use Japhrex\Core\Repair\OptionKind;
 
-/** @extends ServiceEntityRepository<RepairOption> */
-final class RepairOptionRepository extends ServiceEntityRepository
+/** @extends OfCaseRepository<RepairOption> */
+final class RepairOptionRepository extends OfCaseRepository
 {
     public function __construct(ManagerRegistry $registry)
     {
@@ -20,6 +20,12 @@ final class RepairOptionRepository extends ServiceEntityRepository
 
     public function ofKind(CaseFile $case, OptionKind $kind): ?RepairOption
     {
-        return $this->findOneBy(['case' => $case, 'kind' => $kind]);
+        foreach ($this->ofCase($case) as $option) {
+            if ($kind === $option->kind) {
+                return $option;
+            }
+        }
+
+        return null;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Verdict\Repository;
 
 use App\Intake\CaseFile;
+use App\Intake\Repository\FoundOfCase;
 use App\Verdict\Verdict;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
@@ -12,7 +13,7 @@ use Doctrine\Persistence\ManagerRegistry;
 /** @extends ServiceEntityRepository<Verdict> */
 final class VerdictRepository extends ServiceEntityRepository
 {
-    public function __construct(ManagerRegistry $registry)
+    public function __construct(ManagerRegistry $registry, private readonly FoundOfCase $found)
     {
         parent::__construct($registry, Verdict::class);
     }
@@ -20,11 +21,11 @@ final class VerdictRepository extends ServiceEntityRepository
     /** @return list<Verdict> the newest first */
     public function revisions(CaseFile $case): array
     {
-        return $this->findBy(['case' => $case], ['revision' => 'DESC']);
+        return $this->found->of(Verdict::class, $case, fn (): array => $this->findBy(['case' => $case], ['revision' => 'DESC']));
     }
 
     public function last(CaseFile $case): ?Verdict
     {
-        return $this->findOneBy(['case' => $case], ['revision' => 'DESC']);
+        return $this->revisions($case)[0] ?? null;
     }
 }

@@ -15,7 +15,6 @@ use App\Intake\CaseFile;
 use App\Teardown\Repository\StepRecordRepository;
 use App\Teardown\StepRecord;
 use App\Verdict\Repository\VerdictRepository;
-use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Damage\FindingKind;
 use Japhrex\Core\Verdict\Comeback as Differences;
@@ -91,7 +90,7 @@ final readonly class ComebackSheet
     /** @return list<string> */
     private function uncleaned(CaseFile $case): array
     {
-        $reached = array_column(Reach::after($this->shelf->book($case->family, $case->is()), $this->engine->ground($case)), 'part');
+        $reached = array_column($this->engine->reach($case), 'part');
         $done = array_map(static fn (Cleaning $one): string => $one->part, $this->cleanings->ofCase($case));
 
         return array_values(array_diff($reached, $done));
