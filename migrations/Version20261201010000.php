@@ -45,30 +45,32 @@ final class Version20261201010000 extends AbstractMigration
     {
         $this->addSql('CREATE TABLE case_change (id UUID PRIMARY KEY DEFAULT gen_random_uuid(), case_id UUID NOT NULL)');
         $this->addSql('CREATE INDEX case_change_case ON case_change (case_id, id)');
-        $this->addSql(<<<'SQL'
+        // What is kept of no case is the shop's.
+        $this->addSql(str_replace('{shop}', self::SHOP, <<<'SQL'
             CREATE FUNCTION change_of_case() RETURNS trigger LANGUAGE plpgsql SECURITY DEFINER AS $$
                 BEGIN
-                    EXECUTE format('INSERT INTO case_change (case_id) SELECT DISTINCT %I FROM fresh', TG_ARGV[0]);
+                    EXECUTE format('INSERT INTO case_change (case_id) SELECT DISTINCT COALESCE(%I, ''{shop}'') FROM fresh', TG_ARGV[0]);
                     RETURN NULL;
                 END $$
-            SQL);
+            SQL));
         $this->addSql(<<<'SQL'
             CREATE FUNCTION change_of_thing() RETURNS trigger LANGUAGE plpgsql SECURITY DEFINER AS $$
                 BEGIN
                     EXECUTE format(
-                        'INSERT INTO case_change (case_id) SELECT DISTINCT p.case_id FROM fresh f JOIN %I p ON p.id = f.%I',
+                        'INSERT INTO case_change (case_id) SELECT DISTINCT p.case_id FROM fresh f JOIN %I p ON p.id = f.%I '
+                            || 'WHERE p.case_id IS NOT NULL',
                         TG_ARGV[0], TG_ARGV[1]
                     );
                     RETURN NULL;
                 END $$
             SQL);
-        $this->addSql(\sprintf(<<<'SQL'
+        $this->addSql(str_replace('{shop}', self::SHOP, <<<'SQL'
             CREATE FUNCTION change_of_shop() RETURNS trigger LANGUAGE plpgsql SECURITY DEFINER AS $$
                 BEGIN
-                    INSERT INTO case_change (case_id) SELECT '%s' WHERE EXISTS (SELECT FROM fresh);
+                    INSERT INTO case_change (case_id) SELECT '{shop}' WHERE EXISTS (SELECT FROM fresh);
                     RETURN NULL;
                 END $$
-            SQL, self::SHOP));
+            SQL));
         foreach ([...array_fill_keys(self::OF_A_CASE, ["'case_id'"]), 'case_file' => ["'id'"]] as $table => $by) {
             $this->note($table, 'case', $by);
         }

@@ -7,6 +7,8 @@ namespace App\Books;
 use App\Platform\ShopError;
 use Japhrex\Core\Chain\Mechanism\Mechanism;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
+use Japhrex\Core\Chain\Mechanism\MechanismFactory;
+use Japhrex\Core\Chain\Mechanism\Vocabulary;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookError;
@@ -14,6 +16,7 @@ use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Family\BookVariants;
 use Japhrex\Core\Family\BorrowedKinds;
+use Japhrex\Core\Family\Data;
 use Japhrex\Core\Family\UnitIs;
 use Symfony\Component\Yaml\Yaml;
 
@@ -26,8 +29,12 @@ final class BookShelf
     /** @var array<string, array<string, Book>> key => of all its units, and of single ones */
     private array $books = [];
 
+    /** @var array<string, array<string, string>> the shop's words by key of the book */
+    private array $preferred = [];
+
     private ?ModeCatalogue $modes = null;
     private ?MechanismBook $mechanismBook = null;
+    private ?Vocabulary $vocabulary = null;
 
     public function __construct(
         private readonly string $projectDir,
@@ -46,7 +53,7 @@ final class BookShelf
     {
         $name = $key.(null === $unit ? '' : ' '.json_encode($unit, \JSON_THROW_ON_ERROR));
         try {
-            return $this->books[$key][$name] ??= $this->read($key, $unit)->inWords($this->words?->preferred($key) ?? []);
+            return $this->books[$key][$name] ??= $this->read($key, $unit)->inWords($this->preferred[$key] ??= $this->words?->preferred($key) ?? []);
         } catch (BookError $error) {
             throw new ShopError(
                 \sprintf('The book "%s" cannot be read any more and is set aside: %s', $key, $error->getMessage()),
@@ -61,7 +68,7 @@ final class BookShelf
         $content = $this->contentOf($key);
         $own = null === $unit ? null : BookVariants::of($content, $unit);
 
-        return $own === $content ? $this->book($key) : (new BookFactory())->book($own ?? $content);
+        return (new BookFactory())->book($own ?? $content);
     }
 
     /** @return array<mixed> */
@@ -105,7 +112,7 @@ final class BookShelf
     /** Reads a book anew the next time: its words have changed. */
     public function forget(string $key): void
     {
-        unset($this->books[$key]);
+        unset($this->books[$key], $this->preferred[$key]);
     }
 
     /** @return list<string> */
@@ -171,6 +178,12 @@ final class BookShelf
     public function modes(): ModeCatalogue
     {
         return $this->modes ??= ModeCatalogue::of($this->content('books/modes.yaml'));
+    }
+
+    /** The conditions that mechanisms speak of, without the mechanisms. */
+    public function vocabulary(): Vocabulary
+    {
+        return $this->vocabulary ??= (new MechanismFactory())->vocabulary(new Data($this->content('books/mechanisms/conditions.yaml')));
     }
 
     /** How harm gets on, and the conditions that this is told of; of a family with the mechanisms of its own book. */

@@ -14,6 +14,7 @@ use App\Evidence\Repository\PartRecordRepository;
 use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
+use App\Intake\Kept\KeptOfCase;
 use App\Teardown\StripBench;
 use Japhrex\Core\Chain\Chain;
 use Japhrex\Core\Chain\ClosureCase;
@@ -36,6 +37,7 @@ final readonly class CaseChain
         private FindingRepository $findings,
         private PhotoRepository $photos,
         private PartRecordRepository $records,
+        private KeptOfCase $kept,
     ) {
     }
 
@@ -120,8 +122,22 @@ final readonly class CaseChain
         return null;
     }
 
+    /** What was signed of the case that this one came back from; null: it did not, or nothing was. */
+    public function originBefore(CaseFile $case): ?string
+    {
+        $before = $case->comebackOf;
+
+        return null === $before ? null : $this->kept->of($case, 'origin before', fn (): ?string => $this->earlier->originOf($before));
+    }
+
     /** @return list<ClosureProblem> */
     public function problems(CaseFile $case): array
+    {
+        return $this->kept->of($case, 'chain problems', fn (): array => $this->open($case));
+    }
+
+    /** @return list<ClosureProblem> */
+    private function open(CaseFile $case): array
     {
         $book = $this->shelf->book($case->family, $case->is());
         $complaints = [];
@@ -170,7 +186,7 @@ final readonly class CaseChain
             }
         }
         $run = $this->strip->run($case, $book);
-        $earlier = null === $case->comebackOf ? null : $this->earlier->originOf($case->comebackOf);
+        $earlier = $this->originBefore($case);
 
         return (new ClosureCheck($book))->problems($this->chain($case), new ClosureCase(
             $complaints, $complaintNode, $findings, $inChain, $unseen, $earlier, '' !== trim($case->earlierOriginDealt),

@@ -29,7 +29,6 @@ final readonly class ChainPage
         private CaseChain $chains,
         private ChainDrawing $drawing,
         private FormFactoryInterface $forms,
-        private EarlierOrigin $earlierOrigin,
         private FindingRepository $findings,
         private LaidWays $laidWays,
         private OnPurpose $onPurpose,
@@ -73,7 +72,7 @@ final readonly class ChainPage
             'link' => ($submitted['link'] ?? $this->linkForm(new ChainLink($case)))->createView(),
             'laidWays' => $this->laidWays->of($case),
             'meant' => $this->onPurpose->before($case),
-            'earlier' => null === $case->comebackOf ? null : $this->earlierOrigin->originOf($case->comebackOf),
+            'earlier' => $this->chains->originBefore($case),
             'dealt' => $dealt ?? $case->earlierOriginDealt,
             'opened' => array_key_first($submitted),
         ], [] === $submitted && null === $dealt ? 200 : 422);
@@ -111,7 +110,7 @@ final readonly class ChainPage
      */
     private function spots(ChainNode $node): array
     {
-        $vocabulary = $this->shelf->mechanismBook($node->case->family)->vocabulary;
+        $vocabulary = $this->shelf->vocabulary();
         $part = null === $node->place
             ? null
             : $this->shelf->book($node->case->family, $node->case->is())->part(explode('/', $node->place)[0]);

@@ -132,7 +132,7 @@ final readonly class ChainStory
     public function plainly(CaseFile $case, array $about, ?ChainNode $origin): array
     {
         $book = $this->shelf->book($case->family, $case->is());
-        $words = new PlainWords($book, $this->shelf->modes(), $this->shelf->mechanismBook()->vocabulary);
+        $words = new PlainWords($book, $this->shelf->modes(), $this->shelf->vocabulary());
         $chain = $this->chains->chain($case);
         $told = $nodes = [];
         foreach ($this->chains->nodes($case) as $node) {

@@ -45,7 +45,7 @@ final readonly class WarrantyPage
             'custody' => $this->custodies->byPart($case),
             'inspections' => $this->inspections->ofCase($case),
             'comeback' => $comeback,
-            'handover' => null === $case->comebackOf ? null : $this->handovers->ofCase($case->comebackOf),
+            'handover' => null === $case->comebackOf ? null : $this->handovers->handoverOf($case->comebackOf),
             'costs' => null === $comeback ? null : $this->repair->comebackCosts($case, $comeback->minutes),
         ], $status);
     }

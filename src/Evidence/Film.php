@@ -58,7 +58,7 @@ final readonly class Film
     /** @return list<Photo|Clip> in the order in which they came */
     private function all(CaseFile $case): array
     {
-        $all = [...$this->photos->withMarks($case), ...$this->clips->ofCase($case)];
+        $all = [...$this->photos->ofCase($case), ...$this->clips->ofCase($case)];
         usort($all, static fn (Photo|Clip $a, Photo|Clip $b): int => strcmp((string) $a->id, (string) $b->id));
 
         return $all;

@@ -14,6 +14,7 @@ use App\Intake\Form\RunningTimeType;
 use App\Intake\Form\StatementType;
 use App\Intake\Form\UnitType;
 use App\Intake\Frame\CasePages;
+use App\Intake\Repository\FoundOfCase;
 use Japhrex\Core\Chain\Mechanism\ToldWords;
 use Japhrex\Core\Chain\Mechanism\TriedWords;
 use Symfony\Bundle\SecurityBundle\Security;
@@ -31,12 +32,14 @@ final readonly class IntakePage
         private EarlierCases $earlier,
         private ArrivalEvidence $evidence,
         private Security $may,
+        private FoundOfCase $found,
     ) {
     }
 
     /** @param array<string, FormInterface<mixed>> $submitted forms that did not hold, by name */
     public function show(CaseFile $case, array $submitted = []): Response
     {
+        $this->found->read($case);
         $forms = [
             'unit' => $submitted['unit'] ?? $this->unitForm($case),
             'arrival' => $submitted['arrival'] ?? $this->arrivalForm($case),
@@ -65,11 +68,11 @@ final readonly class IntakePage
             'complaints' => $complaints,
             'meanings' => array_map(
                 static fn (ToldWords $one): string => $one->name,
-                $this->shelf->mechanismBook()->vocabulary->told(),
+                $this->shelf->vocabulary()->told(),
             ),
             'canBeTried' => array_map(
                 static fn (TriedWords $one): string => $one->name,
-                $this->shelf->mechanismBook()->vocabulary->tried,
+                $this->shelf->vocabulary()->tried,
             ),
             'contradicted' => RunningTimes::contradicted($case),
             'earlier' => $this->earlier->of($case->serial, $case),

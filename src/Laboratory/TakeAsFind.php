@@ -31,7 +31,7 @@ final readonly class TakeAsFind
     public function __invoke(LabOrder $order, LabFindInput $typed, Actor $who): Finding
     {
         $mode = $this->shelf->modes()->get($typed->mode) ?? throw new ShopError('As which damage is it taken?', 422);
-        $looks = $this->shelf->mechanismBook()->vocabulary->lies[$typed->lies] ?? null;
+        $looks = $this->shelf->vocabulary()->lies[$typed->lies] ?? null;
         if (!$order->isAnswered() || !$order->kind->isOfAPart()) {
             throw new ShopError('Nothing was answered that is a find of a part.', 409);
         }

@@ -8,6 +8,7 @@ use App\Books\BookShelf;
 use App\Evidence\PartRecord;
 use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
+use App\Intake\Kept\KeptOfCase;
 use App\Intake\Repository\FoundOfCase;
 use App\Measuring\Repository\LimitChoiceRepository;
 use App\Measuring\Repository\ReadingRepository;
@@ -33,6 +34,7 @@ final readonly class CaseMeasures
         private StepRecordRepository $steps,
         private DriftedZeros $zeros,
         private FoundOfCase $found,
+        private KeptOfCase $kept,
     ) {
     }
 
@@ -62,7 +64,9 @@ final readonly class CaseMeasures
         $duties = $this->records->duties($case, $typed);
         $sources = $this->sources($case, $readings);
         $signed = $this->signed->verdictsAsSigned($case);
-        $doubts = $this->zeros->of($case, array_merge(...array_map(array_values(...), array_values($readings))));
+        $doubts = $this->kept->of(
+            $case, 'doubts', fn (): array => $this->zeros->of($case, array_merge(...array_map(array_values(...), array_values($readings)))),
+        );
         $measured = [];
         foreach ($book->parts as $part) {
             foreach ($part->fields as $key => $field) {

@@ -60,7 +60,7 @@ final readonly class PartPage
 
         return $this->pages->show($case, 'parts/part.html.twig', [
             'modes' => $this->shelf->modes(),
-            'told' => $this->shelf->mechanismBook()->vocabulary,
+            'told' => $this->shelf->vocabulary(),
             'part' => $part,
             'form' => $record->createView(),
             'edit' => $edit,
@@ -99,7 +99,7 @@ final readonly class PartPage
     public function findingForm(string $name, Finding $finding, Part $part): FormInterface
     {
         return $this->forms->createNamed($name, FindingType::class, $finding, [
-            'part' => $part, 'modes' => $this->shelf->modes(), 'lies' => $this->shelf->mechanismBook()->vocabulary->lies,
+            'part' => $part, 'modes' => $this->shelf->modes(), 'lies' => $this->shelf->vocabulary()->lies,
             'anew' => '' !== $finding->byWhom,
         ]);
     }

@@ -83,6 +83,6 @@ final class PartViews implements ResetInterface
             );
         }
 
-        return new CaseParts($book, $views, $this->findings->shownInPictures($case), $this->shelf->modes());
+        return new CaseParts($book, $views, $this->photos->shownFindings($case), $this->shelf->modes());
     }
 }

@@ -8,6 +8,7 @@ use App\Account\Actor;
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
+use App\Intake\Repository\FoundOfCase;
 use App\Proof\Aftercare\MakeHandover;
 use App\Proof\Live\TestStand;
 use App\Proof\Repository\HandoverRepository;
@@ -42,6 +43,7 @@ final readonly class ProofDesk
         private HandoverRepository $handovers,
         private ProofLimits $limits,
         private MessageBusInterface $bus,
+        private FoundOfCase $found,
     ) {
     }
 
@@ -49,6 +51,12 @@ final readonly class ProofDesk
      * @return list<ProofRow> outcome: of the last entry; empty: none yet
      */
     public function sheet(CaseFile $case): array
+    {
+        return $this->found->once('sheet of the proof', $case, fn (): array => $this->rows($case));
+    }
+
+    /** @return list<ProofRow> */
+    private function rows(CaseFile $case): array
     {
         $book = $this->shelf->book($case->family, $case->is());
         $records = [];
@@ -163,7 +171,7 @@ final readonly class ProofDesk
 
     public function handover(CaseFile $case): ?Handover
     {
-        return $this->handovers->ofCase($case);
+        return $this->handovers->handoverOf($case);
     }
 
     /** @return list<Handover> of units that somebody should ask after now */

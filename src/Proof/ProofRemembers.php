@@ -25,7 +25,7 @@ final readonly class ProofRemembers implements Remembers
     {
         $memory->waits = [] === $this->standings->ended([$case]) ? $case->stage->value : Remembered::OUT;
         $memory->stands = implode('', $this->standings->wordsFor([$case]));
-        $memory->outAt = $this->handovers->ofCase($case)?->goneAt;
+        $memory->outAt = $this->handovers->handoverOf($case)?->goneAt;
         foreach ($this->answers->ofCase($case) as $answer) {
             $memory->cure = $answer->says->value;
             if (UserSays::Failed !== $answer->says) {

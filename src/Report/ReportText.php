@@ -53,7 +53,7 @@ final readonly class ReportText implements SignedText
             'verdict' => $verdict,
             'book' => $this->shelf->book($case->family),
             'modes' => $this->shelf->modes(),
-            'told' => $this->shelf->mechanismBook()->vocabulary,
+            'told' => $this->shelf->vocabulary(),
             'photos' => $photos,
             'evidence' => EvidenceIndex::of($view['story'], $photos),
         ] + $view;

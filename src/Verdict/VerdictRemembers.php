@@ -43,7 +43,7 @@ final readonly class VerdictRemembers implements Remembers
         if (preg_match('/^origin:([^@]+)/', $origin->spot ?? '', $m)) {
             return $m[1];
         }
-        foreach ($this->shelf->mechanismBook()->vocabulary->origins as $key => $known) {
+        foreach ($this->shelf->vocabulary()->origins as $key => $known) {
             if (mb_strtolower(trim($origin->name)) === mb_strtolower($known->name)) {
                 return (string) $key;
             }

@@ -176,6 +176,8 @@ final class OldShopTest extends AppTestCase
             "UPDATE verdict SET snapshot = replace(snapshot::text, '\"verdict\": \"within\"', '\"verdict\": "
                 ."\"undecided\"')::jsonb WHERE case_id = (SELECT id FROM case_file WHERE number = 'OQ-26-0101')"
         );
+        // Where the triggers are put aside, nothing says that the case is another.
+        $owner->executeStatement("INSERT INTO case_change (case_id) SELECT id FROM case_file WHERE number = 'OQ-26-0101'");
         self::em()->clear();
         foreach (['readings', 'report'] as $page) {
             $this->browser->request('GET', '/cases/OQ-26-0101/'.$page);

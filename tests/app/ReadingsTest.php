@@ -251,6 +251,7 @@ final class ReadingsTest extends AppTestCase
         self::assertNull($this->measured($case, 'body', 'side-clearance')->choice);
         self::assertSame(LimitVerdict::Outside, $this->measured($case, 'body', 'side-clearance')->verdict());
         $case->duty = 'auxiliary';
+        self::em()->flush();
         self::assertSame('auxiliary', $this->measured($case, 'body', 'side-clearance')->choice?->chosen);
     }
 

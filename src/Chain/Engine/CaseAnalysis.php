@@ -65,7 +65,7 @@ final readonly class CaseAnalysis
     /** What the shop's closed cases make of the book's rates; the case itself does not speak for itself. */
     public function rates(CaseFile $case): BaseRates
     {
-        return BaseRates::of($this->shelf->mechanismBook()->vocabulary, ...$this->seen->levels($case));
+        return BaseRates::of($this->shelf->vocabulary(), ...$this->seen->levels($case));
     }
 
     /**

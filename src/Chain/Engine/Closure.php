@@ -61,7 +61,7 @@ final readonly class Closure
                 $origins,
             ),
             $candidates,
-            $this->shelf->mechanismBook($case->family)->vocabulary,
+            $this->shelf->vocabulary(),
             array_keys($analysis->question->network->index),
         );
         $own = implode(', ', array_map(static fn (ChainNode $node): string => $node->name, $origins));

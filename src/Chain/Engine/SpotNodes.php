@@ -43,7 +43,7 @@ final class SpotNodes
 
     public function name(Spot $spot): string
     {
-        return 'state:debris' === self::key($spot) ? $this->shelf->mechanismBook()->vocabulary->states['debris']->name : $spot->name;
+        return 'state:debris' === self::key($spot) ? $this->shelf->vocabulary()->states['debris']->name : $spot->name;
     }
 
     public function find(Spot $spot): ?ChainNode
@@ -83,7 +83,7 @@ final class SpotNodes
         $node->describe(
             null !== $complaint ? $this->chains->complaintName($this->case, $complaint) : $this->name($spot),
             'state:debris' === $key ? null : $finding?->place() ?? $spot->place,
-            'origin' === $spot->kind ? $this->shelf->mechanismBook()->vocabulary->origins[$spot->key]->kind : null,
+            'origin' === $spot->kind ? $this->shelf->vocabulary()->origins[$spot->key]->kind : null,
             null,
             null === $finding && 'damage' === $spot->kind ? 'Proposed by the engine; nobody has looked for it yet.' : '',
         );

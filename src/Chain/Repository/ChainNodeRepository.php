@@ -8,15 +8,14 @@ use App\Chain\ChainNode;
 use App\Evidence\Finding;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
-use App\Intake\Repository\FoundOfCase;
-use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use App\Intake\Repository\OfCaseRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use Japhrex\Core\Chain\NodeKind;
 
-/** @extends ServiceEntityRepository<ChainNode> */
-final class ChainNodeRepository extends ServiceEntityRepository
+/** @extends OfCaseRepository<ChainNode> */
+final class ChainNodeRepository extends OfCaseRepository
 {
-    public function __construct(ManagerRegistry $registry, private readonly FoundOfCase $found)
+    public function __construct(ManagerRegistry $registry)
     {
         parent::__construct($registry, ChainNode::class);
     }
@@ -24,9 +23,10 @@ final class ChainNodeRepository extends ServiceEntityRepository
     /** @return list<ChainNode> as they stand in the chain */
     public function ofCase(CaseFile $case): array
     {
-        return $this->found->of(
-            ChainNode::class, $case, fn (): array => $this->findBy(['case' => $case], ['order' => 'ASC', 'id' => 'ASC']),
-        );
+        $nodes = parent::ofCase($case);
+        usort($nodes, static fn (ChainNode $a, ChainNode $b): int => $a->order <=> $b->order);
+
+        return $nodes;
     }
 
     /** @return list<ChainNode> of damage that no finding shows yet */

@@ -74,7 +74,6 @@ final class FindingType extends AbstractType
                 [
                     'choices' => ['0' => 0, '1' => 1, '2' => 2, '3' => 3, '4' => 4],
                     'label' => 'Grade',
-                    'expanded' => true,
                     'block_prefix' => 'grades',
                     'empty_data' => '0',
                 ],
@@ -86,7 +85,6 @@ final class FindingType extends AbstractType
                     'choices' => $made,
                     'label' => 'What the debris is made of',
                     'multiple' => true,
-                    'expanded' => true,
                     'required' => false,
                     'block_prefix' => 'debris',
                     'choice_attr' => static fn (string $kind): array => ['data-told' => DebrisKind::from($kind)->howItIsTold()],

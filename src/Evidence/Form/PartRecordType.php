@@ -31,7 +31,7 @@ final class PartRecordType extends AbstractType
             $builder->add($sense->value, ChoiceType::class, [
                 'label' => $sense->label(), 'choices' => array_flip(
                     $sense->scale()
-                ), 'expanded' => true, 'required' => false, 'placeholder' => 'not said',
+                ), 'required' => false, 'placeholder' => 'not said',
                 'block_prefix' => 'choices',
             ]);
         }

@@ -29,7 +29,7 @@ final class WhatLayType extends AbstractType
             ->add('size', TextType::class, ['label' => 'The largest piece', 'required' => false, 'empty_data' => ''])
             ->add('magnetic', ChoiceType::class, [
                 'choices' => ['follows it' => true, 'does not' => false],
-                'label' => 'Magnet', 'placeholder' => 'not said', 'required' => false, 'expanded' => true, 'block_prefix' => 'choices',
+                'label' => 'Magnet', 'placeholder' => 'not said', 'required' => false, 'block_prefix' => 'choices',
             ])
             ->add('sample', TextType::class, [
                 'label' => 'Sample kept', 'help' => 'bag or bottle, and where it lies', 'required' => false, 'empty_data' => '',

@@ -37,7 +37,7 @@ final class ClipRepository extends OfCaseRepository
     /** @return list<Clip> that nobody has sorted */
     public function unsorted(CaseFile $case): array
     {
-        return $this->findBy(['case' => $case, 'stage' => PhotoStage::Unsorted]);
+        return array_values(array_filter($this->ofCase($case), static fn (Clip $one): bool => PhotoStage::Unsorted === $one->stage));
     }
 
     /**

@@ -6,7 +6,6 @@ namespace App\Evidence\Repository;
 
 use App\Books\PartsInUse;
 use App\Evidence\Finding;
-use App\Evidence\Mark;
 use App\Intake\CaseFile;
 use App\Intake\Repository\OfCaseRepository;
 use Doctrine\ORM\QueryBuilder;
@@ -26,7 +25,10 @@ final class FindingRepository extends OfCaseRepository implements PartsInUse
     /** @return list<Finding> */
     public function worstFirst(CaseFile $case): array
     {
-        return $this->findBy(['case' => $case], ['grade' => 'DESC', 'id' => 'ASC']);
+        $findings = $this->ofCase($case);
+        usort($findings, static fn (Finding $a, Finding $b): int => $b->grade <=> $a->grade);
+
+        return $findings;
     }
 
     /** @return list<Finding> of damage */
@@ -111,17 +113,5 @@ final class FindingRepository extends OfCaseRepository implements PartsInUse
         }
 
         return $told;
-    }
-
-    /** @return list<string> ids of findings that a mark in some picture shows */
-    public function shownInPictures(CaseFile $case): array
-    {
-        /** @var list<array{id: \Stringable|string}> $rows */
-        $rows = $this->getEntityManager()->createQueryBuilder()->select(
-            'DISTINCT IDENTITY(m.finding) AS id'
-        )->from(Mark::class, 'm')->join('m.photo', 'p')
-            ->where('p.case = :case')->andWhere('m.finding IS NOT NULL')->setParameter('case', $case)->getQuery()->getArrayResult();
-
-        return array_map(static fn (array $row): string => (string) $row['id'], $rows);
     }
 }

@@ -8,10 +8,11 @@ use App\Evidence\Photo;
 use App\Evidence\PhotoPair;
 use App\Intake\CaseFile;
 use App\Intake\Repository\OfCaseRepository;
+use App\Intake\Repository\ReadAlone;
 use Doctrine\Persistence\ManagerRegistry;
 
 /** @extends OfCaseRepository<PhotoPair> */
-final class PhotoPairRepository extends OfCaseRepository
+final class PhotoPairRepository extends OfCaseRepository implements ReadAlone
 {
     public function __construct(ManagerRegistry $registry)
     {

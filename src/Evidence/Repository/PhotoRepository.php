@@ -10,11 +10,12 @@ use App\Evidence\PhotoStage;
 use App\Evidence\Picture;
 use App\Intake\CaseFile;
 use App\Intake\Repository\OfCaseRepository;
+use App\Intake\Repository\ReadAlone;
 use Doctrine\Persistence\ManagerRegistry;
 use Symfony\Component\Uid\Uuid;
 
 /** @extends OfCaseRepository<Photo> */
-final class PhotoRepository extends OfCaseRepository
+final class PhotoRepository extends OfCaseRepository implements ReadAlone
 {
     public function __construct(ManagerRegistry $registry)
     {
@@ -24,7 +25,7 @@ final class PhotoRepository extends OfCaseRepository
     /** @return list<Photo> as it came, taken apart, cleaned, as put back */
     public function byStage(CaseFile $case, ?int $most = null): array
     {
-        return $this->findBy(['case' => $case], ['stage' => 'ASC', 'id' => 'ASC'], $most);
+        return \array_slice(self::inStages($this->ofCase($case)), 0, $most);
     }
 
     /** @return list<Photo> what a report shows: without those of the build */
@@ -36,25 +37,34 @@ final class PhotoRepository extends OfCaseRepository
     /** @return list<Photo> by stage */
     public function ofPart(CaseFile $case, ?string $part): array
     {
-        return $this->findBy(['case' => $case, 'part' => $part], ['stage' => 'ASC', 'id' => 'ASC']);
+        return self::inStages(array_values(array_filter($this->ofCase($case), static fn (Photo $one): bool => $part === $one->part)));
     }
 
     /** The one that shows a part best: cleaned before as found. */
     public function best(CaseFile $case, string $part): ?Photo
     {
-        return $this->findOneBy(['case' => $case, 'part' => $part], ['stage' => 'DESC', 'id' => 'ASC']);
+        $photos = $this->ofPart($case, $part);
+        usort($photos, static fn (Photo $a, Photo $b): int => $b->stage->value <=> $a->stage->value);
+
+        return $photos[0] ?? null;
     }
 
     /** @param list<string> $parts */
     public function anyOf(CaseFile $case, array $parts): ?Photo
     {
-        return $this->findOneBy(['case' => $case, 'part' => $parts]);
+        foreach ($this->ofCase($case) as $photo) {
+            if (\in_array($photo->part, $parts, true)) {
+                return $photo;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Photo> of the build */
     public function fitted(CaseFile $case): array
     {
-        return $this->findBy(['case' => $case, 'stage' => PhotoStage::Fitted], ['id' => 'ASC']);
+        return array_values(array_filter($this->ofCase($case), static fn (Photo $one): bool => PhotoStage::Fitted === $one->stage));
     }
 
     /**
@@ -64,7 +74,9 @@ final class PhotoRepository extends OfCaseRepository
      */
     public function fittedParts(CaseFile $case, array $parts, int $most): array
     {
-        return $this->findBy(['case' => $case, 'part' => $parts, 'stage' => PhotoStage::Fitted], ['id' => 'DESC'], $most);
+        return \array_slice(array_reverse(array_filter(
+            $this->fitted($case), static fn (Photo $one): bool => \in_array($one->part, $parts, true),
+        )), 0, $most);
     }
 
     /** @return list<Photo> stills of a clip */
@@ -87,7 +99,7 @@ final class PhotoRepository extends OfCaseRepository
     /** @return list<Photo> that nobody has sorted */
     public function unsorted(CaseFile $case): array
     {
-        return $this->findBy(['case' => $case, 'stage' => PhotoStage::Unsorted]);
+        return array_values(array_filter($this->ofCase($case), static fn (Photo $one): bool => PhotoStage::Unsorted === $one->stage));
     }
 
     /**
@@ -120,7 +132,25 @@ final class PhotoRepository extends OfCaseRepository
     }
 
     /** @return list<Photo> with marks and measures, in one question however many there are */
-    public function withMarks(CaseFile $case): array
+    public function ofCase(CaseFile $case): array
+    {
+        return $this->found->once('photos', $case, fn (): array => $this->withMarks($case));
+    }
+
+    /**
+     * @param list<Photo> $photos
+     *
+     * @return list<Photo>
+     */
+    private static function inStages(array $photos): array
+    {
+        usort($photos, static fn (Photo $a, Photo $b): int => $a->stage->value <=> $b->stage->value);
+
+        return $photos;
+    }
+
+    /** @return list<Photo> */
+    private function withMarks(CaseFile $case): array
     {
         /** @var list<Photo> $photos */
         $photos = $this->createQueryBuilder('p')->select(
@@ -140,7 +170,7 @@ final class PhotoRepository extends OfCaseRepository
     public function ofWholeUnit(CaseFile $case): array
     {
         return array_values(array_filter(
-            $this->withMarks($case),
+            $this->ofCase($case),
             static fn (Photo $photo): bool => null === $photo->part && PhotoStage::Unsorted !== $photo->stage,
         ));
     }
@@ -158,13 +188,26 @@ final class PhotoRepository extends OfCaseRepository
     public function sortedByPart(CaseFile $case): array
     {
         $photos = [];
-        foreach ($this->withMarks($case) as $photo) {
+        foreach ($this->ofCase($case) as $photo) {
             if (null !== $photo->part && PhotoStage::Unsorted !== $photo->stage) {
                 $photos[$photo->part][] = $photo;
             }
         }
 
         return $photos;
+    }
+
+    /** @return list<string> ids of findings that a mark in some picture shows */
+    public function shownFindings(CaseFile $case): array
+    {
+        $shown = [];
+        foreach ($this->ofCase($case) as $photo) {
+            foreach ($photo->marks as $mark) {
+                null === $mark->finding || $shown[(string) $mark->finding->id] = true;
+            }
+        }
+
+        return array_map(strval(...), array_keys($shown));
     }
 
     public function hasArrival(CaseFile $case): bool

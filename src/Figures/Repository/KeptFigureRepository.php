@@ -20,12 +20,12 @@ final class KeptFigureRepository extends OfCaseRepository
     /** @return list<KeptFigure> */
     public function named(CaseFile $case, string $figure): array
     {
-        return $this->findBy(['case' => $case, 'figure' => $figure], ['id' => 'ASC']);
+        return array_values(array_filter($this->ofCase($case), static fn (KeptFigure $one): bool => $figure === $one->figure));
     }
 
     /** @return list<KeptFigure> of a part; of the case as a whole with an empty one */
     public function ofPart(CaseFile $case, string $part): array
     {
-        return $this->findBy(['case' => $case, 'part' => $part], ['id' => 'ASC']);
+        return array_values(array_filter($this->ofCase($case), static fn (KeptFigure $one): bool => $part === $one->part));
     }
 }

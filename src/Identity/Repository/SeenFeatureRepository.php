@@ -21,7 +21,7 @@ final class SeenFeatureRepository extends OfCaseRepository
     public function ofNamedUnitsBesides(CaseFile $case): array
     {
         /** @var list<SeenFeature> $seen */
-        $seen = $this->createQueryBuilder('s')->join('s.case', 'c')->addSelect('c')
+        $seen = $this->createQueryBuilder('s')->join('s.case', 'c')->leftJoin('c.arrival', 'a')->addSelect('c', 'a')
             ->where('c.family = :family AND c.id <> :case AND c.maker <> :nothing AND c.model <> :nothing')
             ->andWhere('c.withdrawnAt IS NULL')
             ->setParameter('family', $case->family)->setParameter('case', $case->id, 'uuid')->setParameter('nothing', '')

@@ -63,7 +63,6 @@ final class ArrivalType extends AbstractType
                     'choices' => $this->seenOfTheFluid(),
                     'label' => 'What is seen of the '.$medium,
                     'multiple' => true,
-                    'expanded' => true,
                     'required' => false,
                     'block_prefix' => 'choices',
                 ]);
@@ -83,7 +82,7 @@ final class ArrivalType extends AbstractType
     /** @return array<string, string> name => key; water and level are asked for by themselves */
     private function seenOfTheFluid(): array
     {
-        $seen = array_diff_key($this->shelf->mechanismBook()->vocabulary->fluid, ['water' => true, 'low' => true]);
+        $seen = array_diff_key($this->shelf->vocabulary()->fluid, ['water' => true, 'low' => true]);
 
         return array_flip(array_map(static fn (ToldWords $one): string => $one->name, $seen));
     }

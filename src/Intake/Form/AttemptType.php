@@ -23,7 +23,7 @@ final class AttemptType extends AbstractType
 
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
-        $tried = $this->shelf->mechanismBook()->vocabulary->tried;
+        $tried = $this->shelf->vocabulary()->tried;
         $builder
             ->add('what', ChoiceType::class, [
                 'choices' => array_flip(array_map(static fn (TriedWords $one): string => $one->name, $tried)),

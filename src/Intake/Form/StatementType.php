@@ -61,7 +61,7 @@ final class StatementType extends AbstractType
     /** @return array<string, array<string, string>> name => key, in two groups */
     private function meanings(): array
     {
-        $words = $this->shelf->mechanismBook()->vocabulary;
+        $words = $this->shelf->vocabulary();
         $named = static fn (array $told): array => array_flip(array_map(static fn (ToldWords $one): string => $one->name, $told));
 
         return ['What happened to it' => $named($words->history), 'What is in it' => $named($words->fluid)];

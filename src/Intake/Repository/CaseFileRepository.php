@@ -13,7 +13,7 @@ use Doctrine\Persistence\ManagerRegistry;
 /** @extends ServiceEntityRepository<CaseFile> */
 final class CaseFileRepository extends ServiceEntityRepository
 {
-    public function __construct(ManagerRegistry $registry)
+    public function __construct(ManagerRegistry $registry, private readonly FoundOfCase $found)
     {
         parent::__construct($registry, CaseFile::class);
     }
@@ -31,6 +31,14 @@ final class CaseFileRepository extends ServiceEntityRepository
         if (\strlen($key) < 3) {
             return [];
         }
+        $find = fn (): array => $this->underSerial($key, $besides);
+
+        return null === $besides ? $find() : $this->found->once('earlier cases under '.$key, $besides, $find);
+    }
+
+    /** @return list<CaseFile> */
+    private function underSerial(string $key, ?CaseFile $besides): array
+    {
         $query = $this->withArrival()->where('c.serialKey = :key')->andWhere('c.withdrawnAt IS NULL')
             ->setParameter('key', $key)
             ->orderBy('c.madeAt', 'DESC')->addOrderBy('c.id', 'DESC')->setMaxResults(5);

@@ -7,6 +7,7 @@ namespace App\Intake\Repository;
 use App\Intake\CaseFile;
 use Doctrine\Bundle\DoctrineBundle\Attribute\AsDoctrineListener;
 use Doctrine\ORM\Events;
+use Symfony\Component\HttpFoundation\RequestStack;
 use Symfony\Contracts\Service\ResetInterface;
 
 /**
@@ -17,24 +18,54 @@ use Symfony\Contracts\Service\ResetInterface;
 #[AsDoctrineListener(event: Events::onClear)]
 final class FoundOfCase implements ResetInterface
 {
-    /** @var array<string, list<object>> by class and case */
+    /** So many kinds of thing are asked for one by one where something is written; a page reads the whole case. */
+    private const ONE_BY_ONE = 2;
+
+    /** @var array<string, array<string, list<object>>> by case and class */
     private array $found = [];
+
+    /** @var array<string, true> cases that were read whole */
+    private array $read = [];
 
     /** @var array<string, mixed> by what it is and case */
     private array $madeOf = [];
 
+    public function __construct(private readonly WholeCase $whole, private readonly RequestStack $requests)
+    {
+    }
+
     /**
      * @template T of object
      *
-     * @param class-string<T> $class
+     * @param class-string<T> $class in the order in which they were made
      * @param \Closure(): list<T> $find
      *
      * @return list<T>
      */
     public function of(string $class, CaseFile $case, \Closure $find): array
     {
+        $id = (string) $case->id;
+        if (!isset($this->found[$id][$class])) {
+            // A page is of the case that it asks for first.
+            $isItsPage = [] === $this->found && ($this->requests->getMainRequest()?->isMethodSafe() ?? false);
+            if ($isItsPage || self::ONE_BY_ONE === \count($this->found[$id] ?? [])) {
+                $this->read($case);
+            }
+            $this->found[$id][$class] ??= $find();
+        }
+
         /** @var list<T> */
-        return $this->found[$class.' '.$case->id] ??= $find();
+        return $this->found[$id][$class];
+    }
+
+    /** Reads the whole of it, if nobody has. */
+    public function read(CaseFile $case): void
+    {
+        $id = (string) $case->id;
+        if (!isset($this->read[$id])) {
+            $this->read[$id] = true;
+            $this->found[$id] = ($this->found[$id] ?? []) + $this->whole->read($case);
+        }
     }
 
     /**
@@ -70,6 +101,6 @@ final class FoundOfCase implements ResetInterface
 
     public function reset(): void
     {
-        [$this->found, $this->madeOf] = [[], []];
+        [$this->found, $this->madeOf, $this->read] = [[], [], []];
     }
 }

@@ -17,7 +17,7 @@ use Symfony\Contracts\Service\Attribute\Required;
  */
 abstract class OfCaseRepository extends ServiceEntityRepository
 {
-    private FoundOfCase $found;
+    protected FoundOfCase $found;
 
     #[Required]
     public function remember(FoundOfCase $found): void

@@ -20,7 +20,9 @@ final class SchoolPickRepository extends OfCaseRepository
     /** @return list<SchoolPick> what is done in a case; without one, what the shop does */
     public function taken(string $family, ?CaseFile $case): array
     {
-        return $this->findBy(['family' => $family, 'case' => $case]);
+        return null === $case
+            ? $this->findBy(['family' => $family, 'case' => null])
+            : array_values(array_filter($this->ofCase($case), static fn (SchoolPick $one): bool => $family === $one->family));
     }
 
     public function one(string $family, string $choice, ?CaseFile $case): ?SchoolPick

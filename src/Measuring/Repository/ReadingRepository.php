@@ -24,7 +24,7 @@ final class ReadingRepository extends OfCaseRepository
             return [];
         }
         /** @var list<Reading> $readings */
-        $readings = $this->createQueryBuilder('r')->join('r.case', 'c')->addSelect('c')
+        $readings = $this->createQueryBuilder('r')->join('r.case', 'c')->leftJoin('c.arrival', 'a')->addSelect('c', 'a')
             ->where('c.family = :family AND c.maker = :maker AND c.model = :model AND c.id <> :case AND c.withdrawnAt IS NULL')
             ->andWhere('r.part = :part')
             ->setParameter('family', $case->family)->setParameter('maker', $case->maker)->setParameter('model', $case->model)

@@ -73,7 +73,7 @@ final class AskShelf
             static fn (Mode $mode): array => [$mode->name, ...$mode->also],
             $this->shelf->modes()->modes,
         );
-        foreach ($this->shelf->mechanismBook()->vocabulary->origins as $key => $origin) {
+        foreach ($this->shelf->vocabulary()->origins as $key => $origin) {
             $words[WordKind::Origin->value][$key] = [$origin->name];
         }
 

@@ -20,7 +20,6 @@ final class Choices extends AbstractType
     public function configureOptions(OptionsResolver $resolver): void
     {
         $resolver->setDefaults([
-            'expanded' => true,
             'required' => false,
             'placeholder' => static fn (Options $options): ?string => true === $options['required'] ? null : 'not said',
             'choice_label' => static fn (\UnitEnum $case): string => method_exists($case, 'label') && \is_string($label = $case->label())

@@ -5,24 +5,24 @@ declare(strict_types=1);
 namespace App\Proof\Repository;
 
 use App\Intake\CaseFile;
+use App\Intake\Repository\OfCaseRepository;
 use App\Proof\Aftercare\UserAnswer;
 use App\Proof\GoneRepair;
 use App\Proof\Handover;
-use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use Japhrex\Core\Proof\UserSays;
 
-/** @extends ServiceEntityRepository<Handover> */
-final class HandoverRepository extends ServiceEntityRepository
+/** @extends OfCaseRepository<Handover> */
+final class HandoverRepository extends OfCaseRepository
 {
     public function __construct(ManagerRegistry $registry)
     {
         parent::__construct($registry, Handover::class);
     }
 
-    public function ofCase(CaseFile $case): ?Handover
+    public function handoverOf(CaseFile $case): ?Handover
     {
-        return $this->findOneBy(['case' => $case]);
+        return $this->ofCase($case)[0] ?? null;
     }
 
     /**
@@ -32,7 +32,7 @@ final class HandoverRepository extends ServiceEntityRepository
      */
     public function ofCases(array $cases): array
     {
-        return [] === $cases ? [] : $this->findBy(['case' => $cases]);
+        return 1 === \count($cases) ? $this->ofCase($cases[0]) : ([] === $cases ? [] : $this->findBy(['case' => $cases]));
     }
 
     /** @return list<Handover> whose day of watching has come, the earliest first; whose user has said that it runs well is not asked */

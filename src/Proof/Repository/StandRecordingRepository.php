@@ -6,11 +6,12 @@ namespace App\Proof\Repository;
 
 use App\Intake\CaseFile;
 use App\Intake\Repository\OfCaseRepository;
+use App\Intake\Repository\ReadAlone;
 use App\Proof\StandRecording;
 use Doctrine\Persistence\ManagerRegistry;
 
 /** @extends OfCaseRepository<StandRecording> */
-final class StandRecordingRepository extends OfCaseRepository
+final class StandRecordingRepository extends OfCaseRepository implements ReadAlone
 {
     public function __construct(ManagerRegistry $registry)
     {

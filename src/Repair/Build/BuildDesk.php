@@ -6,6 +6,7 @@ namespace App\Repair\Build;
 
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
+use App\Intake\Repository\FoundOfCase;
 use App\Repair\Gone;
 use App\Repair\Repository\BuildRecordRepository;
 use Japhrex\Core\Repair\Build\BuildKind;
@@ -15,12 +16,22 @@ use Japhrex\Core\Repair\Build\BuildStep;
 /** The build sheet of a case, and how far it is. */
 final readonly class BuildDesk
 {
-    public function __construct(private BookShelf $shelf, private BuildRecordRepository $records, private Gone $gone)
-    {
+    public function __construct(
+        private BookShelf $shelf,
+        private BuildRecordRepository $records,
+        private Gone $gone,
+        private FoundOfCase $found,
+    ) {
     }
 
     /** @return list<BuildRow> in order, with every attempt */
     public function sheet(CaseFile $case): array
+    {
+        return $this->found->once('sheet of the build', $case, fn (): array => $this->rows($case));
+    }
+
+    /** @return list<BuildRow> */
+    private function rows(CaseFile $case): array
     {
         $records = [];
         foreach ($this->records->ofCase($case) as $record) {

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Repair\Repository;
 
 use App\Intake\CaseFile;
+use App\Intake\Repository\OfCaseRepository;
 use App\Repair\Offer;
-use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 
-/** @extends ServiceEntityRepository<Offer> */
-final class OfferRepository extends ServiceEntityRepository
+/** @extends OfCaseRepository<Offer> */
+final class OfferRepository extends OfCaseRepository
 {
     public function __construct(ManagerRegistry $registry)
     {
@@ -20,6 +20,6 @@ final class OfferRepository extends ServiceEntityRepository
     /** @return list<Offer> the newest first */
     public function newestFirst(CaseFile $case): array
     {
-        return $this->findBy(['case' => $case], ['id' => 'DESC']);
+        return array_reverse($this->ofCase($case));
     }
 }

@@ -19,6 +19,8 @@ final class OpeningRepository extends OfCaseRepository
 
     public function last(CaseFile $case): ?Opening
     {
-        return $this->findOneBy(['case' => $case], ['id' => 'DESC']);
+        $openings = $this->ofCase($case);
+
+        return [] === $openings ? null : $openings[array_key_last($openings)];
     }
 }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Verdict\Repository;
 
 use App\Intake\CaseFile;
+use App\Intake\Repository\OfCaseRepository;
 use App\Verdict\Warranty\Custody;
-use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use Japhrex\Core\Verdict\Whereabouts;
 
-/** @extends ServiceEntityRepository<Custody> */
-final class CustodyRepository extends ServiceEntityRepository
+/** @extends OfCaseRepository<Custody> */
+final class CustodyRepository extends OfCaseRepository
 {
     public function __construct(ManagerRegistry $registry)
     {
@@ -21,11 +21,20 @@ final class CustodyRepository extends ServiceEntityRepository
     /** @return list<Custody> by part */
     public function byPart(CaseFile $case): array
     {
-        return $this->findBy(['case' => $case], ['part' => 'ASC', 'id' => 'ASC']);
+        $custodies = $this->ofCase($case);
+        usort($custodies, static fn (Custody $a, Custody $b): int => $a->part <=> $b->part);
+
+        return $custodies;
     }
 
     public function firstSent(CaseFile $case): ?Custody
     {
-        return $this->findOneBy(['case' => $case, 'what' => Whereabouts::Sent]);
+        foreach ($this->ofCase($case) as $custody) {
+            if (Whereabouts::Sent === $custody->what) {
+                return $custody;
+            }
+        }
+
+        return null;
     }
 }

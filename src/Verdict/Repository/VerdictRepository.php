@@ -21,7 +21,7 @@ final class VerdictRepository extends ServiceEntityRepository
     /** @return list<Verdict> the newest first */
     public function revisions(CaseFile $case): array
     {
-        return $this->found->of(Verdict::class, $case, fn (): array => $this->findBy(['case' => $case], ['revision' => 'DESC']));
+        return $this->found->once('verdicts', $case, fn (): array => $this->findBy(['case' => $case], ['revision' => 'DESC']));
     }
 
     public function last(CaseFile $case): ?Verdict

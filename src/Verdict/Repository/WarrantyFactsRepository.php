@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Verdict\Repository;
 
 use App\Intake\CaseFile;
+use App\Intake\Repository\OfCaseRepository;
 use App\Verdict\Warranty\WarrantyFacts;
-use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 
-/** @extends ServiceEntityRepository<WarrantyFacts> */
-final class WarrantyFactsRepository extends ServiceEntityRepository
+/** @extends OfCaseRepository<WarrantyFacts> */
+final class WarrantyFactsRepository extends OfCaseRepository
 {
     public function __construct(ManagerRegistry $registry)
     {
@@ -18,8 +18,8 @@ final class WarrantyFactsRepository extends ServiceEntityRepository
     }
 
     /** The facts of a case; new ones where nothing is known yet. */
-    public function ofCase(CaseFile $case): WarrantyFacts
+    public function known(CaseFile $case): WarrantyFacts
     {
-        return $this->findOneBy(['case' => $case]) ?? new WarrantyFacts($case);
+        return $this->ofCase($case)[0] ?? new WarrantyFacts($case);
     }
 }

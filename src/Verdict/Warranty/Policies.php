@@ -56,7 +56,7 @@ final readonly class Policies
 
     public function facts(CaseFile $case): WarrantyFacts
     {
-        return $this->facts->ofCase($case);
+        return $this->facts->known($case);
     }
 
     /**
