@@ -53,7 +53,9 @@ final class BookShelf
     {
         $name = $key.(null === $unit ? '' : ' '.json_encode($unit, \JSON_THROW_ON_ERROR));
         try {
-            return $this->books[$key][$name] ??= $this->read($key, $unit)->inWords($this->preferred[$key] ??= $this->words?->preferred($key) ?? []);
+            $this->preferred[$key] ??= $this->words?->preferred($key) ?? [];
+
+            return $this->books[$key][$name] ??= $this->read($key, $unit)->inWords($this->preferred[$key]);
         } catch (BookError $error) {
             throw new ShopError(
                 \sprintf('The book "%s" cannot be read any more and is set aside: %s', $key, $error->getMessage()),

@@ -12,7 +12,6 @@ use App\Chain\ChainNode;
 use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
 use Japhrex\Core\Chain\Ground\Candidate;
-use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Chain\Ground\Shortlist;
 use Symfony\Bundle\SecurityBundle\Security;
 
@@ -45,29 +44,26 @@ final readonly class CandidatesView
      */
     public function gather(CaseFile $case, string $asked, bool $byBook = false): array
     {
-        $analysis = $this->analysis->analysisOf($case, $byBook);
-        $all = $analysis->candidates(20);
-        $told = Shortlist::worthTelling(\array_slice($all, 0, 8));
+        $outcome = $this->analysis->outcomeOf($case, $byBook);
+        $all = $outcome->candidates;
         $shown = $this->shown($case, $all, $asked);
         $book = $this->shelf->book($case->family, $case->is());
-        $conclusion = $analysis->concludes($all, $book);
         $proposals = null === $shown || $case->isSigned() || !$this->may->isGranted(Permission::ANALYSE)
             ? []
-            : $this->taker->open($case, $analysis->ground, $shown);
+            : $this->taker->open($case, $outcome->spots, $shown);
 
         return [
             'case' => $case,
             'book' => $book,
-            'analysis' => $analysis,
-            'ground' => $analysis->ground,
-            'candidates' => $told,
+            'ground' => $outcome,
+            'candidates' => $outcome->told,
             'undetermined' => Shortlist::isUndetermined($all),
-            'conclusion' => $conclusion,
-            'record' => $this->shelf->vocabulary()->recordOf($conclusion->first->said ?? 0.0),
+            'conclusion' => $outcome->conclusion,
+            'record' => $this->shelf->vocabulary()->recordOf($outcome->conclusion->first->said ?? 0.0),
             'single' => Shortlist::singleStory($all),
-            'well' => Shortlist::isUndetermined($all) ? [] : $analysis->toldAsWell($told),
-            'beside' => $analysis->beside(),
-            'looks' => \array_slice($analysis->looks, 0, self::LOOKS),
+            'well' => $outcome->well,
+            'beside' => $outcome->beside,
+            'looks' => \array_slice($outcome->looks, 0, self::LOOKS),
             'shown' => $shown,
             'proposals' => $proposals,
             'drawing' => [] === $proposals ? null : $this->drawing->draw($case, $proposals, withPhotos: true),
@@ -76,9 +72,9 @@ final readonly class CandidatesView
             'rates' => $this->analysis->rates($case),
             'byBook' => $byBook,
             'origins' => $this->shelf->vocabulary()->origins,
-            'theories' => $this->analysis->theories($case, $analysis, $all),
+            'theories' => $this->analysis->theories($case, $byBook),
             'kept' => $this->kept->ofCase($case),
-            'reach' => Reach::after($book, $analysis->ground),
+            'reach' => $this->analysis->reach($case),
             'cleaned' => $this->opinion->done($case),
             'refusals' => $this->refusals->ofCase($case),
             'excluded' => $this->refusals->origins($case),

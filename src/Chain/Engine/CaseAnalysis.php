@@ -11,9 +11,9 @@ use App\Intake\CaseFile;
 use App\Intake\Kept\KeptOfCase;
 use Japhrex\Core\Chain\Ground\Analysis;
 use Japhrex\Core\Chain\Ground\BaseRates;
-use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Grounding;
+use Japhrex\Core\Chain\Ground\Outcome;
 use Japhrex\Core\Chain\Ground\Reach;
 use Japhrex\Core\Chain\Ground\Reached;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
@@ -75,19 +75,38 @@ final readonly class CaseAnalysis
      */
     public function analysisOf(CaseFile $case, bool $byBook = false): Analysis
     {
-        $key = $this->kept->of($case, $byBook ? 'analysis by the book' : 'analysis', function () use ($case, $byBook): string {
+        return $this->cache->get($this->key($case, $byBook), function (ItemInterface $item) use ($case, $byBook): Analysis {
+            $item->expiresAfter(self::KEPT);
+
+            return Analysis::of($this->ground($case, $byBook), $this->facts->minutes($case));
+        });
+    }
+
+    /**
+     * What a page tells of it, kept as long.
+     *
+     * @param bool $byBook by the book alone, without what this shop has seen
+     */
+    public function outcomeOf(CaseFile $case, bool $byBook = false): Outcome
+    {
+        $key = 'outcome.'.$this->key($case, $byBook);
+
+        return $this->cache->get($key, function (ItemInterface $item) use ($case, $byBook): Outcome {
+            $item->expiresAfter(self::KEPT);
+
+            return Outcome::of($this->analysisOf($case, $byBook), $this->shelf->book($case->family, $case->is()));
+        });
+    }
+
+    private function key(CaseFile $case, bool $byBook): string
+    {
+        return $this->kept->of($case, $byBook ? 'analysis by the book' : 'analysis', function () use ($case, $byBook): string {
             $rates = $byBook ? [] : $this->rates($case)->steps();
             $asked = [$this->engine(), $this->books($case), $this->facts->factsOf($case), $this->facts->minutes($case), $rates];
             $key = 'analysis.'.hash('sha256', serialize($asked));
             $byBook || $this->isLast($case, $key);
 
             return $key;
-        });
-
-        return $this->cache->get($key, function (ItemInterface $item) use ($case, $byBook): Analysis {
-            $item->expiresAfter(self::KEPT);
-
-            return Analysis::of($this->ground($case, $byBook), $this->facts->minutes($case));
         });
     }
 
@@ -148,16 +167,27 @@ final readonly class CaseAnalysis
         return [$this->shelf->book($case->family, $case->is()), $this->shelf->mechanismBook($case->family)];
     }
 
-    /**
-     * @param list<Candidate> $candidates those first that did most
-     *
-     * @return list<AnsweredTheory>
-     */
-    public function theories(CaseFile $case, Analysis $analysis, array $candidates): array
+    /** @return list<AnsweredTheory> */
+    public function theories(CaseFile $case, bool $byBook = false): array
     {
+        $theories = $this->theories->ofCase($case);
+        $answers = [] === $theories ? [] : $this->kept->of(
+            $case,
+            $byBook ? 'theories by the book' : 'theories',
+            function () use ($case, $theories, $byBook): array {
+                $analysis = $this->analysisOf($case, $byBook);
+                $candidates = $this->outcomeOf($case, $byBook)->candidates;
+
+                return array_map(
+                    static fn (Theory $one): TheoryAnswered => TheoryAnswered::of($one, $analysis, $candidates), $theories,
+                );
+            },
+        );
+
         return array_map(
-            static fn (Theory $one): AnsweredTheory => AnsweredTheory::of($one, $analysis, $candidates),
-            $this->theories->ofCase($case),
+            static fn (Theory $one, TheoryAnswered $answer): AnsweredTheory => new AnsweredTheory($one, $answer->answer, $answer->sentence),
+            $theories,
+            $answers,
         );
     }
 }

@@ -12,6 +12,7 @@ use App\Figures\FigureTwig;
 use App\Figures\KeptFigure;
 use App\Figures\Repository\KeptFigureRepository;
 use App\Intake\CaseFile;
+use App\Intake\Kept\KeptOfCase;
 use Japhrex\Core\Chain\Ground\Candidate;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Reach;
@@ -43,6 +44,7 @@ final readonly class Opinion
         private SignedOpinion $signed,
         private KeptFigureRepository $kept,
         private CleaningRepository $cleanings,
+        private KeptOfCase $untilChanged,
     ) {
     }
 
@@ -53,7 +55,7 @@ final readonly class Opinion
      */
     public function opinionOn(CaseFile $case): array
     {
-        return $this->signed->opinionAsSigned($case) ?? $this->now($case);
+        return $this->signed->opinionAsSigned($case) ?? $this->untilChanged->of($case, 'opinion', fn (): array => $this->now($case));
     }
 
     /** @return OpinionData */
@@ -88,7 +90,7 @@ final readonly class Opinion
                 'words' => $one->theory->words, 'by' => $one->theory->byWhom,
                 'answer' => $one->sentence,
                 'figures' => null === $one->answer ? [] : $this->figures($kept, $one->answer),
-            ], $this->analysis->theories($case, $analysis, $candidates)),
+            ], $this->analysis->theories($case)),
             'reach' => array_map(
                 static fn (Reached $one): array => [
                     'part' => $book->parts[$one->part]->name,

@@ -59,15 +59,17 @@ final readonly class StoryTaker
     /**
      * Links of a story that the analyst's chain does not have yet.
      *
+     * @param array<string, Spot> $spots conditions of the case by id
+     *
      * @return list<Proposal>
      */
-    public function open(CaseFile $case, Ground $ground, Candidate $candidate): array
+    public function open(CaseFile $case, array $spots, Candidate $candidate): array
     {
         $nodes = new SpotNodes($case, $this->entityManager, $this->findings, $this->chains, $this->shelf);
         $linked = $this->linked($case);
         $open = [];
         foreach ($candidate->story as $tie) {
-            [$from, $to] = [$ground->spots[$tie->from], $ground->spots[$tie->to]];
+            [$from, $to] = [$spots[$tie->from], $spots[$tie->to]];
             [$a, $b] = [$nodes->find($from), $nodes->find($to)];
             $key = SpotNodes::key($from).'>'.SpotNodes::key($to);
             if (

@@ -116,7 +116,9 @@ final class CaseFrame
     {
         $cells = [];
         foreach ($this->book->partsInStripOrder() as $part) {
-            $cells[] = new WearCell($part->key, $part->short, $this->sheet->grades[$part->key] ?? null, isset($this->sheet->off[$part->key]));
+            $cells[] = new WearCell(
+                $part->key, $part->short, $this->sheet->grades[$part->key] ?? null, isset($this->sheet->off[$part->key]),
+            );
         }
 
         return $cells;

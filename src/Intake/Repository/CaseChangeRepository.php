@@ -37,7 +37,9 @@ final readonly class CaseChangeRepository
                     UNION SELECT CAST(:shop AS uuid)
                 )
                 SELECT md5(string_agg(k.id || ':' || COALESCE(w.changes, ''), ' ' ORDER BY k.id)) FROM kin k
-                LEFT JOIN LATERAL (SELECT string_agg(CAST(c.id AS text), ',' ORDER BY c.id) AS changes FROM case_change c WHERE c.case_id = k.id) w ON true
+                LEFT JOIN LATERAL (
+                    SELECT string_agg(CAST(c.id AS text), ',' ORDER BY c.id) AS changes FROM case_change c WHERE c.case_id = k.id
+                ) w ON true
                 SQL,
             ['number' => $number, 'shop' => self::SHOP],
         );

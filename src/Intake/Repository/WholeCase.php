@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Intake\Repository;
 
 use App\Intake\CaseFile;
+use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Types\Type;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Mapping\ClassMetadata;
@@ -32,7 +33,7 @@ final readonly class WholeCase
         $found = array_fill_keys(array_keys($plan->columns), []);
         $classes = array_keys($plan->columns);
         /** @var array{kind: int|string, told: string} $row */
-        foreach ($connection->executeQuery($plan->sql, ['case' => (string) $case->id])->fetchAllAssociative() as $row) {
+        foreach ($this->ask($connection, $plan->sql, $case) as $row) {
             $class = $classes[(int) $row['kind']];
             $data = [];
             /** @var list<string|null> $told */
@@ -48,6 +49,21 @@ final readonly class WholeCase
         $this->fill($case, $found);
 
         return $found;
+    }
+
+    /**
+     * A question so long takes longer to plan than to answer: its plan stays with the connection.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function ask(Connection $connection, string $sql, CaseFile $case): array
+    {
+        $name = 'whole_case_'.hash('xxh64', $sql);
+        if (false === $connection->fetchOne('SELECT 1 FROM pg_prepared_statements WHERE name = ?', [$name])) {
+            $connection->executeStatement('PREPARE '.$name.' (uuid) AS '.$sql);
+        }
+
+        return $connection->executeQuery(\sprintf("EXECUTE %s ('%s')", $name, $case->id->toRfc4122()))->fetchAllAssociative();
     }
 
     /** @param array<class-string, list<object>> $found */
@@ -71,7 +87,7 @@ final readonly class WholeCase
             foreach ($this->kinds() as $metadata) {
                 $columns[$metadata->getName()] = $of = $this->columns($metadata);
                 $arms[] = \sprintf(
-                    'SELECT %d AS kind, t.id, array_to_json(ARRAY[%s]) AS told FROM %s t WHERE t.case_id = :case',
+                    'SELECT %d AS kind, t.id, array_to_json(ARRAY[%s]) AS told FROM %s t WHERE t.case_id = $1',
                     \count($arms),
                     implode(', ', array_map(static fn (array $one): string => 'CAST(t.'.$one[2].' AS text)', $of)),
                     $metadata->getTableName(),
