@@ -23,6 +23,16 @@ final class ServiceTime
         return \count($hours) > 1 && max($hours) > self::APART * min($hours);
     }
 
+    /** @return float|null the way that it went; null: it is none */
+    public static function km(string $typed): ?float
+    {
+        try {
+            return Quantity::parse($typed, Dimension::Distance)->si / 1000.0;
+        } catch (QuantityError) {
+            return null;
+        }
+    }
+
     /** @return float|null hours; of a distance, those in which a vehicle goes so far; null: it is neither */
     public static function hours(string $typed): ?float
     {

@@ -11,7 +11,7 @@ final readonly class Proportion
     public const Z = 1.959964;
 
     /** @throws StatisticsError if there are more events than were looked at, or none was looked at */
-    public function __construct(private int $events, private int $of)
+    public function __construct(public int $events, public int $of)
     {
         if ($of < 1) {
             throw StatisticsError::ofNothing();

@@ -28,6 +28,11 @@ final readonly class ClaimsRemember implements Remembers
                     'number' => $claim->number(), 'ordinal' => $claim->ordinal, 'what' => $next->what, 'by' => $next->by->format('Y-m-d'),
                 ];
             }
+            foreach ($claim->moves as $move) {
+                if (\in_array($move->state, [ClaimState::Refused, ClaimState::PartAccepted], true)) {
+                    $memory->claimWhy = $move->words;
+                }
+            }
             $memory->text('claim', $claim->statement, $claim->addressee, $claim->theirReference);
             foreach (ClaimState::Withdrawn === $claim->state() ? [] : $claim->costs as $typed) {
                 try {

@@ -24,6 +24,7 @@ final readonly class MeasuringRemembers implements Remembers
                     $memory->readings[] = [
                         'part' => $one->part, 'field' => $one->field->key,
                         'verdict' => $one->signedAs ?? $judged?->verdict->value, 'at' => $judged?->atWorst()->mean,
+                        'gauge' => $one->reading->gaugeName ?? '',
                     ];
                     $memory->text('note', $one->reading->note ?? '');
                 }

@@ -47,15 +47,23 @@ final readonly class PartPage
 
     /**
      * @param FormInterface<mixed>|null $record
-     * @param array<string, FormInterface<mixed>> $findings
+     * @param array<string, FormInterface<mixed>> $findings forms that did not hold, by name
+     * @param string $change id of the finding that is being changed; empty: none is
      */
-    public function show(CaseFile $case, Part $part, ?FormInterface $record = null, array $findings = []): Response
-    {
+    public function show(
+        CaseFile $case,
+        Part $part,
+        ?FormInterface $record = null,
+        array $findings = [],
+        string $change = '',
+    ): Response {
         $record ??= $this->recordForm($this->record($case, $part), $part);
         $edit = [];
         foreach ($this->findings->ofPart($case, $part->key) as $finding) {
             $name = self::formName($finding);
-            $edit[(string) $finding->id] = ($findings[$name] ?? $this->findingForm($name, $finding, $part))->createView();
+            if (isset($findings[$name]) || $change === (string) $finding->id) {
+                $edit[(string) $finding->id] = ($findings[$name] ?? $this->findingForm($name, $finding, $part))->createView();
+            }
         }
 
         return $this->pages->show($case, 'parts/part.html.twig', [
@@ -68,7 +76,15 @@ final readonly class PartPage
             'stages' => PhotoStage::cases(),
             'examples' => $this->references->ofPart($case->family, $part->key),
             'stack' => $this->stacks->stackOf($case, $part->key),
-        ] + $this->sight->gather($case, $part), $record->isSubmitted() || [] !== $findings ? 422 : 200);
+        ] + $this->sight->gather($case, $part, array_keys($edit)), $record->isSubmitted() || [] !== $findings ? 422 : 200);
+    }
+
+    /** More of the findings, as one scrolls to them. */
+    public function more(CaseFile $case, Part $part, int $from): Response
+    {
+        return $this->pages->show($case, 'parts/_findings.html.twig', [
+            'modes' => $this->shelf->modes(), 'told' => $this->shelf->vocabulary(), 'part' => $part, 'edit' => [],
+        ] + $this->sight->found($case, $part, $from));
     }
 
     public function record(CaseFile $case, Part $part): PartRecord

@@ -17,6 +17,7 @@ use Symfony\Component\Form\FormError;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\Routing\Attribute\Route;
 
 final class PartsController extends AbstractController
@@ -45,11 +46,19 @@ final class PartsController extends AbstractController
     }
 
     #[Route('/cases/{number}/parts/{part}', name: 'part', methods: ['GET'])]
-    public function part(string $number, string $part): Response
+    public function part(string $number, string $part, Request $request): Response
     {
         $case = $this->gate->find($number);
 
-        return $this->page->show($case, $this->page->part($case, $part));
+        return $this->page->show($case, $this->page->part($case, $part), change: $request->query->getString('change'));
+    }
+
+    #[Route('/cases/{number}/parts/{part}/findings', name: 'part_findings', methods: ['GET'])]
+    public function findings(string $number, string $part, #[MapQueryParameter] int $from = 0): Response
+    {
+        $case = $this->gate->find($number);
+
+        return $this->page->more($case, $this->page->part($case, $part), max(0, $from));
     }
 
     #[Route('/cases/{number}/parts/{part}', name: 'part_save', methods: ['POST'])]

@@ -14,6 +14,11 @@ use App\Platform\Versioned;
 use App\Proof\Repository\HandoverRepository;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Proof\ProofError;
+use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Money;
+use Japhrex\Core\Quantity\Quantity;
+use Japhrex\Core\Quantity\QuantityError;
 use Japhrex\Core\Quantity\UnitSystem;
 
 use function Symfony\Component\Clock\now;
@@ -47,6 +52,14 @@ class Handover implements Audited
     #[ORM\Column(type: 'datetimetz_immutable', nullable: true)]
     public ?\DateTimeImmutable $goneAt = null;
 
+    /** What the repair took, as typed, such as 6.5 h; empty: nobody said. */
+    #[ORM\Column(length: 40, options: ['default' => ''])]
+    public string $took = '';
+
+    /** What was charged for it before tax, such as 640.00 EUR; empty: nobody said. */
+    #[ORM\Column(length: 40, options: ['default' => ''])]
+    public string $charged = '';
+
     /** In which its user reads. */
     #[ORM\Column(length: 10, enumType: UnitSystem::class, options: ['default' => 'mm'])]
     public UnitSystem $units = UnitSystem::Metric;
@@ -76,6 +89,23 @@ class Handover implements Audited
     public function tell(string $checks, string $stop, ?\DateTimeImmutable $watch, UnitSystem $units = UnitSystem::Metric): void
     {
         [$this->checks, $this->stop, $this->watch, $this->units] = [$checks, $stop, $watch, $units];
+    }
+
+    /**
+     * What it came to in the end, to be held against what was offered.
+     *
+     * @param string $took a time; a bare number is hours
+     *
+     * @throws QuantityError if it is no time
+     * @throws ProofError if it is none of work
+     */
+    public function account(string $took, ?Money $charged): void
+    {
+        $took = is_numeric($took = trim($took)) ? $took.' h' : $took;
+        if ('' !== $took && Quantity::parse($took, Dimension::Time)->si < 0.0) {
+            throw ProofError::refused(\sprintf('“%s” is no time of work. Write 6.5 h; or leave it empty.', $took));
+        }
+        [$this->took, $this->charged] = [$took, $charged?->format() ?? ''];
     }
 
     /** @param string $pdf SHA-256 of the file that is kept */

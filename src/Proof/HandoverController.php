@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Proof;
 
 use App\Account\CurrentPerson;
+use App\Account\OurShop;
 use App\Account\Permission;
 use App\Intake\CaseGate;
 use App\Proof\Form\HandoverInput;
@@ -26,6 +27,7 @@ final class HandoverController extends AbstractController
         private readonly ProofDesk $desk,
         private readonly CurrentPerson $person,
         private readonly ProofPage $page,
+        private readonly OurShop $shop,
     ) {
     }
 
@@ -42,13 +44,16 @@ final class HandoverController extends AbstractController
             if ('' !== $typed->watch && false === $watch) {
                 throw ProofError::watchDay();
             }
+            $handover->account($typed->took, '' === $typed->charged ? null : $this->shop->money($typed->charged));
             $this->desk->goOut($handover, $typed->despite, $this->person->get());
         } catch (\DomainException $e) {
             if ($this->entityManager->contains($handover)) {
                 $this->entityManager->detach($handover);
             }
 
-            return $this->page->show($case, ['key' => 'handover', 'refused' => $e->getMessage(), 'despite' => $typed->despite], $handover);
+            $said = ['despite' => $typed->despite, 'took' => $typed->took, 'charged' => $typed->charged];
+
+            return $this->page->show($case, ['key' => 'handover', 'refused' => $e->getMessage()] + $said, $handover);
         }
 
         return $this->redirectToRoute('proof', ['number' => $case->number, '_fragment' => 'handover'], Response::HTTP_SEE_OTHER);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Memory\Ask;
 
+use Japhrex\Core\Repair\OptionKind;
 use Japhrex\Core\Verdict\Claim\ClaimState;
 use Japhrex\Core\Verdict\Responsibility;
 
@@ -42,6 +43,10 @@ enum AskField: string
     case Is = 'is';
     case Says = 'says';
     case Batch = 'batch';
+    case Built = 'built';
+    case BuiltBefore = 'built-before';
+    case Repair = 'repair';
+    case Gauge = 'gauge';
 
     /** What has to follow it, by an example. */
     public function example(): string
@@ -58,6 +63,8 @@ enum AskField: string
             self::Stage => 'stage:strip,parts', self::Waits => 'waits:chain', self::Claim => 'claim:refused',
             self::Offered => 'offered>=1500', self::Claimed => 'claimed>500', self::Cure => 'cure:failed',
             self::Is => 'is:comeback', self::Says => 'says:"ran dry"', self::Batch => 'batch:K7-114',
+            self::Built => 'built:"bench 1"', self::BuiltBefore => 'built-before:"bench 1"',
+            self::Repair => 'repair:as-it-was', self::Gauge => 'gauge:"outside micrometer"',
         };
     }
 
@@ -84,6 +91,9 @@ enum AskField: string
             self::Claim => ['any' => 'there is one'] + array_column(
                 array_map(static fn (ClaimState $one): array => [$one->value, $one->label()], ClaimState::cases()), 1, 0,
             ),
+            self::Repair => array_map(lcfirst(...), array_column(
+                array_map(static fn (OptionKind $one): array => [$one->value, $one->label()], OptionKind::cases()), 1, 0,
+            )),
             self::Cure => ['well' => 'runs well', 'but' => 'runs, with a remark', 'failed' => 'failed again', 'unknown' => 'not said'],
             self::Is => [
                 'open' => 'not gone out', 'closed' => 'gone out', 'comeback' => 'a comeback', 'withdrawn' => 'withdrawn',

@@ -39,6 +39,17 @@ final readonly class AskValues
             AskField::Batch => self::of(
                 $token, new Contains($field, self::some($token), true), 'had a part of batch '.implode(' or ', $token->values()),
             ),
+            AskField::Built => self::of(
+                $token, new Contains($field, self::some($token), true), 'built by '.implode(' or ', $token->values()),
+            ),
+            AskField::BuiltBefore => self::of(
+                $token,
+                new Contains($field, self::some($token), true),
+                'came back to '.implode(' or ', $token->values()).', who had built it',
+            ),
+            AskField::Gauge => self::of(
+                $token, new Contains($field, self::some($token), true), 'read with '.implode(' or ', $token->values()),
+            ),
             AskField::Number, AskField::Serial, AskField::Customer, AskField::Model, AskField::Unit, AskField::Holder => self::of(
                 $token,
                 new Contains($field, self::some($token), '=' === $token->sign),

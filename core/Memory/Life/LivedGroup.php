@@ -16,23 +16,30 @@ final readonly class LivedGroup
 {
     public ?Weibull $fit;
 
+    /** @var list<Life> in what it is counted against */
+    public array $lives;
+
     /** Why no life is told; empty: it is. */
     public string $whyNot;
 
     /**
      * @param string $line that asks for them
      * @param int $out so many went out
-     * @param list<Life> $lives of those of which something is known since
+     * @param list<UnitLife> $known of those of which something is known since
      * @param list<float> $ages hours since new of all that came in, the youngest first
      */
     public function __construct(
         public string $line,
+        public LifeMeasure $in,
         public int $out,
-        public array $lives,
+        public array $known,
         public array $ages,
         public ?MeanCumulative $repairs,
     ) {
         [$fit, $why] = [null, ''];
+        $lives = $this->lives = LifeMeasure::Months === $in
+            ? array_map(static fn (UnitLife $one): Life => new Life($one->months, $one->isRunning), $known)
+            : UnitLife::ran($known);
         try {
             $fit = [] === $lives
                 ? null
@@ -40,18 +47,37 @@ final readonly class LivedGroup
         } catch (StatisticsError $error) {
             $why = $error->getMessage();
         }
-        [$this->fit, $this->whyNot] = [$fit, [] === $lives ? 'Of none of them anything is known since it went out.' : $why];
+        $this->fit = $fit;
+        $this->whyNot = match (true) {
+            [] === $known => 'Of none of them anything is known since it went out.',
+            [] === $lives => 'Of none of them anybody has told what it ran.',
+            default => $why,
+        };
     }
 
     public function failures(): int
     {
-        return \count(array_filter($this->lives, static fn (Life $one): bool => !$one->isRunning));
+        return \count(array_filter($this->known, static fn (UnitLife $one): bool => !$one->isRunning));
     }
 
     /** So many of those that went out nobody has heard of since: they say nothing. */
     public function unheard(): int
     {
-        return $this->out - \count($this->lives);
+        return $this->out - \count($this->known);
+    }
+
+    /** Of so many nobody told what they ran: they are taken to have run as the middle one of the others does. */
+    public function taken(): int
+    {
+        return LifeMeasure::Months === $this->in || [] === $this->lives
+            ? 0
+            : \count(array_filter($this->known, static fn (UnitLife $one): bool => null === $one->ran));
+    }
+
+    /** What the middle one runs in a month; null: nobody told. */
+    public function use(): ?float
+    {
+        return UnitLife::use($this->known);
     }
 
     /** Of all that went out those that came back; null: none went out. */
@@ -76,9 +102,9 @@ final readonly class LivedGroup
         $shape = \sprintf('shape %.1f, between %.1f and %.1f', $this->fit->shape, $low, $high);
 
         return match (true) {
-            $high < 1.0 => 'They fail young: the longer one has run, the less likely it fails in the next month ('.$shape
+            $high < 1.0 => 'They fail young: the longer one has run, the less likely it fails '.$this->in->next().' ('.$shape
                 .'). Look at the parts, hands and dirt of the repair.',
-            $low > 1.0 => 'They fail old: the longer one has run, the likelier it fails in the next month ('.$shape.'). They wear out.',
+            $low > 1.0 => 'They fail old: the longer one has run, the likelier it fails '.$this->in->next().' ('.$shape.'). They wear out.',
             default => 'Whether they fail young, old or at any age these units do not tell ('.$shape.').',
         };
     }

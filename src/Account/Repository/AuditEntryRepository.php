@@ -17,6 +17,18 @@ final class AuditEntryRepository extends ServiceEntityRepository
         parent::__construct($registry, AuditEntry::class);
     }
 
+    /** @return list<array{to: string, at: \DateTimeImmutable}> stages that a case came to, in the order of time */
+    public function stages(Uuid $case): array
+    {
+        $rows = $this->createQueryBuilder('e')->select('e.after AS to', 'e.madeAt AS at')
+            ->where('e.caseId = :case')->andWhere('e.entity = :case')->andWhere("e.field = 'stage'")
+            ->andWhere("e.action = 'changed'")->andWhere('e.after IS NOT NULL')->orderBy('e.id', 'ASC')
+            ->setParameter('case', $case, 'uuid')->getQuery()->getArrayResult();
+
+        /** @var list<array{to: string, at: \DateTimeImmutable}> */
+        return $rows;
+    }
+
     /**
      * @param list<string> $without fields that say nothing to a person
      *

@@ -10,6 +10,7 @@ use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\Part;
+use Japhrex\Core\Repair\Build\BuildSheet;
 
 use function Symfony\Component\Clock\now;
 
@@ -20,10 +21,17 @@ final class YearRows
 {
     private const TIME = 'Y-m-d H:i:sP';
 
+    private const REFUSED = [
+        'The oil was not the one that is asked for.', 'It came after its time.', 'Dirt from outside is not covered.',
+    ];
+
     /** So many rows a case has at most. */
     private const ROWS = 1000;
 
     private int $made = 0;
+
+    /** Entries of the trail of the case in hand. */
+    private int $entries = 0;
 
     /** @param array<string, User> $people analyst, second, bench, desk */
     public function __construct(
@@ -39,7 +47,7 @@ final class YearRows
     {
         [$story, $taken] = [$one->story, $one->taken];
         [$maker, $model] = explode(' ', $one->model, 2);
-        $this->made = $one->ordinal * self::ROWS;
+        [$this->made, $this->entries] = [$one->ordinal * self::ROWS, 0];
         $id = self::idOf($one);
         $this->row('case_file', $taken, [
             'id' => $id, 'number' => $this->number($one), 'stage' => 'verdict', 'family' => $story->family, 'customer' => $one->customer,
@@ -63,6 +71,7 @@ final class YearRows
         $this->row('handover', $one->out, [
             'case_id' => $id, 'checks' => 'Noise and leaks in the first hour.', 'stop' => 'At once if it runs hot.', 'units' => 'mm',
             'gone_at' => $one->out->format(self::TIME), 'watch' => $one->out->modify('+60 days')->format('Y-m-d'),
+            'took' => (4 + $one->ordinal % 5).' h', 'charged' => (self::price($one) + 10 * ($one->ordinal % 9 - 3)).'.00 EUR',
         ] + $this->by('bench'));
 
         if ('' !== $one->batch) {
@@ -71,9 +80,58 @@ final class YearRows
                 'date_code' => $one->signed->format('W/y'),
             ] + $this->by('bench'));
         }
+        $this->repair($one, $id);
         $this->answer($one, $id);
 
         return $id;
+    }
+
+    private static function price(YearCase $one): int
+    {
+        return 200 + 37 * ($one->ordinal % 41);
+    }
+
+    /** What was offered and chosen, who built it, how it went on from stage to stage, and now and then a claim. */
+    private function repair(YearCase $one, string $id): void
+    {
+        $price = self::price($one).'.00 EUR';
+        $kind = ['as-it-was', 'as-it-was', 'as-it-was', 'cured', 'renewed'][$one->ordinal % 5];
+        $this->row('offer', $one->signed, [
+            'case_id' => $id, 'valid_until' => $one->signed->modify('+30 days')->format('Y-m-d'), 'tax' => 1900, 'chosen' => $kind,
+            'options' => json_encode([['kind' => $kind, 'label' => 'Repair', 'lines' => [], 'low' => $price, 'high' => $price,
+                'tax-low' => '0.00 EUR', 'tax-high' => '0.00 EUR', 'gross-low' => $price, 'gross-high' => $price,
+                'hours' => 6, 'days' => 3, 'life' => '', 'risk' => '', 'outside' => '']], \JSON_THROW_ON_ERROR),
+            'answered_at' => $one->signed->format(self::TIME),
+        ] + $this->by('desk'));
+        $this->row('build_record', $one->out, [
+            'case_id' => $id, 'step' => BuildSheet::of($this->shelf->book($one->story->family))[0]->key,
+        ] + $this->by(0 === $one->ordinal % 3 ? 'second' : 'bench'));
+        $between = $one->signed->getTimestamp() - $one->taken->getTimestamp();
+        foreach (['strip' => 0.2, 'parts' => 0.3, 'chain' => 0.8, 'verdict' => 0.9, 'signed' => 1.0] as $stage => $share) {
+            $this->row('audit_entry', $one->taken->modify(\sprintf('+%d seconds', $share * $between)), [
+                'case_id' => $id, 'who' => 'bench', 'action' => 'changed', 'what' => 'Case', 'entity' => $id, 'field' => 'stage',
+                'after' => $stage, 'seq' => ++$this->entries,
+            ]);
+        }
+        if (0 === $one->ordinal % 7 && str_starts_with($one->model, 'Vintrey')) {
+            $this->claim($one, $id);
+        }
+    }
+
+    private function claim(YearCase $one, string $id): void
+    {
+        $isLost = 0 === $one->ordinal % 3;
+        $claim = $this->row('claim', $one->signed, [
+            'case_id' => $id, 'nr' => 1, 'policy' => 'vintrey-new', 'addressee' => 'Vintrey, Hall 2', 'statement' => 'It failed early.',
+            'costs' => '{"parts": "'.self::price($one).'.00 EUR"}', 'answers' => '{}',
+        ] + $this->by('desk'));
+        foreach ($isLost ? ['sent', 'refused'] : ['sent', 'accepted', 'settled'] as $i => $state) {
+            $at = $one->signed->modify('+'.(10 * $i).' days');
+            $this->row('claim_move', $at, [
+                'claim_id' => $claim, 'state' => $state, 'day' => $at->format('Y-m-d'),
+                'words' => 'refused' === $state ? self::REFUSED[intdiv($one->ordinal, 3) % 3] : '',
+            ] + $this->by('desk'));
+        }
     }
 
     /** Most users say how it runs when they are asked. */
@@ -81,8 +139,10 @@ final class YearRows
     {
         $at = $one->out->modify(\sprintf('+%d days', 60 + $one->ordinal * 37 % 400));
         if ($one->ordinal % 10 < 7 && $at < now()) {
+            $hours = YearsOfCases::A_YEAR * ($at->getTimestamp() - $one->out->getTimestamp()) / (365.25 * 86400);
             $this->row('user_answer', $at, [
                 'case_id' => $case, 'says' => 0 === $one->ordinal % 9 ? 'but' : 'well', 'name' => $one->customer,
+                'ran' => 0 === $one->ordinal % 2 ? round($hours).' h' : '',
                 'words' => 0 === $one->ordinal % 9 ? 'A little louder than before.' : '',
             ]);
         }
@@ -118,31 +178,11 @@ final class YearRows
                 'original_name' => $i.'.jpg',
             ] + $this->by('bench'));
         }
-        $price = 200 + 37 * ($one->ordinal % 41);
-        $this->row('offer', $one->signed, [
-            'case_id' => $id, 'valid_until' => $one->signed->modify('+30 days')->format('Y-m-d'), 'tax' => 1900, 'chosen' => 'as-it-was',
-            'options' => json_encode([['kind' => 'as-it-was', 'label' => 'Repair as it was', 'lines' => [], 'low' => $price.'.00 EUR',
-                'high' => $price.'.00 EUR', 'tax-low' => '0.00 EUR', 'tax-high' => '0.00 EUR', 'gross-low' => $price.'.00 EUR',
-                'gross-high' => $price.'.00 EUR', 'hours' => 6, 'days' => 3, 'life' => '', 'risk' => '', 'outside' => '']],
-                \JSON_THROW_ON_ERROR),
-            'answered_at' => $one->signed->format(self::TIME),
-        ] + $this->by('desk'));
-        if (0 === $one->ordinal % 7) {
-            $claim = $this->row('claim', $one->signed, [
-                'case_id' => $id, 'nr' => 1, 'policy' => 'vintrey-new', 'addressee' => 'Vintrey, Hall 2', 'statement' => 'It failed early.',
-                'costs' => '{"parts": "'.$price.'.00 EUR"}', 'answers' => '{}',
-            ] + $this->by('desk'));
-            foreach (['sent', 0 === $one->ordinal % 3 ? 'refused' : 'accepted', 'settled'] as $i => $state) {
-                $this->row('claim_move', $one->signed->modify('+'.(10 * $i).' days'), [
-                    'claim_id' => $claim, 'state' => $state, 'day' => $one->signed->modify('+'.(10 * $i).' days')->format('Y-m-d'),
-                ] + $this->by('desk'));
-            }
-        }
         for ($i = 1; $i <= 145; ++$i) {
             $this->row('audit_entry', $one->taken->modify('+'.$i.' minutes'), [
                 'case_id' => $id, 'who' => 'bench', 'action' => 'changed', 'what' => 'Reading of '.$parts[$i % \count($parts)]->key,
                 'entity' => $id,
-                'field' => 'typed', 'after' => '["25.'.$i.' mm"]', 'seq' => $i,
+                'field' => 'typed', 'after' => '["25.'.$i.' mm"]', 'seq' => ++$this->entries,
             ]);
         }
     }

@@ -26,7 +26,7 @@ final class YearsOfCases
     private const TORN = 'torn-lip-gear-pump';
 
     /** Hours that a machine runs in a year. */
-    private const A_YEAR = 900.0;
+    public const A_YEAR = 900.0;
 
     private Randomizer $chance;
 

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace App\Intake\Remember;
 
+use App\Account\Repository\AuditEntryRepository;
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
 use App\Intake\RunningSince;
 use App\Intake\RunningTimes;
 use App\Intake\YesNo;
+use Japhrex\Core\Quantity\ServiceTime;
 
 /** Whose and what it is, what fails, and what was told. */
 final readonly class IntakeRemembers implements Remembers
 {
-    public function __construct(private BookShelf $shelf)
+    public function __construct(private BookShelf $shelf, private AuditEntryRepository $trail)
     {
     }
 
@@ -23,6 +25,9 @@ final readonly class IntakeRemembers implements Remembers
         $memory->holder = $case->holder->name ?? '';
         $memory->hours = RunningTimes::hours($case, RunningSince::Made);
         $memory->sinceRepair = RunningTimes::hours($case, RunningSince::Overhaul);
+        $memory->km = ServiceTime::km($case->serviceSinceNew);
+        $memory->kmSinceRepair = ServiceTime::km($case->serviceSinceRepair);
+        $memory->moves = $this->trail->stages($case->id);
         $memory->text(
             'unit', $case->number, $case->unitName, $case->maker.' '.$case->model, $case->customer, $case->serial, $case->tag,
             $case->drive, $case->repairedBy, $case->replacedThen, $case->identifiedBy, $case->withdrawnBecause,

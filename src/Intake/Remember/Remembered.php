@@ -34,8 +34,16 @@ final class Remembered
     /** Asked for in its claims that were not withdrawn, in cents. */
     public ?int $claimed = null;
 
+    /** Why the last claim was refused, or accepted in part, in their words. */
+    public string $claimWhy = '';
+
     /** What was chosen of the offer, or else its dearest option, in cents before tax. */
     public ?int $offered = null;
+
+    /** Hours that the same was offered with, and those that it took; in cents what was charged, before tax. */
+    public ?float $offeredHours = null;
+    public ?float $tookHours = null;
+    public ?int $charged = null;
 
     /** Day on which it went out. */
     public ?\DateTimeImmutable $outAt = null;
@@ -50,6 +58,20 @@ final class Remembered
     public ?float $hours = null;
     public ?float $sinceRepair = null;
 
+    /** The same of a vehicle in km, where that is how it was told. */
+    public ?float $km = null;
+    public ?float $kmSinceRepair = null;
+
+    /** So long it has run since it went out, as its user told last. */
+    public ?float $toldHours = null;
+    public ?float $toldKm = null;
+
+    /** @var list<array{to: string, at: \DateTimeImmutable}> stages that it came to, in the order of time */
+    public array $moves = [];
+
+    /** @var list<array{what: string, value: string, had: bool}> `builder` or `repair`; had: before it came back with it */
+    public array $made = [];
+
     /** @var list<array{string, string, int|null}> parts in strip order: key, short name, worst grade; null: not looked at */
     public array $strip = [];
 
@@ -60,7 +82,7 @@ final class Remembered
      */
     public array $finds = [];
 
-    /** @var list<array{part: string, field: string, verdict: string|null, at: float|null}> at: its worst place, in SI */
+    /** @var list<array{part: string, field: string, verdict: string|null, at: float|null, gauge: string}> at: its worst place, in SI */
     public array $readings = [];
 
     /** @var list<array{what: string, conditions: list<string>}> */

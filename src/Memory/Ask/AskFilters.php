@@ -51,6 +51,7 @@ final readonly class AskFilters
             'carries' => ['Carried by', AskField::Who->choices()],
             'waits' => ['Waits', AskField::Waits->choices()],
             'claim' => ['Claim', AskField::Claim->choices()],
+            'repair' => ['Repair', AskField::Repair->choices()],
             'cure' => ['Its user says', AskField::Cure->choices()],
             'is' => ['It is', AskField::Is->choices()],
         ];

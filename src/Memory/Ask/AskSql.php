@@ -112,8 +112,16 @@ final class AskSql
             AskField::Cure => $this->in("COALESCE(m.cure, 'unknown')", $is->keys).' AND m.out_at IS NOT NULL',
             AskField::Is => implode(' OR ', array_map($this->is(...), $is->keys)),
             AskField::Family => $this->in('m.family', $is->keys),
+            AskField::Repair => $this->made('repair', $is->keys),
             default => $this->in(self::column($is->field), $is->keys),
         };
+    }
+
+    /** @param list<string> $any in small letters */
+    private function made(string $what, array $any, string $when = 'NOT b.had'): string
+    {
+        return "m.case_id IN (SELECT b.case_id FROM memory_made b WHERE $when AND b.what = '$what' AND "
+            .$this->in('lower(b.value)', $any).')';
     }
 
     private function is(string $key): string
@@ -127,10 +135,16 @@ final class AskSql
 
     private function contains(Contains $is): string
     {
-        if (AskField::Batch === $is->field) {
-            $marks = array_map(mb_strtolower(...), $is->any);
-
-            return 'm.case_id IN (SELECT b.case_id FROM memory_batch b WHERE '.$this->in('lower(b.mark)', $marks).')';
+        $lower = array_map(mb_strtolower(...), $is->any);
+        $list = match ($is->field) {
+            AskField::Batch => 'm.case_id IN (SELECT b.case_id FROM memory_batch b WHERE '.$this->in('lower(b.mark)', $lower).')',
+            AskField::Gauge => 'm.case_id IN (SELECT r.case_id FROM memory_reading r WHERE '.$this->in('lower(r.gauge)', $lower).')',
+            AskField::Built => $this->made('builder', $lower),
+            AskField::BuiltBefore => $this->made('builder', $lower, 'b.had'),
+            default => null,
+        };
+        if (null !== $list) {
+            return $list;
         }
         $column = self::column($is->field);
         $ways = [];

@@ -49,7 +49,7 @@ final readonly class Completions
         $make = static fn (string $word, string $means): Completion => new Completion(
             $begin.$name.$sign.(preg_match('/[\s,]/', $word) ? '"'.$word.'"' : $word).' ', $word, $means,
         );
-        if (\in_array($name, ['customer', 'model', 'unit'], true)) {
+        if (\in_array($name, ['customer', 'model', 'unit', 'built', 'built-before', 'gauge', 'batch'], true)) {
             return array_map(static fn (string $one): Completion => $make($one, ''), $this->memory->beginning($name, $last, self::MOST));
         }
         $kind = self::OF_FIELD[$name] ?? null;

@@ -8,6 +8,7 @@ use App\Account\User;
 use App\Platform\Words;
 use Japhrex\Core\Memory\Ask\AskError;
 use Japhrex\Core\Memory\Life\Compared;
+use Japhrex\Core\Memory\Life\LifeMeasure;
 use Japhrex\Core\Memory\Life\LivedGroup;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -30,31 +31,36 @@ final class LifeController extends AbstractController
     {
         $lines = [Words::of($request->query->getString('q'), self::LONGEST), Words::of($request->query->getString('with'), self::LONGEST)];
         $same = $request->query->getBoolean('same');
-        $shown = ['lines' => $lines, 'same' => $same, 'groups' => [], 'wrong' => null];
+        $in = LifeMeasure::tryFrom($request->query->getString('in')) ?? LifeMeasure::Months;
+        $shown = ['lines' => $lines, 'same' => $same, 'in' => $in, 'groups' => [], 'wrong' => null];
         try {
             foreach ('' === $lines[1] ? [$lines[0]] : $lines as $line) {
-                $shown['groups'][] = $this->view->group($line, $same, $who);
+                $shown['groups'][] = $this->view->group($line, $in, $same, $who);
             }
         } catch (AskError $error) {
             $shown['wrong'] = $error->getMessage();
         }
         if ('csv' === $request->query->getString('as') && null === $shown['wrong']) {
-            return $this->table($shown['groups']);
+            return $this->table($shown['groups'], $in);
         }
 
         return $this->render('memory/life.html.twig', $shown + [
             'paper' => new Paper($shown['groups']),
+            'measures' => LifeMeasure::cases(),
+            'cameBack' => null === $shown['wrong'] ? $this->view->cameBack($lines[0], $who) : [],
             'compared' => 2 === \count($shown['groups']) ? Compared::of(...$shown['groups']) : null,
         ], new Response(status: null === $shown['wrong'] ? 200 : 422));
     }
 
     /** @param list<LivedGroup> $groups */
-    private function table(array $groups): Response
+    private function table(array $groups, LifeMeasure $in): Response
     {
         $rows = [];
         foreach ($groups as $group) {
             foreach ($group->lives as $life) {
-                $rows[] = ['asked' => $group->line, 'months' => round($life->time, 3), 'still running' => $life->isRunning ? 'yes' : 'no'];
+                $rows[] = [
+                    'asked' => $group->line, $in->unit() => round($life->time, 3), 'still running' => $life->isRunning ? 'yes' : 'no',
+                ];
             }
         }
 

@@ -8,7 +8,11 @@ use App\Account\User;
 use App\Memory\Ask\AskedPage;
 use App\Memory\Repository\LifeRepository;
 use Japhrex\Core\Memory\Ask\AskError;
+use Japhrex\Core\Memory\Life\CameBack;
+use Japhrex\Core\Memory\Life\LifeMeasure;
 use Japhrex\Core\Memory\Life\LivedGroup;
+use Japhrex\Core\Memory\Life\UnitLife;
+use Japhrex\Core\Repair\OptionKind;
 use Japhrex\Core\Statistics\MeanCumulative;
 
 /** The life of the units that a line asks for, and of those of a second line beside them. */
@@ -23,13 +27,42 @@ final readonly class LifeView
      *
      * @throws AskError if the line cannot be read
      */
-    public function group(string $line, bool $sameOnly, ?User $who): LivedGroup
+    public function group(string $line, LifeMeasure $in, bool $sameOnly, ?User $who): LivedGroup
     {
         $sql = $this->asked->sql($line, $who);
         $units = $this->memory->letOut($sql);
-        $lives = array_values(array_filter(array_map(static fn (LivedUnit $one) => $one->life($sameOnly), $units)));
+        $known = array_values(array_filter(array_map(static fn (LivedUnit $one) => $one->life($in, $sameOnly), $units)));
 
-        return new LivedGroup($line, \count($units), $lives, $this->memory->ages($sql), self::repairs($units));
+        return new LivedGroup($line, $in, \count($units), $known, $this->memory->ages($sql), self::repairs($units));
+    }
+
+    /**
+     * How many came back, by who built them and by the kind of repair.
+     *
+     * @return list<CameBack> those of whom anything is told
+     *
+     * @throws AskError if the line cannot be read
+     */
+    public function cameBack(string $line, ?User $who): array
+    {
+        $units = $this->memory->letOut($this->asked->sql($line, $who));
+        $kinds = array_column(array_map(static fn (OptionKind $one): array => [$one->value, $one->label()], OptionKind::cases()), 1, 0);
+        $by = [
+            'Who built it' => static fn (LivedUnit $one): array => $one->builders,
+            'Kind of repair' => static fn (LivedUnit $one): array => '' === $one->repair ? [] : [$kinds[$one->repair] ?? $one->repair],
+        ];
+        $all = [];
+        foreach ($by as $name => $of) {
+            $counts = [];
+            foreach ($units as $unit) {
+                foreach ($of($unit) as $group) {
+                    $counts[$group] ??= [0, 0];
+                    $counts[$group] = [$counts[$group][0] + (null === $unit->backAt ? 0 : 1), $counts[$group][1] + 1];
+                }
+            }[] === $counts || $all[] = new CameBack($name, $counts);
+        }
+
+        return $all;
     }
 
     /**
@@ -52,11 +85,11 @@ final readonly class LifeView
             foreach ($same as $unit) {
                 $last = max($last, $unit->ranUntil, $unit->backAt);
                 if (null !== $unit->backAt) {
-                    $backs[] = LivedUnit::months($first, $unit->backAt);
+                    $backs[] = UnitLife::months($first, $unit->backAt);
                 }
             }
             if (null !== $last && $last > $first) {
-                $watched[] = [$backs, LivedUnit::months($first, $last)];
+                $watched[] = [$backs, UnitLife::months($first, $last)];
             }
         }
 

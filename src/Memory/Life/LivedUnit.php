@@ -4,20 +4,27 @@ declare(strict_types=1);
 
 namespace App\Memory\Life;
 
-use Japhrex\Core\Statistics\Life;
+use Japhrex\Core\Memory\Life\LifeMeasure;
+use Japhrex\Core\Memory\Life\UnitLife;
 
 /** A unit that went out of the shop, and how long it is known to have run. */
 final readonly class LivedUnit
 {
-    private const MONTH = 30.436875 * 86400;
-
-    /** @param \DateTimeImmutable|null $ranUntil last sign of life; null: there is none */
+    /**
+     * @param \DateTimeImmutable|null $ranUntil last sign of life; null: there is none
+     * @param array<string, float|null> $ran hours and km until it came back, or as its user told last; by LifeMeasure
+     * @param list<string> $builders who built it
+     * @param string $repair kind of the repair; empty: not told
+     */
     private function __construct(
         public string $serial,
         public \DateTimeImmutable $out,
         public ?\DateTimeImmutable $ranUntil,
         public ?\DateTimeImmutable $backAt,
+        private array $ran,
         private bool $beganAlike,
+        public array $builders,
+        public string $repair,
     ) {
     }
 
@@ -26,31 +33,40 @@ final readonly class LivedUnit
     {
         $text = static fn (string $of): ?string => \is_scalar($row[$of]) ? (string) $row[$of] : null;
         $at = static fn (string $of): ?\DateTimeImmutable => null === $row[$of] ? null : new \DateTimeImmutable((string) $text($of));
+        $number = static fn (string $of): ?float => is_numeric($row[$of]) ? (float) $row[$of] : null;
+        $isBack = null !== $row['back_at'];
+        // What the one who brought it back tells since the repair, or what its meter went on by.
+        $ran = static function (string $since, string $now, string $then, string $told) use ($number, $isBack): ?float {
+            $between = null === $number($now) || null === $number($then) ? null : $number($now) - $number($then);
+
+            return $isBack ? ($number($since) ?? ($between > 0.0 ? $between : null)) : $number($told);
+        };
 
         return new self(
             (string) $text('serial_key'), $at('out_at') ?? throw new \LogicException('It went out.'),
-            $at('ran_until'), $at('back_at'), null !== $row['origin'] && $row['origin'] === $row['back_origin'],
+            $at('ran_until'), $at('back_at'),
+            [
+                LifeMeasure::Hours->value => $ran('back_since_repair', 'back_hours', 'hours', 'told_hours'),
+                LifeMeasure::Distance->value => $ran('back_km_since_repair', 'back_km', 'km', 'told_km'),
+            ],
+            null !== $row['origin'] && $row['origin'] === $row['back_origin'],
+            '' === (string) $text('builders') ? [] : explode("\n", (string) $text('builders')), (string) $text('repair'),
         );
     }
 
     /**
-     * In months.
-     *
      * @param bool $sameOnly only what began as it had the time before counts as a failure; what came back by another origin ran until then
      *
-     * @return Life|null null: nothing is known of it after it went out
+     * @return UnitLife|null null: nothing is known of it after it went out
      */
-    public function life(bool $sameOnly): ?Life
+    public function life(LifeMeasure $in, bool $sameOnly): ?UnitLife
     {
-        if (null !== $this->backAt) {
-            return new Life(self::months($this->out, $this->backAt), $sameOnly && !$this->beganAlike);
-        }
+        $until = $this->backAt ?? $this->ranUntil;
 
-        return null === $this->ranUntil || $this->ranUntil <= $this->out ? null : new Life(self::months($this->out, $this->ranUntil), true);
-    }
-
-    public static function months(\DateTimeImmutable $from, \DateTimeImmutable $to): float
-    {
-        return max(1.0, $to->getTimestamp() - $from->getTimestamp()) / self::MONTH;
+        return null === $until || $until <= $this->out ? null : new UnitLife(
+            UnitLife::months($this->out, $until),
+            $this->ran[$in->value] ?? null,
+            null === $this->backAt || $sameOnly && !$this->beganAlike,
+        );
     }
 }

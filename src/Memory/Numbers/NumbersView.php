@@ -32,6 +32,7 @@ final readonly class NumbersView
         private NumbersRepository $numbers,
         private AboutRepository $about,
         private OurShop $shop,
+        private WorkPlots $work,
     ) {
     }
 
@@ -39,7 +40,7 @@ final readonly class NumbersView
      * @return array{
      *     plots: array<string, array{string, list<Bar>}>, families: list<array{string, int}>,
      *     drawn: array{family: string, steps: array<string, int>}|null, agreement: list<array{name: string, grades: list<string>}>,
-     *     count: int,
+     *     refusals: list<array{string, string, int}>, count: int,
      * } drawn: where all are of one family
      *
      * @throws AskError if the line cannot be read
@@ -80,12 +81,12 @@ final readonly class NumbersView
                 ],
                 $this->numbers->offers($sql, self::MOST),
             ))],
-        ];
+        ] + $this->work->of($sql, $more);
 
         return [
             'count' => $count, 'plots' => array_filter($plots, static fn (array $plot): bool => [] !== $plot[1]), 'families' => $families,
             'drawn' => null === $family ? null : ['family' => $family, 'steps' => self::steps($hurt)],
-            'agreement' => $this->agreement($sql),
+            'agreement' => $this->agreement($sql), 'refusals' => $this->numbers->refusals($sql, self::MOST),
         ];
     }
 

@@ -153,10 +153,15 @@ final readonly class AskRepository
      */
     public function beginning(string $of, string $letters, int $most): array
     {
-        $column = ['customer' => 'customer', 'model' => 'model', 'unit' => 'unit_name'][$of];
+        [$column, $table] = [
+            'customer' => ['customer', 'memory_case'], 'model' => ['model', 'memory_case'], 'unit' => ['unit_name', 'memory_case'],
+            'built' => ['value', "(SELECT value FROM memory_made WHERE what = 'builder' AND NOT had) made"],
+            'built-before' => ['value', "(SELECT value FROM memory_made WHERE what = 'builder' AND had) made"],
+            'gauge' => ['gauge', 'memory_reading'], 'batch' => ['mark', 'memory_batch'],
+        ][$of];
         /** @var list<string> $names */
         $names = $this->database->fetchFirstColumn(
-            "SELECT $column FROM memory_case WHERE lower($column) LIKE :like AND $column <> '' "
+            "SELECT $column FROM $table WHERE lower($column) LIKE :like AND $column <> '' "
                 ."GROUP BY 1 ORDER BY count(*) DESC, 1 LIMIT $most",
             ['like' => '%'.addcslashes(mb_strtolower($letters), '%_\\').'%'],
         );

@@ -10,6 +10,7 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Japhrex\Core\Memory\Counts;
 use Japhrex\Core\Memory\Likeness\Traits;
+use Japhrex\Core\Memory\StageTimes;
 use Japhrex\Core\Proof\UserSays;
 
 /** Writes the memory of the shop, and knows which cases have changed since they were remembered. */
@@ -60,7 +61,9 @@ final readonly class MemoryRepository
             'is_withdrawn' => null === $case->withdrawnAt ? 'f' : 't', 'hours' => $memory->hours, 'since_repair' => $memory->sinceRepair,
             'complains' => $memory->complains, 'found' => $memory->found, 'claim' => $memory->claim, 'claimed' => $memory->claimed,
             'offered' => $memory->offered, 'out_at' => $memory->outAt?->format(self::TIME), 'cure' => $memory->cure,
-            'ran_until' => $memory->ranUntil?->format(self::TIME),
+            'ran_until' => $memory->ranUntil?->format(self::TIME), 'km' => $memory->km, 'km_since_repair' => $memory->kmSinceRepair,
+            'told_hours' => $memory->toldHours, 'told_km' => $memory->toldKm, 'offered_hours' => $memory->offeredHours,
+            'took_hours' => $memory->tookHours, 'charged' => $memory->charged, 'claim_why' => $memory->claimWhy,
             'worst' => max([0, ...array_column($memory->finds, 'grade')]), 'strip' => json_encode($memory->strip, \JSON_THROW_ON_ERROR),
         ]]);
         $of = ['case_id' => $id];
@@ -72,6 +75,16 @@ final readonly class MemoryRepository
         $this->add('memory_claim', array_map(
             static fn (array $one): array => $of + ['due' => $one['by']] + array_diff_key($one, ['by' => null]),
             $memory->claimsDue,
+        ));
+        $this->add('memory_made', array_map(
+            static fn (array $one): array => $of + ['had' => $one['had'] ? 't' : 'f', 'value' => mb_substr($one['value'], 0, 120)] + $one,
+            $memory->made,
+        ));
+        $stages = StageTimes::of($case->madeAt, $memory->moves, $memory->outAt);
+        $this->add('memory_stage', array_map(
+            static fn (string $stage, float $days): array => $of + ['stage' => $stage, 'days' => $days],
+            array_keys($stages),
+            $stages,
         ));
         $this->add('memory_batch', array_map(
             static fn (array $one): array => $of + ['had' => $one['had'] ? 't' : 'f'] + $one,

@@ -46,6 +46,87 @@ final readonly class NumbersRepository
         );
     }
 
+    /**
+     * How long a case stood at each stage, of those that went out and whose moves are known.
+     *
+     * @return list<array{string, string, int}> stage, days that half of them stood there, cases
+     */
+    public function stages(AskSql $ask): array
+    {
+        return $this->three(
+            "SELECT t.stage, round(percentile_cont(0.5) WITHIN GROUP (ORDER BY t.days)::numeric, 1)::text, count(*)
+                FROM memory_case m JOIN memory_stage t USING (case_id) WHERE m.out_at IS NOT NULL AND {$ask->where} GROUP BY 1",
+            $ask,
+        );
+    }
+
+    /**
+     * What repairs came to against what was offered: the middle of their ratios, and how many tell both; families with most of them first.
+     *
+     * @return list<array{family: string, hours: float|null, of_hours: int, money: float|null, of_money: int}>
+     */
+    public function againstOffered(AskSql $ask, int $most): array
+    {
+        /** @var list<array{family: string, hours: float|string|null, of_hours: int, money: float|string|null, of_money: int}> $rows */
+        $rows = $this->database->fetchAllAssociative(
+            <<<SQL
+                SELECT m.family, percentile_cont(0.5) WITHIN GROUP (ORDER BY m.took_hours / NULLIF(m.offered_hours, 0)) AS hours,
+                    count(m.took_hours / NULLIF(m.offered_hours, 0)) AS of_hours,
+                    percentile_cont(0.5) WITHIN GROUP (ORDER BY m.charged::float / NULLIF(m.offered, 0)) AS money,
+                    count(m.charged::float / NULLIF(m.offered, 0)) AS of_money
+                FROM memory_case m
+                WHERE (m.took_hours IS NOT NULL AND m.offered_hours > 0 OR m.charged IS NOT NULL AND m.offered > 0) AND {$ask->where}
+                GROUP BY 1 ORDER BY 3 DESC, 5 DESC LIMIT $most
+                SQL,
+            $ask->values,
+        );
+        $number = static fn (float|string|null $one): ?float => null === $one ? null : (float) $one;
+
+        return array_map(static fn (array $row): array => [
+            'family' => $row['family'], 'hours' => $number($row['hours']), 'of_hours' => $row['of_hours'],
+            'money' => $number($row['money']), 'of_money' => $row['of_money'],
+        ], $rows);
+    }
+
+    /**
+     * Claims won and lost, by why the unit failed.
+     *
+     * @return list<array{origin: string, name: string, won: int, lost: int, open: int}> those with most claims first
+     */
+    public function claimsByOrigin(AskSql $ask, int $most): array
+    {
+        /** @var list<array{origin: string, name: string, won: int, lost: int, open: int}> $rows */
+        $rows = $this->database->fetchAllAssociative(
+            <<<SQL
+                SELECT o.origin, max(o.name) AS name, count(*) FILTER (WHERE m.claim IN ('accepted', 'part-accepted', 'settled')) AS won,
+                    count(*) FILTER (WHERE m.claim IN ('refused', 'withdrawn')) AS lost,
+                    count(*) FILTER (WHERE m.claim IN ('drafted', 'sent', 'asked-back')) AS open
+                FROM memory_case m JOIN LATERAL (
+                    SELECT x.origin, x.name FROM memory_origin x WHERE x.case_id = m.case_id ORDER BY x.counts DESC LIMIT 1
+                ) o ON true
+                WHERE m.claim IS NOT NULL AND {$ask->where} GROUP BY o.origin, CASE WHEN o.origin = '' THEN o.name END
+                ORDER BY count(*) DESC LIMIT $most
+                SQL,
+            $ask->values,
+        );
+
+        return $rows;
+    }
+
+    /**
+     * Claims that were refused or accepted in part, the last first.
+     *
+     * @return list<array{string, string, int}> number, their reason, nothing
+     */
+    public function refusals(AskSql $ask, int $most): array
+    {
+        return $this->three(
+            "SELECT m.number, m.claim_why, 0 FROM memory_case m WHERE m.claim_why <> '' AND {$ask->where}
+                ORDER BY m.taken_at DESC LIMIT $most",
+            $ask,
+        );
+    }
+
     /** @return list<array{string, string, int}> state of the claim, what was asked for in cents, cases */
     public function claims(AskSql $ask): array
     {

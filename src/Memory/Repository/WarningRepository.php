@@ -15,8 +15,9 @@ use Japhrex\Core\Memory\Warning\MoreOften;
 final class WarningRepository extends ServiceEntityRepository
 {
     /**
-     * What is counted of a case: its origin, and each part that was found at grade 3 or worse,
-     * under its model, its customer, and the batches and suppliers of the parts that it came back with.
+     * What is counted of a case: its origin, and each part that was found at grade 3 or worse, under its model, its customer, the
+     * batches and suppliers of the parts that it came back with and who had built it; and each reading outside its limit under the
+     * gauge that it was read with.
      */
     private const CHARTS = <<<'SQL'
         SELECT c.case_id, c.family, g.by, g.value, t.what, t.thing, c.taken_at FROM memory_case c
@@ -24,12 +25,16 @@ final class WarningRepository extends ServiceEntityRepository
             VALUES ('model', lower(c.model)), ('customer', lower(c.customer))
             UNION SELECT 'batch', lower(b.mark) FROM memory_batch b WHERE b.case_id = c.case_id AND b.had
             UNION SELECT 'supplier', lower(b.supplier) FROM memory_batch b WHERE b.case_id = c.case_id AND b.had
+            UNION SELECT w.what, lower(w.value) FROM memory_made w WHERE w.case_id = c.case_id AND w.had AND w.what = 'builder'
+            UNION SELECT 'gauge', lower(r.gauge) FROM memory_reading r WHERE r.case_id = c.case_id
         ) g (by, value)
         CROSS JOIN LATERAL (
             SELECT 'origin' AS what, o.origin AS thing FROM memory_origin o WHERE o.case_id = c.case_id AND o.counts AND o.origin <> ''
             UNION SELECT 'part', f.part FROM memory_find f WHERE f.case_id = c.case_id AND f.grade >= 3
+            UNION SELECT 'reading', r.part || '/' || r.field FROM memory_reading r
+                WHERE r.case_id = c.case_id AND r.verdict = 'outside' AND lower(r.gauge) = g.value
         ) t
-        WHERE c.signed_at IS NOT NULL AND NOT c.is_withdrawn AND g.value <> ''
+        WHERE (g.by = 'gauge') = (t.what = 'reading') AND c.signed_at IS NOT NULL AND NOT c.is_withdrawn AND g.value <> ''
         SQL;
 
     public function __construct(ManagerRegistry $registry)
@@ -103,12 +108,25 @@ final class WarningRepository extends ServiceEntityRepository
         $own = match ($chart['by']) {
             'model' => 'lower(c.model) = :value',
             'customer' => 'lower(c.customer) = :value',
+            'builder' => "EXISTS (SELECT 1 FROM memory_made w WHERE w.case_id = c.case_id AND w.had AND w.what = 'builder' "
+                .'AND lower(w.value) = :value)',
+            'gauge' => 'EXISTS (SELECT 1 FROM memory_reading r WHERE r.case_id = c.case_id AND lower(r.gauge) = :value '
+                ."AND r.part || '/' || r.field = :thing)",
             'batch' => 'EXISTS (SELECT 1 FROM memory_batch b WHERE b.case_id = c.case_id AND b.had AND lower(b.mark) = :value)',
             default => 'EXISTS (SELECT 1 FROM memory_batch b WHERE b.case_id = c.case_id AND b.had AND lower(b.supplier) = :value)',
         };
-        $has = 'origin' === $chart['what']
-            ? 'EXISTS (SELECT 1 FROM memory_origin o WHERE o.case_id = c.case_id AND o.counts AND o.origin = :thing)'
-            : 'EXISTS (SELECT 1 FROM memory_find f WHERE f.case_id = c.case_id AND f.grade >= 3 AND f.part = :thing)';
+        $read = "EXISTS (SELECT 1 FROM memory_reading r WHERE r.case_id = c.case_id AND r.part || '/' || r.field = :thing%s)";
+        $has = match ($chart['what']) {
+            'origin' => 'EXISTS (SELECT 1 FROM memory_origin o WHERE o.case_id = c.case_id AND o.counts AND o.origin = :thing)',
+            'reading' => \sprintf($read, " AND r.verdict = 'outside'"),
+            default => 'EXISTS (SELECT 1 FROM memory_find f WHERE f.case_id = c.case_id AND f.grade >= 3 AND f.part = :thing)',
+        };
+        // A gauge is held against what else read the same; who built it, against who else built what came back.
+        $among = match ($chart['by']) {
+            'gauge' => \sprintf($read, ''),
+            'builder' => "EXISTS (SELECT 1 FROM memory_made w WHERE w.case_id = c.case_id AND w.had AND w.what = 'builder')",
+            default => 'true',
+        };
         /** @var array<string, int> $n */
         $n = $this->getEntityManager()->getConnection()->fetchAssociative(
             <<<SQL
@@ -118,6 +136,7 @@ final class WarningRepository extends ServiceEntityRepository
                 FROM (
                     SELECT $own AS own, c.taken_at > now() - interval '1 year' AS late, $has AS has FROM memory_case c
                     WHERE c.family = :family AND c.signed_at IS NOT NULL AND NOT c.is_withdrawn AND c.taken_at > now() - interval '4 years'
+                        AND $among
                 ) counted
                 SQL,
             ['value' => $chart['value'], 'family' => $chart['family'], 'thing' => $chart['thing']],

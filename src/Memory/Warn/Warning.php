@@ -56,16 +56,16 @@ class Warning implements Audited
     public function __construct(
         #[ORM\Column(length: 60)]
         public readonly string $family,
-        /** In what group: model, customer, or the batch or supplier of a part that the last repair fitted. */
+        /** In what group: model, customer, gauge, or the batch or supplier of a part that the last repair fitted, or its builder. */
         #[ORM\Column(name: 'group_by', length: 10)]
         public readonly string $by,
         #[ORM\Column(length: 170)]
         public readonly string $value,
-        /** What happens: origin or part. */
+        /** What happens: origin, part or reading. */
         #[ORM\Column(length: 10)]
         public readonly string $what,
         /** Its key. */
-        #[ORM\Column(length: 60)]
+        #[ORM\Column(length: 125)]
         public readonly string $thing,
         MoreOften $count,
     ) {
@@ -94,9 +94,16 @@ class Warning implements Audited
     /** The question that leads to the cases that it counts. */
     public function line(): string
     {
-        $thing = 'origin' === $this->what ? 'origin:'.$this->thing : 'part:'.$this->thing.' grade>=3';
-
-        $group = 'supplier' === $this->by ? '"'.$this->value.'"' : $this->by.'="'.$this->value.'"';
+        $thing = match ($this->what) {
+            'origin' => 'origin:'.$this->thing,
+            'reading' => 'reading:'.explode('/', $this->thing)[1].'=outside',
+            default => 'part:'.$this->thing.' grade>=3',
+        };
+        $group = match ($this->by) {
+            'supplier' => '"'.$this->value.'"',
+            'builder' => 'built-before="'.$this->value.'"',
+            default => $this->by.'="'.$this->value.'"',
+        };
 
         return \sprintf('family:%s %s %s taken:%s..', $this->family, $group, $thing, $this->madeAt->modify('-1 year')->format('Y-m-d'));
     }

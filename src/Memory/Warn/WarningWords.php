@@ -27,17 +27,33 @@ final readonly class WarningWords
 
     public function of(Warning $one): string
     {
-        $what = 'origin' === $one->what
-            ? $this->words->words()->name(WordKind::Origin, $one->thing)
-            : ($this->shelf->book($one->family)->parts[$one->thing]->name ?? $one->thing).' bad';
-
-        $group = 'batch' === $one->by ? 'batch '.mb_strtoupper($one->value) : mb_convert_case($one->value, \MB_CASE_TITLE);
+        $book = $this->shelf->book($one->family);
+        [$part, $field] = [...explode('/', $one->thing), ''];
+        $what = match ($one->what) {
+            'origin' => $this->words->words()->name(WordKind::Origin, $one->thing),
+            'reading' => \sprintf(
+                '%s of %s outside', ($book->parts[$part]->fields[$field] ?? null)->name ?? $one->thing,
+                lcfirst($book->parts[$part]->name ?? $part),
+            ),
+            default => ($book->parts[$one->thing]->name ?? $one->thing).' bad',
+        };
+        $group = match ($one->by) {
+            'batch' => 'of batch '.mb_strtoupper($one->value),
+            'builder' => 'that '.$one->value.' had built and that came back',
+            'gauge' => 'read with '.$one->value,
+            default => 'of '.mb_convert_case($one->value, \MB_CASE_TITLE),
+        };
+        $look = match ($one->by) {
+            'gauge' => ' Check its zero and its calibration, and read one of them again with another.',
+            'builder' => ' Look at what was built and for whom before anything is concluded.',
+            default => '',
+        };
         $chance = $one->chance < 1e-4 ? 'fewer than one in ten thousand' : \sprintf('%.2g %%', 100 * $one->chance);
 
         return \sprintf(
-            '%s, %s of %s: %d of %d in the last year, %d of %d before or elsewhere. Chance alone brings so many in %s.',
-            $what, lcfirst($this->shelf->book($one->family)->title), $group, $one->recent, $one->ofRecent, $one->before, $one->ofBefore,
-            $chance,
+            '%s, %s %s: %d of %d in the last year, %d of %d before or elsewhere. Chance alone brings so many in %s.%s',
+            $what, lcfirst($book->title), $group, $one->recent, $one->ofRecent, $one->before, $one->ofBefore,
+            $chance, $look,
         );
     }
 }

@@ -15,6 +15,7 @@ use App\Proof\Handover;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Proof\ProofError;
 use Japhrex\Core\Proof\UserSays;
+use Japhrex\Core\Quantity\ServiceTime;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 
 /** The one way in for what the user of a unit answers on his watch day. */
@@ -39,6 +40,9 @@ final readonly class Aftercare
         $case = $handover->case;
         $says = UserSays::tryFrom($typed->says);
         UserSays::allow($says, $typed->leaks || $typed->noise, $typed->words, $typed->name);
+        if ('' !== $typed->ran && null === ServiceTime::hours($typed->ran)) {
+            throw ProofError::refused(\sprintf('“%s” is no time and no way. Write 350 h, or 12000 km; or leave it empty.', $typed->ran));
+        }
         if (null === $says || $this->answers->count(['case' => $case]) >= self::MOST) {
             throw ProofError::refused('You have told us often enough here. Ring us.');
         }

@@ -35,6 +35,10 @@ class UserAnswer implements Audited
     #[ORM\Column(length: 2000)]
     public readonly string $words;
 
+    /** So long it has run since it went out, hours or km, as they wrote it; empty: not said. */
+    #[ORM\Column(length: 60, options: ['default' => ''])]
+    public readonly string $ran;
+
     /** As they wrote it. */
     #[ORM\Column(length: 120)]
     public readonly string $name;
@@ -52,14 +56,19 @@ class UserAnswer implements Audited
         ?Photo $photo,
     ) {
         [$this->says, $this->leaks, $this->noise] = [$says, $typed->leaks, $typed->noise];
-        [$this->words, $this->name, $this->photo] = [$typed->words, $typed->name, $photo];
+        [$this->words, $this->name, $this->photo, $this->ran] = [$typed->words, $typed->name, $photo, $typed->ran];
         $this->identify();
     }
 
     /** The whole of it in a sentence. */
     public function inWords(): string
     {
-        $remarks = array_filter([$this->leaks ? 'it leaks' : '', $this->noise ? 'it makes a noise' : '', $this->words]);
+        $remarks = array_filter([
+            '' === $this->ran ? '' : 'has run '.$this->ran,
+            $this->leaks ? 'it leaks' : '',
+            $this->noise ? 'it makes a noise' : '',
+            $this->words,
+        ]);
 
         return rtrim($this->says->label(), ' …').([] === $remarks ? '' : ': '.implode('; ', $remarks)).'.';
     }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\core\Memory;
 
+use Japhrex\Core\Memory\Life\CameBack;
 use Japhrex\Core\Memory\Life\Compared;
+use Japhrex\Core\Memory\Life\LifeMeasure;
 use Japhrex\Core\Memory\Life\LivedGroup;
-use Japhrex\Core\Statistics\Life;
+use Japhrex\Core\Memory\Life\UnitLife;
 use PHPUnit\Framework\TestCase;
 
 /** Young or old in a sentence, and only where the units tell it. */
@@ -16,11 +18,11 @@ final class LivedGroupTest extends TestCase
     private static function group(array $failed, int $running, float $until): LivedGroup
     {
         $lives = [
-            ...array_map(static fn (float $time): Life => new Life($time, false), $failed),
-            ...array_fill(0, $running, new Life($until, true)),
+            ...array_map(static fn (float $time): UnitLife => new UnitLife($time, null, false), $failed),
+            ...array_fill(0, $running, new UnitLife($until, null, true)),
         ];
 
-        return new LivedGroup('', \count($lives) + 2, $lives, [100.0, 200.0, 300.0, 400.0], null);
+        return new LivedGroup('', LifeMeasure::Months, \count($lives) + 2, $lives, [100.0, 200.0, 300.0, 400.0], null);
     }
 
     public function testUnitsThatFailAtOnceFailYoungAndThoseThatFailTogetherLateFailOld(): void
@@ -33,6 +35,34 @@ final class LivedGroupTest extends TestCase
         self::assertSame(2, $young->unheard(), 'of two nobody has heard');
         self::assertSame([200.0, 400.0], $young->middleHalf());
         self::assertSame('Of none of them anything is known since it went out.', self::group([], 0, 1.0)->says());
+    }
+
+    public function testThoseOfWhichNobodyToldWhatTheyRanAreTakenToRunAsTheMiddleOneDoes(): void
+    {
+        $units = [
+            new UnitLife(2.0, 100.0, false), new UnitLife(3.0, 180.0, false), new UnitLife(4.0, 280.0, false),
+            new UnitLife(10.0, null, true),
+        ];
+        // 50, 60 and 70 hours a month: the middle one 60, so that the fourth ran 600.
+        $group = new LivedGroup('', LifeMeasure::Hours, 5, $units, [], null);
+        self::assertSame([100.0, 180.0, 280.0, 600.0], array_column($group->lives, 'time'));
+        self::assertSame([60.0, 1, 3, 1], [$group->use(), $group->taken(), $group->failures(), $group->unheard()]);
+        self::assertStringContainsString('in the next hour', (new LivedGroup('', LifeMeasure::Hours, 6, array_map(
+            static fn (float $ran): UnitLife => new UnitLife(5.0, $ran, false), [20.0, 21.0, 22.0, 23.0, 24.0, 25.0],
+        ), [], null))->says());
+        $silent = new LivedGroup('', LifeMeasure::Distance, 2, [new UnitLife(2.0, null, false)], [], null);
+        self::assertSame('Of none of them anybody has told what it ran.', $silent->says());
+    }
+
+    public function testAGroupStandsOutOnlyBeyondWhatChanceLeavesToSoMany(): void
+    {
+        // 6 of 8 against 2 of 24: Fisher, one side, (C(8,6)C(24,2) + C(8,7)C(24,1) + C(8,8)) / C(32,8) = 7921 / 10518300 = 0.00075.
+        $one = new CameBack('Who built it', ['second' => [6, 8], 'bench 1' => [2, 24]]);
+        self::assertStringStartsWith('second: 6 of 8 came back, of all others 2 of 24.', $one->says());
+        self::assertStringContainsString('0.2 %', $one->says(), 'both looked at together');
+        self::assertSame(['bench 1', 'second'], array_keys($one->groups), 'no league table');
+        self::assertStringStartsWith('None of them', (new CameBack('Who built it', ['a' => [3, 8], 'b' => [4, 24]]))->says());
+        self::assertSame('There is nothing to hold it against.', (new CameBack('Kind of repair', ['a' => [3, 8]]))->says());
     }
 
     public function testTwoGroupsAreSaidToDifferOnlyBeyondChance(): void

@@ -17,15 +17,20 @@ final readonly class UserAnswerInput
 
     public string $name;
 
+    public string $ran;
+
     public function __construct(
         public string $says = '',
         string $leaks = '',
         string $noise = '',
         string $words = '',
         string $name = '',
+        string $ran = '',
     ) {
         [$this->leaks, $this->noise] = ['' !== $leaks, '' !== $noise];
         $this->words = Words::of($words, 2000);
         $this->name = Words::of($name, 120);
+        $ran = Words::of($ran, 60);
+        $this->ran = is_numeric($ran) ? $ran.' h' : $ran;
     }
 }
