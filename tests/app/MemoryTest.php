@@ -12,8 +12,11 @@ use App\Memory\Remember;
 use App\Proof\Aftercare\Form\UserAnswerInput;
 use App\Proof\Aftercare\UserAnswer;
 use App\Proof\Handover;
+use App\Repair\Offer;
 use Japhrex\Core\Chain\Ground\RateLevel;
 use Japhrex\Core\Proof\UserSays;
+use Japhrex\Core\Quantity\Money;
+use Japhrex\Core\Repair\OptionKind;
 
 /** Closed cases work for the open one: as cases like it, as rates of its engine, as lives of what was let out. */
 final class MemoryTest extends SignedCaseTestCase
@@ -97,6 +100,32 @@ final class MemoryTest extends SignedCaseTestCase
         $this->browser->request('GET', '/life?q=stage:garage');
         self::assertResponseStatusCodeSame(422);
         self::assertStringContainsString('one of intake, strip', $this->said());
+    }
+
+    public function testWhatARepairTookAndHowLongItRanSinceAreToldAgainstWhatWasOffered(): void
+    {
+        $signed = $this->signedCase();
+        $handover = new Handover($signed);
+        $handover->goneAt = new \DateTimeImmutable('-90 days');
+        $handover->account('7.5', Money::parse('330 EUR'));
+        $offer = new Offer($signed, new \DateTimeImmutable('-80 days'), $this->person(Role::Desk));
+        $offer->options = [['kind' => 'as-it-was', 'hours' => 6.0, 'low' => '250.00 EUR', 'high' => '300.00 EUR']];
+        $offer->chosen = OptionKind::AsItWas;
+        self::em()->persist($handover);
+        self::em()->persist($offer);
+        self::em()->persist(new UserAnswer($signed, UserSays::Well, new UserAnswerInput(ran: '350'), null));
+        self::em()->flush();
+        $this->signIn(Role::Viewer);
+        $this->browser->request('GET', '/numbers');
+        // 7.5 of 6 hours, 330 of 300: by hand.
+        self::assertStringContainsString('half of 1 took 125 % of the hours or more; half of 1 were charged 110 % or more', $this->said());
+        $this->browser->request('GET', '/life?in=hours&as=csv');
+        self::assertStringContainsString('350,yes', $this->browser->getInternalResponse()->getContent());
+        $page = $this->browser->request('GET', '/life?in=km');
+        self::assertStringContainsString('Of none of them anybody has told what it ran.', $this->said());
+        self::assertStringContainsString('Repaired as it was', $page->filter('table')->text());
+        $this->browser->request('GET', '/cases?q=repair:as-it-was');
+        self::assertStringContainsString($signed->number, $this->said());
     }
 
     public function testEachNumberLeadsToItsCases(): void

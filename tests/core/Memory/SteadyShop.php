@@ -9,7 +9,10 @@ use Japhrex\Core\Memory\Warning\WarningRule;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** A shop of 300 cases a year, 8 models and 25 customers, 10 origins and 15 parts, each with the same chance in all of its years. */
+/**
+ * A shop of 300 cases a year, 8 models and 25 customers, 10 origins and 15 parts, 6 gauges that read 12 things of which a quarter is
+ * outside, and 4 who build, to whom one in twelve comes back; each with the same chance in all of its years.
+ */
 final class SteadyShop
 {
     private const CASES = 300;
@@ -22,8 +25,9 @@ final class SteadyShop
         $cases = [];
         $warned = [];
         $alarms = 0;
-        // A case is looked at under its model and its customer, by its origin and by two parts.
-        $rule = new WarningRule(self::CASES * 2 * 3);
+        // A case is looked at under its model and its customer, by its origin and by two parts; a reading outside under its gauge; what
+        // came back under who built it.
+        $rule = new WarningRule((int) round(self::CASES * (2 * 3 + 3 / 4 + 3 / 12)));
         for ($i = 0; $i < self::CASES * ($years + 3); ++$i) {
             $left = $chance->getInt(1, array_sum(self::ORIGINS));
             $origin = 0;
@@ -32,15 +36,25 @@ final class SteadyShop
                     break;
                 }
             }
-            $things = ['o'.$origin, 'p'.$chance->getInt(1, 15), 'p'.$chance->getInt(1, 15)];
+            $things = array_values(array_unique(['o'.$origin, 'p'.$chance->getInt(1, 15), 'p'.$chance->getInt(1, 15)]));
             $groups = ['m'.$chance->getInt(1, 8), 'c'.$chance->getInt(1, 25)];
+            1 === $chance->getInt(1, 12) && $groups[] = 'b'.$chance->getInt(1, 4);
+            $charts = [];
+            foreach ($groups as $group) {
+                array_push($charts, ...array_map(static fn (string $thing): array => [$group, $thing], $things));
+            }
+            for ($read = 0; $read < 3; ++$read) {
+                $groups[] = $gauge = 'g'.$chance->getInt(1, 6).'r'.$chance->getInt(1, 12);
+                if (1 === $chance->getInt(1, 4)) {
+                    $things[] = $gauge;
+                    $charts[] = [$gauge, $gauge];
+                }
+            }
             $cases[] = [$groups, $things];
-            foreach ($i < 3 * self::CASES ? [] : $groups as $group) {
-                foreach (array_unique($things) as $thing) {
-                    if (($warned[$group.$thing] ?? -self::CASES) <= $i - self::CASES && $rule->warns(self::count($cases, $group, $thing))) {
-                        ++$alarms;
-                        $warned[$group.$thing] = $i;
-                    }
+            foreach ($i < 3 * self::CASES ? [] : $charts as [$group, $thing]) {
+                if (($warned[$group.$thing] ?? -self::CASES) <= $i - self::CASES && $rule->warns(self::count($cases, $group, $thing))) {
+                    ++$alarms;
+                    $warned[$group.$thing] = $i;
                 }
             }
         }
