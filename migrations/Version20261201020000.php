@@ -35,6 +35,10 @@ final class Version20261201020000 extends AbstractMigration
         }
         $this->addSql('ALTER TABLE memory_case ADD charged BIGINT');
         $this->addSql("ALTER TABLE memory_case ADD claim_why TEXT DEFAULT '' NOT NULL");
+        $this->addSql(
+            'CREATE INDEX memory_case_newest ON memory_case (taken_at DESC, case_id DESC) INCLUDE (family, customer, model, waits) '
+                .'WHERE NOT is_withdrawn',
+        );
         $this->addSql('ALTER TABLE shop_warning ALTER thing TYPE VARCHAR(125)');
         $this->addSql('SELECT memory_note(ARRAY(SELECT id FROM case_file))');
     }
@@ -47,6 +51,7 @@ final class Version20261201020000 extends AbstractMigration
         $this->addSql('DROP TABLE memory_made');
         $this->addSql('DROP TABLE memory_stage');
         $this->addSql('ALTER TABLE memory_reading DROP gauge');
+        $this->addSql('DROP INDEX memory_case_newest');
         $this->addSql('DELETE FROM shop_warning WHERE length(thing) > 60');
         $this->addSql('ALTER TABLE shop_warning ALTER thing TYPE VARCHAR(60)');
         foreach (['km', 'km_since_repair', 'told_hours', 'told_km', 'offered_hours', 'took_hours', 'charged', 'claim_why'] as $column) {

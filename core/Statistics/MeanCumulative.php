@@ -24,31 +24,72 @@ final readonly class MeanCumulative
         if ([] === $units) {
             throw StatisticsError::noUnits();
         }
-        $times = array_unique(array_merge(...array_map(static fn (array $unit): array => $unit[0], $units)), \SORT_NUMERIC);
-        sort($times);
-        $mean = 0.0;
-        $residues = array_fill(0, \count($units), 0.0);
-        $steps = [];
-        foreach ($times as $time) {
-            $watched = array_keys(array_filter($units, static fn (array $unit): bool => $unit[1] >= $time));
-            $repairs = array_map(
-                static fn (array $unit): int => \count(array_keys($unit[0], $time, true)),
-                array_intersect_key($units, array_flip($watched)),
-            );
-            if ([] === $watched) {
+        $repairs = self::repairs($units);
+        $until = array_column($units, 1);
+        asort($until);
+        $leaving = array_keys($until);
+        // The residue of each unit is `own` and, while it is watched, what all that are watched share; their squares are summed as they
+        // change, so that a unit is touched only when it is repaired or leaves.
+        $own = array_fill(0, \count($units), 0.0);
+        [$shared, $sum, $squares, $ofGone, $gone] = [0.0, 0.0, 0.0, 0.0, 0];
+        [$mean, $steps] = [0.0, []];
+        foreach ($repairs as [$time, $counts]) {
+            for (; $gone < \count($units) && $until[$leaving[$gone]] < $time; ++$gone) {
+                $residue = $own[$leaving[$gone]] + $shared;
+                $sum -= $residue;
+                $squares -= $residue ** 2;
+                $ofGone += $residue ** 2;
+            }
+            $watched = \count($units) - $gone;
+            if (0 === $watched) {
                 break;
             }
-            $step = array_sum($repairs) / \count($watched);
+            $step = array_sum($counts) / $watched;
             $mean += $step;
-            foreach ($watched as $i) {
-                $residues[$i] += ($repairs[$i] - $step) / \count($watched);
+            $falls = $step / $watched;
+            $squares += $watched * $falls ** 2 - 2.0 * $falls * $sum;
+            $sum -= $watched * $falls;
+            $shared -= $falls;
+            foreach ($counts as $i => $count) {
+                $rises = $count / $watched;
+                $squares += $rises ** 2 + 2.0 * $rises * ($own[$i] + $shared);
+                $sum += $rises;
+                $own[$i] += $rises;
             }
-            $error = sqrt(array_sum(array_map(static fn (float $one): float => $one ** 2, $residues)));
+            $error = sqrt(max(0.0, $squares + $ofGone));
             // On the logarithm, so that no bound is below zero.
             $spread = $mean > 0.0 ? exp(Proportion::Z * $error / $mean) : 1.0;
-            $steps[] = [$time, $mean, $mean / $spread, $mean * $spread, \count($watched)];
+            $steps[] = [$time, $mean, $mean / $spread, $mean * $spread, $watched];
         }
         $this->steps = $steps;
+    }
+
+    /**
+     * @param list<array{list<float>, float}> $units
+     *
+     * @return list<array{float, array<int, int>}> times in their order, each with how often a unit was repaired then while it was watched
+     */
+    private static function repairs(array $units): array
+    {
+        $all = [];
+        foreach ($units as $i => [$times, $until]) {
+            foreach ($times as $time) {
+                $all[] = [$time, $i, $time <= $until];
+            }
+        }
+        usort($all, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $repairs = [];
+        foreach ($all as [$time, $i, $isWatched]) {
+            if ([] === $repairs || $repairs[array_key_last($repairs)][0] !== $time) {
+                $repairs[] = [$time, []];
+            }
+            if ($isWatched) {
+                $last = array_key_last($repairs);
+                $repairs[$last][1][$i] = ($repairs[$last][1][$i] ?? 0) + 1;
+            }
+        }
+
+        return $repairs;
     }
 
     /** @return array{float, float, float, float, int}|null the last step at which so many units were still watched; null: there is none */

@@ -16,6 +16,7 @@ use App\Measuring\AlikeParts;
 use App\Measuring\Measured;
 use App\Measuring\OtherUnits;
 use App\Measuring\Repository\FeltSizeRepository;
+use App\Platform\KeptForAWhile;
 use Japhrex\Core\Family\Part;
 
 /** What the page of a part shows beside its forms. */
@@ -35,6 +36,7 @@ final readonly class PartSight
         private FeltSizeRepository $felt,
         private OtherUnits $others,
         private AlikeParts $alike,
+        private KeptForAWhile $kept,
     ) {
     }
 
@@ -55,7 +57,9 @@ final readonly class PartSight
             'elsewhere' => $this->others->of($case, $part),
             'alike' => $this->alike->of($case, $part->key),
             'felt' => $this->felt->byField($case),
-            'replaced' => ReplacedBefore::of($this->records->cameTo($case, $part->key)),
+            'replaced' => ReplacedBefore::of($this->kept->of(
+                ['came to', (string) $case->id, $part->key], fn (): array => $this->records->cameTo($case, $part->key),
+            )),
             'weak' => $this->watch->answered($case, $part->key),
         ];
     }

@@ -109,7 +109,11 @@ final class MemoryTest extends SignedCaseTestCase
         $handover->goneAt = new \DateTimeImmutable('-90 days');
         $handover->account('7.5', Money::parse('330 EUR'));
         $offer = new Offer($signed, new \DateTimeImmutable('-80 days'), $this->person(Role::Desk));
-        $offer->options = [['kind' => 'as-it-was', 'hours' => 6.0, 'low' => '250.00 EUR', 'high' => '300.00 EUR']];
+        $none = ['tax-low' => '0.00 EUR', 'tax-high' => '0.00 EUR', 'gross-low' => '250.00 EUR', 'gross-high' => '300.00 EUR'];
+        $offer->options = [[
+            'kind' => 'as-it-was', 'label' => 'As it was', 'lines' => [], 'low' => '250.00 EUR', 'high' => '300.00 EUR', 'hours' => 6.0,
+            'days' => 2, 'life' => '', 'risk' => '', 'outside' => '',
+        ] + $none];
         $offer->chosen = OptionKind::AsItWas;
         self::em()->persist($handover);
         self::em()->persist($offer);

@@ -6,6 +6,7 @@ namespace App\Intake\Repository;
 
 use App\Intake\CaseFile;
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\DBAL\Types\Type;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Mapping\ClassMetadata;
@@ -20,6 +21,9 @@ use Symfony\Contracts\Cache\CacheInterface;
  */
 final readonly class WholeCase
 {
+    /** What PostgreSQL says of a prepared statement that the connection does not have. */
+    private const NO_SUCH_STATEMENT = '26000';
+
     public function __construct(private EntityManagerInterface $entityManager, private CacheInterface $cache)
     {
     }
@@ -52,18 +56,31 @@ final readonly class WholeCase
     }
 
     /**
-     * A question so long takes longer to plan than to answer: its plan stays with the connection.
+     * A question so long takes longer to plan than to answer: its plan stays with the connection. Whether it is there shows when it is
+     * asked; where a refusal would undo what was done before, one looks first.
      *
      * @return list<array<string, mixed>>
      */
     private function ask(Connection $connection, string $sql, CaseFile $case): array
     {
         $name = 'whole_case_'.hash('xxh64', $sql);
-        if (false === $connection->fetchOne('SELECT 1 FROM pg_prepared_statements WHERE name = ?', [$name])) {
-            $connection->executeStatement('PREPARE '.$name.' (uuid) AS '.$sql);
+        $execute = \sprintf("EXECUTE %s ('%s')", $name, $case->id->toRfc4122());
+        $isThere = true;
+        if ($connection->isTransactionActive()) {
+            $isThere = false !== $connection->fetchOne('SELECT 1 FROM pg_prepared_statements WHERE name = ?', [$name]);
+        } else {
+            try {
+                return $connection->executeQuery($execute)->fetchAllAssociative();
+            } catch (DriverException $error) {
+                if (self::NO_SUCH_STATEMENT !== $error->getSQLState()) {
+                    throw $error;
+                }
+                $isThere = false;
+            }
         }
+        $isThere || $connection->executeStatement('PREPARE '.$name.' (uuid) AS '.$sql);
 
-        return $connection->executeQuery(\sprintf("EXECUTE %s ('%s')", $name, $case->id->toRfc4122()))->fetchAllAssociative();
+        return $connection->executeQuery($execute)->fetchAllAssociative();
     }
 
     /** @param array<class-string, list<object>> $found */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Memory\Ask;
 
+use App\Memory\Repository\AskRepository;
 use Japhrex\Core\Memory\Ask\Ask;
 use Japhrex\Core\Memory\Ask\AskError;
 
@@ -30,6 +31,12 @@ final readonly class Asked
         public array $facets = [],
         public int $waiting = 0,
     ) {
+    }
+
+    /** Are there so many that only of the newest it is told into what they part? */
+    public function isPartedInPart(): bool
+    {
+        return $this->count > AskRepository::PARTED;
     }
 
     public function isBeyond(): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Memory\Life;
 
 use App\Account\User;
+use App\Memory\KeptAnswers;
 use App\Platform\Words;
 use Japhrex\Core\Memory\Ask\AskError;
 use Japhrex\Core\Memory\Life\Compared;
@@ -22,7 +23,7 @@ final class LifeController extends AbstractController
 {
     private const LONGEST = 500;
 
-    public function __construct(private readonly LifeView $view)
+    public function __construct(private readonly LifeView $view, private readonly KeptAnswers $kept)
     {
     }
 
@@ -32,24 +33,46 @@ final class LifeController extends AbstractController
         $lines = [Words::of($request->query->getString('q'), self::LONGEST), Words::of($request->query->getString('with'), self::LONGEST)];
         $same = $request->query->getBoolean('same');
         $in = LifeMeasure::tryFrom($request->query->getString('in')) ?? LifeMeasure::Months;
-        $shown = ['lines' => $lines, 'same' => $same, 'in' => $in, 'groups' => [], 'wrong' => null];
+        $shown = ['lines' => $lines, 'same' => $same, 'in' => $in];
+        $groups = fn (): array => array_map(
+            fn (string $line): LivedGroup => $this->view->group($line, $in, $same, $who),
+            '' === $lines[1] ? [$lines[0]] : $lines,
+        );
+        [$answer, $wrong] = ['', null];
         try {
-            foreach ('' === $lines[1] ? [$lines[0]] : $lines as $line) {
-                $shown['groups'][] = $this->view->group($line, $in, $same, $who);
+            if ('csv' === $request->query->getString('as')) {
+                return $this->table($groups(), $in);
             }
+            $answer = $this->kept->of(
+                ['life', $lines, $same, $in], implode(' ', $lines), $who,
+                fn (\DateTimeImmutable $at): string => $this->renderView('memory/_lives.html.twig', $shown + ['at' => $at] + $this->lives(
+                    $groups(), $lines[0], $who,
+                )),
+            );
         } catch (AskError $error) {
-            $shown['wrong'] = $error->getMessage();
-        }
-        if ('csv' === $request->query->getString('as') && null === $shown['wrong']) {
-            return $this->table($shown['groups'], $in);
+            $wrong = $error->getMessage();
         }
 
-        return $this->render('memory/life.html.twig', $shown + [
-            'paper' => new Paper($shown['groups']),
-            'measures' => LifeMeasure::cases(),
-            'cameBack' => null === $shown['wrong'] ? $this->view->cameBack($lines[0], $who) : [],
-            'compared' => 2 === \count($shown['groups']) ? Compared::of(...$shown['groups']) : null,
-        ], new Response(status: null === $shown['wrong'] ? 200 : 422));
+        return $this->render(
+            'memory/life.html.twig',
+            $shown + ['measures' => LifeMeasure::cases(), 'answer' => $answer, 'wrong' => $wrong],
+            new Response(status: null === $wrong ? 200 : 422),
+        );
+    }
+
+    /**
+     * @param list<LivedGroup> $groups
+     *
+     * @return array<string, mixed>
+     */
+    private function lives(array $groups, string $line, User $who): array
+    {
+        return [
+            'groups' => $groups,
+            'paper' => new Paper($groups),
+            'cameBack' => $this->view->cameBack($line, $who),
+            'compared' => 2 === \count($groups) ? Compared::of(...$groups) : null,
+        ];
     }
 
     /** @param list<LivedGroup> $groups */

@@ -15,6 +15,8 @@ final readonly class Paper
     private const RIGHT = 16.0;
     private const TOP = 14.0;
     private const BOTTOM = 40.0;
+    /** So many points are drawn of a group: every so-manieth, and the last. */
+    private const POINTS = 200;
     private const SHARES = [0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 0.8, 0.9, 0.99];
 
     /** @var list<array{at: float, say: string}> */
@@ -56,10 +58,25 @@ final readonly class Paper
             // Of so few failures that no life is told none is drawn.
             'points' => null === $one->fit ? [] : array_map(
                 static fn (array $at): array => [$px($at[0]), $py(min(0.99, max(0.01, $at[1])))],
-                $one->points(),
+                self::some($one->points()),
             ),
             'path' => self::path($one, $low, $high, $px, $py),
         ], $groups);
+    }
+
+    /**
+     * @param list<array{float, float}> $points
+     *
+     * @return list<array{float, float}>
+     */
+    private static function some(array $points): array
+    {
+        $every = (int) ceil(\count($points) / self::POINTS);
+        $last = \count($points) - 1;
+
+        return array_values(array_filter(
+            $points, static fn (int $i): bool => 0 === $i % $every || $i === $last, \ARRAY_FILTER_USE_KEY,
+        ));
     }
 
     /**

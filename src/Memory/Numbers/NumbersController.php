@@ -6,6 +6,7 @@ namespace App\Memory\Numbers;
 
 use App\Account\User;
 use App\Books\BookShelf;
+use App\Memory\KeptAnswers;
 use App\Platform\Words;
 use Japhrex\Core\Memory\Ask\AskError;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -20,27 +21,38 @@ final class NumbersController extends AbstractController
 {
     private const LONGEST = 500;
 
-    public function __construct(private readonly NumbersView $view, private readonly BookShelf $shelf)
-    {
+    public function __construct(
+        private readonly NumbersView $view,
+        private readonly BookShelf $shelf,
+        private readonly KeptAnswers $kept,
+    ) {
     }
 
     #[Route('/numbers', name: 'numbers', methods: ['GET'])]
     public function numbers(Request $request, #[CurrentUser] User $who): Response
     {
         $line = Words::of($request->query->getString('q'), self::LONGEST);
+        [$answer, $wrong] = ['', null];
         try {
-            $numbers = $this->view->gather($line, $who);
-        } catch (AskError $error) {
-            return $this->render('memory/numbers.html.twig', ['line' => $line, 'wrong' => $error->getMessage()], new Response(status: 422));
-        }
-        if ('csv' === $request->query->getString('as')) {
-            return $this->table($numbers['plots']);
-        }
-        $family = $numbers['drawn']['family'] ?? null;
+            if ('csv' === $request->query->getString('as')) {
+                return $this->table($this->view->gather($line, $who)['plots']);
+            }
+            $answer = $this->kept->of(['numbers'], $line, $who, function (\DateTimeImmutable $at) use ($line, $who): string {
+                $numbers = $this->view->gather($line, $who);
+                $family = $numbers['drawn']['family'] ?? null;
 
-        return $this->render('memory/numbers.html.twig', $numbers + [
-            'line' => $line, 'wrong' => null, 'book' => null === $family ? null : $this->shelf->book($family),
-        ]);
+                return $this->renderView('memory/_numbers.html.twig', $numbers + [
+                    'line' => $line, 'at' => $at, 'book' => null === $family ? null : $this->shelf->book($family),
+                ]);
+            });
+        } catch (AskError $error) {
+            $wrong = $error->getMessage();
+        }
+
+        return $this->render(
+            'memory/numbers.html.twig', ['line' => $line, 'answer' => $answer, 'wrong' => $wrong],
+            new Response(status: null === $wrong ? 200 : 422),
+        );
     }
 
     /** @param array<string, array{string, list<Bar>}> $plots */

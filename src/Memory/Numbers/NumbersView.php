@@ -38,7 +38,7 @@ final readonly class NumbersView
 
     /**
      * @return array{
-     *     plots: array<string, array{string, list<Bar>}>, families: list<array{string, int}>,
+     *     plots: array<string, array{string, list<Bar>}>,
      *     drawn: array{family: string, steps: array<string, int>}|null, agreement: list<array{name: string, grades: list<string>}>,
      *     refusals: list<array{string, string, int}>, count: int,
      * } drawn: where all are of one family
@@ -48,10 +48,10 @@ final readonly class NumbersView
     public function gather(string $line, ?User $who): array
     {
         $sql = $this->asked->sql($line, $who);
-        [$count, $groups] = $this->asked->parted($sql);
-        $families = $groups['family'] ?? [];
-        $family = 1 === \count($families) ? $families[0][0] : null;
+        [$count] = $this->asked->parted($sql);
         $hurt = $this->about->hurt($sql, self::PARTS);
+        $families = array_values(array_unique(array_column($hurt, 0)));
+        $family = 1 === \count($families) ? $families[0] : null;
         $more = static fn (string $term): string => trim($line.' '.$term);
         $plots = [
             'origins' => ['What it was', $this->origins($line, $this->numbers->origins($sql, self::MOST))],
@@ -84,7 +84,7 @@ final readonly class NumbersView
         ] + $this->work->of($sql, $more);
 
         return [
-            'count' => $count, 'plots' => array_filter($plots, static fn (array $plot): bool => [] !== $plot[1]), 'families' => $families,
+            'count' => $count, 'plots' => array_filter($plots, static fn (array $plot): bool => [] !== $plot[1]),
             'drawn' => null === $family ? null : ['family' => $family, 'steps' => self::steps($hurt)],
             'agreement' => $this->agreement($sql), 'refusals' => $this->numbers->refusals($sql, self::MOST),
         ];

@@ -22,6 +22,9 @@ final readonly class AskRepository
 
     private const ALIKE = 0.5;
 
+    /** Of so many of the newest it is told into what they part; more would not say it otherwise. */
+    public const PARTED = 2000;
+
     public function __construct(private Connection $database)
     {
     }
@@ -54,15 +57,16 @@ final readonly class AskRepository
      */
     public function parted(AskSql $ask, int $most = 6): array
     {
-        $parts = ["SELECT 'all' AS of, '' AS is, count(*) AS n FROM hit"];
+        $parts = ["SELECT 'all' AS of, '' AS is, count(*) AS n FROM found"];
         foreach (self::FACETS as $term => $of) {
             $parts[] = "(SELECT '$term', $of, count(*) FROM hit WHERE $of <> '' GROUP BY 2 ORDER BY 3 DESC, 2 LIMIT $most)";
         }
         $parts[] = '(SELECT \'origin\', o.origin, count(DISTINCT o.case_id) FROM hit JOIN memory_origin o USING (case_id) '
             ."WHERE o.origin <> '' GROUP BY 2 ORDER BY 3 DESC, 2 LIMIT $most)";
         $rows = $this->database->fetchAllAssociative(
-            'WITH hit AS MATERIALIZED (SELECT m.case_id, m.family, m.customer, m.model, m.waits, m.taken_at FROM memory_case m WHERE '
-                .$ask->where.') '.implode(' UNION ALL ', $parts),
+            'WITH found AS MATERIALIZED (SELECT m.case_id, m.family, m.customer, m.model, m.waits, m.taken_at FROM memory_case m WHERE '
+                .$ask->where.'), hit AS MATERIALIZED (SELECT * FROM found ORDER BY taken_at DESC LIMIT '.self::PARTED.') '
+                .implode(' UNION ALL ', $parts),
             $ask->values,
         );
         [$count, $groups] = [0, []];
