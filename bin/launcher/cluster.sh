@@ -38,7 +38,7 @@ start_cluster() {
   stop_cluster "$folder"
   PGPORT=$(free_port)
   touch "$folder.log"; if [ "$(id -u)" = 0 ]; then chown postgres: "$folder.log"; fi
-  local how="-p $PGPORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=60 $*"
+  local how="-p $PGPORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=60 -c random_page_cost=1.1 $*"
   as_postgres "$folder" "$PGBIN/pg_ctl" -D "$folder/data" -l "$folder.log" -w -s -o "$how" start >/dev/null ||
     { tail -5 "$folder.log" >&2; echo "PostgreSQL did not start; see $folder.log." >&2; exit 1; }
   export PGPASSWORD; PGPASSWORD=$(cat "$folder/password")

@@ -19,12 +19,17 @@ use Japhrex\Core\Family\BorrowedKinds;
 use Japhrex\Core\Family\Data;
 use Japhrex\Core\Family\UnitIs;
 use Symfony\Component\Yaml\Yaml;
+use Symfony\Contracts\Cache\CacheInterface;
+use Symfony\Contracts\Cache\ItemInterface;
 
 /** The books of all families, the damage modes and the mechanisms, read from `books/` and kept compiled beside the container. */
 final class BookShelf
 {
     /** What the key of a shop's own book begins with, so that no book shipped later can take its place. */
     public const OWN = 'own-';
+
+    /** Seconds for which what was made of a file is kept. */
+    private const KEPT = 604800;
 
     /** @var array<string, array<string, Book>> key => of all its units, and of single ones */
     private array $books = [];
@@ -41,6 +46,7 @@ final class BookShelf
         private readonly string $buildFolder,
         private readonly ?PreferredWords $words = null,
         private readonly ?OwnBooks $own = null,
+        private readonly ?CacheInterface $cache = null,
     ) {
     }
 
@@ -70,7 +76,28 @@ final class BookShelf
         $content = $this->contentOf($key);
         $own = null === $unit ? null : BookVariants::of($content, $unit);
 
-        return (new BookFactory())->book($own ?? $content);
+        $content = $own ?? $content;
+
+        return $this->made('book.'.hash('xxh128', serialize($content)), static fn (): Book => (new BookFactory())->book($content));
+    }
+
+    /**
+     * What was made of a file: read again it comes in a third of the time in which it is made.
+     *
+     * @template T of object
+     *
+     * @param string $key that is another where the file is
+     * @param \Closure(): T $make
+     *
+     * @return T
+     */
+    private function made(string $key, \Closure $make): object
+    {
+        return null === $this->cache ? $make() : $this->cache->get($key, static function (ItemInterface $item) use ($make): object {
+            $item->expiresAfter(self::KEPT);
+
+            return $make();
+        });
     }
 
     /** @return array<mixed> */
@@ -195,7 +222,12 @@ final class BookShelf
             static fn (string $file): string => 'books/mechanisms/'.basename($file),
             glob($this->projectDir.'/books/mechanisms/*.yaml') ?: [],
         );
-        $this->mechanismBook ??= MechanismBook::of(array_map($this->content(...), $files));
+        $this->mechanismBook ??= $this->made(
+            'mechanisms.'.hash('xxh128', implode(' ', array_map(
+                fn (string $file): string => $file.filemtime($this->projectDir.'/'.$file), $files,
+            ))),
+            fn (): MechanismBook => MechanismBook::of(array_map($this->content(...), $files)),
+        );
 
         return null === $family ? $this->mechanismBook : $this->mechanismBook->with($this->book($family));
     }

@@ -6,18 +6,25 @@ namespace App\Identity;
 
 use App\Identity\Repository\SeenFeatureRepository;
 use App\Intake\CaseFile;
+use App\Platform\KeptForAWhile;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\Model;
 
 /** Models that no book has, and that this shop has measured: the latest of each as it was. */
 final readonly class ShopModels
 {
-    public function __construct(private SeenFeatureRepository $seen)
+    public function __construct(private SeenFeatureRepository $seen, private KeptForAWhile $kept)
     {
     }
 
     /** @return list<Model> */
     public function besides(CaseFile $case, Book $book): array
+    {
+        return $this->kept->of(['models of the shop', (string) $case->id], fn (): array => $this->seenBesides($case, $book));
+    }
+
+    /** @return list<Model> */
+    private function seenBesides(CaseFile $case, Book $book): array
     {
         $facts = $names = [];
         foreach ($this->seen->ofNamedUnitsBesides($case) as $one) {

@@ -17,23 +17,27 @@ use Doctrine\DBAL\Connection;
 use Japhrex\Core\Memory\Likeness\Traits;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
+use Symfony\Contracts\Service\ResetInterface;
 
 /** Keeps the memory of the shop in step with the cases: what has changed is remembered anew. */
-final readonly class Remember
+final class Remember implements ResetInterface
 {
     /** So many at once before a page is shown; more are left to the worker. */
     private const AT_ONCE = 20;
 
+    /** @var list<string> ids of cases that were remembered since somebody looked */
+    private array $unwatched = [];
+
     /** @param iterable<Remembers> $parts */
     public function __construct(
-        #[AutowireIterator(Remembers::TAG)] private iterable $parts,
-        private CaseFileRepository $cases,
-        private MemoryRepository $memory,
-        private CaseTraits $traits,
-        private RateRepository $rates,
-        private Watch $watch,
-        private LoggerInterface $log,
-        private Connection $database,
+        #[AutowireIterator(Remembers::TAG)] private readonly iterable $parts,
+        private readonly CaseFileRepository $cases,
+        private readonly MemoryRepository $memory,
+        private readonly CaseTraits $traits,
+        private readonly RateRepository $rates,
+        private readonly Watch $watch,
+        private readonly LoggerInterface $log,
+        private readonly Connection $database,
     ) {
     }
 
@@ -52,10 +56,23 @@ final readonly class Remember
                 $this->memory->forget(array_values($gone));
             }
             $this->rates->move($counted, $this->rates->counted($ids));
-            $this->watch->after(array_values(array_diff($ids, $gone)));
+
+            array_push($this->unwatched, ...array_values(array_diff($ids, $gone)));
 
             return \count($ids);
         });
+    }
+
+    /** Looks whether what was remembered happens more often than it did: after the answer, since it takes longer than a page may. */
+    public function watch(): void
+    {
+        [$cases, $this->unwatched] = [$this->unwatched, []];
+        $this->watch->after($cases);
+    }
+
+    public function reset(): void
+    {
+        $this->unwatched = [];
     }
 
     /** What cannot be told of a case, as where its book was set aside, is left out: the others are found all the same. */

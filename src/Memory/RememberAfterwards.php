@@ -18,9 +18,10 @@ final readonly class RememberAfterwards
 
     public function __invoke(TerminateEvent $event): void
     {
-        if (!$event->getRequest()->isMethodSafe() && $event->getResponse()->getStatusCode() < 500) {
+        if ($event->getResponse()->getStatusCode() < 500) {
             try {
-                $this->remember->due();
+                $event->getRequest()->isMethodSafe() || $this->remember->due();
+                $this->remember->watch();
             } catch (\Throwable $error) {
                 // The answer is on its way already, and what is due stays due.
                 $this->log->error('What was changed is not remembered yet: {why}', ['why' => $error->getMessage(), 'exception' => $error]);

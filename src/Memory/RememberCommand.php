@@ -32,6 +32,7 @@ final class RememberCommand extends Command
         $all = 0;
         do {
             $all += $done = $this->remember->due(self::BATCH);
+            $this->remember->watch();
             $this->entityManager->clear();
         } while ($done > 0);
         if ($all > 0 || $this->memory->isCountOld()) {

@@ -43,7 +43,8 @@ final class HowOthersJudgeTest extends AppTestCase
         $this->scored($case, 'first');
         $this->signIn(Role::Bench, 'second');
         $page = '/cases/'.$case->number.'/parts/drive-gear';
-        $form = $this->browser->request('GET', $page)->filter('form[action$="/findings/'.self::find($case)->id.'"]')->form();
+        $link = $this->browser->request('GET', $page)->filter('article.finding')->selectLink('Change')->link();
+        $form = $this->browser->click($link)->filter('form[action$="/findings/'.self::find($case)->id.'"]')->form();
         $name = explode('[', (string) array_key_first($form->all()))[0];
         $this->browser->submit($form, [$name.'[grade]' => '1', $name.'[because]' => 'wiped off: a track of the dirt']);
         $finding = self::find($this->fresh($case));

@@ -58,6 +58,7 @@ final readonly class DemoYears
             $this->sign($ids);
         });
         while ($this->remember->due(50) > 0) {
+            $this->remember->watch();
             $this->entityManager->clear();
         }
     }

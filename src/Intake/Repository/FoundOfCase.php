@@ -24,7 +24,7 @@ final class FoundOfCase implements ResetInterface
     /** @var array<string, array<string, list<object>>> by case and class */
     private array $found = [];
 
-    /** @var array<string, true> cases that were read whole */
+    /** @var array<string, array<class-string, list<string>>> rows of cases that were read whole, by case and class */
     private array $read = [];
 
     /** @var array<string, mixed> by what it is and case */
@@ -47,11 +47,11 @@ final class FoundOfCase implements ResetInterface
         $id = (string) $case->id;
         if (!isset($this->found[$id][$class])) {
             // A page is of the case that it asks for first.
-            $isItsPage = [] === $this->found && ($this->requests->getMainRequest()?->isMethodSafe() ?? false);
+            $isItsPage = [] === $this->found && [] === $this->read && ($this->requests->getMainRequest()?->isMethodSafe() ?? false);
             if ($isItsPage || self::ONE_BY_ONE === \count($this->found[$id] ?? [])) {
                 $this->read($case);
             }
-            $this->found[$id][$class] ??= $find();
+            $this->found[$id][$class] = isset($this->read[$id][$class]) ? $this->whole->made($class, $this->read[$id][$class]) : $find();
         }
 
         /** @var list<T> */
@@ -63,8 +63,7 @@ final class FoundOfCase implements ResetInterface
     {
         $id = (string) $case->id;
         if (!isset($this->read[$id])) {
-            $this->read[$id] = true;
-            $this->found[$id] = ($this->found[$id] ?? []) + $this->whole->read($case);
+            $this->read[$id] = $this->whole->read($case);
         }
     }
 

@@ -28,31 +28,59 @@ final readonly class WholeCase
     {
     }
 
-    /** @return array<class-string, list<object>> of every kind that is read so, in the order in which they were made */
+    /**
+     * What is listed in the case itself is made of its rows at once, the rest when it is asked for.
+     *
+     * @return array<class-string, list<string>> rows of every kind that is read so, in the order in which they were made
+     */
     public function read(CaseFile $case): array
     {
         $plan = $this->plan();
-        $connection = $this->entityManager->getConnection();
-        $work = $this->entityManager->getUnitOfWork();
-        $found = array_fill_keys(array_keys($plan->columns), []);
+        $rows = array_fill_keys(array_keys($plan->columns), []);
         $classes = array_keys($plan->columns);
         /** @var array{kind: int|string, told: string} $row */
-        foreach ($this->ask($connection, $plan->sql, $case) as $row) {
-            $class = $classes[(int) $row['kind']];
+        foreach ($this->ask($this->entityManager->getConnection(), $plan->sql, $case) as $row) {
+            $rows[$classes[(int) $row['kind']]][] = $row['told'];
+        }
+        $this->fill($case, $rows);
+
+        return $rows;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     * @param list<string> $rows as they were read
+     *
+     * @return list<T>
+     */
+    public function made(string $class, array $rows): array
+    {
+        if ([] === $rows) {
+            return [];
+        }
+        $platform = $this->entityManager->getConnection()->getDatabasePlatform();
+        $work = $this->entityManager->getUnitOfWork();
+        $columns = array_map(
+            static fn (array $one): array => [$one[0], Type::getType($one[1])], $this->plan()->columns[$class],
+        );
+        $made = [];
+        foreach ($rows as $row) {
             $data = [];
             /** @var list<string|null> $told */
-            $told = json_decode($row['told'], true, 512, \JSON_THROW_ON_ERROR);
-            foreach ($plan->columns[$class] as $at => [$name, $type]) {
-                $data[$name] = Type::getType($type)->convertToPHPValue($told[$at], $connection->getDatabasePlatform());
+            $told = json_decode($row, true, 512, \JSON_THROW_ON_ERROR);
+            foreach ($columns as $at => [$name, $type]) {
+                $data[$name] = $type->convertToPHPValue($told[$at], $platform);
             }
             $hints = [UnitOfWork::HINT_DEFEREAGERLOAD => true];
-            $found[$class][] = $work->createEntity($class, $data, $hints);
+            $made[] = $work->createEntity($class, $data, $hints);
         }
         $work->triggerEagerLoads();
         $work->hydrationComplete();
-        $this->fill($case, $found);
 
-        return $found;
+        /** @var list<T> */
+        return $made;
     }
 
     /**
@@ -65,8 +93,9 @@ final readonly class WholeCase
     {
         $name = 'whole_case_'.hash('xxh64', $sql);
         $execute = \sprintf("EXECUTE %s ('%s')", $name, $case->id->toRfc4122());
+        $native = $connection->getNativeConnection();
         $isThere = true;
-        if ($connection->isTransactionActive()) {
+        if ($native instanceof \PDO && $native->inTransaction()) {
             $isThere = false !== $connection->fetchOne('SELECT 1 FROM pg_prepared_statements WHERE name = ?', [$name]);
         } else {
             try {
@@ -83,14 +112,14 @@ final readonly class WholeCase
         return $connection->executeQuery($execute)->fetchAllAssociative();
     }
 
-    /** @param array<class-string, list<object>> $found */
-    private function fill(CaseFile $case, array $found): void
+    /** @param array<class-string, list<string>> $rows */
+    private function fill(CaseFile $case, array $rows): void
     {
         $metadata = $this->entityManager->getClassMetadata(CaseFile::class);
         foreach ($metadata->getAssociationMappings() as $name => $one) {
             $collection = $one instanceof ToManyAssociationMapping ? $metadata->getFieldValue($case, $name) : null;
-            if ($collection instanceof PersistentCollection && !$collection->isInitialized() && isset($found[$one->targetEntity])) {
-                array_map($collection->hydrateAdd(...), $found[$one->targetEntity]);
+            if ($collection instanceof PersistentCollection && !$collection->isInitialized() && isset($rows[$one->targetEntity])) {
+                array_map($collection->hydrateAdd(...), $this->made($one->targetEntity, $rows[$one->targetEntity]));
                 $collection->setInitialized(true);
                 $collection->takeSnapshot();
             }

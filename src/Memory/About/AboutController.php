@@ -8,7 +8,9 @@ use App\Account\User;
 use App\Books\BookShelf;
 use App\Memory\Ask\AskedPage;
 use App\Memory\Ask\AskSort;
+use App\Memory\Ask\AskSql;
 use App\Memory\Repository\AboutRepository;
+use App\Platform\KeptForAWhile;
 use App\Platform\ShopError;
 use App\Platform\Words;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -26,6 +28,7 @@ final class AboutController extends AbstractController
         private readonly AskedPage $page,
         private readonly AboutRepository $about,
         private readonly BookShelf $shelf,
+        private readonly KeptForAWhile $kept,
     ) {
     }
 
@@ -41,15 +44,23 @@ final class AboutController extends AbstractController
         $sort = \in_array($what, [AboutWhat::Serial, AboutWhat::Machine], true) ? AskSort::Oldest : AskSort::Newest;
         $asked = $this->page->ask($line, $sort, max(1, $request->query->getInt('page', 1)), $who);
         $sql = $this->page->sql($line, $who);
+        $told = $this->kept->of(['about', $line, $who->id->toRfc4122()], fn (): array => [
+            'figures' => $this->about->figures($sql), 'hurt' => $this->hurt($line, $sql),
+            'machines' => AboutWhat::Customer === $what ? $this->about->machines($sql, 2 * self::MOST) : [],
+        ]);
+
+        return $this->render('memory/about.html.twig', ['what' => $what, 'is' => $is, 'of' => $of, 'asked' => $asked] + $told);
+    }
+
+    /** @return list<array{name: string, line: string, bad: int, seen: int}> parts that are found bad most often */
+    private function hurt(string $line, AskSql $sql): array
+    {
         $hurt = [];
         foreach ($this->about->hurt($sql, self::MOST) as [$family, $part, $bad, $seen]) {
             $name = $this->shelf->book($family)->parts[$part]->name ?? $part;
             $hurt[] = ['name' => $name, 'line' => $line.' family:'.$family.' part:'.$part.' grade>=2', 'bad' => $bad, 'seen' => $seen];
         }
 
-        return $this->render('memory/about.html.twig', [
-            'what' => $what, 'is' => $is, 'of' => $of, 'asked' => $asked, 'figures' => $this->about->figures($sql), 'hurt' => $hurt,
-            'machines' => AboutWhat::Customer === $what ? $this->about->machines($sql, 2 * self::MOST) : [],
-        ]);
+        return $hurt;
     }
 }

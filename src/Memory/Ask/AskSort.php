@@ -25,6 +25,15 @@ enum AskSort: string
         };
     }
 
+    /** @return list<string> what it is sorted by beside the day */
+    public function columns(): array
+    {
+        return match ($this) {
+            self::Worst => ['m.worst'], self::Hours => ['m.hours'], self::Offered => ['m.offered'], self::Claimed => ['m.claimed'],
+            default => [],
+        };
+    }
+
     public function sql(): string
     {
         $first = match ($this) {

@@ -31,15 +31,15 @@ final readonly class AskedPage
             return new Asked($line, null, $error, $sort);
         }
         $sql = new AskSql($ask, $who);
-        [$count, $groups] = $this->memory->parted($sql);
+        $from = ($page - 1) * self::ROWS;
+        [$count, $groups, $rows] = $this->memory->found($sql, $sort, $from, self::ROWS);
         $isNear = false;
         if (0 === $count && [] !== $ask->terms) {
             $this->memory->takeNearWords();
             $near = new AskSql($ask, $who, true);
-            [$count, $groups] = $this->memory->parted($near);
-            [$sql, $isNear] = $count > 0 ? [$near, true] : [$sql, false];
+            [$count, $groups, $rows] = $this->memory->found($near, $sort, $from, self::ROWS);
+            $isNear = $count > 0;
         }
-        $rows = $count > 0 ? $this->memory->rows($sql, $sort, ($page - 1) * self::ROWS, self::ROWS) : [];
 
         return new Asked(
             $line, $ask, null, $sort, $rows, $count, $page, (int) max(1, ceil($count / self::ROWS)), $isNear, $this->facets($ask, $groups),
@@ -55,10 +55,9 @@ final readonly class AskedPage
         return new AskSql($this->shelf->reader()->read($line), $who);
     }
 
-    /** @return array{int, array<string, list<array{string, int}>>} count, and by term of the line the largest groups */
-    public function parted(AskSql $sql): array
+    public function count(AskSql $sql): int
     {
-        return $this->memory->parted($sql);
+        return $this->memory->count($sql);
     }
 
     /**

@@ -48,7 +48,7 @@ final readonly class NumbersView
     public function gather(string $line, ?User $who): array
     {
         $sql = $this->asked->sql($line, $who);
-        [$count] = $this->asked->parted($sql);
+        $count = $this->asked->count($sql);
         $hurt = $this->about->hurt($sql, self::PARTS);
         $families = array_values(array_unique(array_column($hurt, 0)));
         $family = 1 === \count($families) ? $families[0] : null;

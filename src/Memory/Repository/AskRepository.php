@@ -8,6 +8,7 @@ use App\Memory\Ask\AskSort;
 use App\Memory\Ask\AskSql;
 use App\Memory\Ask\CaseRow;
 use App\Memory\ClaimDue;
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Japhrex\Core\Verdict\Claim\Deadline;
 
@@ -20,6 +21,9 @@ final readonly class AskRepository
         'taken' => "to_char(taken_at, 'YYYY')",
     ];
 
+    /** The largest of each. */
+    private const GROUPS = 6;
+
     private const ALIKE = 0.5;
 
     /** Of so many of the newest it is told into what they part; more would not say it otherwise. */
@@ -27,15 +31,6 @@ final readonly class AskRepository
 
     public function __construct(private Connection $database)
     {
-    }
-
-    /** @return list<CaseRow> */
-    public function rows(AskSql $ask, AskSort $sort, int $from, int $most): array
-    {
-        return array_map(CaseRow::of(...), $this->database->fetchAllAssociative(
-            "SELECT m.* FROM memory_case m WHERE {$ask->where} ORDER BY {$sort->sql()} LIMIT $most OFFSET $from",
-            $ask->values,
-        ));
     }
 
     /** @return \Generator<int, CaseRow> all of them, as they are read */
@@ -51,31 +46,67 @@ final readonly class AskRepository
     }
 
     /**
-     * How many are found, and into what they part.
+     * How many are found, into what they part, and those of one page: looked for once.
      *
-     * @return array{int, array<string, list<array{string, int}>>} count, and by term of the line the largest groups
+     * @param int $rows so many of them, from the one after `from`; 0: none
+     *
+     * @return array{int, array<string, list<array{string, int}>>, list<CaseRow>} count, by term of the line its groups, and the page
      */
-    public function parted(AskSql $ask, int $most = 6): array
+    public function found(AskSql $ask, AskSort $sort = AskSort::Newest, int $from = 0, int $rows = 0): array
     {
-        $parts = ["SELECT 'all' AS of, '' AS is, count(*) AS n FROM found"];
+        $arms = ["SELECT 'all' AS of, '' AS is, count(*) AS n FROM found"];
         foreach (self::FACETS as $term => $of) {
-            $parts[] = "(SELECT '$term', $of, count(*) FROM hit WHERE $of <> '' GROUP BY 2 ORDER BY 3 DESC, 2 LIMIT $most)";
+            $arms[] = "(SELECT '$term', $of, count(*) FROM hit WHERE $of <> '' GROUP BY 2 ORDER BY 3 DESC, 2 LIMIT ".self::GROUPS.')';
         }
-        $parts[] = '(SELECT \'origin\', o.origin, count(DISTINCT o.case_id) FROM hit JOIN memory_origin o USING (case_id) '
-            ."WHERE o.origin <> '' GROUP BY 2 ORDER BY 3 DESC, 2 LIMIT $most)";
-        $rows = $this->database->fetchAllAssociative(
-            'WITH found AS MATERIALIZED (SELECT m.case_id, m.family, m.customer, m.model, m.waits, m.taken_at FROM memory_case m WHERE '
-                .$ask->where.'), hit AS MATERIALIZED (SELECT * FROM found ORDER BY taken_at DESC LIMIT '.self::PARTED.') '
-                .implode(' UNION ALL ', $parts),
+        $arms[] = '(SELECT \'origin\', o.origin, count(DISTINCT o.case_id) FROM hit JOIN memory_origin o USING (case_id) '
+            ."WHERE o.origin <> '' GROUP BY 2 ORDER BY 3 DESC, 2 LIMIT ".self::GROUPS.')';
+        if ($rows > 0) {
+            $order = $sort->sql();
+            $arms[] = "(SELECT 'row', CAST(m.case_id AS text), row_number() OVER (ORDER BY $order) FROM found m ORDER BY $order "
+                ."LIMIT $rows OFFSET $from)";
+        }
+        $found = $this->database->fetchAllAssociative(
+            'WITH found AS MATERIALIZED (SELECT m.case_id, m.family, m.customer, m.model, m.waits, m.taken_at'
+                .implode('', array_map(static fn (string $one): string => ', '.$one, $sort->columns()))
+                .' FROM memory_case m WHERE '.$ask->where.'), hit AS MATERIALIZED (SELECT * FROM found ORDER BY taken_at DESC LIMIT '
+                .self::PARTED.') '.implode(' UNION ALL ', $arms),
             $ask->values,
         );
-        [$count, $groups] = [0, []];
+        [$count, $groups, $page] = [0, [], []];
         /** @var array{of: string, is: string, n: int} $row */
-        foreach ($rows as $row) {
-            'all' === $row['of'] ? $count = $row['n'] : $groups[$row['of']][] = [$row['is'], $row['n']];
+        foreach ($found as $row) {
+            match ($row['of']) {
+                'all' => $count = $row['n'],
+                'row' => $page[$row['n']] = $row['is'],
+                default => $groups[$row['of']][] = [$row['is'], $row['n']],
+            };
         }
+        ksort($page);
 
-        return [$count, $groups];
+        return [$count, $groups, $this->inOrder(array_values($page))];
+    }
+
+    public function count(AskSql $ask): int
+    {
+        return (int) $this->database->fetchOne("SELECT count(*) FROM memory_case m WHERE {$ask->where}", $ask->values);
+    }
+
+    /**
+     * @param list<string> $ids
+     *
+     * @return list<CaseRow>
+     */
+    private function inOrder(array $ids): array
+    {
+        $rows = [] === $ids ? [] : $this->database->fetchAllAssociativeIndexed(
+            'SELECT m.case_id AS id, m.* FROM memory_case m WHERE m.case_id IN (:ids)', ['ids' => $ids],
+            ['ids' => ArrayParameterType::STRING],
+        );
+
+        return array_values(array_map(
+            static fn (string $id): CaseRow => CaseRow::of($rows[$id]),
+            array_filter($ids, static fn (string $id): bool => isset($rows[$id])),
+        ));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Memory\Repository;
 
 use App\Intake\CaseFile;
 use App\Memory\Warn\Warning;
+use App\Platform\KeptForAWhile;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\Persistence\ManagerRegistry;
@@ -37,7 +38,7 @@ final class WarningRepository extends ServiceEntityRepository
         WHERE (g.by = 'gauge') = (t.what = 'reading') AND c.signed_at IS NOT NULL AND NOT c.is_withdrawn AND g.value <> ''
         SQL;
 
-    public function __construct(ManagerRegistry $registry)
+    public function __construct(ManagerRegistry $registry, private readonly KeptForAWhile $kept)
     {
         parent::__construct($registry, Warning::class);
     }
@@ -68,9 +69,9 @@ final class WarningRepository extends ServiceEntityRepository
     /** How many counts are looked at in a year, all charts together. */
     public function looks(): int
     {
-        return (int) $this->getEntityManager()->getConnection()->fetchOne(
+        return $this->kept->of(['looks of a year'], fn (): int => (int) $this->getEntityManager()->getConnection()->fetchOne(
             'SELECT count(*) FROM ('.self::CHARTS." AND c.taken_at > now() - interval '1 year') looks",
-        );
+        ));
     }
 
     /**
