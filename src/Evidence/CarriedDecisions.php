@@ -6,18 +6,31 @@ namespace App\Evidence;
 
 use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
+use App\Intake\Kept\KeptOfCase;
 use App\Intake\Repository\CaseFileRepository;
 use Japhrex\Core\Damage\Disposition;
 
 /** Parts that went back in for one more run the last time this serial was here: they ask for themselves again. */
 final readonly class CarriedDecisions
 {
-    public function __construct(private CaseFileRepository $cases, private PartRecordRepository $records)
-    {
+    public function __construct(
+        private CaseFileRepository $cases,
+        private PartRecordRepository $records,
+        private KeptOfCase $kept,
+    ) {
     }
 
     /** @return array<string, PartRecord> by part; only where the last decision on the part was one more run */
     public function carriedInto(CaseFile $case): array
+    {
+        // Into most cases nothing is: then nothing is asked for.
+        $parts = $this->kept->of($case, 'carried into it', fn (): array => array_keys($this->ofEarlier($case)));
+
+        return [] === $parts ? [] : $this->ofEarlier($case);
+    }
+
+    /** @return array<string, PartRecord> */
+    private function ofEarlier(CaseFile $case): array
     {
         $last = [];
         foreach ($this->cases->earlier($case->serial, $case) as $before) {

@@ -8,6 +8,7 @@ use App\Books\BookShelf;
 use App\Figures\FigureDesk;
 use App\Figures\WearCheck;
 use App\Intake\CaseFile;
+use App\Intake\Kept\KeptOfCase;
 use App\Measuring\CaseMeasures;
 use App\Repair\Build\BuildDesk;
 use App\Repair\RepairDesk;
@@ -31,6 +32,7 @@ final readonly class BuildFlow
         private CaseMeasures $measures,
         private BuildDesk $build,
         private RepairDesk $repair,
+        private KeptOfCase $kept,
     ) {
     }
 
@@ -53,6 +55,12 @@ final readonly class BuildFlow
     /** @return array<string, Result> pressure held in each state, as built */
     public function held(CaseFile $case): array
     {
+        return $this->kept->of($case, 'held as built', fn (): array => $this->states($case));
+    }
+
+    /** @return array<string, Result> */
+    private function states(CaseFile $case): array
+    {
         $held = [];
         foreach ($this->asked($case)?->outcome?->results() ?? [] as $name => $result) {
             if (str_ends_with($name, '-found')) {
@@ -65,6 +73,12 @@ final readonly class BuildFlow
 
     /** @return list<GapAsBuilt> the gaps that it is worked out with, each with where it is from */
     public function gaps(CaseFile $case): array
+    {
+        return $this->kept->of($case, 'gaps as built', fn (): array => $this->asBuilt($case));
+    }
+
+    /** @return list<GapAsBuilt> */
+    private function asBuilt(CaseFile $case): array
     {
         $book = $this->shelf->book($case->family, $case->is());
         $built = new AsBuilt($book, $this->measures->sources($case), $this->plays($case), $this->renewed($case));

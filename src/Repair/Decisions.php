@@ -9,6 +9,7 @@ use App\Evidence\Conditions;
 use App\Evidence\PartRecord;
 use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
+use App\Intake\Kept\KeptOfCase;
 use App\Intake\Repository\FoundOfCase;
 use App\Measuring\BoundParts;
 use App\Platform\ShopError;
@@ -29,6 +30,7 @@ final readonly class Decisions
         private PartRecordRepository $records,
         private PartDecisionRepository $decisions,
         private FoundOfCase $found,
+        private KeptOfCase $kept,
     ) {
     }
 
@@ -56,7 +58,9 @@ final readonly class Decisions
     /** @return array<string, string> part => why its decision does not stand */
     public function refused(CaseFile $case): array
     {
-        return $this->found->once('refused decisions', $case, fn (): array => $this->judged($case));
+        return $this->found->once('refused decisions', $case, fn (): array => $this->kept->of(
+            $case, 'refused decisions', fn (): array => $this->judged($case),
+        ));
     }
 
     /** @return array<string, string> */

@@ -19,12 +19,14 @@ use Symfony\Contracts\Cache\CacheInterface;
  * All that is kept of a case in one question, where a page would ask one for each kind of thing. Each kind is an arm of a union that
  * gives its columns as texts; Doctrine makes of them what it would have made of the columns.
  */
-final readonly class WholeCase
+final class WholeCase
 {
     /** What PostgreSQL says of a prepared statement that the connection does not have. */
     private const NO_SUCH_STATEMENT = '26000';
 
-    public function __construct(private EntityManagerInterface $entityManager, private CacheInterface $cache)
+    private ?WholeCasePlan $plan = null;
+
+    public function __construct(private readonly EntityManagerInterface $entityManager, private readonly CacheInterface $cache)
     {
     }
 
@@ -128,7 +130,7 @@ final readonly class WholeCase
 
     private function plan(): WholeCasePlan
     {
-        return $this->cache->get('whole-case', function (): WholeCasePlan {
+        return $this->plan ??= $this->cache->get('whole-case', function (): WholeCasePlan {
             $columns = $arms = [];
             foreach ($this->kinds() as $metadata) {
                 $columns[$metadata->getName()] = $of = $this->columns($metadata);

@@ -6,6 +6,7 @@ namespace App\Repair\Build;
 
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
+use App\Intake\Kept\KeptOfCase;
 use App\Intake\Meant;
 use App\Intake\OnPurpose;
 use App\Intake\Repository\CaseFileRepository;
@@ -19,10 +20,17 @@ final readonly class MeantBefore implements OnPurpose
         private BookShelf $shelf,
         private CaseFileRepository $cases,
         private BuildRecordRepository $records,
+        private KeptOfCase $kept,
     ) {
     }
 
     public function before(CaseFile $case): array
+    {
+        return $this->kept->of($case, 'meant before', fn (): array => $this->ofEarlier($case));
+    }
+
+    /** @return list<Meant> */
+    private function ofEarlier(CaseFile $case): array
     {
         $meant = [];
         foreach ('' === $case->serial ? [] : $this->cases->earlier($case->serial, $case) as $earlier) {
