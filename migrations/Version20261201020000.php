@@ -39,6 +39,11 @@ final class Version20261201020000 extends AbstractMigration
             'CREATE INDEX memory_case_newest ON memory_case (taken_at DESC, case_id DESC) INCLUDE (family, customer, model, waits) '
                 .'WHERE NOT is_withdrawn',
         );
+        foreach (['customer', 'model'] as $column) {
+            $this->addSql(
+                "CREATE INDEX memory_case_by_$column ON memory_case (lower($column), taken_at DESC, case_id DESC) WHERE NOT is_withdrawn",
+            );
+        }
         $this->addSql('ALTER TABLE shop_warning ALTER thing TYPE VARCHAR(125)');
         $this->addSql('SELECT memory_note(ARRAY(SELECT id FROM case_file))');
     }
@@ -52,6 +57,8 @@ final class Version20261201020000 extends AbstractMigration
         $this->addSql('DROP TABLE memory_stage');
         $this->addSql('ALTER TABLE memory_reading DROP gauge');
         $this->addSql('DROP INDEX memory_case_newest');
+        $this->addSql('DROP INDEX memory_case_by_customer');
+        $this->addSql('DROP INDEX memory_case_by_model');
         $this->addSql('DELETE FROM shop_warning WHERE length(thing) > 60');
         $this->addSql('ALTER TABLE shop_warning ALTER thing TYPE VARCHAR(60)');
         foreach (['km', 'km_since_repair', 'told_hours', 'told_km', 'offered_hours', 'took_hours', 'charged', 'claim_why'] as $column) {

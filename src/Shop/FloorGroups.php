@@ -14,7 +14,7 @@ use App\Memory\Repository\AskRepository;
 final readonly class FloorGroups
 {
     /** So many of a group are shown; the rest is a question away. */
-    private const MOST = 15;
+    private const MOST = 10;
 
     public function __construct(private AskRepository $memory)
     {

@@ -94,3 +94,19 @@ test('a warning is said on the floor and put away with a reason', async ({ page 
   await page.goto('/');
   await expect(said).toHaveCount(before - 1);
 });
+
+test('a batch is called back: which units have it, and a letter for each owner', async ({ page }) => {
+  await signIn(page, 'desk');
+  await page.goto('/batches');
+  await page.getByLabel('Batch or date code').fill('K7-114');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('main h1')).toHaveText('Batch K7-114');
+  expect(await page.locator('table.plain tbody tr').count()).toBeGreaterThan(3);
+  await page.getByLabel('Why it is called back').fill('Seals of this batch tear.');
+  const [letters] = await Promise.all([
+    page.waitForResponse(/batches-letters\?.*Seals\+of\+this\+batch/),
+    page.getByRole('button', { name: 'A letter for each owner' }).click(),
+  ]);
+  expect(letters.status()).toBe(200);
+  expect(letters.headers()['content-type']).toBe('application/pdf');
+});

@@ -99,7 +99,7 @@ final readonly class LivedGroup
             return $this->whyNot;
         }
         [$low, $high] = $this->fit->shapeBounds();
-        $shape = \sprintf('shape %.1f, between %.1f and %.1f', $this->fit->shape, $low, $high);
+        $shape = \sprintf('shape %.2f, between %.2f and %.2f', $this->fit->shape, $low, $high);
 
         return match (true) {
             $high < 1.0 => 'They fail young: the longer one has run, the less likely it fails '.$this->in->next().' ('.$shape

@@ -24,9 +24,13 @@ final class AskSql
 
     public readonly string $where;
 
+    /** Nothing is asked of them: all are found, in the order of an index. */
+    public readonly bool $isOfAll;
+
     /** @param bool $nearly may words of letters be written a little otherwise? */
     public function __construct(Ask $ask, private readonly ?User $who, private readonly bool $nearly = false)
     {
+        $this->isOfAll = [] === $ask->terms;
         $all = array_map(fn (Term $one): string => ($one->not ? 'NOT ' : '').'('.$this->of($one).')', $ask->terms);
         if (!$ask->asksForWithdrawn()) {
             $all[] = 'NOT m.is_withdrawn';

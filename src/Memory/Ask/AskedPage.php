@@ -16,7 +16,7 @@ use Japhrex\Core\Memory\Ask\WordKind;
 /** Asks a line of the memory of the shop. */
 final readonly class AskedPage
 {
-    public const ROWS = 40;
+    public const ROWS = 25;
 
     public function __construct(private AskShelf $shelf, private AskRepository $memory, private Remember $remember)
     {

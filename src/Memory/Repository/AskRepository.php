@@ -27,7 +27,7 @@ final readonly class AskRepository
     private const ALIKE = 0.5;
 
     /** Of so many of the newest it is told into what they part; more would not say it otherwise. */
-    public const PARTED = 2000;
+    public const PARTED = 1000;
 
     public function __construct(private Connection $database)
     {
@@ -58,15 +58,17 @@ final readonly class AskRepository
         foreach (self::FACETS as $term => $of) {
             $arms[] = "(SELECT '$term', $of, count(*) FROM hit WHERE $of <> '' GROUP BY 2 ORDER BY 3 DESC, 2 LIMIT ".self::GROUPS.')';
         }
-        $arms[] = '(SELECT \'origin\', o.origin, count(DISTINCT o.case_id) FROM hit JOIN memory_origin o USING (case_id) '
-            ."WHERE o.origin <> '' GROUP BY 2 ORDER BY 3 DESC, 2 LIMIT ".self::GROUPS.')';
+        $arms[] = '(SELECT \'origin\', o.origin, count(DISTINCT hit.case_id) FROM hit, LATERAL (SELECT x.origin FROM memory_origin x '
+            ."WHERE x.case_id = hit.case_id AND x.origin <> '') o GROUP BY 2 ORDER BY 3 DESC, 2 LIMIT ".self::GROUPS.')';
         if ($rows > 0) {
             $order = $sort->sql();
             $arms[] = "(SELECT 'row', CAST(m.case_id AS text), row_number() OVER (ORDER BY $order) FROM found m ORDER BY $order "
                 ."LIMIT $rows OFFSET $from)";
         }
+        // All there are stand in an index in their order: nothing is put aside of them.
+        $kept = $ask->isOfAll ? 'NOT MATERIALIZED' : 'MATERIALIZED';
         $found = $this->database->fetchAllAssociative(
-            'WITH found AS MATERIALIZED (SELECT m.case_id, m.family, m.customer, m.model, m.waits, m.taken_at'
+            "WITH found AS $kept (SELECT m.case_id, m.family, m.customer, m.model, m.waits, m.taken_at"
                 .implode('', array_map(static fn (string $one): string => ', '.$one, $sort->columns()))
                 .' FROM memory_case m WHERE '.$ask->where.'), hit AS MATERIALIZED (SELECT * FROM found ORDER BY taken_at DESC LIMIT '
                 .self::PARTED.') '.implode(' UNION ALL ', $arms),
