@@ -178,6 +178,7 @@ CONF
   local root_too=(); [ "$(id -u)" != 0 ] || root_too=(-R)
   /usr/sbin/php-fpm8.2 "${root_too[@]}" -y "$STACK_TMP/fpm.conf" -d opcache.enable=1 -d opcache.memory_consumption=192 \
     -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_size=4M -d expose_php=0 \
+    -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
     >>"$VAR/log/php-fpm.log" 2>&1 & STACK_PIDS+=($!)
   /usr/sbin/nginx -c "$STACK_TMP/nginx.conf" -e "$VAR/log/nginx.log" >>"$VAR/log/nginx.log" 2>&1 & STACK_PIDS+=($!)
   worker >>"$VAR/log/worker.log" 2>&1 & STACK_PIDS+=($!)

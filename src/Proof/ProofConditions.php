@@ -6,17 +6,20 @@ namespace App\Proof;
 
 use App\Evidence\Conditions;
 use App\Intake\CaseFile;
+use App\Intake\Kept\KeptOfCase;
 use Japhrex\Core\Proof\ProofEntry;
 
 final readonly class ProofConditions implements Conditions
 {
-    public function __construct(private ProofDesk $proof)
+    public function __construct(private ProofDesk $proof, private KeptOfCase $kept)
     {
     }
 
     public function steps(CaseFile $case): array
     {
-        return array_map(static fn (ProofRow $row): string => $row->item->title, $this->proof->sheet($case));
+        return $this->kept->of($case, 'steps of the proof', fn (): array => array_map(
+            static fn (ProofRow $row): string => $row->item->title, $this->proof->sheet($case),
+        ));
     }
 
     public function missed(CaseFile $case): array

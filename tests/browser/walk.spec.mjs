@@ -194,6 +194,8 @@ test('a failed pump is taken in, stripped, judged, explained and signed', async 
   await link(analyst, 'Scoring, front bearing block, running face', 'Low flow or slow movement', 'Is noticed as', 'at the same place');
   const open = analyst.locator('#leftopen .problem');
   await expect(open.first()).toContainText('the diagnosis is provisional');
+  // The answer to the last link is there.
+  await expect(analyst.locator('#candidates')).not.toHaveAttribute('aria-busy');
   // The next one is refused with a reason, whether or not it comes near the first: that hangs on what else the shop has signed.
   const named = await analyst.locator('.candidates > li').nth(1).locator('p b').first().textContent();
   const other = analyst.locator('.candidates > li', { has: analyst.locator('p b', { hasText: named }) });

@@ -21,7 +21,13 @@ final class PartRecordRepository extends OfCaseRepository
     /** The record of a part; a new one where nothing is kept of it yet. */
     public function ofPart(CaseFile $case, string $part): PartRecord
     {
-        return $this->findOneBy(['case' => $case, 'part' => $part]) ?? new PartRecord($case, $part);
+        foreach ($this->ofCase($case) as $record) {
+            if ($part === $record->part) {
+                return $record;
+            }
+        }
+
+        return new PartRecord($case, $part);
     }
 
     /**

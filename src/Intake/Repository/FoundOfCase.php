@@ -68,18 +68,19 @@ final class FoundOfCase implements ResetInterface
     }
 
     /**
-     * What is put together of it, so.
+     * What is put together of it, so; or of what the shop has for all cases.
      *
      * @template T
      *
      * @param string $what in words: no name of a class
+     * @param CaseFile|string $of a case; or the key of a family, or nothing, of what the shop has
      * @param \Closure(): T $make
      *
      * @return T
      */
-    public function once(string $what, CaseFile $case, \Closure $make): mixed
+    public function once(string $what, CaseFile|string $of, \Closure $make): mixed
     {
-        $key = $what.' '.$case->id;
+        $key = $what.' '.($of instanceof CaseFile ? $of->id : $of);
         if (!\array_key_exists($key, $this->madeOf)) {
             $this->madeOf[$key] = $make();
         }

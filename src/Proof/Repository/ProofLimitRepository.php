@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Proof\Repository;
 
+use App\Intake\Repository\FoundOfCase;
 use App\Proof\ProofLimit;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
@@ -11,7 +12,7 @@ use Doctrine\Persistence\ManagerRegistry;
 /** @extends ServiceEntityRepository<ProofLimit> */
 final class ProofLimitRepository extends ServiceEntityRepository
 {
-    public function __construct(ManagerRegistry $registry)
+    public function __construct(ManagerRegistry $registry, private readonly FoundOfCase $found)
     {
         parent::__construct($registry, ProofLimit::class);
     }
@@ -19,7 +20,9 @@ final class ProofLimitRepository extends ServiceEntityRepository
     /** @return list<ProofLimit> that are in force */
     public function ofFamily(string $family): array
     {
-        return $this->findBy(['family' => $family, 'endedAt' => null], ['id' => 'ASC']);
+        return $this->found->once(
+            'limits of the proof', $family, fn (): array => $this->findBy(['family' => $family, 'endedAt' => null], ['id' => 'ASC']),
+        );
     }
 
     public function inForce(string $family, string $step, string $what): ?ProofLimit

@@ -21,6 +21,8 @@ final class StandRecordingRepository extends OfCaseRepository implements ReadAlo
     /** @return list<StandRecording> */
     public function newestFirst(CaseFile $case, int $most): array
     {
-        return $this->findBy(['case' => $case], ['id' => 'DESC'], $most);
+        return $this->found->once(
+            $most.' recordings', $case, fn (): array => $this->findBy(['case' => $case], ['id' => 'DESC'], $most),
+        );
     }
 }

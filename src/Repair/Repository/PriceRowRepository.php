@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Repair\Repository;
 
+use App\Intake\Repository\FoundOfCase;
 use App\Repair\PriceRow;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
@@ -11,7 +12,7 @@ use Doctrine\Persistence\ManagerRegistry;
 /** @extends ServiceEntityRepository<PriceRow> */
 final class PriceRowRepository extends ServiceEntityRepository
 {
-    public function __construct(ManagerRegistry $registry)
+    public function __construct(ManagerRegistry $registry, private readonly FoundOfCase $found)
     {
         parent::__construct($registry, PriceRow::class);
     }
@@ -19,7 +20,7 @@ final class PriceRowRepository extends ServiceEntityRepository
     /** @return list<PriceRow> in the order of the lists */
     public function ofFamily(string $family): array
     {
-        return $this->findBy(['family' => $family], ['id' => 'ASC']);
+        return $this->found->once('prices', $family, fn (): array => $this->findBy(['family' => $family], ['id' => 'ASC']));
     }
 
     /** @return list<PriceRow> */

@@ -21,7 +21,18 @@ final class VerdictRepository extends ServiceEntityRepository
     /** @return list<Verdict> the newest first */
     public function revisions(CaseFile $case): array
     {
-        return $this->found->once('verdicts', $case, fn (): array => $this->findBy(['case' => $case], ['revision' => 'DESC']));
+        return $this->found->once('verdicts', $case, fn (): array => $this->withAnswers($case));
+    }
+
+    /** @return list<Verdict> */
+    private function withAnswers(CaseFile $case): array
+    {
+        /** @var list<Verdict> $verdicts */
+        $verdicts = $this->createQueryBuilder('v')->addSelect('o')->leftJoin('v.own', 'o')->where('v.case = :case')
+            ->orderBy('v.revision', 'DESC')->addOrderBy('o.id', 'ASC')->setParameter('case', $case->id, 'uuid')
+            ->getQuery()->getResult();
+
+        return $verdicts;
     }
 
     public function last(CaseFile $case): ?Verdict
