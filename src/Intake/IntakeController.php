@@ -64,9 +64,9 @@ final class IntakeController extends AbstractController
     }
 
     #[Route('/cases/{number}/intake', name: 'intake', methods: ['GET'])]
-    public function show(string $number): Response
+    public function show(string $number, Request $request): Response
     {
-        return $this->page->show($this->gate->find($number));
+        return $this->page->show($this->gate->find($number), change: $request->query->getString('change'));
     }
 
     #[Route('/cases/{number}/intake/unit', name: 'intake_unit', methods: ['POST'])]

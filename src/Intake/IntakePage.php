@@ -36,8 +36,11 @@ final readonly class IntakePage
     ) {
     }
 
-    /** @param array<string, FormInterface<mixed>> $submitted forms that did not hold, by name */
-    public function show(CaseFile $case, array $submitted = []): Response
+    /**
+     * @param array<string, FormInterface<mixed>> $submitted forms that did not hold, by name
+     * @param string $change id of the complaint that is being changed; empty: none is
+     */
+    public function show(CaseFile $case, array $submitted = [], string $change = ''): Response
     {
         $this->found->read($case);
         $forms = [
@@ -57,10 +60,8 @@ final readonly class IntakePage
         $complaints = [];
         foreach ($case->complaints as $complaint) {
             $name = self::formName($complaint);
-            $complaints[] = [
-                'complaint' => $complaint,
-                'form' => ($submitted[$name] ?? $this->complaintForm($name, $complaint, $case))->createView(),
-            ];
+            $form = $submitted[$name] ?? ($change === (string) $complaint->id ? $this->complaintForm($name, $complaint, $case) : null);
+            $complaints[] = ['complaint' => $complaint, 'form' => $form?->createView()];
         }
 
         return $this->pages->show($case, 'intake/show.html.twig', [

@@ -295,9 +295,10 @@ final class IntakeTest extends AppTestCase
         );
         self::assertContains(ClosureRule::ComplaintUnexplained, $open());
         $name = IntakePage::formName($this->fresh($case)->complaints->first() ?: self::fail('it was not kept'));
-        $ends = fn (string $because): int => $this->send($page, '/complaints/'.$this->fresh($case)->complaints->first()->id, [
-            $name.'[ends]' => 'normal', $name.'[endsBecause]' => $because,
-        ]);
+        $ends = fn (string $because): int => $this->send($page.'?change='.$this->fresh($case)->complaints->first()->id, '/complaints/'
+            .$this->fresh($case)->complaints->first()->id, [
+                $name.'[ends]' => 'normal', $name.'[endsBecause]' => $because,
+            ]);
         self::assertSame(422, $ends(''));
         self::assertStringContainsString('On what does that rest?', $this->said());
         self::assertSame(303, $ends('Every pump of the type hums at 1500 rpm; two others on the stand, the same.'));

@@ -125,7 +125,7 @@ final class KeptTest extends SignedCaseTestCase
         $more = $this->browser->request('GET', $page->filter('.nextpage')->attr('hx-get') ?? '');
         self::assertCount(20, $more->filter('article.finding'));
         self::assertStringContainsString('mark 39', $more->text());
-        $change = $this->browser->request('GET', $more->filter('article.finding')->last()->filter('a.quiet')->attr('href') ?? '');
+        $change = $this->browser->request('GET', $more->filter('article.finding')->last()->filter('a.button.quiet')->attr('href') ?? '');
         $id = substr((string) $change->filter('.change')->closest('article')?->attr('id'), 8);
         self::assertCount(1, $change->filter('.change form[action$="/findings/'.$id.'"]'));
     }

@@ -113,7 +113,7 @@ test('two conditions are linked by drawing from one to the other, and by key; on
   await add.getByLabel('What fails').selectOption({ label: 'Low flow or slow movement' });
   await add.locator('[name="complaint[words]"]').fill('The capstan creeps.');
   await add.getByRole('button', { name: 'Add the complaint' }).click();
-  await expect(page.locator('form[action*="/intake/complaints/"][data-autosave]')).toHaveCount(1);
+  await expect(page.locator('article.complaint')).toHaveCount(1);
   await page.goto(`/cases/${number}/parts/front-block`);
   await finding(page, { surface: 'Running face', mode: 'Scoring', grade: 3, note: 'rings over both bores' });
   await page.goto(`/cases/${number}/chain`);

@@ -9,8 +9,8 @@ use App\Books\BookShelf;
 use App\Memory\Ask\AskedPage;
 use App\Memory\Ask\AskSort;
 use App\Memory\Ask\AskSql;
+use App\Memory\KeptAnswers;
 use App\Memory\Repository\AboutRepository;
-use App\Platform\KeptForAWhile;
 use App\Platform\ShopError;
 use App\Platform\Words;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -28,7 +28,7 @@ final class AboutController extends AbstractController
         private readonly AskedPage $page,
         private readonly AboutRepository $about,
         private readonly BookShelf $shelf,
-        private readonly KeptForAWhile $kept,
+        private readonly KeptAnswers $kept,
     ) {
     }
 
@@ -44,9 +44,9 @@ final class AboutController extends AbstractController
         $sort = \in_array($what, [AboutWhat::Serial, AboutWhat::Machine], true) ? AskSort::Oldest : AskSort::Newest;
         $asked = $this->page->ask($line, $sort, max(1, $request->query->getInt('page', 1)), $who);
         $sql = $this->page->sql($line, $who);
-        $told = $this->kept->of(['about', $line, $who->id->toRfc4122()], fn (): array => [
+        $told = $this->kept->of(['about', $what], [$line], $who, fn (?\DateTimeImmutable $at): array => [
             'figures' => $this->about->figures($sql), 'hurt' => $this->hurt($line, $sql),
-            'machines' => AboutWhat::Customer === $what ? $this->about->machines($sql, 2 * self::MOST) : [],
+            'machines' => AboutWhat::Customer === $what ? $this->about->machines($sql, 2 * self::MOST) : [], 'at' => $at,
         ]);
 
         return $this->render('memory/about.html.twig', ['what' => $what, 'is' => $is, 'of' => $of, 'asked' => $asked] + $told);

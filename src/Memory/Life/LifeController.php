@@ -34,18 +34,16 @@ final class LifeController extends AbstractController
         $same = $request->query->getBoolean('same');
         $in = LifeMeasure::tryFrom($request->query->getString('in')) ?? LifeMeasure::Months;
         $shown = ['lines' => $lines, 'same' => $same, 'in' => $in];
-        $groups = fn (): array => array_map(
-            fn (string $line): LivedGroup => $this->view->group($line, $in, $same, $who),
-            '' === $lines[1] ? [$lines[0]] : $lines,
-        );
+        $asked = '' === $lines[1] ? [$lines[0]] : $lines;
+        $groups = fn (): array => array_map(fn (string $line): LivedGroup => $this->view->group($line, $in, $same, $who), $asked);
         [$answer, $wrong] = ['', null];
         try {
             if ('csv' === $request->query->getString('as')) {
                 return $this->table($groups(), $in);
             }
             $answer = $this->kept->of(
-                ['life', $lines, $same, $in], implode(' ', $lines), $who,
-                fn (\DateTimeImmutable $at): string => $this->renderView('memory/_lives.html.twig', $shown + ['at' => $at] + $this->lives(
+                ['life', $same, $in], $asked, $who,
+                fn (?\DateTimeImmutable $at): string => $this->renderView('memory/_lives.html.twig', $shown + ['at' => $at] + $this->lives(
                     $groups(), $lines[0], $who,
                 )),
             );

@@ -37,7 +37,7 @@ final class NumbersController extends AbstractController
             if ('csv' === $request->query->getString('as')) {
                 return $this->table($this->view->gather($line, $who)['plots']);
             }
-            $answer = $this->kept->of(['numbers'], $line, $who, function (\DateTimeImmutable $at) use ($line, $who): string {
+            $answer = $this->kept->of(['numbers'], [$line], $who, function (?\DateTimeImmutable $at) use ($line, $who): string {
                 $numbers = $this->view->gather($line, $who);
                 $family = $numbers['drawn']['family'] ?? null;
 
