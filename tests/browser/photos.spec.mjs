@@ -186,7 +186,7 @@ test('our card is found and a groove of 8 mm measures 8 mm; two pictures move to
   expect(Math.abs(value - 8)).toBeLessThan(0.16);
 
   await page.getByRole('link', { name: 'Side by side' }).click();
-  await page.waitForURL(/compare/);
+  await expect(page.locator('[data-compare][data-ready]')).toHaveCount(1);
   const [left, right] = [page.locator('[data-compare] svg').first(), page.locator('[data-compare] svg').last()];
   await left.focus();
   await press(page, '+');
