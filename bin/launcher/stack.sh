@@ -65,12 +65,15 @@ inbox() {
   done
 }
 
-# Checks everything that carries a digest at three in the morning; what it finds wrong stands on the floor and over the case.
+# Checks everything that carries a digest at three in the morning; what it finds wrong stands on the floor and over the case. What was
+# kept and is kept no longer is cleared away first.
 nightly() {
   local child=""
   trap 'trap "" TERM; [ -z "$child" ] || kill "$child" 2>/dev/null; wait; exit 0' TERM INT
   while :; do
     sleep $(($(date -d 'tomorrow 03:00' +%s) - $(date +%s))) & child=$!
+    wait "$child" || true
+    php bin/console cache:pool:prune -q & child=$!
     wait "$child" || true
     php bin/console app:verify & child=$!
     wait "$child" || true
