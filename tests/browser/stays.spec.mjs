@@ -165,8 +165,10 @@ test('a field that is typed last is saved, then its form is sent, then the link 
   // The button of a form that saves itself leaves the page where it is.
   const save = page.locator('#form_arrival .actions button');
   await save.scrollIntoViewIfNeeded();
+  // The answer is in its place, and how far the page has moved is told, before anything scrolls it.
+  const settled = () => new Promise((go) => document.addEventListener('htmx:afterSettle', () => setTimeout(go, 50), { once: true }));
   const [, top] = await Promise.all([
-    page.waitForResponse((one) => one.url().endsWith('/intake') && one.request().method() === 'GET'),
+    page.evaluate(settled),
     save.evaluate((node) => node.getBoundingClientRect().top),
     save.click(),
   ]);
