@@ -167,11 +167,7 @@ test('a field that is typed last is saved, then its form is sent, then the link 
   await save.scrollIntoViewIfNeeded();
   // The answer is in its place, and how far the page has moved is told, before anything scrolls it.
   const settled = () => new Promise((go) => document.addEventListener('htmx:afterSettle', () => setTimeout(go, 50), { once: true }));
-  const [, top] = await Promise.all([
-    page.evaluate(settled),
-    save.evaluate((node) => node.getBoundingClientRect().top),
-    save.click(),
-  ]);
+  const [, top] = await Promise.all([page.evaluate(settled), save.evaluate((node) => node.getBoundingClientRect().top), save.click()]);
   await page.waitForFunction(
     (y) => Math.abs(document.querySelector('#form_arrival .actions button').getBoundingClientRect().top - y) < 40,
     top,
