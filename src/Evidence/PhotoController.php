@@ -60,13 +60,7 @@ final class PhotoController extends AbstractController
         $files = array_filter($request->files->all('photos'), static fn (mixed $file): bool => $file instanceof UploadedFile);
         if ('' !== $typed->upload) {
             // Came in pieces; UploadedFile in test mode is a file that is here already.
-            $files = [
-                new UploadedFile(
-                    $partial->whole($typed->upload, $typed->bytes),
-                    $typed->name,
-                    test: true,
-                ),
-            ];
+            $files = [new UploadedFile($partial->whole($typed->upload, $typed->bytes), $typed->name, test: true)];
         }
         if ([] === $files) {
             throw new ShopError('No photo came with this. Choose one or more, or drop them on the page.');
