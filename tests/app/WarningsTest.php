@@ -7,7 +7,9 @@ namespace Japhrex\Tests\app;
 use App\Account\Role;
 use App\Memory\Remember;
 use App\Memory\Repository\WarningRepository;
+use App\Memory\Warn\Warning;
 use App\Memory\Warn\Watch;
+use Japhrex\Core\Memory\Warning\MoreOften;
 
 /** A gauge that reads other than the rest, and a builder to whom the same comes back. */
 final class WarningsTest extends AppTestCase
@@ -56,6 +58,17 @@ final class WarningsTest extends AppTestCase
         self::assertStringContainsString('read with feeler 2: 8 of 10 in the last year', $this->said());
         self::assertStringContainsString('Check its zero and its calibration', $this->said());
         self::assertCount(8, $this->browser->click($page->selectLink('Its cases')->link())->filter('.floorlist > li:not(.nextpage)'));
+    }
+
+    public function testAWarningIsToldWhereSuchAUnitComesInAndNotOnEveryPageOfIt(): void
+    {
+        $case = $this->aCase();
+        self::em()->persist(new Warning('external-gear-pump', 'customer', 'fish quay', 'part', 'shaft-seal', new MoreOften(5, 9, 2, 90)));
+        self::em()->flush();
+        $this->signIn(Role::Viewer);
+        $told = fn (string $page): int => $this->browser->request('GET', '/cases/'.$case->number.'/'.$page)
+            ->filter('.beware')->reduce(static fn ($one): bool => str_contains($one->text(), '5 of 9 in the last year'))->count();
+        self::assertSame([1, 0, 0], [$told('intake'), $told('parts'), $told('chain')]);
     }
 
     public function testABuilderIsHeldAgainstWhoElseBuiltWhatCameBack(): void

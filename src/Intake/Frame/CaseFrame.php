@@ -71,6 +71,18 @@ final class CaseFrame
         return $this->sheet->reminders;
     }
 
+    /** What the shop was warned of in units such as this one: told where it comes in. */
+    public function warn(string $words): void
+    {
+        $this->sheet->warnings[] = $words;
+    }
+
+    /** @return list<string> */
+    public function warnings(): array
+    {
+        return $this->sheet->warnings;
+    }
+
     /** Pictures and clips that lie in the tray without a part. */
     public function layInTray(int $count): void
     {

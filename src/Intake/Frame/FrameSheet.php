@@ -25,6 +25,9 @@ final class FrameSheet
     /** @var list<array{words: string, route: string}> days that have come */
     public array $reminders = [];
 
+    /** @var list<string> what the shop was warned of in units such as this one */
+    public array $warnings = [];
+
     /** @var array<string, list<LessonHere>> what earlier cases taught, by where it belongs: `strip rear-cover` */
     public array $lessons = [];
 

@@ -23,7 +23,7 @@ final readonly class WarningFrame implements FramePart
             return;
         }
         foreach ($this->warnings->of($frame->case) as $one) {
-            $frame->remind(rtrim($this->words->of($one), '.'), 'warnings');
+            $frame->warn($this->words->of($one));
         }
     }
 }
