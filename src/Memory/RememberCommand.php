@@ -37,8 +37,8 @@ final class RememberCommand extends Command
         } while ($done > 0);
         if ($all > 0 || $this->memory->isCountOld()) {
             $this->memory->countTraits();
-            $this->changes->putTogether();
         }
+        $this->changes->putTogether();
         $output->writeln(\sprintf('%d %s remembered', $all, 1 === $all ? 'case' : 'cases'));
 
         return Command::SUCCESS;

@@ -85,6 +85,21 @@ final class KeptTest extends SignedCaseTestCase
         self::assertNotSame($first, $open(), 'one thing less is to be filled in, and one more to be explained');
     }
 
+    public function testWhatWasRefusedIsNotKept(): void
+    {
+        $case = $this->aCase();
+        $this->signIn(Role::Analyst);
+        $walk = fn (): string => $this->browser->request('GET', '/cases/'.$case->number.'/intake')->filter('nav.walk')->text();
+        // Refused: the serial that was typed with it is nowhere, so that intake still misses it on the next page.
+        $form = $this->browser->request('GET', '/cases/'.$case->number.'/intake')->filter('form[action$="/intake/unit"]')->form();
+        self::em()->getConnection()->executeStatement('INSERT INTO case_change (case_id) VALUES (?)', [(string) $case->id]);
+        $this->browser->submit($form, ['unit[serial]' => 'VG28-7', 'unit[serviceSinceNew]' => 'a while']);
+        self::assertResponseStatusCodeSame(422);
+        $after = $walk();
+        self::em()->getConnection()->executeStatement('INSERT INTO case_change (case_id) VALUES (?)', [(string) $case->id]);
+        self::assertSame($walk(), $after, 'what is kept is what is worked out anew');
+    }
+
     public function testACaseThatIsReadWholeHasWhatItsTablesHold(): void
     {
         $signed = $this->fresh($this->signedCase());

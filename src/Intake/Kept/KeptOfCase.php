@@ -12,12 +12,13 @@ use Psr\Cache\CacheItemPoolInterface;
 
 use function Symfony\Component\Clock\now;
 
+use Symfony\Component\HttpFoundation\RequestStack;
 use Symfony\Contracts\Service\ResetInterface;
 
 /**
  * What follows from a case and from the shop alone is worked out once and kept until one of them changes (decision 0050). What a case
  * was at is read before anything else of it: what is worked out from something newer is then kept under what is older, where nobody asks
- * for it any more. A request that writes keeps nothing and takes nothing from here.
+ * for it any more. A request that may write keeps nothing and takes nothing from here: what was refused may still stand in its things.
  */
 #[AsDoctrineListener(event: Events::postFlush)]
 final class KeptOfCase implements ResetInterface
@@ -30,15 +31,19 @@ final class KeptOfCase implements ResetInterface
 
     private bool $hasWritten = false;
 
-    public function __construct(private readonly CaseChangeRepository $changes, private readonly CacheItemPoolInterface $pool)
-    {
+    public function __construct(
+        private readonly CaseChangeRepository $changes,
+        private readonly CacheItemPoolInterface $pool,
+        private readonly RequestStack $requests,
+    ) {
     }
 
     /** To be called before the case is read. Days begin and offers end by the clock, so that nothing is kept longer than its hour. */
     public function begin(string $number): void
     {
         $number = strtoupper($number);
-        if (!$this->hasWritten) {
+        $isPage = $this->requests->getMainRequest()?->isMethodSafe() ?? false;
+        if ($isPage && !$this->hasWritten) {
             $this->states[$number] ??= $this->changes->stateOf($number).now()->format(' Y-m-d H');
         }
     }
