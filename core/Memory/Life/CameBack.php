@@ -18,33 +18,47 @@ final readonly class CameBack
     /** @var array<string, Proportion> by group */
     public array $groups;
 
-    /** @param non-empty-array<string, array{int, int}> $counts by group: came back, of so many that went out */
-    public function __construct(public string $by, private array $counts)
+    /** @param list<array{list<string>, bool}> $units groups that each that went out belongs to, and did it come back? */
+    public function __construct(public string $by, private array $units)
     {
-        $groups = array_map(static fn (array $one): Proportion => new Proportion(...$one), $counts);
+        $groups = [];
+        foreach (array_unique(array_merge(...array_column($units, 0))) as $name) {
+            $groups[$name] = new Proportion(...$this->counted($name, true));
+        }
         ksort($groups, \SORT_FLAG_CASE | \SORT_STRING);
         $this->groups = $groups;
     }
 
     public function says(): string
     {
-        if (\count($this->counts) < 2) {
+        $many = \count($this->groups);
+        if ($many < 2) {
             return 'There is nothing to hold it against.';
         }
-        [$back, $out] = [array_sum(array_column($this->counts, 0)), array_sum(array_column($this->counts, 1))];
+        $says = [];
         foreach ($this->groups as $name => $group) {
-            [$its, $of] = $this->counts[$name];
-            $chance = \count($this->counts) * (new MoreOften($its, $of, $back - $its, $out - $of))->chance();
+            // One that two had a hand in is no other of either.
+            [$back, $out] = $this->counted($name, false);
+            $chance = $many * (new MoreOften($group->events, $group->of, $back, $out))->chance();
             if ($chance < self::CHANCE) {
-                return \sprintf(
-                    '%s: %d of %d came back, of all others %d of %d. Chance alone brings so many to one of %d alike in %s. Look at what '
-                        .'they build, for whom and how hard it is run before anything is concluded.',
-                    $name, $its, $of, $back - $its, $out - $of, \count($this->counts),
+                $says[] = \sprintf(
+                    '%s: %d of %d came back, of all others %d of %d. Chance alone brings so many to one of %d alike in %s.',
+                    $name, $group->events, $group->of, $back, $out, $many,
                     $chance < 0.001 ? 'fewer than one in a thousand' : \sprintf('%.1f %%', 100 * $chance),
                 );
             }
         }
 
-        return 'None of them came back more often than chance alone would bring to one of so many that are alike.';
+        return [] === $says
+            ? 'None of them came back more often than chance alone would bring to one of so many that are alike.'
+            : implode(' ', $says).' Look at what is built, for whom and how hard it is run before anything is concluded.';
+    }
+
+    /** @return array{int, int} of those in the group, or outside it: came back, went out */
+    private function counted(string $name, bool $isIn): array
+    {
+        $of = array_filter($this->units, static fn (array $unit): bool => $isIn === \in_array($name, $unit[0], true));
+
+        return [\count(array_filter($of, static fn (array $unit): bool => $unit[1])), \count($of)];
     }
 }

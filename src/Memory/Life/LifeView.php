@@ -53,13 +53,11 @@ final readonly class LifeView
         ];
         $all = [];
         foreach ($by as $name => $of) {
-            $counts = [];
-            foreach ($units as $unit) {
-                foreach ($of($unit) as $group) {
-                    $counts[$group] ??= [0, 0];
-                    $counts[$group] = [$counts[$group][0] + (null === $unit->backAt ? 0 : 1), $counts[$group][1] + 1];
-                }
-            }[] === $counts || $all[] = new CameBack($name, $counts);
+            $told = array_values(array_filter(
+                array_map(static fn (LivedUnit $unit): array => [$of($unit), null !== $unit->backAt], $units),
+                static fn (array $unit): bool => [] !== $unit[0],
+            ));
+            [] === $told || $all[] = new CameBack($name, $told);
         }
 
         return $all;

@@ -61,7 +61,8 @@ final readonly class NumbersRepository
     }
 
     /**
-     * What repairs came to against what was offered: the middle of their ratios, and how many tell both; families with most of them first.
+     * What repairs came to against what was offered and chosen: the middle of their ratios, and how many tell both; families with most
+     * of them first.
      *
      * @return list<array{family: string, hours: float|null, of_hours: int, money: float|null, of_money: int}>
      */
@@ -75,7 +76,8 @@ final readonly class NumbersRepository
                     percentile_cont(0.5) WITHIN GROUP (ORDER BY m.charged::float / NULLIF(m.offered, 0)) AS money,
                     count(m.charged::float / NULLIF(m.offered, 0)) AS of_money
                 FROM memory_case m
-                WHERE (m.took_hours IS NOT NULL AND m.offered_hours > 0 OR m.charged IS NOT NULL AND m.offered > 0) AND {$ask->where}
+                WHERE (m.took_hours IS NOT NULL AND m.offered_hours > 0 OR m.charged IS NOT NULL AND m.offered > 0)
+                    AND m.offered_hours IS NOT NULL AND {$ask->where}
                 GROUP BY 1 ORDER BY 3 DESC, 5 DESC LIMIT $most
                 SQL,
             $ask->values,

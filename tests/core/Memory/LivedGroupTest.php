@@ -57,12 +57,28 @@ final class LivedGroupTest extends TestCase
     public function testAGroupStandsOutOnlyBeyondWhatChanceLeavesToSoMany(): void
     {
         // 6 of 8 against 2 of 24: Fisher, one side, (C(8,6)C(24,2) + C(8,7)C(24,1) + C(8,8)) / C(32,8) = 7921 / 10518300 = 0.00075.
-        $one = new CameBack('Who built it', ['second' => [6, 8], 'bench 1' => [2, 24]]);
+        $one = new CameBack('Who built it', [...self::built(['second'], 6, 8), ...self::built(['bench 1'], 2, 24)]);
         self::assertStringStartsWith('second: 6 of 8 came back, of all others 2 of 24.', $one->says());
         self::assertStringContainsString('0.2 %', $one->says(), 'both looked at together');
         self::assertSame(['bench 1', 'second'], array_keys($one->groups), 'no league table');
-        self::assertStringStartsWith('None of them', (new CameBack('Who built it', ['a' => [3, 8], 'b' => [4, 24]]))->says());
-        self::assertSame('There is nothing to hold it against.', (new CameBack('Kind of repair', ['a' => [3, 8]]))->says());
+        self::assertStringStartsWith('None of them', (new CameBack('Who built it', [...self::built(['a'], 3, 8), ...self::built(['b'], 4, 24)]))->says());
+        self::assertSame('There is nothing to hold it against.', (new CameBack('Kind of repair', self::built(['a'], 3, 8)))->says());
+        // One that both built is of both, and no other of either.
+        $both = new CameBack('Who built it', [
+            ...self::built(['a', 'b'], 2, 2), ...self::built(['a'], 7, 8), ...self::built(['b'], 0, 20),
+        ]);
+        self::assertStringStartsWith('a: 9 of 10 came back, of all others 0 of 20.', $both->says());
+        self::assertSame([2, 22], [$both->groups['b']->events, $both->groups['b']->of]);
+    }
+
+    /**
+     * @param list<string> $by
+     *
+     * @return list<array{list<string>, bool}>
+     */
+    private static function built(array $by, int $back, int $out): array
+    {
+        return array_map(static fn (int $i): array => [$by, $i <= $back], range(1, $out));
     }
 
     public function testTwoGroupsAreSaidToDifferOnlyBeyondChance(): void
