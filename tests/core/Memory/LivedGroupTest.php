@@ -64,9 +64,8 @@ final class LivedGroupTest extends TestCase
         self::assertStringStartsWith('None of them', (new CameBack('Who built it', [...self::built(['a'], 3, 8), ...self::built(['b'], 4, 24)]))->says());
         self::assertSame('There is nothing to hold it against.', (new CameBack('Kind of repair', self::built(['a'], 3, 8)))->says());
         // One that both built is of both, and no other of either.
-        $both = new CameBack('Who built it', [
-            ...self::built(['a', 'b'], 2, 2), ...self::built(['a'], 7, 8), ...self::built(['b'], 0, 20),
-        ]);
+        $alone = [...self::built(['a'], 7, 8), ...self::built(['b'], 0, 20)];
+        $both = new CameBack('Who built it', [...self::built(['a', 'b'], 2, 2), ...$alone]);
         self::assertStringStartsWith('a: 9 of 10 came back, of all others 0 of 20.', $both->says());
         self::assertSame([2, 22], [$both->groups['b']->events, $both->groups['b']->of]);
     }
