@@ -61,7 +61,8 @@ final class LivedGroupTest extends TestCase
         self::assertStringStartsWith('second: 6 of 8 came back, of all others 2 of 24.', $one->says());
         self::assertStringContainsString('0.2 %', $one->says(), 'both looked at together');
         self::assertSame(['bench 1', 'second'], array_keys($one->groups), 'no league table');
-        self::assertStringStartsWith('None of them', (new CameBack('Who built it', [...self::built(['a'], 3, 8), ...self::built(['b'], 4, 24)]))->says());
+        $alike = [...self::built(['a'], 3, 8), ...self::built(['b'], 4, 24)];
+        self::assertStringStartsWith('None of them', (new CameBack('Who built it', $alike))->says());
         self::assertSame('There is nothing to hold it against.', (new CameBack('Kind of repair', self::built(['a'], 3, 8)))->says());
         // One that both built is of both, and no other of either.
         $alone = [...self::built(['a'], 7, 8), ...self::built(['b'], 0, 20)];
