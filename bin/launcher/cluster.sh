@@ -18,9 +18,9 @@ free_port() {
   php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo parse_url("tcp://".stream_socket_get_name($s, false), PHP_URL_PORT);'
 }
 
-# make_cluster FOLDER: creates it unless it is there. The password lies beside it, for its owner only.
+# make_cluster FOLDER [options of initdb]: creates it unless it is there. The password lies beside it, for its owner only.
 make_cluster() {
-  local folder=$1
+  local folder=$1; shift
   [ -f "$folder/data/PG_VERSION" ] && return 0
   rm -rf "$folder"; mkdir -p "$folder"
   local pass; pass=$(php -r 'echo bin2hex(random_bytes(16));')
@@ -28,7 +28,7 @@ make_cluster() {
   mkdir "$folder/data"; chmod 700 "$folder/data"
   if [ "$(id -u)" = 0 ]; then chown -R postgres: "$folder"; fi
   as_postgres "$folder" "$PGBIN/initdb" -D "$folder/data" -U japhrex -A scram-sha-256 --pwfile="$folder/password" \
-    -E UTF8 --locale=C.UTF-8 --no-sync >"$folder.log" 2>&1 ||
+    -E UTF8 --locale=C.UTF-8 "$@" >"$folder.log" 2>&1 ||
     { tail -5 "$folder.log" >&2; echo "PostgreSQL could not make its cluster in $folder." >&2; exit 1; }
 }
 
@@ -38,10 +38,22 @@ start_cluster() {
   stop_cluster "$folder"
   PGPORT=$(free_port)
   touch "$folder.log"; if [ "$(id -u)" = 0 ]; then chown postgres: "$folder.log"; fi
-  local how="-p $PGPORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=60 -c random_page_cost=1.1 $*"
-  as_postgres "$folder" "$PGBIN/pg_ctl" -D "$folder/data" -l "$folder.log" -w -s -o "$how" start >/dev/null ||
+  PG_HOW="-p $PGPORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=60 -c random_page_cost=1.1 $*"
+  as_postgres "$folder" "$PGBIN/pg_ctl" -D "$folder/data" -l "$folder.log" -w -s -o "$PG_HOW" start >/dev/null ||
     { tail -5 "$folder.log" >&2; echo "PostgreSQL did not start; see $folder.log." >&2; exit 1; }
   export PGPASSWORD; PGPASSWORD=$(cat "$folder/password")
+}
+
+# watch_cluster FOLDER: starts it again when it has died by itself; half a second later pages are well.
+watch_cluster() {
+  local pid
+  while sleep 0.5; do
+    pid=""
+    [ ! -f "$1/data/postmaster.pid" ] || read -r pid <"$1/data/postmaster.pid" || true
+    if [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null; then continue; fi
+    date "+%F %T the database had died; it is started again"
+    as_postgres "$1" "$PGBIN/pg_ctl" -D "$1/data" -l "$1.log" -w -s -o "$PG_HOW" start || true
+  done
 }
 
 stop_cluster() {

@@ -3,6 +3,6 @@ REVOKE CREATE ON SCHEMA public FROM PUBLIC;
 GRANT USAGE ON SCHEMA public TO japhrex_app;
 GRANT SELECT, INSERT, UPDATE, DELETE ON ALL TABLES IN SCHEMA public TO japhrex_app;
 GRANT USAGE, SELECT, UPDATE ON ALL SEQUENCES IN SCHEMA public TO japhrex_app;
-REVOKE UPDATE, DELETE ON audit_entry, trail_night FROM japhrex_app;
+REVOKE UPDATE, DELETE ON audit_entry, trail_night, security_event FROM japhrex_app;
 REVOKE INSERT, UPDATE, DELETE ON trail_head, doctrine_migration_versions FROM japhrex_app;
 REVOKE DELETE ON trail_name FROM japhrex_app;

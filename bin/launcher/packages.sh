@@ -15,6 +15,7 @@ missing_packages() {
     case "$ext" in *" pdo_pgsql "*) ;; *) out+=(php8.2-pgsql) ;; esac
     case "$ext" in *" zend opcache "*) ;; *) out+=(php8.2-opcache) ;; esac
     case "$ext" in *" zip "*) ;; *) out+=(php8.2-zip) ;; esac
+    case "$ext" in *" apcu "*) ;; *) out+=(php8.2-apcu) ;; esac
     has php-fpm8.2 || out+=(php8.2-fpm)
     has nginx || out+=(nginx-light)
     has initdb && [ -x /usr/lib/postgresql/15/bin/initdb ] || out+=(postgresql-15)
@@ -23,6 +24,7 @@ missing_packages() {
     has weasyprint || out+=(weasyprint)
     has qrencode || out+=(qrencode)
     has ffprobe || out+=(ffmpeg)
+    has age || out+=(age)
   fi
   if [ "$1" = test ]; then
     has chromium-headless-shell || has chromium || out+=(chromium)
@@ -67,12 +69,26 @@ want_quick_browser() {
 # A stamp keeps what a folder was made from; it is made again when that changes.
 fresh() { [ -f "$1" ] && [ "$(cat "$1")" = "$2" ]; }
 
+# fetch_vendor MANIFEST
+fetch_vendor() {
+  COMPOSER=$1 COMPOSER_ALLOW_SUPERUSER=1 composer update --ignore-platform-req=ext-pdo_pgsql --ignore-platform-req=ext-zip \
+    --no-interaction --no-progress --quiet </dev/null
+}
+
+# The packages of PHP in the versions that are written down in composer.versions.json.
 need_vendor() {
-  local sum; sum=$(sha256sum composer.json | cut -c1-64)-$(php -r 'echo PHP_VERSION_ID;')
+  local sum; sum=$(cat composer.json composer.versions.json | sha256sum | cut -c1-64)-$(php -r 'echo PHP_VERSION_ID;')
   fresh vendor/.made-from "$sum" && return 0
   echo "Fetching PHP packages" >&2
-  COMPOSER_ALLOW_SUPERUSER=1 composer update --ignore-platform-req=ext-pdo_pgsql --ignore-platform-req=ext-zip \
-    --no-interaction --no-progress --quiet </dev/null || { echo "Composer could not fetch the packages." >&2; exit 1; }
+  php bin/versions manifest >composer.pinned.json
+  if fetch_vendor composer.pinned.json; then
+    rm -f vendor/.ranges
+  else
+    echo "Not every version that is written down is to be had; taking the newest that composer.json allows." >&2
+    fetch_vendor composer.json || { rm -f composer.pinned.*; echo "Composer could not fetch the packages." >&2; exit 1; }
+    touch vendor/.ranges
+  fi
+  rm -f composer.pinned.*
   echo "$sum" >vendor/.made-from
 }
 

@@ -2,6 +2,7 @@
 
 VAR="$ROOT/var"
 STACK_PIDS=()
+STACK_PARTS=()
 STACK_TMP=""
 STACK_CLUSTER=""
 
@@ -27,10 +28,18 @@ quietly() {
 app_env() {
   mkdir -p "$VAR"
   [ -f "$VAR/secret" ] || (umask 077; php -r 'echo bin2hex(random_bytes(24));' >"$VAR/secret")
-  export APP_SECRET APP_ENV=prod APP_DEBUG=0 DATABASE_URL DATABASE_OWNER_URL
+  export APP_SECRET APP_ENV=prod APP_DEBUG=0 DATABASE_URL DATABASE_OWNER_URL JAPHREX_TOOL_LIMITS
   APP_SECRET=$(cat "$VAR/secret")
+  JAPHREX_TOOL_LIMITS=$(tool_limits)
   DATABASE_URL=$(app_database_url "$1")
   DATABASE_OWNER_URL=$(database_url "$1")
+}
+
+# What is run before each tool that reads what came from outside: four gigabytes, two minutes, files of one gigabyte, no network.
+tool_limits() {
+  local limits="prlimit --as=4294967296 --cpu=120 --fsize=1073741824 --core=0 --nofile=256"
+  if unshare --map-current-user --net true 2>/dev/null; then limits="unshare --map-current-user --net $limits"; fi
+  echo "$limits"
 }
 
 # Compiles the container when a file that it is made of has changed since.
@@ -43,53 +52,23 @@ warm() {
   touch "$stamp"
 }
 
-worker() {
-  local child=""
+# stays PAUSE command…: runs it, and again so many seconds after it ends by itself, until this is ended.
+stays() {
+  local pause=$1 child=""; shift
   trap 'trap "" TERM; [ -z "$child" ] || kill "$child" 2>/dev/null; wait; exit 0' TERM INT
   while :; do
-    php bin/console messenger:consume work --time-limit=3600 --memory-limit=256M --sleep=0.3 -q & child=$!
+    "$@" & child=$!
     wait "$child" || true
-    sleep 1
-  done
-}
-
-# Takes what lands in the inbox folder; begun anew every hour, as the worker is.
-inbox() {
-  local child=""
-  trap 'trap "" TERM; [ -z "$child" ] || kill "$child" 2>/dev/null; wait; exit 0' TERM INT
-  mkdir -p "${JAPHREX_INBOX:-$VAR/inbox}"
-  while :; do
-    php bin/console app:inbox --watch & child=$!
-    wait "$child" || true
-    sleep 2
-  done
-}
-
-# Checks everything that carries a digest at three in the morning; what it finds wrong stands on the floor and over the case. What was
-# kept and is kept no longer is cleared away first.
-nightly() {
-  local child=""
-  trap 'trap "" TERM; [ -z "$child" ] || kill "$child" 2>/dev/null; wait; exit 0' TERM INT
-  while :; do
-    sleep $(($(date -d 'tomorrow 03:00' +%s) - $(date +%s))) & child=$!
-    wait "$child" || true
-    php bin/console cache:pool:prune -q & child=$!
-    wait "$child" || true
-    php bin/console app:verify & child=$!
+    sleep "$pause" & child=$!
     wait "$child" || true
   done
 }
 
-# Remembers what an update, an import or a command has changed; what is done on a page is remembered with it.
-remembering() {
-  local child=""
-  trap 'trap "" TERM; [ -z "$child" ] || kill "$child" 2>/dev/null; wait; exit 0' TERM INT
-  while :; do
-    php bin/console app:remember -q & child=$!
-    wait "$child" || true
-    sleep 120 & child=$!
-    wait "$child" || true
-  done
+# keep NAME PAUSE command…: a part of the stack that stays, with its own log.
+keep() {
+  local name=$1; shift
+  stays "$@" >>"$VAR/log/$name.log" 2>&1 & STACK_PIDS+=($!)
+  STACK_PARTS+=("$name=$!")
 }
 
 # serve PORT: nginx and php-fpm in front of the application, and the worker behind it.
@@ -127,6 +106,11 @@ clear_env = no
 catch_workers_output = yes
 php_admin_value[memory_limit] = 128M
 CONF
+  cat >"$STACK_TMP/program.conf" <<CONF
+fastcgi_pass unix:$STACK_TMP/fpm.sock;
+fastcgi_buffers 16 32k;
+fastcgi_buffer_size 64k;
+CONF
   cat >"$STACK_TMP/nginx.conf" <<CONF
 daemon off;
 pid $STACK_TMP/nginx.pid;
@@ -135,13 +119,14 @@ worker_processes 2;
 $([ "$(id -u)" != 0 ] || echo "user $who $(id -gn);")
 events { worker_connections 256; }
 http {
-  types { text/css css; application/javascript js mjs; image/svg+xml svg; font/woff2 woff2; text/plain txt; }
+  types { text/html html; text/css css; application/javascript js mjs; image/svg+xml svg; font/woff2 woff2; text/plain txt; }
   default_type application/octet-stream;
   access_log off;
   sendfile on;
   server_tokens off;
   gzip on; gzip_types text/css application/javascript image/svg+xml application/json; gzip_min_length 600; gzip_comp_level 6;
-  client_max_body_size 600m;
+  # What is sent is small, except where files come in.
+  client_max_body_size 2m;
   client_body_temp_path $STACK_TMP/nginx/body;
   proxy_temp_path $STACK_TMP/nginx/proxy;
   fastcgi_temp_path $STACK_TMP/nginx/fastcgi;
@@ -170,24 +155,29 @@ http {
       fastcgi_buffering off;
       gzip off;
     }
-    location / {
-      fastcgi_pass unix:$STACK_TMP/fpm.sock;
-      fastcgi_buffers 16 32k;
-      fastcgi_buffer_size 64k;
-    }
+    location ~ ^/(cases|phone|uploads)/ { client_max_body_size 600m; include $STACK_TMP/program.conf; }
+    location ~ ^/(aftercare|settings|prices|library|proof|stands)(/|\$) { client_max_body_size 64m; include $STACK_TMP/program.conf; }
+    location ~ ^/(login|welcome|begin) { client_max_body_size 64k; include $STACK_TMP/program.conf; }
+    location / { include $STACK_TMP/program.conf; }
+    # The program is starting again: said without it.
+    error_page 502 504 =503 /away.html;
+    location = /away.html { internal; add_header Retry-After 5 always; }
   }
 }
 CONF
   local root_too=(); [ "$(id -u)" != 0 ] || root_too=(-R)
-  /usr/sbin/php-fpm8.2 "${root_too[@]}" -y "$STACK_TMP/fpm.conf" -d opcache.enable=1 -d opcache.memory_consumption=192 \
-    -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_size=4M -d expose_php=0 \
-    -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
-    >>"$VAR/log/php-fpm.log" 2>&1 & STACK_PIDS+=($!)
-  /usr/sbin/nginx -c "$STACK_TMP/nginx.conf" -e "$VAR/log/nginx.log" >>"$VAR/log/nginx.log" 2>&1 & STACK_PIDS+=($!)
-  worker >>"$VAR/log/worker.log" 2>&1 & STACK_PIDS+=($!)
-  inbox >>"$VAR/log/inbox.log" 2>&1 & STACK_PIDS+=($!)
-  nightly >>"$VAR/log/verify.log" 2>&1 & STACK_PIDS+=($!)
-  remembering >>"$VAR/log/remember.log" 2>&1 & STACK_PIDS+=($!)
+  keep php-fpm 0.2 /usr/sbin/php-fpm8.2 "${root_too[@]}" -y "$STACK_TMP/fpm.conf" -d opcache.enable=1 \
+    -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 \
+    -d realpath_cache_size=4M -d expose_php=0 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M
+  keep nginx 0.2 /usr/sbin/nginx -c "$STACK_TMP/nginx.conf" -e "$VAR/log/nginx.log"
+  # Each is begun anew every hour, or when it ends: what it held is given back.
+  keep worker 1 php bin/console messenger:consume work --time-limit=3600 --memory-limit=256M --sleep=0.3 -q
+  mkdir -p "${JAPHREX_INBOX:-$VAR/inbox}"
+  keep inbox 2 php bin/console app:inbox --watch
+  keep night 1 php bin/console app:night
+  # What an update, an import or a command has changed; what is done on a page is remembered with it.
+  keep remember 120 php bin/console app:remember -q
+  watch_cluster "$STACK_CLUSTER" >>"$VAR/log/database.log" 2>&1 & STACK_PIDS+=($!)
   local i
   for ((i = 0; i < 100; i++)); do
     php -r 'exit(@file_get_contents($argv[1]) === "" ? 0 : 1);' "http://127.0.0.1:$port/empty" 2>/dev/null && return 0
@@ -201,8 +191,49 @@ migrate() {
   DATABASE_URL=$(database_url "$1") quietly php bin/console doctrine:migrations:migrate -n --allow-no-migration && grant_app "$1"
 }
 
-# A new shop gets the demo.
-fill() { quietly php bin/console app:demo --if-empty; }
+# update DATABASE: says what this version changes in the tables of a shop, keeps them as they were, and goes back if it fails.
+update() {
+  local steps before
+  steps=$(DATABASE_URL=$(database_url "$1") php bin/console app:steps)
+  if [ -z "$steps" ]; then migrate "$1"; return; fi
+  before="$VAR/before-update/$(date +%Y%m%dT%H%M%S).dump"
+  mkdir -p "$VAR/before-update"
+  printf 'This version changes the tables:\n%s\nAs they were before they are kept in %s.\n' "${steps//$'\n'/$'\n'  }" "$before"
+  (umask 077; "$PGBIN/pg_dump" -h 127.0.0.1 -p "$PGPORT" -U japhrex --format=custom --no-owner --no-privileges "$1" >"$before")
+  # shellcheck disable=SC2012
+  ls -t "$VAR"/before-update/*.dump | tail -n +4 | xargs -r rm -f
+  if migrate "$1"; then return 0; fi
+  echo "The update has failed; the tables are put back as they were. Start the version before again, and report what it said." >&2
+  "$PGBIN/dropdb" -h 127.0.0.1 -p "$PGPORT" -U japhrex --force "$1"
+  make_database "$1"
+  "$PGBIN/pg_restore" -h 127.0.0.1 -p "$PGPORT" -U japhrex --no-owner --no-privileges --exit-on-error -d "$1" "$before"
+  grant_app "$1"
+  exit 1
+}
+
+# What the database is for: new, demo or shop.
+shop_kind() { php bin/console app:shop | head -1; }
+
+# A new database gets the demo, unless it was begun as a shop.
+fill() { quietly php bin/console app:demo --if-empty; guard_demo; }
+
+# `start --shop`: nothing goes into it, now or later.
+fill_own() { php bin/console app:shop --own || exit 1; }
+
+# Whoever opens the demo to others is told what that means, and says so.
+guard_demo() {
+  case "${LISTEN:-127.0.0.1}" in 127.* | localhost | ::1) return 0 ;; esac
+  if [ "${DEMO_OPEN:-}" = yes ] || [ "$(shop_kind)" != demo ]; then return 0; fi
+  cat >&2 <<'TEXT'
+
+  This is the demo: everybody knows the passwords of its people. Whoever reaches this machine could sign in, and change and
+  see whatever is put into it. For a shop of your own: ./japhrex empty, then ./japhrex start --shop.
+
+TEXT
+  local answer=""
+  [ ! -t 0 ] || { printf '  Open the demo to the network all the same? Type "open": ' >&2; read -r answer || true; }
+  [ "$answer" = open ] || { echo "  Not started. DEMO_OPEN=yes says so beforehand." >&2; exit 1; }
+}
 
 # start_stack FILL CLUSTER DATABASE PORT [PostgreSQL options]: everything up to a page that answers; FILL puts the demo into an
 # empty shop.
@@ -211,46 +242,102 @@ start_stack() {
   trap end_stack EXIT
   trap 'exit 130' INT
   trap 'exit 143' TERM
-  make_cluster "$cluster"
+  make_cluster "$cluster" ${INITDB:-}
   STACK_CLUSTER=$cluster
   start_cluster "$cluster" "$@"
   make_database "$database"
   make_app_role "$cluster"
   app_env "$database"
   warm
-  migrate "$database"
+  update "$database"
   "$fill" "$database"
   serve "$port"
 }
 
 port_is_free() { php -r 'exit(@stream_socket_server("tcp://127.0.0.1:".$argv[1]) ? 0 : 1);' "$1"; }
 
-start_shop() {
+# As root, the shop runs as a user of its own, whom everything under var/ then belongs to; nothing that serves is root.
+# not_as_root WORDS…: begins `./japhrex WORDS` again as that user.
+not_as_root() {
+  [ "$(id -u)" = 0 ] || return 0
+  id japhrex >/dev/null 2>&1 || useradd --system --user-group --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin japhrex
+  local as=(setpriv --reuid=japhrex --regid=japhrex --clear-groups --no-new-privs)
+  if ! "${as[@]}" test -r "$ROOT/japhrex"; then
+    echo "The folder $ROOT lies below one that only root may enter, so the shop would have to run as root. Move it, to /srv for one." >&2
+    exit 1
+  fi
   mkdir -p "$VAR"
-  if [ -f "$VAR/running" ] && kill -0 "$(head -1 "$VAR/running")" 2>/dev/null &&
-    grep -q japhrex "/proc/$(head -1 "$VAR/running")/cmdline" 2>/dev/null; then
+  local place
+  for place in "$VAR" "${JAPHREX_STORE:-$VAR}" "${JAPHREX_INBOX:-$VAR}"; do
+    [ ! -d "$place" ] || find "$place" -not -user japhrex -not -name backup-key.txt -exec chown -h japhrex:japhrex {} +
+  done
+  [ "${PORT:-8470}" -ge 1024 ] || as=("${as[@]/--no-new-privs/--inh-caps=+net_bind_service}" --ambient-caps=+net_bind_service)
+  cd "$ROOT"
+  exec "${as[@]}" env HOME=/nonexistent ./japhrex "$@"
+}
+
+# Whatever is done beside a running shop is done as whoever it runs as.
+as_shop() {
+  local who; who=$(stat -c %U "$VAR/running")
+  if [ "$(id -u)" != 0 ] || [ "$who" = root ]; then "$@"; return; fi
+  setpriv --reuid="$who" --regid="$who" --clear-groups env HOME=/nonexistent "$@"
+}
+
+# By which names the shop may be asked for, as regular expressions: a link that it makes never leads to another.
+trusted_hosts() {
+  local names=(localhost 127.0.0.1) name
+  # shellcheck disable=SC2207
+  [ -z "${LISTEN:-}" ] || names+=($(hostname -I) "$(hostname)" "$(hostname -f 2>/dev/null || hostname)")
+  [ -z "${JAPHREX_ADDRESS:-}" ] || names+=("$(php -r 'echo parse_url($argv[1], PHP_URL_HOST);' "$JAPHREX_ADDRESS")")
+  for name in "${names[@]}"; do printf '^%s$,' "${name//./\\.}"; done | sed 's/,$//'
+}
+
+is_running() {
+  [ -f "$VAR/running" ] && kill -0 "$(head -1 "$VAR/running")" 2>/dev/null &&
+    grep -q japhrex "/proc/$(head -1 "$VAR/running")/cmdline" 2>/dev/null
+}
+
+# start_shop [--shop]
+start_shop() {
+  local with=fill
+  case "${1:-}" in
+    --shop) with=fill_own ;;
+    ?*) echo "japhrex: ./japhrex start [--shop]" >&2; exit 2 ;;
+  esac
+  if is_running; then
     echo "Already running: $(sed -n 2p "$VAR/running"). Stop it with ./japhrex stop."; exit 0
   fi
+  not_as_root start "$@"
+  mkdir -p "$VAR"
   local port=${PORT:-8470}
   port_is_free "$port" || port=$(free_port)
-  export JAPHREX_STORE="${JAPHREX_STORE:-$VAR/store}"
+  export JAPHREX_STORE="${JAPHREX_STORE:-$VAR/store}" SYMFONY_TRUSTED_HOSTS
   # Phones come over the shop's network; the code that they scan holds the address by which they reach this machine.
   if [ -n "${LISTEN:-}" ]; then
     export JAPHREX_ADDRESS="${JAPHREX_ADDRESS:-http://$([ "$LISTEN" = 0.0.0.0 ] && hostname -I | cut -d' ' -f1 || echo "$LISTEN"):$port}"
   fi
-  start_stack fill "$VAR/pg" japhrex "$port"
-  (umask 077; printf '%s\nhttp://127.0.0.1:%s/\n%s\n%s\n' "$$" "$port" "$DATABASE_URL" "$JAPHREX_STORE" >"$VAR/running")
+  SYMFONY_TRUSTED_HOSTS="${SYMFONY_TRUSTED_HOSTS:-$(trusted_hosts)}"
+  start_stack "$with" "$VAR/pg" japhrex "$port"
+  (umask 077; printf '%s\nhttp://127.0.0.1:%s/\n%s\n%s\n%s\n' "$$" "$port" "$DATABASE_URL" "$JAPHREX_STORE" "$DATABASE_OWNER_URL" \
+    >"$VAR/running")
   trap 'rm -f "$VAR/running"; end_stack' EXIT
   local reach="Only this machine reaches it. LISTEN=0.0.0.0 ./japhrex start opens it to phones in the shop's network."
   [ -z "${JAPHREX_ADDRESS:-}" ] || reach="Phones reach it at $JAPHREX_ADDRESS"
-  cat <<TEXT
-
-  Japhrex is open at  http://127.0.0.1:$port/
-
+  local told key
+  told=$(php bin/console app:shop)
+  key=$(sed -n 2p <<<"$told")
+  printf '\n  Japhrex is open at  http://127.0.0.1:%s/\n\n' "$port"
+  if [ "$(head -1 <<<"$told")" = demo ]; then
+    cat <<TEXT
   desk      service desk: takes units in         bench     bench 2: strips, photographs, measures
   analyst   analyst 1: judges and signs          second    analyst 2: the second pair of eyes
   viewer    looks                                password of all demo log-ins: ostrey-quay
 
+TEXT
+  elif [ -n "$key" ]; then
+    printf '  It is empty. Begin it here:  http://127.0.0.1:%s/begin?key=%s\n\n' "$port" "$key"
+  fi
+  cat <<TEXT
   $reach
 
   Ctrl-C ends everything it started.
@@ -275,17 +362,18 @@ stop_shop() {
 # Runs a command with the environment of the running shop.
 with_running_shop() {
   [ -f "$VAR/running" ] || { echo "Start the shop first: ./japhrex start" >&2; exit 1; }
-  export APP_SECRET APP_ENV=prod APP_DEBUG=0 DATABASE_URL JAPHREX_STORE
+  export APP_SECRET APP_ENV=prod APP_DEBUG=0 DATABASE_URL DATABASE_OWNER_URL JAPHREX_STORE
   APP_SECRET=$(cat "$VAR/secret")
   DATABASE_URL=$(sed -n 3p "$VAR/running")
+  DATABASE_OWNER_URL=$(sed -n 5p "$VAR/running")
   JAPHREX_STORE=$(sed -n 4p "$VAR/running")
-  "$@"
+  as_shop "$@"
 }
 
 # A whole stack on a throwaway cluster; sets BASE_URL. Used by tests, the benchmark and the pictures.
 # throwaway_stack [options of PostgreSQL]
 throwaway_stack() {
-  SCRATCH=$(mktemp -d)
+  SCRATCH=$(mktemp -d) INITDB=--no-sync
   export JAPHREX_STORE="$SCRATCH/store" BASE_URL
   local port; port=$(free_port)
   BASE_URL="http://127.0.0.1:$port"

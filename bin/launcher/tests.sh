@@ -17,8 +17,9 @@ test_style() {
   step "Style"
   holds php vendor/bin/php-cs-fixer check --diff --show-progress=none
   php bin/columns
-  npx --no-install biome check --error-on-warnings assets/scripts tests/browser bin/vendor-assets.mjs
+  npx --no-install biome check --error-on-warnings assets/scripts tests/browser tests/attack tests/faults bin/vendor-assets.mjs
   node bin/vendor-assets.mjs --check
+  if [ -f vendor/.ranges ]; then echo "packages are not those of composer.versions.json"; else php bin/versions check; fi
   step "Types and architecture"
   holds stan -c phpstan.core.neon
   holds stan
@@ -36,7 +37,7 @@ test_cluster() {
   SCRATCH=$(mktemp -d)
   export JAPHREX_STORE="$SCRATCH/store"
   trap 'end_stack; rm -rf "$SCRATCH"' EXIT
-  make_cluster "$SCRATCH/pg"; STACK_CLUSTER=$SCRATCH/pg
+  make_cluster "$SCRATCH/pg" --no-sync; STACK_CLUSTER=$SCRATCH/pg
   start_cluster "$SCRATCH/pg" -c fsync=off -c synchronous_commit=off
   make_app_role "$SCRATCH/pg"
 }
@@ -46,7 +47,7 @@ test_migrations() {
   make_database japhrex_test
   local owner; owner=$(database_url japhrex_test)
   migrate japhrex_test
-  DATABASE_URL=$owner quietly php bin/console doctrine:migrations:migrate first -n
+  JAPHREX_STEP_DOWN=yes DATABASE_URL=$owner quietly php bin/console doctrine:migrations:migrate first -n
   migrate japhrex_test
   DATABASE_URL=$owner quietly php bin/console doctrine:schema:validate
   echo "in step with the entities"
@@ -78,7 +79,7 @@ test_app() {
   fresh_container
   local lane suite=(--testsuite app)
   for lane in 1 2; do clone_database japhrex_test "japhrex_test_$lane"; done
-  case "${1:-DemoShop}" in *DemoShop*) demo_beside ;; esac
+  case "${1:-DemoShop}" in *DemoShop* | *Backup*) demo_beside ;; esac
   case "${1:-}" in *.php) suite=() ;; esac
   DEMO_DATABASE_URL=$(app_database_url japhrex_demo) DEMO_JAPHREX_STORE="$SCRATCH/demo-store" \
     DATABASE_URL=$(app_database_url japhrex_test) DATABASE_OWNER_URL=$(database_url japhrex_test) \
@@ -97,6 +98,20 @@ test_browser() {
   npx --no-install playwright test -c tests/browser/playwright.config.mjs "$@"
 }
 
+# What strangers and roles beyond their rights could try; every answer is looked at.
+test_attack() {
+  step "Attack"
+  php bin/console debug:router --format=json >"$SCRATCH/routes.json"
+  ROUTES="$SCRATCH/routes.json" node tests/attack/attack.mjs
+}
+
+# test_faults [KILLS of each part]: on disks that are trusted only when they say so, as in a shop.
+test_faults() {
+  step "Faults"
+  KILLS="${1:-100}" FOLDER="$SCRATCH/pg" PARTS="${STACK_PARTS[*]}" node tests/faults/faults.mjs
+  php bin/console app:verify
+}
+
 # run_tests [core|app|browser|style|quick] [what to run of it]
 run_tests() {
   local part=${1:-all}; [ $# = 0 ] || shift
@@ -107,8 +122,10 @@ run_tests() {
     quick) test_style; test_core --exclude-group slow ;;
     app) test_cluster; app_env japhrex_test; make_database japhrex_test; migrate japhrex_test; test_app "$@" ;;
     browser) throwaway_stack; test_browser "$@" ;;
+    attack) throwaway_stack; test_attack ;;
+    faults) throwaway_stack -c fsync=on -c synchronous_commit=on; test_faults "$@" ;;
     all) test_all ;;
-    *) echo "japhrex: ./japhrex test [core|app|browser|style|quick]" >&2; exit 2 ;;
+    *) echo "japhrex: ./japhrex test [core|app|browser|style|quick|attack|faults]" >&2; exit 2 ;;
   esac
 }
 

@@ -11,7 +11,7 @@ final class StageTimes
     private const DAY = 86400;
 
     /**
-     * @param list<array{to: string, at: \DateTimeImmutable}> $moves in the order of time
+     * @param list<StageMove> $moves in the order of time
      * @param \DateTimeImmutable|null $out when it went out; null: it stands at the last one still, and how long is not told
      *
      * @return array<string, float> days by stage; of a stage that it came to twice their sum; empty: no move of it is known
@@ -21,8 +21,8 @@ final class StageTimes
         $days = [];
         [$at, $since] = [self::FIRST, $taken];
         foreach ($moves as $move) {
-            $days[$at] = ($days[$at] ?? 0.0) + self::days($since, $move['at']);
-            [$at, $since] = [$move['to'], $move['at']];
+            $days[$at] = ($days[$at] ?? 0.0) + self::days($since, $move->at);
+            [$at, $since] = [$move->to, $move->at];
         }
         if ([] !== $moves && null !== $out && $out > $since) {
             $days[$at] = ($days[$at] ?? 0.0) + self::days($since, $out);

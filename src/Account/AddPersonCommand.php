@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Account\People\PasswordError;
+use App\Account\People\Passwords;
 use App\Account\Repository\UserRepository;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -12,14 +14,13 @@ use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Console\Style\SymfonyStyle;
-use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 
 #[AsCommand('app:person:add', 'Adds a person, or gives one a new password')]
 final class AddPersonCommand extends Command
 {
     public function __construct(
         private readonly EntityManagerInterface $entityManager,
-        private readonly UserPasswordHasherInterface $hasher,
+        private readonly Passwords $passwords,
         private readonly UserRepository $people,
         private readonly OurShop $shop,
     ) {
@@ -45,16 +46,16 @@ final class AddPersonCommand extends Command
 
             return Command::INVALID;
         }
-        $password = $io->askHidden(
-            'Password (10 characters or more)',
-            static fn (?string $typed): string => \strlen((string) $typed) >= 10
-                ? (string) $typed
-                : throw new \RuntimeException('Ten characters or more.'),
-        );
         $user = $this->people->named($username) ?? new User($username, $name, $role, $this->shop->units());
         $user->role = $role;
         $user->name = $name;
-        $user->password = $this->hasher->hashPassword($user, \is_string($password) ? $password : '');
+        try {
+            $this->passwords->set($user, (string) $io->askHidden('Password ('.Passwords::FEWEST.' characters or more)'));
+        } catch (PasswordError $wrong) {
+            $io->error($wrong->getMessage());
+
+            return Command::FAILURE;
+        }
         $this->entityManager->persist($user);
         $this->entityManager->flush();
         $io->success(\sprintf('%s may sign in as %s.', $name, $role->label()));

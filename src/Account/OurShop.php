@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Account\Repository\ShopSettingsRepository;
+use App\Account\Repository\UserRepository;
 use App\Platform\StoredFiles;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Quantity\MoneyError;
@@ -21,13 +22,22 @@ final class OurShop implements ResetInterface
 {
     private ?ShopSettings $settings = null;
 
-    public function __construct(private readonly ShopSettingsRepository $inForce, private readonly StoredFiles $stored)
-    {
+    public function __construct(
+        private readonly ShopSettingsRepository $inForce,
+        private readonly StoredFiles $stored,
+        private readonly UserRepository $people,
+    ) {
     }
 
     public function settings(): ShopSettings
     {
         return $this->settings ??= $this->inForce->only();
+    }
+
+    /** Whether anybody can sign in: an empty shop begins with its settings and its first analyst. */
+    public function hasBegun(): bool
+    {
+        return 0 < $this->people->count();
     }
 
     public function name(): string

@@ -25,6 +25,9 @@ final class Permission
     /** Claims against makers and suppliers, which go on after a case is signed. */
     public const CLAIM = 'claim';
 
+    /** People: who may sign in, as what, and what was written down of it. */
+    public const LET_IN = 'let-in';
+
     /** @return array<string, list<Role>> */
     public static function roles(): array
     {
@@ -35,6 +38,7 @@ final class Permission
             self::ANALYSE => [Role::Analyst],
             self::SIGN => [Role::Analyst],
             self::CLAIM => [Role::Desk, Role::Analyst],
+            self::LET_IN => [Role::Analyst],
         ];
     }
 }

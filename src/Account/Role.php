@@ -21,4 +21,14 @@ enum Role: string
             self::Viewer => 'viewer',
         };
     }
+
+    public function does(): string
+    {
+        return match ($this) {
+            self::Desk => 'takes units in, sends offers and claims',
+            self::Bench => 'strips, photographs, measures, repairs',
+            self::Analyst => 'judges and signs, settings and people',
+            self::Viewer => 'looks',
+        };
+    }
 }

@@ -50,6 +50,11 @@ class ShopSettings implements Audited
         public ?string $logo = null,
         #[ORM\Column(length: 20)]
         public string $logoType = '',
+        #[ORM\Column(length: 10, enumType: ShopKind::class, options: ['default' => 'new'])]
+        public ShopKind $kind = ShopKind::New,
+        /** Whether who signs proves it by a code of a second factor as well. */
+        #[ORM\Column(options: ['default' => false])]
+        public bool $codeToSign = false,
     ) {
         $this->identify();
     }
@@ -61,6 +66,11 @@ class ShopSettings implements Audited
     public function caseNumber(int $running, int $year): string
     {
         return strtr($this->numbering, ['{year}' => \sprintf('%02d', $year % 100), '{number}' => \sprintf('%04d', $running)]);
+    }
+
+    public function isDemo(): bool
+    {
+        return ShopKind::Demo === $this->kind;
     }
 
     public function auditCase(): ?Uuid

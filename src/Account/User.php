@@ -6,6 +6,7 @@ namespace App\Account;
 
 use App\Account\Repository\UserRepository;
 use App\Platform\Identified;
+use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Japhrex\Core\Quantity\UnitSystem;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
@@ -27,10 +28,23 @@ class User implements Actor, PasswordAuthenticatedUserInterface, Audited
     #[Assert\Length(max: 500)]
     public string $certificates = '';
 
+    /** Where letters of the program go; empty: they are printed. */
+    #[ORM\Column(length: 180, options: ['default' => ''])]
+    #[Assert\Email(message: 'Expected an address such as name@shop.example.')]
+    #[Assert\Length(max: 180)]
+    public string $mail = '';
+
+    /** Since when the person may not sign in any more; the name stays on what was done. */
+    #[ORM\Column(type: Types::DATETIMETZ_IMMUTABLE, nullable: true)]
+    public ?\DateTimeImmutable $disabledAt = null;
+
     public function __construct(
         #[ORM\Column(length: 60, unique: true)]
+        #[Assert\Regex('/^[a-z0-9][a-z0-9._-]{1,59}$/', message: 'Expected 2 to 60 small letters, digits, dots, dashes, such as m.hale.')]
         public string $username,
         #[ORM\Column(length: 80)]
+        #[Assert\NotBlank(message: 'What is the person called? The name stands on what is signed.')]
+        #[Assert\Length(max: 80)]
         public string $name,
         #[ORM\Column(length: 20, enumType: Role::class)]
         public Role $role,
@@ -38,6 +52,11 @@ class User implements Actor, PasswordAuthenticatedUserInterface, Audited
         public UnitSystem $units = UnitSystem::Metric,
     ) {
         $this->identify();
+    }
+
+    public function mayEnter(): bool
+    {
+        return null === $this->disabledAt;
     }
 
     public function actsAs(): string

@@ -6,6 +6,7 @@ namespace App\Claims;
 
 use App\Intake\CaseFile;
 use App\Intake\Remember\Remembered;
+use App\Intake\Remember\RememberedDue;
 use App\Intake\Remember\Remembers;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Quantity\MoneyError;
@@ -24,9 +25,7 @@ final readonly class ClaimsRemember implements Remembers
             $memory->claim = $claim->state()->value;
             $next = $claim->state()->isOver() ? null : $this->claims->next($claim);
             if (null !== $next) {
-                $memory->claimsDue[] = [
-                    'number' => $claim->number(), 'ordinal' => $claim->ordinal, 'what' => $next->what, 'by' => $next->by->format('Y-m-d'),
-                ];
+                $memory->claimsDue[] = new RememberedDue($claim->number(), $claim->ordinal, $next->what, $next->by->format('Y-m-d'));
             }
             foreach ($claim->moves as $move) {
                 if (\in_array($move->state, [ClaimState::Refused, ClaimState::PartAccepted], true)) {

@@ -7,6 +7,7 @@ namespace App\Demo;
 use App\Account\OurShop;
 use App\Account\Repository\UserRepository;
 use App\Account\Role;
+use App\Account\ShopKind;
 use App\Account\User;
 use App\Demo\Years\DemoYears;
 use App\Intake\Attempt;
@@ -63,7 +64,7 @@ final class DemoShop
 
     public function isNeeded(): bool
     {
-        return 0 === $this->persons->count();
+        return 0 === $this->persons->count() && ShopKind::Shop !== $this->shop->settings()->kind;
     }
 
     public function load(): void
@@ -82,6 +83,7 @@ final class DemoShop
         $shop = Yaml::parseFile($this->projectDir.'/demo/shop.yaml');
         $ours = $this->shop->settings();
         [$ours->name, $ours->address, $ours->numbering] = [$shop['shop']['name'], $shop['shop']['address'], $shop['shop']['numbering']];
+        $ours->kind = ShopKind::Demo;
         foreach ($shop['people'] as $row) {
             $person = new User($row['username'], $row['name'], Role::from($row['role']));
             $person->password = $this->hasher->hashPassword($person, self::PASSWORD);

@@ -9,6 +9,7 @@ use App\Evidence\Repository\FindingRepository;
 use App\Evidence\Repository\PartRecordRepository;
 use App\Intake\CaseFile;
 use App\Intake\Remember\Remembered;
+use App\Intake\Remember\RememberedFind;
 use App\Intake\Remember\Remembers;
 use Japhrex\Core\Damage\FindingKind;
 
@@ -35,9 +36,7 @@ final readonly class EvidenceRemembers implements Remembers
             if (FindingKind::Noted !== $one->kind) {
                 $grade = null === $mode ? 0 : $one->grade;
                 $worst[$one->part] = max($worst[$one->part] ?? 0, $grade);
-                $memory->finds[] = [
-                    'part' => $one->part, 'surface' => $one->surface, 'mode' => $mode, 'grade' => $grade, 'made' => $one->made,
-                ];
+                $memory->finds[] = new RememberedFind($one->part, $one->surface, $mode, $grade, $one->made);
             }
         }
         foreach ($book->partsInStripOrder() as $part) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Account\CurrentPerson;
 use App\Platform\ShopError;
 
 /** Files that arrive in pieces over a bad connection: each piece is appended where the last one ended. */
@@ -12,7 +13,11 @@ final readonly class PartialUploads
     /** What nobody finished in this time is given up, seconds. */
     private const GIVEN_UP = 7 * 86400;
 
-    public function __construct(private string $uploadFolder, private int $largestClip)
+    /** What one person or phone may have under way: so many files, and so many of the largest. */
+    private const FILES = 400;
+    private const LARGEST = 10;
+
+    public function __construct(private string $uploadFolder, private int $largestClip, private CurrentPerson $who)
     {
     }
 
@@ -35,6 +40,7 @@ final readonly class PartialUploads
     {
         is_dir($this->uploadFolder) || @mkdir($this->uploadFolder, 0777, true);
         $this->sweep();
+        $this->mustFit($id);
         $file = @fopen($this->path($id), 'c');
         if (false === $file || !flock($file, \LOCK_EX)) {
             throw new ShopError("The server's disk took no more. What was sent so far is kept; it is tried again.", 507);
@@ -80,7 +86,28 @@ final readonly class PartialUploads
             throw new ShopError('That is no name of an upload.', 404);
         }
 
-        return $this->uploadFolder.'/'.$id;
+        return $this->uploadFolder.'/'.$this->owner().$id;
+    }
+
+    /** Whose it is begins its name: nobody adds to, or takes, what another sends. */
+    private function owner(): string
+    {
+        return substr(hash('sha256', $this->who->actor()->getUserIdentifier()), 0, 16).'.';
+    }
+
+    private function mustFit(string $id): void
+    {
+        $others = array_filter(
+            glob($this->uploadFolder.'/'.$this->owner().'*') ?: [],
+            fn (string $file): bool => $file !== $this->path($id),
+        );
+        $bytes = array_sum(array_map(static fn (string $file): int => (int) @filesize($file), $others));
+        if (\count($others) >= self::FILES || $bytes > self::LARGEST * $this->largestClip) {
+            throw new ShopError(
+                'Too much is under way from here already. Let it arrive, or wait: what nobody finishes is given up after a week.',
+                429,
+            );
+        }
     }
 
     private function sweep(): void

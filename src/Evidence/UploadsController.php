@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Account\Permission;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 /** Pieces of a file: how much is here, and the next one. A page of another site cannot send them: PUT asks first. */
 final class UploadsController extends AbstractController
@@ -18,6 +20,7 @@ final class UploadsController extends AbstractController
     }
 
     #[Route('/uploads/{id}', name: 'upload_piece', methods: ['GET', 'PUT'])]
+    #[IsGranted(Permission::PHOTOGRAPH)]
     public function piece(string $id, Request $request): Response
     {
         return $this->answer($id, $request);

@@ -6,7 +6,6 @@ namespace App\Laboratory;
 
 use App\Intake\CaseFile;
 use App\Laboratory\Repository\LabOrderRepository;
-use Japhrex\Core\Laboratory\LabVerdict;
 
 /** What a report says of what others looked into. */
 final readonly class LabText
@@ -15,11 +14,12 @@ final readonly class LabText
     {
     }
 
-    /** @return list<array{order: LabOrder, verdicts: list<LabVerdict>, others: array<string, string>}> */
+    /** @return list<LabSaid> */
     public function of(CaseFile $case): array
     {
-        return array_map(fn (LabOrder $one): array => [
-            'order' => $one, 'verdicts' => $this->analysed->verdicts($one), 'others' => $this->analysed->others($one),
-        ], $this->orders->ofCase($case));
+        return array_map(
+            fn (LabOrder $one): LabSaid => new LabSaid($one, $this->analysed->verdicts($one), $this->analysed->others($one)),
+            $this->orders->ofCase($case),
+        );
     }
 }

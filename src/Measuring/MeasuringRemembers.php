@@ -6,6 +6,7 @@ namespace App\Measuring;
 
 use App\Intake\CaseFile;
 use App\Intake\Remember\Remembered;
+use App\Intake\Remember\RememberedReading;
 use App\Intake\Remember\Remembers;
 
 /** What was measured, and what it came to against its limit. */
@@ -21,11 +22,13 @@ final readonly class MeasuringRemembers implements Remembers
             foreach ($fields as $one) {
                 if (!$one->field->adjuster && (null !== $one->reading || [] !== ($one->derived->at ?? []))) {
                     $judged = $one->assessment();
-                    $memory->readings[] = [
-                        'part' => $one->part, 'field' => $one->field->key,
-                        'verdict' => $one->signedAs ?? $judged?->verdict->value, 'at' => $judged?->atWorst()->mean,
-                        'gauge' => $one->reading->gaugeName ?? '',
-                    ];
+                    $memory->readings[] = new RememberedReading(
+                        $one->part,
+                        $one->field->key,
+                        $one->signedAs ?? $judged?->verdict->value,
+                        $judged?->atWorst()->mean,
+                        $one->reading->gaugeName ?? '',
+                    );
                     $memory->text('note', $one->reading->note ?? '');
                 }
             }

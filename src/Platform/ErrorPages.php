@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform;
 
+use Doctrine\DBAL\Exception\ConnectionException;
 use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\OptimisticLockException;
@@ -26,11 +27,32 @@ use Twig\Environment;
 /** Says in the shop's words why something was refused. */
 final readonly class ErrorPages
 {
+    private const AWAY = 'The database does not answer. Nothing that was saved is lost, and this was not saved: what you typed is still in '
+        .'the fields when you go back. It is being started again; try once more in a few seconds.';
+
     public function __construct(
         private Environment $twig,
         private Security $security,
+        private RequestNumber $number,
         #[Autowire('%kernel.debug%')] private bool $debug,
     ) {
+    }
+
+    /** The database is away: said without it, since the frame of a page asks it. */
+    #[AsEventListener(priority: 10)]
+    public function away(ExceptionEvent $event): void
+    {
+        if (!self::isAway($event->getThrowable())) {
+            return;
+        }
+        $request = $event->getRequest();
+        $response = \in_array('application/json', $request->getAcceptableContentTypes(), true)
+            ? new JsonResponse(['error' => self::AWAY], 503)
+            : new Response($this->twig->render('platform/away.html.twig', ['message' => self::AWAY]), 503);
+        $response->headers->add(['X-Refused' => 'yes', 'Retry-After' => '5']);
+        $event->setResponse($response);
+        $event->allowCustomResponseCode();
+        $event->stopPropagation();
     }
 
     #[AsEventListener(priority: 5)]
@@ -48,9 +70,10 @@ final readonly class ErrorPages
     {
         if (!$this->debug && !$event->getThrowable() instanceof HttpExceptionInterface) {
             $this->say($event, 500, \sprintf(
-                'The program has failed at this, and has written down why (%s). What was saved before is safe; what you typed is '
-                    .'still in the fields when you go back.',
+                'The program has failed at this, and has written down why (%s, number %s). What was saved before is safe; what you '
+                    .'typed is still in the fields when you go back.',
                 now()->format('j M Y H:i:s'),
+                $this->number->number(),
             ));
         }
     }
@@ -65,6 +88,24 @@ final readonly class ErrorPages
         $response->headers->set('X-Refused', 'yes');
         $event->setResponse($response);
         $event->allowCustomResponseCode();
+    }
+
+    private static function isAway(?\Throwable $error): bool
+    {
+        for (; null !== $error; $error = $error->getPrevious()) {
+            // SQLSTATE: class 08 is the connection, 57P the server that goes down or comes up, 53300 too many connections.
+            if ($error instanceof ConnectionException || ($error instanceof \PDOException && self::isCut($error))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function isCut(\PDOException $error): bool
+    {
+        return 1 === preg_match('/^(08...|57P0.|53300)$/', (string) ($error->errorInfo[0] ?? $error->getCode()))
+            || 1 === preg_match('/server closed the connection|no connection to the server/', $error->getMessage());
     }
 
     /** @return array{int, string}|null */

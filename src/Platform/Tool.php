@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace App\Platform;
 
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
-/** Runs a program of the machine (libvips, Graphviz, WeasyPrint) with a time limit and without a shell. */
+/** Runs a program of the machine (libvips, Graphviz, WeasyPrint) without a shell or a network, within limits of time, memory and files. */
 final readonly class Tool
 {
+    /** @param string $limits what is run before it, such as `prlimit --cpu=120`; empty: nothing */
+    public function __construct(#[Autowire('%app.tool_limits%')] private string $limits = '')
+    {
+    }
+
     /**
      * @param list<string> $command
      *
@@ -19,7 +25,8 @@ final readonly class Tool
      */
     public function run(array $command, ?string $input = null, int $seconds = 60): string
     {
-        $process = new Process($command, timeout: $seconds, env: ['VIPS_CONCURRENCY' => '2', 'LC_ALL' => 'C.UTF-8']);
+        $limits = '' === $this->limits ? [] : explode(' ', $this->limits);
+        $process = new Process([...$limits, ...$command], timeout: $seconds, env: ['VIPS_CONCURRENCY' => '2', 'LC_ALL' => 'C.UTF-8']);
         $process->setInput($input);
         try {
             $process->run();

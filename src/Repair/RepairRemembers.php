@@ -6,6 +6,7 @@ namespace App\Repair;
 
 use App\Intake\CaseFile;
 use App\Intake\Remember\Remembered;
+use App\Intake\Remember\RememberedMaking;
 use App\Intake\Remember\Remembers;
 use App\Repair\Build\BuildRecord;
 use App\Repair\Repository\BuildRecordRepository;
@@ -29,14 +30,14 @@ final readonly class RepairRemembers implements Remembers
             }
             $memory->text('offer', $offer->story, $offer->answer);
             if (null !== $offer->chosen && [] === $memory->made) {
-                $memory->made[] = ['what' => 'repair', 'value' => $offer->chosen->value, 'had' => false];
+                $memory->made[] = new RememberedMaking('repair', $offer->chosen->value, had: false);
             }
         }
         foreach ($this->builders($case) as $name) {
-            $memory->made[] = ['what' => 'builder', 'value' => $name, 'had' => false];
+            $memory->made[] = new RememberedMaking('builder', $name, had: false);
         }
         foreach (null === $case->comebackOf ? [] : $this->builders($case->comebackOf) as $name) {
-            $memory->made[] = ['what' => 'builder', 'value' => $name, 'had' => true];
+            $memory->made[] = new RememberedMaking('builder', $name, had: true);
         }
     }
 

@@ -30,6 +30,8 @@ final readonly class PaperMaker
         } catch (\Throwable $error) {
             $paper->failed($error);
             $this->entityManager->flush();
+            // The queue hands it out again a few times, each time later: what was in the way may pass.
+            throw $error;
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Account\OurShop;
 use App\Account\User;
 use App\Memory\Remember;
 use App\Memory\Repository\AskRepository;
@@ -11,6 +12,7 @@ use App\Memory\Repository\SavedAskRepository;
 use App\Memory\Repository\WarningRepository;
 use App\Memory\Warn\WarningWords;
 use App\Proof\ProofDesk;
+use App\Shop\Backup\LastBackup;
 use App\Shop\Verify\Verification;
 
 use function Symfony\Component\Clock\now;
@@ -27,6 +29,8 @@ final readonly class FloorView
         private WarningWords $words,
         private Verification $verification,
         private ProofDesk $proof,
+        private LastBackup $backup,
+        private OurShop $shop,
     ) {
     }
 
@@ -41,6 +45,7 @@ final readonly class FloorView
             'saved' => $this->saved->for($who),
             'warnings' => $this->words->all($this->warnings->open()),
             'wrong' => $this->verification->alarms(),
+            'backup' => $this->backup->isTooOld() && !$this->shop->settings()->isDemo() ? [$this->backup->at()] : [],
             'claimsDue' => $this->memory->claimsDue(now('today'), now('today +7 days')),
             'watchDue' => $this->proof->due(),
         ];

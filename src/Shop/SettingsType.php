@@ -52,10 +52,18 @@ final class SettingsType extends AbstractType
                 'choice_label' => static fn (UnitSystem $system): string => $system->label(),
             ])
             ->add('numbering', TextType::class, $text('Numbers of cases', '{year} in two digits, {number} in four'));
+        if (true === $options['isNew']) {
+            $builder->remove('logoFile')->remove('noLogo');
+        } else {
+            $builder->add('codeToSign', CheckboxType::class, [
+                'label' => 'Who signs proves it by a code of a second factor too',
+                'required' => false,
+            ]);
+        }
     }
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => ShopSettings::class]);
+        $resolver->setDefaults(['data_class' => ShopSettings::class, 'isNew' => false]);
     }
 }

@@ -73,8 +73,9 @@ final class VerdictController extends AbstractController
 
             return $this->page->show($case, reasons: $reasons);
         }
-        if (!$this->who->isProved($request)) {
-            $this->addFlash('refused', WhoSigns::REFUSED);
+        $refusal = $this->who->refusal($request);
+        if (null !== $refusal) {
+            $this->addFlash('refused', $refusal);
 
             return $this->page->show($case, reasons: $reasons);
         }
@@ -99,8 +100,9 @@ final class VerdictController extends AbstractController
     {
         $case = $this->gate->open($number, Permission::SIGN);
         $verdict = $this->signing->current($case);
-        if (!$this->who->isProved($request)) {
-            $this->addFlash('refused', WhoSigns::REFUSED);
+        $refusal = $this->who->refusal($request);
+        if (null !== $refusal) {
+            $this->addFlash('refused', $refusal);
 
             return $this->page->show($case, reasons: []);
         }

@@ -9,6 +9,7 @@ use App\Chain\ChainNode;
 use App\Chain\Repository\ChainLinkRepository;
 use App\Intake\CaseFile;
 use App\Intake\Remember\Remembered;
+use App\Intake\Remember\RememberedOrigin;
 use App\Intake\Remember\Remembers;
 use App\Verdict\Repository\VerdictRepository;
 
@@ -30,7 +31,7 @@ final readonly class VerdictRemembers implements Remembers
             $memory->text('verdict', $one->found() ?? '', $one->by->statement, $one->by->origin->evidence ?? '');
             if ($case->isSigned()) {
                 $found[] = $one->found() ?? '';
-                $memory->origins[] = $this->origin($one) + ['found' => $this->isFound($one->by->origin)];
+                $memory->origins[] = $this->origin($one);
             }
         }
         $memory->text('verdict', $verdict->atRisk, $verdict->reopenedBecause);
@@ -58,17 +59,17 @@ final readonly class VerdictRemembers implements Remembers
         return null !== $origin && (null !== $origin->finding || $this->links->leadsToAFind($origin));
     }
 
-    /** @return array{origin: string, kind: string, name: string, place: string|null, who: string|null} */
-    private function origin(Explained $one): array
+    private function origin(Explained $one): RememberedOrigin
     {
         $origin = $one->by->origin;
 
-        return [
-            'origin' => null === $origin ? '' : $this->key($origin),
-            'kind' => $origin?->origin->value ?? ($one->by->causeNotFound ? 'not-found' : ''),
-            'name' => $one->found() ?? '',
-            'place' => $origin?->place,
-            'who' => $one->by->responsibility?->value,
-        ];
+        return new RememberedOrigin(
+            null === $origin ? '' : $this->key($origin),
+            $origin?->origin->value ?? ($one->by->causeNotFound ? 'not-found' : ''),
+            $one->found() ?? '',
+            $origin?->place,
+            $one->by->responsibility?->value,
+            $this->isFound($origin),
+        );
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Japhrex\Tests\app;
 
 use App\Account\AuditEntry;
-use App\Account\LoginLock;
 use App\Account\Role;
 use App\Account\TrailNames;
 use App\Evidence\Finding;
@@ -56,15 +55,6 @@ final class AccountTest extends AppTestCase
     {
         $this->person(Role::Desk);
         self::assertStringContainsString('On the floor', $this->tryPassword('quay'));
-    }
-
-    public function testRepeatedWrongPasswordsCloseTheNameEvenForTheRightOne(): void
-    {
-        $this->person(Role::Desk);
-        for ($i = 0; $i < LoginLock::FAILURES; ++$i) {
-            self::assertStringContainsString('do not go together', $this->tryPassword('wrong'));
-        }
-        self::assertStringContainsString('Too many wrong passwords', $this->tryPassword('quay'));
     }
 
     public function testWhoDidSomethingKeepsTheNameOfThenAndIsThePersonOfToday(): void

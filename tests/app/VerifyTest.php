@@ -79,7 +79,7 @@ final class VerifyTest extends SignedCaseTestCase
         self::service(MakeReportHandler::class)(new MakeReport($report->id));
         self::assertSame('', $report->error);
         $verification = self::service(Verification::class);
-        self::assertSame([], $verification->run()['wrong']);
+        self::assertSame([], $verification->run()->wrong);
         $app = self::em()->getConnection();
         self::assertFalse($app->fetchOne('SELECT rolsuper FROM pg_roles WHERE rolname = current_user'), 'the application is no superuser');
         foreach (self::changes($case) as $what => $sql) {
@@ -94,7 +94,7 @@ final class VerifyTest extends SignedCaseTestCase
                 );
             }
         }
-        self::assertSame([], $verification->run()['wrong'], 'nothing got through');
+        self::assertSame([], $verification->run()->wrong, 'nothing got through');
 
         // Whoever owns the database can do it past the triggers; the digests say so.
         $owner = $this->owner();
@@ -108,7 +108,7 @@ final class VerifyTest extends SignedCaseTestCase
         $path = 'reports/'.substr((string) $report->hash, 0, 2).'/'.$report->hash;
         $files->write($path, '%PDF-1.7 another');
         self::em()->clear();
-        $wrong = implode("\n", array_column($verification->run()['wrong'], 'what'));
+        $wrong = implode("\n", array_column($verification->run()->wrong, 'what'));
         self::assertStringContainsString($case->number.', revision 1: the document is not what was signed', $wrong);
         self::assertMatchesRegularExpression('/audit trail of '.$case->number.': entry \d+ \(Finding.*, grade\) was changed/', $wrong);
         self::assertStringContainsString('report of '.$case->number.' is damaged', $wrong);
@@ -129,7 +129,7 @@ final class VerifyTest extends SignedCaseTestCase
     {
         $case = $this->signedCase();
         $this->owner()->executeStatement("UPDATE trail_name SET name = NULL WHERE name = 'test second'");
-        self::assertSame([], self::service(Verification::class)->run()['wrong']);
+        self::assertSame([], self::service(Verification::class)->run()->wrong);
         $this->signIn(Role::Viewer);
         $this->browser->request('GET', '/cases/'.$case->number.'/history');
         self::assertStringContainsString('a person whose name was taken out', $this->said());

@@ -7,6 +7,7 @@ namespace Japhrex\Tests\app;
 use App\Account\Role;
 use App\Memory\Remember;
 use App\Memory\Repository\WarningRepository;
+use App\Memory\Warn\Chart;
 use App\Memory\Warn\Warning;
 use App\Memory\Warn\Watch;
 use Japhrex\Core\Memory\Warning\MoreOften;
@@ -46,11 +47,11 @@ final class WarningsTest extends AppTestCase
             }
         }
         $charts = array_values(array_filter(
-            self::service(WarningRepository::class)->charts($ids), static fn (array $one): bool => 'gauge' === $one['by'],
+            self::service(WarningRepository::class)->charts($ids), static fn (Chart $one): bool => 'gauge' === $one->by,
         ));
         self::assertCount(1, $charts);
-        $count = $charts[0]['count'];
-        self::assertSame(['feeler 2', 'front-block/side-clearance'], [$charts[0]['value'], $charts[0]['thing']]);
+        $count = $charts[0]->count;
+        self::assertSame(['feeler 2', 'front-block/side-clearance'], [$charts[0]->value, $charts[0]->thing]);
         self::assertSame([8, 10, 0, 17], [$count->recent, $count->ofRecent, $count->before, $count->ofBefore]);
         self::service(Watch::class)->after($ids);
         $this->signIn(Role::Analyst);
@@ -85,7 +86,7 @@ final class WarningsTest extends AppTestCase
             }
         }
         $charts = array_column(array_filter(
-            self::service(WarningRepository::class)->charts($ids), static fn (array $one): bool => 'builder' === $one['by'],
+            self::service(WarningRepository::class)->charts($ids), static fn (Chart $one): bool => 'builder' === $one->by,
         ), 'count', 'value');
         self::assertSame(['bench 2'], array_keys($charts));
         $one = $charts['bench 2'];

@@ -78,7 +78,7 @@ final class WorkReportTest extends SignedCaseTestCase
         self::em()->flush();
         self::assertContains(
             \sprintf('work report 2 of %s: its words are not what was signed', $case->number),
-            array_column(self::service(Verification::class)->run()['wrong'], 'what'),
+            array_column(self::service(Verification::class)->run()->wrong, 'what'),
         );
     }
 }

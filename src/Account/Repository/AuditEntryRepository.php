@@ -7,6 +7,7 @@ namespace App\Account\Repository;
 use App\Account\AuditEntry;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
+use Japhrex\Core\Memory\StageMove;
 use Symfony\Component\Uid\Uuid;
 
 /** @extends ServiceEntityRepository<AuditEntry> */
@@ -17,7 +18,7 @@ final class AuditEntryRepository extends ServiceEntityRepository
         parent::__construct($registry, AuditEntry::class);
     }
 
-    /** @return list<array{to: string, at: \DateTimeImmutable}> stages that a case came to, in the order of time */
+    /** @return list<StageMove> of a case, in the order of time */
     public function stages(Uuid $case): array
     {
         $rows = $this->createQueryBuilder('e')->select('e.after AS to', 'e.madeAt AS at')
@@ -25,8 +26,8 @@ final class AuditEntryRepository extends ServiceEntityRepository
             ->andWhere("e.action = 'changed'")->andWhere('e.after IS NOT NULL')->orderBy('e.id', 'ASC')
             ->setParameter('case', $case, 'uuid')->getQuery()->getArrayResult();
 
-        /** @var list<array{to: string, at: \DateTimeImmutable}> */
-        return $rows;
+        /** @var list<array{to: string, at: \DateTimeImmutable}> $rows */
+        return array_map(static fn (array $row): StageMove => new StageMove($row['to'], $row['at']), $rows);
     }
 
     /**

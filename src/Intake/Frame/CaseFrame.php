@@ -62,10 +62,10 @@ final class CaseFrame
      */
     public function remind(string $words, string $route): void
     {
-        $this->sheet->reminders[] = ['words' => $words, 'route' => $route];
+        $this->sheet->reminders[] = new Reminder($words, $route);
     }
 
-    /** @return list<array{words: string, route: string}> */
+    /** @return list<Reminder> */
     public function reminders(): array
     {
         return $this->sheet->reminders;

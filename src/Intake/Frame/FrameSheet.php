@@ -22,7 +22,7 @@ final class FrameSheet
     /** @var list<string> */
     public array $alarms = [];
 
-    /** @var list<array{words: string, route: string}> days that have come */
+    /** @var list<Reminder> */
     public array $reminders = [];
 
     /** @var list<string> what the shop was warned of in units such as this one */

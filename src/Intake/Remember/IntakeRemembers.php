@@ -36,7 +36,7 @@ final readonly class IntakeRemembers implements Remembers
         $names = [];
         foreach ($case->complaints as $one) {
             $names[] = $known[$one->what]->name ?? $one->what;
-            $memory->complaints[] = ['what' => $one->what, 'conditions' => self::conditions($one)];
+            $memory->complaints[] = new RememberedComplaint($one->what, self::conditions($one));
             $name = $names[array_key_last($names)];
             $memory->text('complaint', $name, $one->words, $one->theory, $one->tried, $one->answer, $one->alongWith);
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Intake\Remember;
 
+use Japhrex\Core\Memory\StageMove;
+
 /** What is kept of a case to find it by, to compare it with and to count it under; it follows from the case and says nothing of its own. */
 final class Remembered
 {
@@ -28,7 +30,7 @@ final class Remembered
     /** State of its last claim; null: there is none. */
     public ?string $claim = null;
 
-    /** @var list<array{number: string, ordinal: int, what: string, by: string}> what its open claims ask for next, with the day */
+    /** @var list<RememberedDue> */
     public array $claimsDue = [];
 
     /** Asked for in its claims that were not withdrawn, in cents. */
@@ -66,36 +68,28 @@ final class Remembered
     public ?float $toldHours = null;
     public ?float $toldKm = null;
 
-    /** @var list<array{to: string, at: \DateTimeImmutable}> stages that it came to, in the order of time */
+    /** @var list<StageMove> in the order of time */
     public array $moves = [];
 
-    /** @var list<array{what: string, value: string, had: bool}> `builder` or `repair`; had: before it came back with it */
+    /** @var list<RememberedMaking> */
     public array $made = [];
 
     /** @var list<array{string, string, int|null}> parts in strip order: key, short name, worst grade; null: not looked at */
     public array $strip = [];
 
-    /**
-     * Without a mode: looked at and nothing found; made: of debris, what it is made of.
-     *
-     * @var list<array{part: string, surface: string|null, mode: string|null, grade: int, made: list<string>}>
-     */
+    /** @var list<RememberedFind> */
     public array $finds = [];
 
-    /** @var list<array{part: string, field: string, verdict: string|null, at: float|null, gauge: string}> at: its worst place, in SI */
+    /** @var list<RememberedReading> */
     public array $readings = [];
 
-    /** @var list<array{what: string, conditions: list<string>}> */
+    /** @var list<RememberedComplaint> */
     public array $complaints = [];
 
-    /**
-     * Of the verdict in force, its own first; found: it leads straight to a find.
-     *
-     * @var list<array{origin: string, kind: string, name: string, place: string|null, who: string|null, found: bool}>
-     */
+    /** @var list<RememberedOrigin> of the verdict in force, its own first */
     public array $origins = [];
 
-    /** @var list<array{part: string, mark: string, supplier: string, had: bool}> batches fitted; had: before it came back with them */
+    /** @var list<RememberedBatch> */
     public array $batches = [];
 
     /** @var list<string> what is told of it and seen of its fluid: keys of the engine's words */

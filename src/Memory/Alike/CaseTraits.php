@@ -22,14 +22,14 @@ final readonly class CaseTraits
     {
         $of = new TraitsOf($this->shelf->book($case->family));
         foreach ($memory->complaints as $one) {
-            $of->complaint($one['what'], $one['conditions']);
+            $of->complaint($one->what, $one->conditions);
         }
         foreach ($memory->finds as $one) {
-            $of->find($one['part'], $one['surface'], $one['mode'], $one['grade'], $one['made']);
+            $of->find($one->part, $one->surface, $one->mode, $one->grade, $one->made);
         }
         foreach ($memory->readings as $one) {
-            if (LimitVerdict::Outside->value === $one['verdict']) {
-                $of->outside($one['part'], $one['field']);
+            if (LimitVerdict::Outside->value === $one->verdict) {
+                $of->outside($one->part, $one->field);
             }
         }
         foreach ($memory->circumstances as $one) {

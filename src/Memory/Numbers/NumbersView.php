@@ -39,7 +39,7 @@ final readonly class NumbersView
     /**
      * @return array{
      *     plots: array<string, array{string, list<Bar>}>,
-     *     drawn: array{family: string, steps: array<string, int>}|null, agreement: list<array{name: string, grades: list<string>}>,
+     *     drawn: array{family: string, steps: array<string, int>}|null, agreement: list<GradesOfReading>,
      *     refusals: list<array{string, string, int}>, count: int,
      * } drawn: where all are of one family
      *
@@ -142,14 +142,14 @@ final readonly class NumbersView
         return number_format((int) $cents / 100, 0, '.', ' ').' '.$this->shop->currency();
     }
 
-    /** @return list<array{name: string, grades: list<string>}> by reading: of each grade how many of its readings were outside the limit */
+    /** @return list<GradesOfReading> by reading: of each grade how many of its readings were outside the limit */
     private function agreement(AskSql $sql): array
     {
         $of = [];
         foreach ($this->numbers->gradesAgainstReadings($sql, 5) as $row) {
-            $share = new Proportion($row['outside'], $row['cases']);
-            $of[$row['reading']][] = \sprintf(
-                'grade %d: %d of %d outside (%d to %d %%)', $row['grade'], $row['outside'], $row['cases'], round(100 * $share->low()),
+            $share = new Proportion($row->outside, $row->cases);
+            $of[$row->reading][] = \sprintf(
+                'grade %d: %d of %d outside (%d to %d %%)', $row->grade, $row->outside, $row->cases, round(100 * $share->low()),
                 round(100 * $share->high()),
             );
         }
@@ -158,7 +158,7 @@ final readonly class NumbersView
         foreach ($of as $reading => $grades) {
             [$part, $field] = explode('/', (string) $reading);
             $name = $words->name(WordKind::Part, $part).', '.lcfirst($words->name(WordKind::Reading, $field));
-            $rows[] = ['name' => $name, 'grades' => $grades];
+            $rows[] = new GradesOfReading($name, $grades);
         }
 
         return $rows;

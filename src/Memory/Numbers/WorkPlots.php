@@ -62,16 +62,16 @@ final readonly class WorkPlots
         $rows = [];
         foreach ($this->numbers->againstOffered($sql, self::MOST) as $one) {
             $says = array_filter([
-                null === $one['hours']
+                null === $one->hours
                     ? ''
-                    : \sprintf('half of %d took %d %% of the hours or more', $one['of_hours'], round(100 * $one['hours'])),
-                null === $one['money']
+                    : \sprintf('half of %d took %d %% of the hours or more', $one->ofHours, round(100 * $one->hours)),
+                null === $one->money
                     ? ''
-                    : \sprintf('half of %d were charged %d %% or more', $one['of_money'], round(100 * $one['money'])),
+                    : \sprintf('half of %d were charged %d %% or more', $one->ofMoney, round(100 * $one->money)),
             ]);
             $rows[] = [
-                $this->words->words()->name(WordKind::Family, $one['family']), max($one['of_hours'], $one['of_money']),
-                $more('family:'.$one['family'].' offered>0 is:closed'), implode('; ', $says),
+                $this->words->words()->name(WordKind::Family, $one->family), max($one->ofHours, $one->ofMoney),
+                $more('family:'.$one->family.' offered>0 is:closed'), implode('; ', $says),
             ];
         }
 
@@ -87,11 +87,11 @@ final readonly class WorkPlots
     {
         $rows = [];
         foreach ($this->numbers->claimsByOrigin($sql, self::MOST) as $one) {
-            $name = '' === $one['origin'] ? $one['name'] : $this->words->words()->name(WordKind::Origin, $one['origin']);
-            $asks = '' === $one['origin'] ? '"'.str_replace('"', '', $one['name']).'"' : 'origin:'.$one['origin'];
+            $name = '' === $one->origin ? $one->name : $this->words->words()->name(WordKind::Origin, $one->origin);
+            $asks = '' === $one->origin ? '"'.str_replace('"', '', $one->name).'"' : 'origin:'.$one->origin;
             $rows[] = [
-                $name, $one['won'] + $one['lost'] + $one['open'], $more($asks.' claim:any'),
-                \sprintf('%d won, %d lost, %d open', $one['won'], $one['lost'], $one['open']),
+                $name, $one->won + $one->lost + $one->open, $more($asks.' claim:any'),
+                \sprintf('%d won, %d lost, %d open', $one->won, $one->lost, $one->open),
             ];
         }
 

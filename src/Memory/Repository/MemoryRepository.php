@@ -6,6 +6,13 @@ namespace App\Memory\Repository;
 
 use App\Intake\CaseFile;
 use App\Intake\Remember\Remembered;
+use App\Intake\Remember\RememberedBatch;
+use App\Intake\Remember\RememberedComplaint;
+use App\Intake\Remember\RememberedDue;
+use App\Intake\Remember\RememberedFind;
+use App\Intake\Remember\RememberedMaking;
+use App\Intake\Remember\RememberedOrigin;
+use App\Intake\Remember\RememberedReading;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Japhrex\Core\Memory\Counts;
@@ -67,40 +74,41 @@ final readonly class MemoryRepository
             'worst' => max([0, ...array_column($memory->finds, 'grade')]), 'strip' => json_encode($memory->strip, \JSON_THROW_ON_ERROR),
         ]]);
         $of = ['case_id' => $id];
-        $this->add('memory_find', array_map(static fn (array $one): array => $of + array_diff_key($one, ['made' => null]), $memory->finds));
-        $this->add('memory_reading', array_map(
-            static fn (array $one): array => $of + ['size' => $one['at']] + array_diff_key($one, ['at' => null]),
-            $memory->readings,
-        ));
-        $this->add('memory_claim', array_map(
-            static fn (array $one): array => $of + ['due' => $one['by']] + array_diff_key($one, ['by' => null]),
-            $memory->claimsDue,
-        ));
-        $this->add('memory_made', array_map(
-            static fn (array $one): array => $of + ['had' => $one['had'] ? 't' : 'f', 'value' => mb_substr($one['value'], 0, 120)] + $one,
-            $memory->made,
-        ));
+        $this->add('memory_find', array_map(static fn (RememberedFind $one): array => $of + [
+            'part' => $one->part, 'surface' => $one->surface, 'mode' => $one->mode, 'grade' => $one->grade,
+        ], $memory->finds));
+        $this->add('memory_reading', array_map(static fn (RememberedReading $one): array => $of + [
+            'part' => $one->part, 'field' => $one->field, 'verdict' => $one->verdict, 'size' => $one->at, 'gauge' => $one->gauge,
+        ], $memory->readings));
+        $this->add('memory_claim', array_map(static fn (RememberedDue $one): array => $of + [
+            'number' => $one->number, 'ordinal' => $one->ordinal, 'what' => $one->what, 'due' => $one->by,
+        ], $memory->claimsDue));
+        $this->add('memory_made', array_map(static fn (RememberedMaking $one): array => $of + [
+            'what' => $one->what, 'value' => mb_substr($one->value, 0, 120), 'had' => $one->had ? 't' : 'f',
+        ], $memory->made));
         $stages = StageTimes::of($case->madeAt, $memory->moves, $memory->outAt);
         $this->add('memory_stage', array_map(
             static fn (string $stage, float $days): array => $of + ['stage' => $stage, 'days' => $days],
             array_keys($stages),
             $stages,
         ));
-        $this->add('memory_batch', array_map(
-            static fn (array $one): array => $of + ['had' => $one['had'] ? 't' : 'f'] + $one,
-            $memory->batches,
-        ));
+        $this->add('memory_batch', array_map(static fn (RememberedBatch $one): array => $of + [
+            'part' => $one->part, 'mark' => $one->mark, 'supplier' => $one->supplier, 'had' => $one->had ? 't' : 'f',
+        ], $memory->batches));
         $this->add('memory_complaint', array_map(
-            static fn (array $one): array => $of + ['what' => $one['what'], 'conditions' => '{'.implode(',', $one['conditions']).'}'],
+            static fn (RememberedComplaint $one): array => $of + [
+                'what' => $one->what, 'conditions' => '{'.implode(',', $one->conditions).'}',
+            ],
             $memory->complaints,
         ));
         $cure = UserSays::tryFrom($memory->cure ?? '');
         $this->add('memory_origin', array_map(
             // A case counts once, by its first origin.
-            static fn (array $one, int $i): array => $of + [
-                'name' => mb_substr($one['name'], 0, 200),
-                'counts' => 0 === $i && '' !== $one['origin'] && Counts::does($one['found'], $cure) ? 't' : 'f',
-            ] + array_diff_key($one, ['found' => null]),
+            static fn (RememberedOrigin $one, int $i): array => $of + [
+                'origin' => $one->origin, 'kind' => $one->kind, 'name' => mb_substr($one->name, 0, 200), 'place' => $one->place,
+                'who' => $one->who,
+                'counts' => 0 === $i && '' !== $one->origin && Counts::does($one->isFound, $cure) ? 't' : 'f',
+            ],
             $memory->origins,
             array_keys($memory->origins),
         ));

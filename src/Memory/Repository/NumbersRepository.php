@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Memory\Repository;
 
 use App\Memory\Ask\AskSql;
+use App\Memory\Numbers\AgainstOffered;
+use App\Memory\Numbers\ClaimsOfOrigin;
+use App\Memory\Numbers\GradeRead;
 use Doctrine\DBAL\Connection;
 
 /** Counts over the cases that a line asks for. */
@@ -64,7 +67,7 @@ final readonly class NumbersRepository
      * What repairs came to against what was offered and chosen: the middle of their ratios, and how many tell both; families with most
      * of them first.
      *
-     * @return list<array{family: string, hours: float|null, of_hours: int, money: float|null, of_money: int}>
+     * @return list<AgainstOffered>
      */
     public function againstOffered(AskSql $ask, int $most): array
     {
@@ -84,16 +87,15 @@ final readonly class NumbersRepository
         );
         $number = static fn (float|string|null $one): ?float => null === $one ? null : (float) $one;
 
-        return array_map(static fn (array $row): array => [
-            'family' => $row['family'], 'hours' => $number($row['hours']), 'of_hours' => $row['of_hours'],
-            'money' => $number($row['money']), 'of_money' => $row['of_money'],
-        ], $rows);
+        return array_map(static fn (array $row): AgainstOffered => new AgainstOffered(
+            $row['family'], $number($row['hours']), $row['of_hours'], $number($row['money']), $row['of_money'],
+        ), $rows);
     }
 
     /**
      * Claims won and lost, by why the unit failed.
      *
-     * @return list<array{origin: string, name: string, won: int, lost: int, open: int}> those with most claims first
+     * @return list<ClaimsOfOrigin> those with most claims first
      */
     public function claimsByOrigin(AskSql $ask, int $most): array
     {
@@ -112,7 +114,7 @@ final readonly class NumbersRepository
             $ask->values,
         );
 
-        return $rows;
+        return array_map(static fn (array $row): ClaimsOfOrigin => new ClaimsOfOrigin(...$row), $rows);
     }
 
     /**
@@ -152,7 +154,7 @@ final readonly class NumbersRepository
     /**
      * Does a grade mean the same everywhere? Readings of parts by the worst grade that was found on the part.
      *
-     * @return list<array{reading: string, grade: int, cases: int, outside: int}> by reading (part/field), those first that were taken most
+     * @return list<GradeRead> by reading, of those that were taken most
      */
     public function gradesAgainstReadings(AskSql $ask, int $most): array
     {
@@ -170,7 +172,7 @@ final readonly class NumbersRepository
             $ask->values,
         );
 
-        return $rows;
+        return array_map(static fn (array $row): GradeRead => new GradeRead(...$row), $rows);
     }
 
     /** @return list<array{string, string, int}> */

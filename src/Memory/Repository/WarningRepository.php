@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Memory\Repository;
 
 use App\Intake\CaseFile;
+use App\Memory\Warn\Chart;
 use App\Memory\Warn\Warning;
 use App\Platform\KeptForAWhile;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
@@ -79,7 +80,7 @@ final class WarningRepository extends ServiceEntityRepository
      *
      * @param list<string> $cases
      *
-     * @return list<array{family: string, by: string, value: string, what: string, thing: string, count: MoreOften}>
+     * @return list<Chart>
      */
     public function charts(array $cases): array
     {
@@ -93,7 +94,7 @@ final class WarningRepository extends ServiceEntityRepository
         $charts = [];
         /** @var array{family: string, by: string, value: string, what: string, thing: string} $row */
         foreach ($rows as $row) {
-            $charts[] = $row + ['count' => $this->counted($row)];
+            $charts[] = new Chart($row['family'], $row['by'], $row['value'], $row['what'], $row['thing'], $this->counted($row));
         }
 
         return $charts;

@@ -18,11 +18,11 @@ final readonly class WarningWords
     /**
      * @param list<Warning> $warnings
      *
-     * @return list<array{warning: Warning, says: string}>
+     * @return list<WarningSaid>
      */
     public function all(array $warnings): array
     {
-        return array_map(fn (Warning $one): array => ['warning' => $one, 'says' => $this->of($one)], $warnings);
+        return array_map(fn (Warning $one): WarningSaid => new WarningSaid($one, $this->of($one)), $warnings);
     }
 
     public function of(Warning $one): string

@@ -22,10 +22,10 @@ final readonly class Watch
         $rule = [] === $charts ? null : new WarningRule($this->warnings->looks());
         $isWarned = false;
         foreach ($charts as $chart) {
-            if (true === $rule?->warns($chart['count'])) {
+            if (true === $rule?->warns($chart->count)) {
                 $isWarned = true;
                 $this->entityManager->persist(
-                    new Warning($chart['family'], $chart['by'], $chart['value'], $chart['what'], $chart['thing'], $chart['count']),
+                    new Warning($chart->family, $chart->by, $chart->value, $chart->what, $chart->thing, $chart->count),
                 );
             }
         }

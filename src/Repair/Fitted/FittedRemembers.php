@@ -6,6 +6,7 @@ namespace App\Repair\Fitted;
 
 use App\Intake\CaseFile;
 use App\Intake\Remember\Remembered;
+use App\Intake\Remember\RememberedBatch;
 use App\Intake\Remember\Remembers;
 use App\Repair\Repository\FittedPartRepository;
 
@@ -19,11 +20,11 @@ final readonly class FittedRemembers implements Remembers
     public function remember(CaseFile $case, Remembered $memory): void
     {
         foreach ($this->fitted->ofCase($case) as $one) {
-            $memory->batches[] = ['part' => $one->part, 'mark' => $one->mark(), 'supplier' => $one->supplier, 'had' => false];
+            $memory->batches[] = new RememberedBatch($one->part, $one->mark(), $one->supplier, had: false);
             $memory->text('fitted', $one->part.' '.$one->supplier.' '.$one->batch.' '.$one->dateCode);
         }
         foreach (null === $case->comebackOf ? [] : $this->fitted->ofCase($case->comebackOf) as $one) {
-            $memory->batches[] = ['part' => $one->part, 'mark' => $one->mark(), 'supplier' => $one->supplier, 'had' => true];
+            $memory->batches[] = new RememberedBatch($one->part, $one->mark(), $one->supplier, had: true);
         }
     }
 }

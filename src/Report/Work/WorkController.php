@@ -43,8 +43,9 @@ final class WorkController extends AbstractController
     public function sign(string $number, Request $request, WhoSigns $who, CurrentPerson $person, SignWork $sign): Response
     {
         $case = $this->gate->find($number);
-        if (!$who->isProved($request)) {
-            $this->addFlash('refused', WhoSigns::REFUSED);
+        $refusal = $who->refusal($request);
+        if (null !== $refusal) {
+            $this->addFlash('refused', $refusal);
 
             return $this->page($case, 422);
         }

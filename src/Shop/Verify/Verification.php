@@ -6,6 +6,7 @@ namespace App\Shop\Verify;
 
 use App\Account\TrailHeads;
 use App\Evidence\PhotoCheck;
+use App\Platform\Mismatch;
 use App\Platform\StoredThing;
 use League\Flysystem\FilesystemOperator;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
@@ -27,33 +28,26 @@ final readonly class Verification
     ) {
     }
 
-    /**
-     * @return array{
-     *     at: string, counts: array<string, int>, wrong: list<array{what: string, cases: list<string>}>, orphaned: list<string>,
-     *     digest: string,
-     * }
-     */
-    public function run(): array
+    public function run(): Verified
     {
-        $said = ['at' => date('j M Y H:i'), 'counts' => [], 'wrong' => [], 'orphaned' => []];
+        $counts = $wrong = [];
         foreach ($this->things as $thing) {
-            $said['counts'][$thing->name()] = 0;
+            $counts[$thing->name()] = 0;
             foreach ($thing->check() as $mismatch) {
-                ++$said['counts'][$thing->name()];
+                ++$counts[$thing->name()];
                 if (null !== $mismatch) {
-                    $said['wrong'][] = ['what' => $mismatch->what, 'cases' => $mismatch->cases];
+                    $wrong[] = $mismatch;
                 }
             }
         }
         $photos = $this->photos->run();
-        $said['counts']['photos and clips'] = $photos->photos;
+        $counts['photos and clips'] = $photos->photos;
         foreach ($photos->lost as $lost) {
-            $said['wrong'][] = ['what' => 'photo or clip '.$lost->what, 'cases' => $lost->cases];
+            $wrong[] = new Mismatch('photo or clip '.$lost->what, $lost->cases);
         }
-        $said['orphaned'] = $photos->orphaned;
         $night = $this->heads->join();
         $this->files->write('trail/'.date('Y-m-d-His').'.json', json_encode($night, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT));
-        $said['digest'] = $night->digest;
+        $said = new Verified(date('j M Y H:i'), $counts, $wrong, $photos->orphaned, $night->digest);
         $this->files->write(self::SAID, json_encode($said, \JSON_THROW_ON_ERROR));
 
         return $said;
@@ -68,9 +62,9 @@ final readonly class Verification
      */
     public function alarms(?string $case = null): array
     {
-        $said = $this->files->fileExists(self::SAID) ? json_decode($this->files->read(self::SAID), true) : null;
+        $said = $this->said();
         $alarms = [];
-        foreach (\is_array($said) && \is_array($said['wrong'] ?? null) ? $said['wrong'] : [] as $one) {
+        foreach (\is_array($said['wrong'] ?? null) ? $said['wrong'] : [] as $one) {
             if (
                 \is_array($one)
                     && \is_string($one['what'] ?? null)
@@ -81,5 +75,20 @@ final readonly class Verification
         }
 
         return $alarms;
+    }
+
+    public function lastAt(): ?\DateTimeImmutable
+    {
+        $at = $this->said()['at'] ?? null;
+
+        return \is_string($at) ? new \DateTimeImmutable($at) : null;
+    }
+
+    /** @return array<mixed> */
+    private function said(): array
+    {
+        $said = $this->files->fileExists(self::SAID) ? json_decode($this->files->read(self::SAID), true) : null;
+
+        return \is_array($said) ? $said : [];
     }
 }

@@ -27,19 +27,19 @@ final class VerifyCommand extends Command
 
             return Command::SUCCESS;
         }
-        foreach ([...array_column($said['wrong'], 'what'), ...$said['orphaned']] as $wrong) {
+        foreach ([...array_column($said->wrong, 'what'), ...$said->orphaned] as $wrong) {
             $output->writeln($wrong);
         }
         $counts = implode(
             ', ',
-            array_map(static fn (string $what, int $count): string => $count.' '.$what, array_keys($said['counts']), $said['counts']),
+            array_map(static fn (string $what, int $count): string => $count.' '.$what, array_keys($said->counts), $said->counts),
         );
         $output->writeln(
-            [] === $said['wrong']
+            [] === $said->wrong
                 ? \sprintf('%s: all are what they were.', $counts)
-                : \sprintf('%s: %d not what they were.', $counts, \count($said['wrong']))
+                : \sprintf('%s: %d not what they were.', $counts, \count($said->wrong))
         );
 
-        return [] === $said['wrong'] && [] === $said['orphaned'] ? Command::SUCCESS : Command::FAILURE;
+        return [] === $said->wrong && [] === $said->orphaned ? Command::SUCCESS : Command::FAILURE;
     }
 }

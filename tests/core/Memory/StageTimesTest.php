@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\core\Memory;
 
+use Japhrex\Core\Memory\StageMove;
 use Japhrex\Core\Memory\StageTimes;
 use PHPUnit\Framework\TestCase;
 
@@ -18,9 +19,9 @@ final class StageTimesTest extends TestCase
     public function testEachStageHasTheDaysUntilTheNextAndOneThatItCameToTwiceTheirSum(): void
     {
         $moves = [
-            ['to' => 'strip', 'at' => self::at('2026-03-02')], ['to' => 'verdict', 'at' => self::at('2026-03-05')],
-            ['to' => 'signed', 'at' => self::at('2026-03-06')], ['to' => 'verdict', 'at' => self::at('2026-03-08')],
-            ['to' => 'signed', 'at' => self::at('2026-03-09')],
+            new StageMove('strip', self::at('2026-03-02')), new StageMove('verdict', self::at('2026-03-05')),
+            new StageMove('signed', self::at('2026-03-06')), new StageMove('verdict', self::at('2026-03-08')),
+            new StageMove('signed', self::at('2026-03-09')),
         ];
         self::assertSame(
             ['intake' => 1.0, 'strip' => 3.0, 'verdict' => 2.0, 'signed' => 3.5],
