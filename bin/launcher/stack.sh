@@ -266,6 +266,8 @@ not_as_root() {
     echo "The folder $ROOT lies below one that only root may enter, so the shop would have to run as root. Move it, to /srv for one." >&2
     exit 1
   fi
+  # Some archives of packages are readable for whoever unpacked them only.
+  chmod -R a+rX "$ROOT"/{assets,bin,books,config,core,demo,migrations,public,src,templates,vendor}
   mkdir -p "$VAR"
   local place
   for place in "$VAR" "${JAPHREX_STORE:-$VAR}" "${JAPHREX_INBOX:-$VAR}"; do

@@ -1,4 +1,6 @@
 // A browser that does as it is told: cookies, the key of its forms, and no more.
+const PATIENCE = 15000;
+
 export class Door {
   constructor(base, who) {
     this.base = base;
@@ -22,7 +24,13 @@ export class Door {
     }
     const asked = `${method} ${path.slice(0, 160)}`;
     try {
-      const response = await fetch(this.base + path, { method, headers: sent, body: content, redirect: 'manual' });
+      const response = await fetch(this.base + path, {
+        method,
+        headers: sent,
+        body: content,
+        redirect: 'manual',
+        signal: AbortSignal.timeout(PATIENCE),
+      });
       for (const line of response.headers.getSetCookie()) {
         const [, name, value] = /^([^=]+)=([^;]*)/.exec(line) ?? [];
         this.cookies.set(name, value);
@@ -30,6 +38,10 @@ export class Door {
       return { status: response.status, text: await response.text(), type: response.headers.get('content-type') ?? '', asked };
     } catch (error) {
       // An address that no client would send is no request either.
+      // A stream goes on until somebody leaves.
+      if (error.name === 'TimeoutError') {
+        return { status: path.endsWith('/stream') ? 204 : 598, text: '', type: '', asked };
+      }
       const code = error.cause?.code ?? String(error);
       return { status: code === 'UND_ERR_SOCKET' ? 599 : 400, text: '', type: '', asked: `${asked} (${code})` };
     }

@@ -30,7 +30,8 @@ final class PersonInShopType extends AbstractType
         $builder->add('role', EnumType::class, [
             'class' => Role::class,
             'label' => 'Does',
-            'choice_label' => static fn (Role $role): string => $role->label().': '.$role->does(),
+            'help' => implode('; ', array_map(static fn (Role $role): string => $role->label().' '.$role->does(), Role::cases())),
+            'choice_label' => static fn (Role $role): string => $role->label(),
         ])->add('mail', EmailType::class, [
             'label' => 'Mail',
             'help' => 'where links and letters go; without it they are printed',
