@@ -52,13 +52,15 @@ warm() {
   touch "$stamp"
 }
 
-# stays PAUSE command…: runs it, and again so many seconds after it ends by itself, until this is ended.
+# stays PAUSE command…: runs it, and again so many seconds after it ends by itself, until this is ended. It has a group of its own:
+# what a killed master has left behind, and would hold its port, goes before the next one comes.
 stays() {
   local pause=$1 child=""; shift
   trap 'trap "" TERM; [ -z "$child" ] || kill "$child" 2>/dev/null; wait; exit 0' TERM INT
   while :; do
-    "$@" & child=$!
+    setsid "$@" & child=$!
     wait "$child" || true
+    kill -KILL -- "-$child" 2>/dev/null || true
     sleep "$pause" & child=$!
     wait "$child" || true
   done

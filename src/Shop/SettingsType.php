@@ -48,6 +48,7 @@ final class SettingsType extends AbstractType
             ->add('units', EnumType::class, [
                 'class' => UnitSystem::class,
                 'label' => 'Units',
+                'empty_data' => UnitSystem::Metric->value,
                 'help' => 'of papers, and of people until they choose',
                 'choice_label' => static fn (UnitSystem $system): string => $system->label(),
             ])

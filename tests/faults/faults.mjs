@@ -40,11 +40,9 @@ const refused = { count: 0 };
 let writing = true;
 
 // A person at the desk who keeps questions under names, one after the other, and takes down what was acknowledged.
-async function writes(who) {
-  const door = new Door(base, who);
-  await door.signIn('ostrey-quay');
+async function writes(door) {
   for (let i = 0; writing; i += 1) {
-    const name = `${who}-${i}`;
+    const name = `${door.who}-${i}`;
     const answer = await door.ask('POST', '/cases/saved', { body: { _token: door.token, name, line: 'gear-pump' } });
     if (answer.status === 303) {
       kept.push(name);
@@ -69,7 +67,11 @@ async function well() {
   }
 }
 
-const people = ['desk', 'bench', 'analyst', 'second'].map(writes);
+const doors = ['desk', 'bench', 'analyst', 'second'].map((who) => new Door(base, who));
+for (const door of doors) {
+  await door.signIn('ostrey-quay');
+}
+const people = doors.map(writes);
 await sleep(1000);
 const rows = [];
 for (const [name, victim] of Object.entries(victims)) {

@@ -18,6 +18,12 @@ final class AskError extends \DomainException
         return new self('The quotation mark that begins here is not closed.', $at, $length);
     }
 
+    /** @param AskToken $first that is beyond them */
+    public static function tooMany(AskToken $first, int $most): self
+    {
+        return self::of($first, \sprintf('At most %d words and conditions are asked at once; leave away what begins here.', $most));
+    }
+
     /** @param list<string> $known */
     public static function unknownField(AskToken $token, array $known): self
     {

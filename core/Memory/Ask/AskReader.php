@@ -7,6 +7,9 @@ namespace Japhrex\Core\Memory\Ask;
 /** Reads a line such as `gear-pump block scored>=3 customer:"cable ferry" 2025..` by the words of the books. */
 final readonly class AskReader
 {
+    /** So many words and conditions are asked at once; each is looked for in every case. */
+    public const MOST = 24;
+
     /** So many bare words may be one name of the books. */
     private const LONGEST = 3;
 
@@ -28,6 +31,9 @@ final readonly class AskReader
     public function read(string $line): Ask
     {
         $tokens = AskToken::all($line);
+        if (\count($tokens) > self::MOST) {
+            throw AskError::tooMany($tokens[self::MOST], self::MOST);
+        }
         [$terms, $run] = [[], new FindRun($this->words)];
         for ($i = 0; $i < \count($tokens);) {
             [$token, $kind, $keys, $used] = $this->meant($tokens, $i, $run);

@@ -30,6 +30,7 @@ final class PersonInShopType extends AbstractType
         $builder->add('role', EnumType::class, [
             'class' => Role::class,
             'label' => 'Does',
+            'empty_data' => Role::Viewer->value,
             'help' => implode('; ', array_map(static fn (Role $role): string => $role->label().' '.$role->does(), Role::cases())),
             'choice_label' => static fn (Role $role): string => $role->label(),
         ])->add('mail', EmailType::class, [

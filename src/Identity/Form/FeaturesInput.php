@@ -8,8 +8,8 @@ namespace App\Identity\Form;
 final readonly class FeaturesInput
 {
     /**
-     * @param array<string, string> $is by key of the feature
-     * @param array<string, string> $was
+     * @param array<string, mixed> $is by key of the feature
+     * @param array<string, mixed> $was
      */
     public function __construct(public array $is = [], public array $was = [])
     {
@@ -18,7 +18,8 @@ final readonly class FeaturesInput
     /** @return array<string, string> what was changed, without blanks around it; empty: taken back */
     public function changed(): array
     {
-        $is = array_map(trim(...), $this->is);
+        // A list where a text belongs is no answer.
+        $is = array_map(trim(...), array_filter($this->is, is_string(...)));
 
         return array_filter($is, fn (string $value, string $key): bool => $value !== ($this->was[$key] ?? ''), \ARRAY_FILTER_USE_BOTH);
     }

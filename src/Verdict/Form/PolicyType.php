@@ -40,7 +40,7 @@ final class PolicyType extends AbstractType
         ];
         $builder
             ->add('name', TextType::class, $text('Name', 'Pellam, new units; one of a name that is known takes its place'))
-            ->add('kind', ChoiceType::class, ['label' => 'Whose it is', 'choices' => [
+            ->add('kind', ChoiceType::class, ['label' => 'Whose it is', 'empty_data' => '', 'choices' => [
                 'of the maker' => 'maker', 'of a supplier' => 'supplier', 'of the shop, on its repairs' => 'own-repair',
             ]])
             ->add('maker', TextType::class, $text('Units of which maker', 'empty: of any'))

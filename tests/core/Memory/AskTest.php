@@ -117,6 +117,7 @@ final class AskTest extends TestCase
     public static function unread(): iterable
     {
         yield 'a quotation mark' => ['noise customer:"cable', 15, 'not closed'];
+        yield 'a twenty-fifth word' => [str_repeat('x ', 24).'y', 48, 'At most 24 words'];
         yield 'a field' => ['block colour:red', 6, 'Nothing is asked by “colour”'];
         yield 'a word of a field' => ['damage:scorin', 0, 'scoring'];
         yield 'a choice' => ['noise stage:garage', 6, 'one of intake, strip'];
