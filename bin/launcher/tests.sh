@@ -105,6 +105,14 @@ test_attack() {
   ROUTES="$SCRATCH/routes.json" node tests/attack/attack.mjs
 }
 
+# A disk of its own in memory, which can be filled; for root only.
+small_disk() {
+  [ "$(id -u)" = 0 ] || { echo "The full disk is left out: only root makes one." >&2; return 0; }
+  SMALL=$(mktemp -d)
+  mount -t tmpfs -o size="$1",mode=1777 tmpfs "$SMALL"
+  export SMALL TMPDIR=$SMALL
+}
+
 # test_faults [KILLS of each part]: on disks that are trusted only when they say so, as in a shop.
 test_faults() {
   step "Faults"
@@ -123,7 +131,12 @@ run_tests() {
     app) test_cluster; app_env japhrex_test; make_database japhrex_test; migrate japhrex_test; test_app "$@" ;;
     browser) throwaway_stack; test_browser "$@" ;;
     attack) throwaway_stack; test_attack ;;
-    faults) throwaway_stack -c fsync=on -c synchronous_commit=on; test_faults "$@" ;;
+    faults)
+      small_disk 1500m
+      throwaway_stack -c fsync=on -c synchronous_commit=on
+      trap 'end_stack; rm -rf "$SCRATCH"; [ -z "${SMALL:-}" ] || umount -l "$SMALL"' EXIT
+      test_faults "$@"
+      ;;
     all) test_all ;;
     *) echo "japhrex: ./japhrex test [core|app|browser|style|quick|attack|faults]" >&2; exit 2 ;;
   esac

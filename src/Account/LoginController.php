@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Account\Code\SecondFactors;
+use App\Account\Company\CompanySettings;
 use App\Account\Log\SecurityEvent;
 use App\Account\Log\SecurityLog;
 use App\Account\LogIn\SecondStep;
@@ -28,6 +29,7 @@ final class LoginController extends AbstractController
         private readonly SecondFactors $factors,
         private readonly ChosenPassword $chosen,
         private readonly SecurityLog $log,
+        private readonly CompanySettings $company,
     ) {
     }
 
@@ -44,6 +46,7 @@ final class LoginController extends AbstractController
         return $this->render('account/login.html.twig', [
             'error' => $authentication->getLastAuthenticationError(),
             'username' => $authentication->getLastUsername(),
+            'company' => $this->company->isThere() ? $this->company->called() : '',
         ]);
     }
 

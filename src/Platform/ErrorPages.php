@@ -128,6 +128,11 @@ final readonly class ErrorPages
                             : 'something that was signed rests on it',
                     ),
                 ],
+            $error instanceof DriverException && '53100' === $error->getSQLState() => [
+                507,
+                'The disk of the database is full: this was not saved, and what you typed is still in the fields. Nothing that was saved '
+                    .'before is lost. Tell whoever looks after the server to make room, then save again.',
+            ],
             $error instanceof InvalidCsrfTokenException => [
                 403,
                 'This page was open too long and its key has run out. Go back, load it again, and save; what you typed is still '

@@ -10,6 +10,7 @@ use App\Account\TrailNames;
 use App\Evidence\Finding;
 use App\Evidence\RecordFinding;
 use App\Platform\ErrorPages;
+use App\Platform\WayBack;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\DomCrawler\Form;
 use Symfony\Component\HttpFoundation\Request;
@@ -195,5 +196,30 @@ final class AccountTest extends AppTestCase
         self::assertResponseRedirects('/');
         $this->browser->followRedirect();
         self::assertStringContainsString('inch · psi', $this->said());
+    }
+
+    /** @return iterable<string, array{string, string}> what a form names as its way back, and where it leads */
+    public static function waysBack(): iterable
+    {
+        yield 'a page of ours' => ['/cases?q=pump#top', '/cases?q=pump#top'];
+        yield 'another host' => ['//elsewhere.invalid', '/'];
+        yield 'the same, with a tab that browsers leave out' => ["/\t/elsewhere.invalid", '/'];
+        yield 'with a backslash' => ['/\\elsewhere.invalid', '/'];
+        yield 'with a line end' => ["/cases\r\nSet-Cookie: x", '/'];
+        yield 'another scheme' => ['javascript:alert(1)', '/'];
+    }
+
+    #[DataProvider('waysBack')]
+    public function testTheWayBackNeverLeadsElsewhere(string $back, string $leads): void
+    {
+        $request = Request::create('/units', 'POST', ['back' => $back]);
+        self::assertSame($leads, WayBack::of($request)->getTargetUrl());
+    }
+
+    public function testWhoOnlyLooksStoresNothingInPieces(): void
+    {
+        $this->signIn(Role::Viewer);
+        $this->browser->request('PUT', '/uploads/00000000-0000-4000-8000-000000000009?offset=0', content: 'xxxx');
+        self::assertSame(403, $this->browser->getResponse()->getStatusCode());
     }
 }

@@ -76,6 +76,35 @@ final class LauncherTest extends TestCase
         self::assertSame("same\nchanged\ngone\n", $process->getOutput());
     }
 
+    public function testWhatDiesBeginsAgainWithoutWhatItLeftBehind(): void
+    {
+        // A master that begins a helper and is killed: its helper goes with it, and another master comes.
+        $process = self::bash(
+            'd=$(mktemp -d); VAR=$d; mkdir $d/log; '
+                .'printf \'#!/bin/bash\necho $$ >>%s/masters\nsleep 60 & echo $! >>%s/helpers\nwait\n\' $d $d >$d/run; chmod +x $d/run; '
+                .'keep it 0.1 $d/run; sleep 0.5; kill -KILL $(head -1 $d/masters); sleep 0.8; wc -l <$d/masters; '
+                .'kill -0 $(head -1 $d/helpers) 2>/dev/null && echo left || echo gone; '
+                .'kill ${STACK_PIDS[0]}; wait ${STACK_PIDS[0]}; rm -rf $d'
+        );
+        self::assertSame("2\ngone\n", $process->getOutput(), $process->getErrorOutput());
+    }
+
+    public function testTheDemoIsNotOpenedToTheNetworkWithoutAWord(): void
+    {
+        $ask = static fn (string $settings): Process => self::bash('shop_kind() { echo demo; }; '.$settings.' guard_demo && echo open');
+        self::assertSame("open\n", $ask('LISTEN=127.0.0.1')->getOutput());
+        $refused = $ask('LISTEN=0.0.0.0');
+        self::assertSame([1, ''], [$refused->getExitCode(), $refused->getOutput()]);
+        self::assertStringContainsString('everybody knows the passwords', $refused->getErrorOutput());
+        self::assertSame("open\n", $ask('LISTEN=0.0.0.0 DEMO_OPEN=yes')->getOutput());
+    }
+
+    public function testAShopIsAskedForByItsOwnNamesOnly(): void
+    {
+        $names = self::bash('JAPHREX_ADDRESS=https://japhrex.brant.example:8443/ trusted_hosts')->getOutput();
+        self::assertSame('^localhost$,^127\.0\.0\.1$,^japhrex\.brant\.example$', $names);
+    }
+
     public function testBookCheckReportsFileAndLine(): void
     {
         $file = sys_get_temp_dir().'/japhrex-book.yaml';

@@ -9,10 +9,13 @@ use App\Account\Code\TimeCode;
 use App\Account\LogIn\KnownBrowsers;
 use App\Account\LogIn\PasswordGuesses;
 use App\Account\Repository\SecurityEventRepository;
+use App\Account\OurShop;
 use App\Account\Role;
 use App\Account\User;
+use App\Account\WhoSigns;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
+use Symfony\Component\HttpFoundation\Request;
 
 /** Who gets in, who does not, and that a stranger can neither guess nor lock anybody out. */
 final class LogInTest extends AppTestCase
@@ -147,6 +150,23 @@ final class LogInTest extends AppTestCase
         }
         $this->send('/login/code', '/login/code', ['code' => TimeCode::of(self::KEY, $now + 1)]);
         self::assertStringContainsString('Too many wrong passwords or codes', $this->said());
+    }
+
+    public function testWhereTheShopWantsItACodeBelongsToASignature(): void
+    {
+        $person = $this->signIn(Role::Analyst);
+        $this->browser->request('GET', '/');
+        $signs = static fn (string $password, string $code = ''): ?string => self::service(WhoSigns::class)->refusal(
+            Request::create('/', 'POST', ['password' => $password, 'code' => $code]),
+        );
+        self::assertSame(WhoSigns::REFUSED, $signs('wrong'));
+        self::assertNull($signs('quay'));
+        self::service(OurShop::class)->settings()->codeToSign = true;
+        self::assertSame(WhoSigns::NO_FACTOR, $signs('quay'));
+        $step = TimeCode::step(time());
+        self::service(SecondFactors::class)->begin($person, self::KEY, TimeCode::of(self::KEY, $step - 1));
+        self::assertSame(WhoSigns::WRONG_CODE, $signs('quay', TimeCode::of(self::KEY, $step - 1)), 'taken already');
+        self::assertNull($signs('quay', TimeCode::of(self::KEY, $step)));
     }
 
     public function testWhatIsTakenOutAndWhatIsNotAllowedIsWrittenDownForGood(): void

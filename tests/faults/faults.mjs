@@ -1,7 +1,9 @@
-// Each part of a running shop is killed again and again while people write: nothing that was acknowledged is lost, and the shop is
-// well again by itself. BASE_URL of a throwaway demo shop, FOLDER of its cluster, PARTS: pids of what keeps each part running.
+// Each part of a running shop is killed again and again while people write, and at last its disk is full: nothing that was
+// acknowledged is lost, and the shop is well again by itself. BASE_URL of a throwaway demo shop, FOLDER of its cluster, SMALL: its disk,
+// PARTS: pids of what keeps each part running.
 import { execFileSync } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { appendFileSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
 import { Door } from '../attack/door.mjs';
 
 const base = process.env.BASE_URL;
@@ -36,7 +38,7 @@ const victims = {
 };
 
 const kept = [];
-const refused = { count: 0 };
+const refused = new Map();
 let writing = true;
 
 // A person at the desk who keeps questions under names, one after the other, and takes down what was acknowledged.
@@ -47,7 +49,7 @@ async function writes(door) {
     if (answer.status === 303) {
       kept.push(name);
     } else {
-      refused.count += 1;
+      refused.set(answer.status, (refused.get(answer.status) ?? 0) + 1);
       await sleep(100);
     }
   }
@@ -94,6 +96,36 @@ for (const [name, victim] of Object.entries(victims)) {
   took.sort((a, b) => a - b);
   rows.push([name, kills - missed, took[Math.floor(took.length / 2)], took.at(-1)]);
 }
+// Everything that this disk still takes is taken, to the last block.
+async function full() {
+  const filler = join(process.env.SMALL, 'filler');
+  for (let bytes = 1 << 22; bytes >= 4096; bytes >>= 1) {
+    try {
+      for (;;) {
+        appendFileSync(filler, Buffer.alloc(bytes));
+      }
+    } catch {
+      // No room for so much; perhaps for half of it.
+    }
+  }
+  const photo = readFileSync('demo/photos/gear-good.jpg').toString('latin1');
+  const body = Buffer.from(
+    `--x\r\nContent-Disposition: form-data; name="_token"\r\n\r\n${doors[1].token}\r\n--x\r\nContent-Disposition: form-data; ` +
+      `name="photos[]"; filename="x.jpg"\r\nContent-Type: image/jpeg\r\n\r\n${photo}\r\n--x--\r\n`,
+    'latin1',
+  );
+  const answers = [];
+  for (let i = 0; i < 10; i += 1) {
+    const sent = await doors[1].ask('POST', '/cases/OQ-26-0103/photos', { raw: body, type: 'multipart/form-data; boundary=x' });
+    answers.push(sent.status);
+    await sleep(400);
+  }
+  rmSync(filler);
+  return { answers, took: await well() };
+}
+
+const room = process.env.SMALL ? await full() : null;
+await sleep(1000);
 writing = false;
 await Promise.all(people);
 
@@ -106,8 +138,12 @@ const lost = kept.filter((name) => !there.has(name));
 for (const [name, killed, middle, worst] of rows) {
   console.log(`${name.padEnd(28)} ${String(killed).padStart(4)} kills, well again after ${middle} ms (at most ${worst} ms)`);
 }
-console.log(`${kept.length} acknowledged, ${refused.count} refused meanwhile, ${lost.length} lost`);
-const slow = rows.some(([, , , worst]) => worst > 5000);
+const statuses = [...refused].map(([status, count]) => `${count} with ${status}`).join(', ');
+console.log(`${kept.length} acknowledged, ${lost.length} lost; refused meanwhile: ${statuses}`);
+if (room) {
+  console.log(`disk full: photos answered ${room.answers.join(' ')}, well again ${room.took} ms after there was room`);
+}
+const slow = rows.some(([, , , worst]) => worst > 5000) || (room?.took ?? 0) > 5000 || room?.answers.some((status) => status < 400);
 const idle = rows.some(([, killed]) => killed < kills / 2);
 if (slow || idle || lost.length > 0 || kept.length < kills) {
   console.log(slow ? 'Not well within 5 s.' : idle ? 'Too few were there to be killed.' : `Lost: ${lost.slice(0, 5).join(', ')}`);

@@ -23,6 +23,16 @@ final class UserRepository extends ServiceEntityRepository
         return $this->findOneBy(['username' => $username]);
     }
 
+    /** Whose mail that is; null: nobody's, or that of several. */
+    public function withMail(string $mail): ?User
+    {
+        /** @var list<User> $found */
+        $found = $this->createQueryBuilder('p')->where('lower(p.mail) = :mail')->setParameter('mail', mb_strtolower($mail))
+            ->setMaxResults(2)->getQuery()->getResult();
+
+        return 1 === \count($found) ? $found[0] : null;
+    }
+
     /** Somebody who may enter, as stored now. */
     public function who(Uuid $id): ?User
     {

@@ -38,15 +38,19 @@ final class PolicyType extends AbstractType
                 $one instanceof Cover ? $one->value : $one->label()
             ),
         ];
+        // Of nothing that is offered, nothing is taken: what stood there stays.
+        $one = static fn (string $field): array => ['setter' => static function (PolicyInput $policy, ?string $typed) use ($field): void {
+            $policy->{$field} = $typed ?? $policy->{$field};
+        }];
         $builder
             ->add('name', TextType::class, $text('Name', 'Pellam, new units; one of a name that is known takes its place'))
-            ->add('kind', ChoiceType::class, ['label' => 'Whose it is', 'empty_data' => '', 'choices' => [
+            ->add('kind', ChoiceType::class, $one('kind') + ['label' => 'Whose it is', 'choices' => [
                 'of the maker' => 'maker', 'of a supplier' => 'supplier', 'of the shop, on its repairs' => 'own-repair',
             ]])
             ->add('maker', TextType::class, $text('Units of which maker', 'empty: of any'))
             ->add('from', DateType::class, $day('In force from'))
             ->add('to', DateType::class, $day('In force to'))
-            ->add('runs', ChoiceType::class, ['label' => 'Its time runs from', 'choices' => [
+            ->add('runs', ChoiceType::class, $one('runs') + ['label' => 'Its time runs from', 'choices' => [
                 'delivery' => 'delivery', 'fitting' => 'fitting',
             ]])
             ->add('months', IntegerType::class, $number('Months'))
