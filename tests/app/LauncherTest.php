@@ -83,7 +83,7 @@ final class LauncherTest extends TestCase
             'd=$(mktemp -d); VAR=$d; mkdir $d/log; '
                 .'printf \'#!/bin/bash\necho $$ >>%s/masters\nsleep 60 & echo $! >>%s/helpers\nwait\n\' $d $d >$d/run; chmod +x $d/run; '
                 .'keep it 0.1 $d/run; sleep 0.5; kill -KILL $(head -1 $d/masters); sleep 0.8; wc -l <$d/masters; '
-                .'kill -0 $(head -1 $d/helpers) 2>/dev/null && echo left || echo gone; '
+                .'grep -qs "State:.S" /proc/$(head -1 $d/helpers)/status && echo left || echo gone; '
                 .'kill ${STACK_PIDS[0]}; wait ${STACK_PIDS[0]}; rm -rf $d'
         );
         self::assertSame("2\ngone\n", $process->getOutput(), $process->getErrorOutput());

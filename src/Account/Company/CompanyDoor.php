@@ -62,7 +62,7 @@ final readonly class CompanyDoor
         try {
             $token = $provider->getAccessToken('authorization_code', ['code' => $code])->getValues()['id_token'] ?? '';
             $keys = json_decode((string) $provider->getHttpClient()->request('GET', $described['jwks_uri'])->getBody(), true);
-        } catch (IdentityProviderException | GuzzleException | \UnexpectedValueException $error) {
+        } catch (IdentityProviderException|GuzzleException|\UnexpectedValueException $error) {
             throw CompanyError::silent($error);
         }
 
@@ -124,7 +124,7 @@ final readonly class CompanyDoor
                 true,
                 flags: \JSON_THROW_ON_ERROR,
             );
-        } catch (GuzzleException | \JsonException $error) {
+        } catch (GuzzleException|\JsonException $error) {
             throw CompanyError::silent($error);
         }
         $described = [];

@@ -49,8 +49,12 @@ final class DirectionsTest extends TestCase
         $family = \is_string($case['family']) ? $case['family'] : '';
         [$reader, $diagnosis] = self::$engines[$family] ??= self::engine($family);
         // Many start from the same case.
-        $candidates = self::$answers[serialize($case)] ??= $diagnosis->of(...$reader->read($case))['candidates'];
-        foreach ($candidates as $one) {
+        if (!isset(self::$answers[$key = serialize($case)])) {
+            /** @var list<array{origin: string, place: string, chance: float}> $candidates */
+            $candidates = $diagnosis->of(...$reader->read($case))['candidates'];
+            self::$answers[$key] = $candidates;
+        }
+        foreach (self::$answers[$key] as $one) {
             if ($origin === implode('@', array_filter([$one['origin'], $one['place']]))) {
                 return $one['chance'];
             }
