@@ -30,6 +30,9 @@ final readonly class ErrorPages
     private const AWAY = 'The database does not answer. Nothing that was saved is lost, and this was not saved: what you typed is still in '
         .'the fields when you go back. It is being started again; try once more in a few seconds.';
 
+    private const FULL = 'The disk of the database is full: this was not saved, and what you typed is still in the fields when you go '
+        .'back. Nothing that was saved before is lost. Tell whoever looks after the server to make room, then save again.';
+
     public function __construct(
         private Environment $twig,
         private Security $security,
@@ -38,17 +41,19 @@ final readonly class ErrorPages
     ) {
     }
 
-    /** The database is away: said without it, since the frame of a page asks it. */
+    /** The database is away, or its disk is full: said without it, since the frame of a page asks it. */
     #[AsEventListener(priority: 10)]
     public function away(ExceptionEvent $event): void
     {
-        if (!self::isAway($event->getThrowable())) {
+        $status = self::isFull($event->getThrowable()) ? 507 : (self::isAway($event->getThrowable()) ? 503 : 0);
+        if (0 === $status) {
             return;
         }
+        $says = 507 === $status ? self::FULL : self::AWAY;
         $request = $event->getRequest();
         $response = \in_array('application/json', $request->getAcceptableContentTypes(), true)
-            ? new JsonResponse(['error' => self::AWAY], 503)
-            : new Response($this->twig->render('platform/away.html.twig', ['message' => self::AWAY]), 503);
+            ? new JsonResponse(['error' => $says], $status)
+            : new Response($this->twig->render('platform/away.html.twig', ['message' => $says]), $status);
         $response->headers->add(['X-Refused' => 'yes', 'Retry-After' => '5']);
         $event->setResponse($response);
         $event->allowCustomResponseCode();
@@ -102,6 +107,17 @@ final readonly class ErrorPages
         return false;
     }
 
+    private static function isFull(?\Throwable $error): bool
+    {
+        for (; null !== $error; $error = $error->getPrevious()) {
+            if ($error instanceof \PDOException && '53100' === (string) ($error->errorInfo[0] ?? $error->getCode())) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private static function isCut(\PDOException $error): bool
     {
         return 1 === preg_match('/^(08...|57P0.|53300)$/', (string) ($error->errorInfo[0] ?? $error->getCode()))
@@ -128,11 +144,6 @@ final readonly class ErrorPages
                             : 'something that was signed rests on it',
                     ),
                 ],
-            $error instanceof DriverException && '53100' === $error->getSQLState() => [
-                507,
-                'The disk of the database is full: this was not saved, and what you typed is still in the fields. Nothing that was saved '
-                    .'before is lost. Tell whoever looks after the server to make room, then save again.',
-            ],
             $error instanceof InvalidCsrfTokenException => [
                 403,
                 'This page was open too long and its key has run out. Go back, load it again, and save; what you typed is still '

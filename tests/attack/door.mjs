@@ -43,7 +43,7 @@ export class Door {
         return { status: path.endsWith('/stream') ? 204 : 598, text: '', type: '', asked };
       }
       const code = error.cause?.code ?? String(error);
-      return { status: code === 'UND_ERR_SOCKET' ? 599 : 400, text: '', type: '', asked: `${asked} (${code})` };
+      return { status: /^(E|UND_ERR_SOCKET)/.test(code) ? 599 : 400, text: '', type: '', asked: `${asked} (${code})` };
     }
   }
 
