@@ -75,7 +75,9 @@ mend() {
   while [ $# -gt 0 ]; do
     case "$1" in --key) key=$2; shift 2 ;; *) hashes="$hashes $1"; shift ;; esac
   done
-  [ -n "$hashes" ] || hashes=$(with_running_shop php bin/console app:verify | grep -v '^orphaned' | grep -oE '\b[0-9a-f]{64}\b' | sort -u || true)
+  if [ -z "$hashes" ]; then
+    hashes=$(with_running_shop php bin/console app:verify | grep -v '^orphaned' | grep -oE '\b[0-9a-f]{64}\b' | sort -u || true)
+  fi
   [ -n "$hashes" ] || { echo "Nothing is missing or damaged."; return 0; }
   for hash in $hashes; do
     with_running_shop php bin/console app:restore "$from" --key "$key" --file "$hash" || failed=1

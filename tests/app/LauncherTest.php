@@ -22,7 +22,7 @@ final class LauncherTest extends TestCase
     private static function bash(string $line): Process
     {
         $process = new Process(
-            ['bash', '-c', 'ROOT=$PWD; for p in packages cluster stack keep; do . bin/launcher/$p.sh; done; '.$line],
+            ['bash', '-c', 'ROOT=$PWD; for p in packages cluster stack shop keep; do . bin/launcher/$p.sh; done; '.$line],
             \dirname(__DIR__, 2),
             timeout: 60,
         );
