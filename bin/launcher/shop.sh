@@ -59,6 +59,7 @@ not_as_root() {
   # Some archives of packages are readable for whoever unpacked them only.
   chmod -R a+rX "$ROOT"/{assets,bin,books,config,core,demo,migrations,public,src,templates,vendor}
   mkdir -p "$VAR"
+  tls
   local place
   for place in "$VAR" "${JAPHREX_STORE:-$VAR}" "${JAPHREX_INBOX:-$VAR}"; do
     [ ! -d "$place" ] || find "$place" -not -user japhrex -not -name backup-key.txt -exec chown -h japhrex:japhrex {} +
@@ -66,6 +67,23 @@ not_as_root() {
   [ "${PORT:-8470}" -ge 1024 ] || as=("${as[@]/--no-new-privs/--inh-caps=+net_bind_service}" --ambient-caps=+net_bind_service)
   cd "$ROOT"
   exec "${as[@]}" env HOME=/nonexistent ./japhrex "$@"
+}
+
+# TLS=CERT:KEY takes the shop's certificate, TLS=self makes one for its network, for two years, which browsers ask about once.
+# Either is kept under var/tls, where the shop may read it.
+tls() {
+  [ -n "${TLS:-}" ] || return 0
+  local folder=$VAR/tls names=IP:127.0.0.1,DNS:localhost name
+  mkdir -p "$folder"
+  if [ "$TLS" != self ]; then
+    (umask 077; cp "${TLS%%:*}" "$folder/cert.pem"; cp "${TLS#*:}" "$folder/key.pem")
+    export JAPHREX_HSTS=yes
+  elif ! openssl x509 -checkend 2592000 -noout -in "$folder/cert.pem" >/dev/null 2>&1; then
+    for name in $(hostname -I); do names="$names,IP:$name"; done
+    (umask 077; openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:prime256v1 -nodes -days 730 -keyout "$folder/key.pem" \
+      -out "$folder/cert.pem" -subj "/CN=$(hostname)" -addext "subjectAltName=$names,DNS:$(hostname)" 2>/dev/null)
+  fi
+  export JAPHREX_TLS_CERT=$folder/cert.pem
 }
 
 # Whatever is done beside a running shop is done as whoever it runs as.
@@ -100,17 +118,18 @@ start_shop() {
     echo "Already running: $(sed -n 2p "$VAR/running"). Stop it with ./japhrex stop."; exit 0
   fi
   not_as_root start "$@"
+  [ -n "${JAPHREX_TLS_CERT:-}" ] || tls
   mkdir -p "$VAR"
   local port=${PORT:-8470}
   port_is_free "$port" || port=$(free_port)
   export JAPHREX_STORE="${JAPHREX_STORE:-$VAR/store}" SYMFONY_TRUSTED_HOSTS
   # Phones come over the shop's network; the code that they scan holds the address by which they reach this machine.
   if [ -n "${LISTEN:-}" ]; then
-    export JAPHREX_ADDRESS="${JAPHREX_ADDRESS:-http://$([ "$LISTEN" = 0.0.0.0 ] && hostname -I | cut -d' ' -f1 || echo "$LISTEN"):$port}"
+    export JAPHREX_ADDRESS="${JAPHREX_ADDRESS:-$(scheme)://$([ "$LISTEN" = 0.0.0.0 ] && hostname -I | cut -d' ' -f1 || echo "$LISTEN"):$port}"
   fi
   SYMFONY_TRUSTED_HOSTS="${SYMFONY_TRUSTED_HOSTS:-$(trusted_hosts)}"
   start_stack "$with" "$VAR/pg" japhrex "$port"
-  (umask 077; printf '%s\nhttp://127.0.0.1:%s/\n%s\n%s\n%s\n' "$$" "$port" "$DATABASE_URL" "$JAPHREX_STORE" "$DATABASE_OWNER_URL" \
+  (umask 077; printf '%s\n%s://127.0.0.1:%s/\n%s\n%s\n%s\n' "$$" "$(scheme)" "$port" "$DATABASE_URL" "$JAPHREX_STORE" "$DATABASE_OWNER_URL" \
     >"$VAR/running")
   trap 'rm -f "$VAR/running"; end_stack' EXIT
   local reach="Only this machine reaches it. LISTEN=0.0.0.0 ./japhrex start opens it to phones in the shop's network."
@@ -118,7 +137,7 @@ start_shop() {
   local told key
   told=$(php bin/console app:shop)
   key=$(sed -n 2p <<<"$told")
-  printf '\n  Japhrex is open at  http://127.0.0.1:%s/\n\n' "$port"
+  printf '\n  Japhrex is open at  %s://127.0.0.1:%s/\n\n' "$(scheme)" "$port"
   if [ "$(head -1 <<<"$told")" = demo ]; then
     cat <<TEXT
   desk      service desk: takes units in         bench     bench 2: strips, photographs, measures
@@ -127,7 +146,7 @@ start_shop() {
 
 TEXT
   elif [ -n "$key" ]; then
-    printf '  It is empty. Begin it here:  http://127.0.0.1:%s/begin?key=%s\n\n' "$port" "$key"
+    printf '  It is empty. Begin it here:  %s://127.0.0.1:%s/begin?key=%s\n\n' "$(scheme)" "$port" "$key"
   fi
   cat <<TEXT
   $reach
@@ -159,5 +178,6 @@ with_running_shop() {
   DATABASE_URL=$(sed -n 3p "$VAR/running")
   DATABASE_OWNER_URL=$(sed -n 5p "$VAR/running")
   JAPHREX_STORE=$(sed -n 4p "$VAR/running")
+  case "$(sed -n 2p "$VAR/running")" in https:*) export JAPHREX_TLS_CERT=$VAR/tls/cert.pem ;; esac
   as_shop "$@"
 }

@@ -73,6 +73,8 @@ keep() {
   STACK_PARTS+=("$name=$!")
 }
 
+scheme() { echo "http${JAPHREX_TLS_CERT:+s}"; }
+
 # serve PORT: nginx and php-fpm in front of the application, and the worker behind it.
 serve() {
   local port=$1 who; who=$(id -un)
@@ -135,7 +137,10 @@ http {
   uwsgi_temp_path $STACK_TMP/nginx/uwsgi;
   scgi_temp_path $STACK_TMP/nginx/scgi;
   server {
-    listen ${LISTEN:-127.0.0.1}:$port;
+    listen ${LISTEN:-127.0.0.1}:$port${JAPHREX_TLS_CERT:+ ssl};
+    ${JAPHREX_TLS_CERT:+ssl_certificate $JAPHREX_TLS_CERT; ssl_certificate_key $VAR/tls/key.pem; ssl_protocols TLSv1.2 TLSv1.3;}
+    # Who asks in the clear is led to where it is not.
+    error_page 497 =301 https://\$host:\$server_port\$request_uri;
     root $ROOT/public;
     # The one script that is ever executed; whatever else is asked for is a route of the application.
     include /etc/nginx/fastcgi_params;
@@ -182,7 +187,8 @@ CONF
   watch_cluster "$STACK_CLUSTER" >>"$VAR/log/database.log" 2>&1 & STACK_PIDS+=($!)
   local i
   for ((i = 0; i < 100; i++)); do
-    php -r 'exit(@file_get_contents($argv[1]) === "" ? 0 : 1);' "http://127.0.0.1:$port/empty" 2>/dev/null && return 0
+    php -r '$any = stream_context_create(["ssl" => ["verify_peer" => false, "verify_peer_name" => false]]);
+      exit(@file_get_contents($argv[1], context: $any) === "" ? 0 : 1);' "$(scheme)://127.0.0.1:$port/empty" 2>/dev/null && return 0
     sleep 0.1
   done
   tail -5 "$VAR/log/nginx.log" "$VAR/log/php-fpm.log" >&2; echo "The server did not come up; see var/log." >&2; exit 1

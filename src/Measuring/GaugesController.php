@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Measuring;
 
 use App\Account\CurrentPerson;
+use App\Account\Log\SecurityEvent;
+use App\Account\Log\SecurityLog;
 use App\Account\Permission;
 use App\Measuring\Form\GaugeType;
 use App\Measuring\Repository\GaugeRepository;
@@ -84,7 +86,7 @@ final class GaugesController extends AbstractController
     #[Route('/gauges/{id}/token', name: 'gauge_token', methods: ['POST'])]
     #[IsGranted(Permission::BENCH)]
     #[IsCsrfTokenValid('act')]
-    public function token(Gauge $gauge): Response
+    public function token(Gauge $gauge, CurrentPerson $person, SecurityLog $log): Response
     {
         if ('' === $gauge->bench) {
             throw new ShopError('To which bench does it send? Enter the bench of the gauge first.', 422);
@@ -92,6 +94,7 @@ final class GaugesController extends AbstractController
         $token = DeviceToken::make();
         $gauge->giveToken($token);
         $this->entityManager->flush();
+        $log->note(SecurityEvent::Token, $person->get(), "of gauge {$gauge->name}");
 
         return $this->page([], [(string) $gauge->id => $token]);
     }

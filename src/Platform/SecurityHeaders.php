@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform;
 
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 
@@ -15,12 +16,20 @@ final readonly class SecurityHeaders
         ."'self' blob:; worker-src "
         ."'self'; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
+    /** @param bool $always whether browsers are to come by TLS alone from now on (RFC 6797); not where the certificate is self-made */
+    public function __construct(#[Autowire('%env(bool:default:app.no_address:JAPHREX_HSTS)%')] private bool $always)
+    {
+    }
+
     public function __invoke(ResponseEvent $event): void
     {
         if (!$event->isMainRequest()) {
             return;
         }
         $headers = $event->getResponse()->headers;
+        if ($this->always && $event->getRequest()->isSecure()) {
+            $headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
         foreach ([
             'Content-Security-Policy' => self::POLICY,
             'X-Content-Type-Options' => 'nosniff',

@@ -8,6 +8,7 @@ use App\Account\Role;
 use App\Evidence\Finding;
 use App\Evidence\Inbox;
 use App\Evidence\PhonePass;
+use App\Evidence\PhonePasses;
 use App\Evidence\Photo;
 use App\Evidence\PhotoIntake;
 use App\Evidence\PhotoStage;
@@ -130,6 +131,16 @@ final class PhoneAndTrayTest extends AppTestCase
         $pass = new PhonePass($case, PhonePass::hash('x'), $this->person(Role::Bench));
         self::assertTrue($pass->isValid(new \DateTimeImmutable('+9 hours')));
         self::assertFalse($pass->isValid(new \DateTimeImmutable('+11 hours')));
+    }
+
+    public function testSoManyPhonesHoldAPassAndNotOneMore(): void
+    {
+        [$case, $who] = [$this->aCase(), $this->person(Role::Bench)];
+        for ($i = 0; $i < PhonePasses::MOST; ++$i) {
+            self::service(PhonePasses::class)->make($case, $who);
+        }
+        $this->expectExceptionMessage('12 phones hold a pass to this case already');
+        self::service(PhonePasses::class)->make($case, $who);
     }
 
     public function testAPieceThatComesTwiceOrTooEarlyChangesNothing(): void

@@ -60,6 +60,8 @@ const cases = {
   report: '/cases/OQ-26-0101/report',
   history: '/cases/OQ-26-0101/history',
   'not here': '/cases/OQ-26-9999',
+  people: '/people',
+  'log-ins': '/security?kind=signed-in',
 };
 
 // On the phone the pages that are used there are looked at by axe once more; the others only have to fit.

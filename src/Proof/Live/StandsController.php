@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Proof\Live;
 
+use App\Account\CurrentPerson;
+use App\Account\Log\SecurityEvent;
+use App\Account\Log\SecurityLog;
 use App\Account\Permission;
 use App\Platform\DeviceToken;
 use App\Proof\Form\StandInput;
@@ -53,11 +56,12 @@ final class StandsController extends AbstractController
     #[Route('/stands/{id}/token', name: 'stand_token', methods: ['POST'])]
     #[IsGranted(Permission::BENCH)]
     #[IsCsrfTokenValid('act')]
-    public function token(TestStand $stand): Response
+    public function token(TestStand $stand, CurrentPerson $person, SecurityLog $log): Response
     {
         $token = DeviceToken::make();
         $stand->giveToken($token);
         $this->entityManager->flush();
+        $log->note(SecurityEvent::Token, $person->get(), "of test stand {$stand->name}");
 
         return $this->page(tokens: [(string) $stand->id => $token]);
     }
