@@ -137,6 +137,6 @@ final class ShopTest extends AppTestCase
     {
         self::assertSame('ostrey-quay', DemoShop::PASSWORD);
         self::assertStringContainsString(DemoShop::PASSWORD, (string) file_get_contents(\dirname(__DIR__, 2).'/README.md'));
-        self::assertStringContainsString(DemoShop::PASSWORD, (string) file_get_contents(\dirname(__DIR__, 2).'/bin/launcher/stack.sh'));
+        self::assertStringContainsString(DemoShop::PASSWORD, (string) file_get_contents(\dirname(__DIR__, 2).'/bin/launcher/shop.sh'));
     }
 }
