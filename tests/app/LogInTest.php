@@ -6,8 +6,10 @@ namespace Japhrex\Tests\app;
 
 use App\Account\Code\SecondFactors;
 use App\Account\Code\TimeCode;
+use App\Account\LogIn\EqualTime;
 use App\Account\LogIn\KnownBrowsers;
 use App\Account\LogIn\PasswordGuesses;
+use App\Account\LogIn\SecondStep;
 use App\Account\OurShop;
 use App\Account\Repository\SecurityEventRepository;
 use App\Account\Role;
@@ -15,7 +17,12 @@ use App\Account\User;
 use App\Account\WhoSigns;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
+use Symfony\Component\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Security\Http\Event\CheckPassportEvent;
+use Symfony\Component\Security\Http\EventListener\CheckCredentialsListener;
+use Symfony\Component\Security\Http\EventListener\CsrfProtectionListener;
+use Symfony\Component\Security\Http\EventListener\UserCheckerListener;
 
 /** Who gets in, who does not, and that a stranger can neither guess nor lock anybody out. */
 final class LogInTest extends AppTestCase
@@ -96,6 +103,24 @@ final class LogInTest extends AppTestCase
         $this->browser->followRedirect();
         self::assertStringContainsString('This page was open too long', $this->said());
         self::assertStringContainsString('On the floor', $this->tryPassword('quay'));
+    }
+
+    public function testANameThatIsNotThereIsHashedBeforeAnybodyFindsThatOut(): void
+    {
+        $dispatcher = self::getContainer()->get('security.event_dispatcher.main');
+        self::assertInstanceOf(EventDispatcherInterface::class, $dispatcher);
+        $order = [];
+        foreach ($dispatcher->getListeners(CheckPassportEvent::class) as $listener) {
+            $order[] = \is_array($listener) && \is_object($listener[0]) ? $listener[0]::class : '';
+        }
+        $looked = array_values(array_intersect($order, [
+            CsrfProtectionListener::class, PasswordGuesses::class, EqualTime::class, UserCheckerListener::class,
+            CheckCredentialsListener::class, SecondStep::class,
+        ]));
+        self::assertSame([
+            CsrfProtectionListener::class, PasswordGuesses::class, EqualTime::class, UserCheckerListener::class,
+            CheckCredentialsListener::class, SecondStep::class,
+        ], $looked);
     }
 
     public function testTimeOpensTheNameAgain(): void

@@ -18,7 +18,8 @@ final readonly class EqualTime
     {
     }
 
-    #[AsEventListener(priority: 128)]
+    /** Before anybody else asks for the person: whoever finds none first ends it there. */
+    #[AsEventListener(priority: 300)]
     public function check(CheckPassportEvent $event): void
     {
         $credentials = $event->getPassport()->getBadge(PasswordCredentials::class);

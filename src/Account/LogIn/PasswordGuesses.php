@@ -37,7 +37,7 @@ final readonly class PasswordGuesses
     {
     }
 
-    #[AsEventListener(priority: 256)]
+    #[AsEventListener(priority: 400)]
     public function check(CheckPassportEvent $event): void
     {
         $limits = $this->limits($event->getPassport());
