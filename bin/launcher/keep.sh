@@ -90,6 +90,7 @@ mend() {
 empty_shop() {
   [ -f "$VAR/pg/data/PG_VERSION" ] || { echo "There is nothing here. ./japhrex start --shop begins a shop."; return 0; }
   if is_running; then echo "It is running. ./japhrex stop ends it." >&2; exit 1; fi
+  not_as_root empty "$@"
   STACK_CLUSTER=$VAR/pg
   trap end_stack EXIT
   start_cluster "$VAR/pg"
