@@ -125,12 +125,13 @@ start_shop() {
   export JAPHREX_STORE="${JAPHREX_STORE:-$VAR/store}" SYMFONY_TRUSTED_HOSTS
   # Phones come over the shop's network; the code that they scan holds the address by which they reach this machine.
   if [ -n "${LISTEN:-}" ]; then
-    export JAPHREX_ADDRESS="${JAPHREX_ADDRESS:-$(scheme)://$([ "$LISTEN" = 0.0.0.0 ] && hostname -I | cut -d' ' -f1 || echo "$LISTEN"):$port}"
+    local host=$LISTEN
+    [ "$LISTEN" != 0.0.0.0 ] || host=$(hostname -I | cut -d' ' -f1)
+    export JAPHREX_ADDRESS="${JAPHREX_ADDRESS:-$(scheme)://$host:$port}"
   fi
   SYMFONY_TRUSTED_HOSTS="${SYMFONY_TRUSTED_HOSTS:-$(trusted_hosts)}"
   start_stack "$with" "$VAR/pg" japhrex "$port"
-  (umask 077; printf '%s\n%s://127.0.0.1:%s/\n%s\n%s\n%s\n' "$$" "$(scheme)" "$port" "$DATABASE_URL" "$JAPHREX_STORE" "$DATABASE_OWNER_URL" \
-    >"$VAR/running")
+  (umask 077; printf '%s\n' "$$" "$(scheme)://127.0.0.1:$port/" "$DATABASE_URL" "$JAPHREX_STORE" "$DATABASE_OWNER_URL" >"$VAR/running")
   trap 'rm -f "$VAR/running"; end_stack' EXIT
   local reach="Only this machine reaches it. LISTEN=0.0.0.0 ./japhrex start opens it to phones in the shop's network."
   [ -z "${JAPHREX_ADDRESS:-}" ] || reach="Phones reach it at $JAPHREX_ADDRESS"

@@ -190,6 +190,20 @@ final class SmallThingsTest extends TestCase
         (new Tool())->run(['sleep', '5'], seconds: 1);
     }
 
+    public function testAProgramThatWantsMoreThanItsLimitsEnds(): void
+    {
+        $file = sys_get_temp_dir().'/tool-'.bin2hex(random_bytes(4));
+        $tool = new Tool('prlimit --fsize=1000 --core=0');
+        try {
+            $tool->run(['sh', '-c', 'head -c 900 /dev/zero >"$0"', $file]);
+            self::assertSame(900, filesize($file), 'within them it works');
+            $this->expectException(ToolFailed::class);
+            $tool->run(['sh', '-c', 'head -c 5000 /dev/zero >"$0"', $file]);
+        } finally {
+            unlink($file);
+        }
+    }
+
     public function testTimesAndSizesAreWrittenAsTheShopSaysThem(): void
     {
         $twig = new ShopTwig();

@@ -9,6 +9,8 @@ test('a part is tapped in the drawing, graded, and its face takes the colour of 
   await page.goto(`/cases/${number}/parts`);
   const inOrder = page.getByRole('list', { name: 'Parts in the order in which they come off' });
   await expect(page.locator('.unitpicture [data-part=drive-gear]')).toHaveClass(/inside/);
+  const wide = async (which) => (await page.locator(which).boundingBox()).width;
+  expect(await wide('.unitdrawing .paper'), 'it has the whole width of its place').toBeGreaterThan(0.95 * (await wide('.unitdrawing')));
   // By keys: all parts, as the strip takes them, never from the back to the front.
   await expect(inOrder.getByRole('link').first()).toHaveText(/^Suction strainer/);
   await inOrder.getByRole('link', { name: 'Drive gear and shaft, still in the unit' }).focus();
