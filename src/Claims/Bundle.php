@@ -20,8 +20,8 @@ use Twig\Environment;
 
 /**
  * Everything that a claim rests on, in one ZIP of open formats: the PDF, the claim as JSON, readings as CSV, the chain as JSON and SVG,
- * photos byte
- * for byte as they came, and SHA256SUMS over all of it, which `sha256sum -c SHA256SUMS` checks.
+ * photos byte for byte as they came but for where they were taken, unless that is asked for, and SHA256SUMS over all of it, which
+ * `sha256sum -c SHA256SUMS` checks.
  */
 final readonly class Bundle
 {
