@@ -58,10 +58,10 @@ not_as_root() {
   fi
   # Some archives of packages are readable for whoever unpacked them only.
   chmod -R a+rX "$ROOT"/{assets,bin,books,config,core,demo,migrations,public,src,templates,vendor}
-  mkdir -p "$VAR"
+  mkdir -p "$VAR" "$ROOT/var/cache"
   tls
   local place
-  for place in "$VAR" "${JAPHREX_STORE:-$VAR}" "${JAPHREX_INBOX:-$VAR}"; do
+  for place in "$VAR" "$ROOT/var/cache" "${JAPHREX_STORE:-$VAR}" "${JAPHREX_INBOX:-$VAR}"; do
     [ ! -d "$place" ] || find "$place" -not -user japhrex -not -name backup-key.txt -exec chown -h japhrex:japhrex {} +
   done
   [ "${PORT:-8470}" -ge 1024 ] || as=("${as[@]/--no-new-privs/--inh-caps=+net_bind_service}" --ambient-caps=+net_bind_service)

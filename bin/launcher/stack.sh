@@ -1,6 +1,7 @@
 # nginx, php-fpm and the worker: started here, ended here, nothing else touched.
 
-VAR="$ROOT/var"
+# Several nodes of one folder each have a place of their own.
+VAR="${JAPHREX_VAR:-$ROOT/var}"
 STACK_PIDS=()
 STACK_PARTS=()
 STACK_TMP=""
@@ -44,10 +45,10 @@ tool_limits() {
 
 # Compiles the container when a file that it is made of has changed since.
 warm() {
-  local stamp="$VAR/cache/prod/.warm"
+  local stamp="$ROOT/var/cache/prod/.warm"
   if [ -f "$stamp" ] &&
     [ -z "$(find src core config templates books vendor/.made-from .env -newer "$stamp" -print -quit)" ]; then return 0; fi
-  rm -rf "$VAR/cache/prod"
+  rm -rf "$ROOT/var/cache/prod"
   quietly php bin/console cache:warmup --env=prod
   touch "$stamp"
 }
@@ -75,8 +76,16 @@ keep() {
 
 scheme() { echo "http${JAPHREX_TLS_CERT:+s}"; }
 
-# serve PORT: nginx and php-fpm in front of the application, and the worker behind it.
+# serve PORT: nginx and php-fpm in front of the application, the worker behind it, and its own database watched.
 serve() {
+  web "$1"
+  workers
+  watch_cluster "$STACK_CLUSTER" >>"$VAR/log/database.log" 2>&1 & STACK_PIDS+=($!)
+  answers "$1"
+}
+
+# web PORT: nginx and php-fpm.
+web() {
   local port=$1 who; who=$(id -un)
   STACK_TMP=$(mktemp -d /tmp/japhrex.XXXXXX)
   mkdir -p "$STACK_TMP/nginx" "$VAR/log"
@@ -93,7 +102,7 @@ pm.max_children = 6
 pm.max_requests = 2000
 clear_env = no
 catch_workers_output = yes
-php_admin_value[upload_max_filesize] = 60M
+php_admin_value[upload_max_filesize] = 600M
 php_admin_value[post_max_size] = 600M
 php_admin_value[max_file_uploads] = 200
 php_admin_value[upload_tmp_dir] = $STACK_TMP
@@ -162,7 +171,7 @@ http {
       fastcgi_buffering off;
       gzip off;
     }
-    location ~ ^/(cases|phone|uploads)/ { client_max_body_size 600m; include $STACK_TMP/program.conf; }
+    location ~ ^/(cases|phone|uploads|exchange)/ { client_max_body_size 600m; include $STACK_TMP/program.conf; }
     location ~ ^/(aftercare|settings|prices|library|proof|stands)(/|\$) { client_max_body_size 64m; include $STACK_TMP/program.conf; }
     location ~ ^/(login|welcome|begin) { client_max_body_size 64k; include $STACK_TMP/program.conf; }
     location / { include $STACK_TMP/program.conf; }
@@ -177,18 +186,24 @@ CONF
     -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 \
     -d realpath_cache_size=4M -d expose_php=0 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M
   keep nginx 0.2 /usr/sbin/nginx -c "$STACK_TMP/nginx.conf" -e "$VAR/log/nginx.log"
-  # Each is begun anew every hour, or when it ends: what it held is given back.
+}
+
+# What is done behind the pages. Each is begun anew every hour, or when it ends: what it held is given back.
+workers() {
+  mkdir -p "$VAR/log" "${JAPHREX_INBOX:-$VAR/inbox}"
   keep worker 1 php bin/console messenger:consume work --time-limit=3600 --memory-limit=256M --sleep=0.3 -q
-  mkdir -p "${JAPHREX_INBOX:-$VAR/inbox}"
   keep inbox 2 php bin/console app:inbox --watch
   keep night 1 php bin/console app:night
   # What an update, an import or a command has changed; what is done on a page is remembered with it.
   keep remember 120 php bin/console app:remember -q
-  watch_cluster "$STACK_CLUSTER" >>"$VAR/log/database.log" 2>&1 & STACK_PIDS+=($!)
+}
+
+# answers PORT: waits for the first page.
+answers() {
   local i
   for ((i = 0; i < 100; i++)); do
     php -r '$any = stream_context_create(["ssl" => ["verify_peer" => false, "verify_peer_name" => false]]);
-      exit(@file_get_contents($argv[1], context: $any) === "" ? 0 : 1);' "$(scheme)://127.0.0.1:$port/empty" 2>/dev/null && return 0
+      exit(@file_get_contents($argv[1], context: $any) === "" ? 0 : 1);' "$(scheme)://127.0.0.1:$1/empty" 2>/dev/null && return 0
     sleep 0.1
   done
   tail -5 "$VAR/log/nginx.log" "$VAR/log/php-fpm.log" >&2; echo "The server did not come up; see var/log." >&2; exit 1

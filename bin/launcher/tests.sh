@@ -17,7 +17,7 @@ test_style() {
   step "Style"
   holds php vendor/bin/php-cs-fixer check --diff --show-progress=none
   php bin/columns
-  npx --no-install biome check --error-on-warnings assets/scripts tests/browser tests/attack tests/faults bin/vendor-assets.mjs
+  npx --no-install biome check --error-on-warnings assets/scripts tests/browser tests/attack tests/faults tests/nodes bin/vendor-assets.mjs
   node bin/vendor-assets.mjs --check
   if [ -f vendor/.ranges ]; then echo "packages are not those of composer.versions.json"; else php bin/versions check; fi
   step "Types and architecture"
@@ -120,6 +120,16 @@ test_faults() {
   php bin/console app:verify
 }
 
+# Two web nodes and two workers of one shop behind a balancer, one of each killed at work.
+test_nodes() {
+  test_cluster
+  step "Nodes"
+  app_env japhrex_nodes
+  make_database japhrex_nodes
+  migrate japhrex_nodes
+  node tests/nodes/nodes.mjs
+}
+
 # run_tests [core|app|browser|style|quick] [what to run of it]
 run_tests() {
   local part=${1:-all}; [ $# = 0 ] || shift
@@ -131,6 +141,7 @@ run_tests() {
     app) test_cluster; app_env japhrex_test; make_database japhrex_test; migrate japhrex_test; test_app "$@" ;;
     browser) throwaway_stack; test_browser "$@" ;;
     attack) throwaway_stack; test_attack ;;
+    nodes) test_nodes ;;
     faults)
       small_disk 1500m
       throwaway_stack -c fsync=on -c synchronous_commit=on
@@ -138,7 +149,7 @@ run_tests() {
       test_faults "$@"
       ;;
     all) test_all ;;
-    *) echo "japhrex: ./japhrex test [core|app|browser|style|quick|attack|faults]" >&2; exit 2 ;;
+    *) echo "japhrex: ./japhrex test [core|app|browser|style|quick|attack|nodes|faults]" >&2; exit 2 ;;
   esac
 }
 

@@ -8,7 +8,8 @@ namespace Japhrex\Core\Photo;
  * A picture file without where it was taken: the GPS entries of its Exif block are blanked, everything else stays byte for
  * byte, the image too.
  *
- * Source: Exif 2.32 (CIPA DC-008), 4.6.3 (GPS Info IFD pointer, tag 8825 hex); TIFF 6.0, image file directories.
+ * Source: Exif 2.32 (CIPA DC-008), 4.6.3 (GPS Info IFD pointer, tag 8825 hex); TIFF 6.0, image file directories; for films ISO 6709,
+ * annex H (a point as text, which cameras write into the head of the file).
  */
 final class PlaceTakenOut
 {
@@ -27,6 +28,19 @@ final class PlaceTakenOut
         }
 
         return $changed;
+    }
+
+    /** Bytes of a point as text at most. */
+    public const POINT = 64;
+
+    /** A piece of a film, or all of it, with each point written as text set to the one off Africa where nobody is. */
+    public static function ofFilm(string $bytes): string
+    {
+        return (string) preg_replace_callback(
+            '~[+-]\d{2}\.\d{2,9}[+-]\d{3}\.\d{2,9}(?:[+-]\d{1,5}(?:\.\d{1,4})?)?(?:CRS\w{1,12})?/~',
+            static fn (array $found): string => (string) preg_replace('/\d/', '0', $found[0]),
+            $bytes,
+        );
     }
 
     /** @param int $base where the TIFF header begins */

@@ -25,6 +25,9 @@ final class Permission
     /** Claims against makers and suppliers, which go on after a case is signed. */
     public const CLAIM = 'claim';
 
+    /** Whole cases out to others, and in from them. */
+    public const EXCHANGE = 'exchange';
+
     /** People: who may sign in, as what, and what was written down of it. */
     public const LET_IN = 'let-in';
 
@@ -38,6 +41,7 @@ final class Permission
             self::ANALYSE => [Role::Analyst],
             self::SIGN => [Role::Analyst],
             self::CLAIM => [Role::Desk, Role::Analyst],
+            self::EXCHANGE => [Role::Desk, Role::Analyst],
             self::LET_IN => [Role::Analyst],
         ];
     }

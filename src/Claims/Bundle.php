@@ -7,15 +7,13 @@ namespace App\Claims;
 use App\Chain\ChainDrawing;
 use App\Chain\Exchange\CaseDocument;
 use App\Evidence\Photo;
-use App\Measuring\CaseMeasures;
-use App\Measuring\Measured;
+use App\Measuring\ReadingsTable;
 use App\Platform\StoredFiles;
 use App\Verdict\Warranty\Custody;
 use Japhrex\Core\Chain\Exchange\JsonForm;
 use Japhrex\Core\Photo\PlaceTakenOut;
 use Japhrex\Core\Verdict\Claim\ClaimLine;
 use Japhrex\Core\Verdict\Policy\ClauseLine;
-use Symfony\Component\Serializer\Encoder\CsvEncoder;
 use Twig\Environment;
 
 /**
@@ -27,7 +25,7 @@ final readonly class Bundle
 {
     public function __construct(
         private StoredFiles $stored,
-        private CaseMeasures $measures,
+        private ReadingsTable $readings,
         private CaseDocument $documents,
         private Claims $claims,
         private Environment $twig,
@@ -66,7 +64,7 @@ final readonly class Bundle
                 $this->document($claim, $photos, $names, $blanked),
                 \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
             )."\n",
-            'readings.csv' => $this->readings($claim),
+            'readings.csv' => $this->readings->csv($claim->case),
             'chain.json' => JsonForm::write($this->documents->write($claim->case, $this->claims->about($claim)->about())),
             'chain.svg' => $this->twig->render(
                 'chain/export.svg.twig',
@@ -162,43 +160,6 @@ final readonly class Bundle
                 ),
                 $this->claims->parts($case),
             ),
-        ];
-    }
-
-    private function readings(Claim $claim): string
-    {
-        $rows = [];
-        foreach (array_merge(...array_map(array_values(...), array_values($this->measures->measuredIn($claim->case)))) as $one) {
-            if (null !== $one->reading) {
-                $rows[] = self::row($one);
-            }
-        }
-
-        return (new CsvEncoder())->encode(
-            $rows,
-            'csv',
-            [
-                CsvEncoder::ESCAPE_FORMULAS_KEY => true,
-                CsvEncoder::HEADERS_KEY => [
-                    'part', 'size', 'read', 'gauge', 'resolution', 'expanded uncertainty', 'calibrated on', 'zero',
-                    'at', 'by', 'verdict',
-                ],
-            ],
-        );
-    }
-
-    /** @return array<string, string> */
-    private static function row(Measured $one): array
-    {
-        $reading = $one->reading;
-
-        return null === $reading ? [] : [
-            'part' => $one->part, 'size' => $one->field->name, 'read' => $reading->said(), 'gauge' => $reading->gaugeName,
-            'resolution' => $reading->gaugeResolution, 'expanded uncertainty' => $reading->gaugeExpanded,
-            'calibrated on' => $reading->gaugeCalibratedOn?->format('Y-m-d')
-                ?? '', 'zero' => $reading->zero, 'at' => $reading->at->format(\DATE_ATOM), 'by' => $reading->byWhom,
-            'verdict' => $one->assessment()?->says()
-            ?? '',
         ];
     }
 }

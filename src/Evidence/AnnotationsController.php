@@ -12,7 +12,6 @@ use App\Intake\CaseGate;
 use App\Platform\ShopError;
 use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Photo\PhotoError;
-use Japhrex\Core\Photo\SaidOfMark;
 use Japhrex\Core\Photo\WebAnnotation;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -34,24 +33,7 @@ final class AnnotationsController extends AbstractController
     public function written(string $number, Photo $photo): Response
     {
         $this->mustBelong($this->gate->find($number), $photo);
-        $picture = $photo->picture;
-        [$items, $of] = [[], 'urn:sha256:'.$picture->hash];
-        foreach ($photo->marks as $mark) {
-            $items[] = WebAnnotation::written(
-                (string) $mark->id,
-                $of,
-                $mark->shape,
-                $mark->points,
-                $picture->width,
-                $picture->height,
-                new SaidOfMark($mark->mode, $mark->grade, $mark->note, $mark->byWhom, $mark->madeAt->format(\DATE_ATOM)),
-            );
-        }
-        $response = new JsonResponse([
-            '@context' => 'http://www.w3.org/ns/anno.jsonld',
-            'type' => 'AnnotationPage',
-            'items' => $items,
-        ], headers: [
+        $response = new JsonResponse(WrittenMarks::page($photo), headers: [
             'Content-Type' => 'application/ld+json; profile="http://www.w3.org/ns/anno.jsonld"',
             'Content-Disposition' => HeaderUtils::makeDisposition(
                 'attachment',

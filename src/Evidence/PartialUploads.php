@@ -6,31 +6,34 @@ namespace App\Evidence;
 
 use App\Account\CurrentPerson;
 use App\Platform\ShopError;
+use League\Flysystem\FileAttributes;
+use League\Flysystem\FilesystemException;
+use League\Flysystem\FilesystemOperator;
 
-/** Files that arrive in pieces over a bad connection: each piece is appended where the last one ended. */
+/**
+ * Files that arrive in pieces over a bad connection. The pieces lie in the store until the file is whole, each under where it begins, so
+ * that each may come by another machine of the shop.
+ */
 final readonly class PartialUploads
 {
-    /** What nobody finished in this time is given up, seconds. */
-    private const GIVEN_UP = 7 * 86400;
+    public const AREA = 'uploads';
 
     /** What one person or phone may have under way: so many files, and so many of the largest. */
     private const FILES = 400;
     private const LARGEST = 10;
 
-    public function __construct(private string $uploadFolder, private int $largestClip, private CurrentPerson $who)
+    public function __construct(private FilesystemOperator $files, private int $largestClip, private CurrentPerson $who)
     {
     }
 
-    /** How many bytes are here already. */
+    /** How many bytes are here already, without a gap. */
     public function length(string $id): int
     {
-        clearstatcache(true, $this->path($id));
-
-        return is_file($this->path($id)) ? (int) filesize($this->path($id)) : 0;
+        return self::reach($this->underWay()[self::known($id)] ?? []);
     }
 
     /**
-     * Appends a piece and says how many bytes are here now; a piece that was here already, or that leaves a gap, changes nothing.
+     * Takes a piece and says how many bytes are here now; a piece that was here already, or that leaves a gap, changes nothing.
      *
      * @param resource $piece
      *
@@ -38,84 +41,118 @@ final readonly class PartialUploads
      */
     public function append(string $id, int $offset, $piece): int
     {
-        is_dir($this->uploadFolder) || @mkdir($this->uploadFolder, 0777, true);
-        $this->sweep();
-        $this->mustFit($id);
-        $file = @fopen($this->path($id), 'c');
-        if (false === $file || !flock($file, \LOCK_EX)) {
-            throw new ShopError("The server's disk took no more. What was sent so far is kept; it is tried again.", 507);
+        $underWay = $this->underWay();
+        $here = self::reach($underWay[self::known($id)] ?? []);
+        unset($underWay[$id]);
+        if ($here !== $offset) {
+            return $here;
         }
-        try {
-            fseek($file, 0, \SEEK_END);
-            if (ftell($file) !== $offset) {
-                return (int) ftell($file);
-            }
-            $written = stream_copy_to_stream($piece, $file, $this->largestClip + 1 - $offset);
-            if (false === $written || !fflush($file)) {
-                ftruncate($file, max(0, $offset));
-                throw new ShopError("The server's disk took no more. What was sent so far is kept; it is tried again.", 507);
-            }
-            if ($offset + $written > $this->largestClip) {
-                throw new ShopError(\sprintf('The file is larger than %d MB.', intdiv($this->largestClip, 1_000_000)), 413);
-            }
-
-            return $offset + $written;
-        } finally {
-            fclose($file);
-        }
-    }
-
-    /** @throws ShopError if it is not whole */
-    public function whole(string $id, int $bytes): string
-    {
-        if ($this->length($id) !== $bytes || 0 === $bytes) {
-            throw new ShopError(\sprintf('Of this file %d of %d bytes are here; send the rest first.', $this->length($id), $bytes), 409);
-        }
-
-        return $this->path($id);
-    }
-
-    public function drop(string $id): void
-    {
-        @unlink($this->path($id));
-    }
-
-    private function path(string $id): string
-    {
-        if (1 !== preg_match('/^[0-9a-f-]{36}$/', $id)) {
-            throw new ShopError('That is no name of an upload.', 404);
-        }
-
-        return $this->uploadFolder.'/'.$this->owner().$id;
-    }
-
-    /** Whose it is begins its name: nobody adds to, or takes, what another sends. */
-    private function owner(): string
-    {
-        return substr(hash('sha256', $this->who->actor()->getUserIdentifier()), 0, 16).'.';
-    }
-
-    private function mustFit(string $id): void
-    {
-        $others = array_filter(
-            glob($this->uploadFolder.'/'.$this->owner().'*') ?: [],
-            fn (string $file): bool => $file !== $this->path($id),
-        );
-        $bytes = array_sum(array_map(static fn (string $file): int => (int) @filesize($file), $others));
-        if (\count($others) >= self::FILES || $bytes > self::LARGEST * $this->largestClip) {
+        if (\count($underWay) >= self::FILES || array_sum(array_map(array_sum(...), $underWay)) > self::LARGEST * $this->largestClip) {
             throw new ShopError(
                 'Too much is under way from here already. Let it arrive, or wait: what nobody finishes is given up after a week.',
                 429,
             );
         }
-    }
-
-    private function sweep(): void
-    {
-        foreach (glob($this->uploadFolder.'/*') ?: [] as $old) {
-            if (time() - (int) @filemtime($old) > self::GIVEN_UP) {
-                @unlink($old);
+        $draft = tmpfile() ?: throw self::full();
+        $bytes = stream_copy_to_stream($piece, $draft, $this->largestClip + 1 - $offset);
+        if (false === $bytes || !fflush($draft)) {
+            throw self::full();
+        }
+        if ($offset + $bytes > $this->largestClip) {
+            throw new ShopError(\sprintf('The file is larger than %d MB.', intdiv($this->largestClip, 1_000_000)), 413);
+        }
+        if ($bytes > 0) {
+            rewind($draft);
+            try {
+                $this->files->writeStream(\sprintf('%s/%012d', $this->folder($id), $offset), $draft);
+            } catch (FilesystemException $error) {
+                throw self::full($error);
             }
         }
+
+        return $offset + $bytes;
+    }
+
+    /**
+     * @return string a file of all pieces together; whoever drops the upload removes it
+     *
+     * @throws ShopError if it is not whole
+     */
+    public function whole(string $id, int $bytes): string
+    {
+        $pieces = $this->underWay()[self::known($id)] ?? [];
+        if (self::reach($pieces) !== $bytes || 0 === $bytes) {
+            throw new ShopError(\sprintf('Of this file %d of %d bytes are here; send the rest first.', self::reach($pieces), $bytes), 409);
+        }
+        $whole = fopen($this->together($id), 'w') ?: throw self::full();
+        foreach ($pieces as $offset => $size) {
+            $copied = stream_copy_to_stream($this->files->readStream(\sprintf('%s/%012d', $this->folder($id), $offset)), $whole);
+            if ($copied !== $size) {
+                throw self::full();
+            }
+        }
+        fclose($whole);
+
+        return $this->together($id);
+    }
+
+    public function drop(string $id): void
+    {
+        $this->files->deleteDirectory($this->folder($id));
+        @unlink($this->together($id));
+    }
+
+    /** @return array<string, array<int, int>> bytes of each piece by where it begins, in order, by upload */
+    private function underWay(): array
+    {
+        $underWay = [];
+        foreach ($this->files->listContents($this->owner(), true) as $entry) {
+            if ($entry instanceof FileAttributes && 1 === preg_match('~/([0-9a-f-]{36})/(\d{12})$~', $entry->path(), $found)) {
+                $underWay[$found[1]][(int) $found[2]] = $entry->fileSize() ?? $this->files->fileSize($entry->path());
+            }
+        }
+
+        return array_map(static function (array $pieces): array {
+            ksort($pieces);
+
+            return $pieces;
+        }, $underWay);
+    }
+
+    /** @param array<int, int> $pieces */
+    private static function reach(array $pieces): int
+    {
+        $reach = 0;
+        foreach ($pieces as $offset => $size) {
+            $reach = $offset === $reach ? $reach + $size : $reach;
+        }
+
+        return $reach;
+    }
+
+    private static function known(string $id): string
+    {
+        return 1 === preg_match('/^[0-9a-f-]{36}$/', $id) ? $id : throw new ShopError('That is no name of an upload.', 404);
+    }
+
+    private function folder(string $id): string
+    {
+        return $this->owner().'/'.self::known($id);
+    }
+
+    /** Whose it is begins its name: nobody adds to, or takes, what another sends. */
+    private function owner(): string
+    {
+        return self::AREA.'/'.substr(hash('sha256', $this->who->actor()->getUserIdentifier()), 0, 16);
+    }
+
+    private function together(string $id): string
+    {
+        return sys_get_temp_dir().'/japhrex-'.substr(hash('sha256', $this->folder($id)), 0, 16);
+    }
+
+    private static function full(?\Throwable $previous = null): ShopError
+    {
+        return new ShopError("The server's disk took no more. What was sent so far is kept; it is tried again.", 507, $previous);
     }
 }

@@ -16,12 +16,12 @@ final readonly class ShownPictures
     }
 
     /** Makes a size unless it is there. */
-    public function make(string $hash, PictureSize $size): void
+    public function make(string $hash, PictureSize $size, string $area = 'photos'): void
     {
         if ($this->files->fileExists($this->path($hash, $size))) {
             return;
         }
-        $original = $this->stored->copyOut('photos', $hash);
+        $original = $this->stored->copyOut($area, $hash);
         try {
             $this->makeFrom($original, $hash, $size);
         } finally {
@@ -72,13 +72,17 @@ final readonly class ShownPictures
         }
     }
 
-    /** @return resource */
-    public function open(string $hash, PictureSize $size)
+    /**
+     * @param string $area in which the original is kept
+     *
+     * @return resource
+     */
+    public function open(string $hash, PictureSize $size, string $area = 'photos')
     {
         try {
             return $this->files->readStream($this->path($hash, $size));
         } catch (FilesystemException) {
-            $this->make($hash, $size);
+            $this->make($hash, $size, $area);
 
             return $this->files->readStream($this->path($hash, $size));
         }

@@ -16,6 +16,7 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Exception\RequestExceptionInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
@@ -51,7 +52,7 @@ final readonly class ErrorPages
         }
         $says = 507 === $status ? self::FULL : self::AWAY;
         $request = $event->getRequest();
-        $response = \in_array('application/json', $request->getAcceptableContentTypes(), true)
+        $response = self::wantsJson($request)
             ? new JsonResponse(['error' => $says], $status)
             : new Response($this->twig->render('platform/away.html.twig', ['message' => $says]), $status);
         $response->headers->add(['X-Refused' => 'yes', 'Retry-After' => '5']);
@@ -86,13 +87,19 @@ final readonly class ErrorPages
     private function say(ExceptionEvent $event, int $status, string $message): void
     {
         $request = $event->getRequest();
-        $response = \in_array('application/json', $request->getAcceptableContentTypes(), true)
+        $response = self::wantsJson($request)
             ? new JsonResponse(['error' => $message], $status)
             : new Response($this->twig->render('platform/error.html.twig', ['status' => $status, 'message' => $message]), $status);
         // What was sent is still in its form: the page need not give way to this one.
         $response->headers->set('X-Refused', 'yes');
         $event->setResponse($response);
         $event->allowCustomResponseCode();
+    }
+
+    private static function wantsJson(Request $request): bool
+    {
+        return str_starts_with($request->getPathInfo(), '/api/')
+            || \in_array('application/json', $request->getAcceptableContentTypes(), true);
     }
 
     private static function isAway(?\Throwable $error): bool

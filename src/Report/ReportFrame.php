@@ -20,7 +20,7 @@ final readonly class ReportFrame implements FramePart
 
     public function frame(CaseFrame $frame): void
     {
-        $toMake = $frame->case->isSigned() && !$this->reports->isReady($frame->case);
+        $toMake = $frame->case->isSigned() && null === $this->reports->lastReady($frame->case);
         $frame->add(new WalkStop('report', 'Report', $toMake ? 1 : 0, 'to make', Permission::PHOTOGRAPH));
     }
 }

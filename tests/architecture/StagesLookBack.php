@@ -16,7 +16,7 @@ final class StagesLookBack
     private const WALK = [
         'Platform', 'Account', 'Books', 'Intake', 'Teardown', 'Evidence', 'Measuring', 'Identity',
         'Laboratory', 'Figures', 'Chain', 'Library', 'Lessons', 'Parts',
-        'Verdict', 'Repair', 'Proof', 'Report', 'Claims', 'Memory', 'Shop', 'Demo',
+        'Verdict', 'Repair', 'Proof', 'Report', 'Claims', 'Memory', 'Exchange', 'Shop', 'Demo',
     ];
 
     /** @return iterable<string, Rule> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Log;
 
+use App\Account\Actor;
 use App\Account\LogIn\CodeWanted;
 use App\Account\LogIn\TooManyGuesses;
 use App\Account\Repository\UserRepository;
@@ -71,12 +72,13 @@ final readonly class LogDoors
             return;
         }
         $who = $this->security->getUser();
-        $person = $who instanceof User ? $who : null;
+        $person = $who instanceof Actor ? $who->person() : null;
         $asked = $event->getRequest()->getMethod().' '.$event->getRequest()->getPathInfo();
         if (!$isFile && null !== $person) {
             $this->log->note(SecurityEvent::Forbidden, $person, $asked);
         } elseif ($isFile) {
-            $this->log->note(SecurityEvent::TakenOut, $person, $asked, null === $who ? 'by a link' : '');
+            $by = $who instanceof Actor ? $who->actsAs() : 'by a link';
+            $this->log->note(SecurityEvent::TakenOut, $person, $asked, $by);
         }
     }
 

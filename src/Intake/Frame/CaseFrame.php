@@ -71,19 +71,18 @@ final class CaseFrame
         return $this->sheet->reminders;
     }
 
-    /** What the shop was warned of in units such as this one: told where it comes in. */
-    public function warn(string $words): void
+    /** What the shop knows of units such as this one: told where it comes in. */
+    public function warn(FrameWarning $warning): void
     {
-        $this->sheet->warnings[] = $words;
+        $this->sheet->warnings[] = $warning;
     }
 
-    /** @return list<string> */
+    /** @return list<FrameWarning> */
     public function warnings(): array
     {
         return $this->sheet->warnings;
     }
 
-    /** Pictures and clips that lie in the tray without a part. */
     public function layInTray(int $count): void
     {
         $this->sheet->inTray = $count;

@@ -25,7 +25,7 @@ final class FrameSheet
     /** @var list<Reminder> */
     public array $reminders = [];
 
-    /** @var list<string> what the shop was warned of in units such as this one */
+    /** @var list<FrameWarning> what the shop knows of units such as this one */
     public array $warnings = [];
 
     /** @var array<string, list<LessonHere>> what earlier cases taught, by where it belongs: `strip rear-cover` */

@@ -6,6 +6,7 @@ namespace App\Memory\Warn;
 
 use App\Intake\Frame\CaseFrame;
 use App\Intake\Frame\FramePart;
+use App\Intake\Frame\FrameWarning;
 use App\Memory\Repository\WarningRepository;
 use Symfony\Component\DependencyInjection\Attribute\AsTaggedItem;
 
@@ -23,7 +24,7 @@ final readonly class WarningFrame implements FramePart
             return;
         }
         foreach ($this->warnings->of($frame->case) as $one) {
-            $frame->warn($this->words->of($one));
+            $frame->warn(new FrameWarning($this->words->of($one), 'Warnings', 'warnings'));
         }
     }
 }

@@ -26,9 +26,10 @@ final class ReportRepository extends ServiceEntityRepository
         return $this->findBy(['case' => $case], ['id' => 'DESC'], $most);
     }
 
-    public function isReady(CaseFile $case): bool
+    /** The last whole report that is made; null: there is none. */
+    public function lastReady(CaseFile $case): ?Report
     {
-        return null !== $this->findOneBy(['case' => $case, 'state' => ReportState::Ready, 'for' => ReportFor::Whole]);
+        return $this->findOneBy(['case' => $case, 'state' => ReportState::Ready, 'for' => ReportFor::Whole], ['id' => 'DESC']);
     }
 
     public function ofVerdict(Verdict $verdict): ?Report

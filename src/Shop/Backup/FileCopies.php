@@ -10,8 +10,8 @@ use League\Flysystem\FilesystemOperator;
 /** The files of the store, to a backup and back. What is named by its digest and is there already is not even read. */
 final readonly class FileCopies
 {
-    /** Made again when somebody looks, half written, or about the backup itself. */
-    private const NOT_KEPT = '~^derived/|\.part$|^'.LastBackup::FILE.'$~';
+    /** Made again when somebody looks, still arriving, half written, or about the backup itself. */
+    private const NOT_KEPT = '~^(derived|uploads)/|\.part$|^'.LastBackup::FILE.'$~';
 
     public function __construct(private FilesystemOperator $store, private Seal $seal)
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop\Sweep;
 
+use App\Evidence\PartialUploads;
 use Doctrine\DBAL\Connection;
 use League\Flysystem\FilesystemOperator;
 use Symfony\Component\Filesystem\Filesystem;
@@ -16,6 +17,9 @@ final readonly class Sweep
 {
     /** What was half written is whole within a day, or never. */
     private const LEFT = '-1 day';
+
+    /** What came in pieces and was not finished by then is given up. */
+    private const GIVEN_UP = '-7 days';
 
     /** table => rows that are of no use to anybody any more */
     private const RUN_OUT = [
@@ -38,18 +42,20 @@ final readonly class Sweep
         }
 
         return [
-            'half-written files' => $this->halves(),
+            'half-written files' => $this->old('', self::LEFT, '.part'),
+            'pieces that nobody finished' => $this->old(PartialUploads::AREA, self::GIVEN_UP),
             'folders of work that broke off' => self::folders(),
             'rows that have run out' => $rows,
         ];
     }
 
-    private function halves(): int
+    /** Files of the store below a folder that nobody has touched since a time. */
+    private function old(string $folder, string $since, string $ending = ''): int
     {
-        $before = (new \DateTimeImmutable(self::LEFT))->getTimestamp();
+        $before = (new \DateTimeImmutable($since))->getTimestamp();
         $gone = 0;
-        foreach ($this->store->listContents('', true) as $entry) {
-            if ($entry->isFile() && str_ends_with($entry->path(), '.part') && $entry->lastModified() < $before) {
+        foreach ($this->store->listContents($folder, true) as $entry) {
+            if ($entry->isFile() && str_ends_with($entry->path(), $ending) && $entry->lastModified() < $before) {
                 $this->store->delete($entry->path());
                 ++$gone;
             }
