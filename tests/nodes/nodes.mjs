@@ -9,7 +9,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Door } from '../attack/door.mjs';
 
-const SECONDS = Number(process.env.SECONDS ?? 90);
+const SECONDS = Number(process.env.LOAD_SECONDS ?? 90);
 const PASSWORD = 'harbour kettle seven';
 const PHOTO = readFileSync('demo/photos/block-good.jpg');
 const folder = mkdtempSync(join(tmpdir(), 'nodes-'));
