@@ -20,9 +20,22 @@ test_style() {
   npx --no-install biome check --error-on-warnings assets/scripts tests/browser tests/attack tests/faults tests/nodes bin/vendor-assets.mjs
   node bin/vendor-assets.mjs --check
   if [ -f vendor/.ranges ]; then echo "packages are not those of composer.versions.json"; else php bin/versions check; fi
+  audit
   step "Types and architecture"
   holds stan -c phpstan.core.neon
   holds stan
+}
+
+# Known weaknesses of the packages, where the registries answer; where they do not, it says so and goes on.
+audit() {
+  step "Known weaknesses of packages"
+  local said rc
+  for tool in "composer audit --no-dev --no-interaction" "npm audit --audit-level=high"; do
+    rc=0; said=$(timeout 40 $tool 2>&1) || rc=$?
+    if [ "$rc" = 0 ]; then echo "${tool%% *}: none is known"
+    elif grep -qE 'Found [0-9]+ security|# npm audit report' <<<"$said"; then printf '%s\n' "$said" | tail -40; return 1
+    else echo "${tool%% *}: the registry does not answer"; fi
+  done
 }
 
 # test_core [options of PHPUnit]

@@ -6,7 +6,7 @@ namespace App\Measuring;
 
 use App\Account\Audited;
 use App\Measuring\Repository\GaugeRepository;
-use App\Platform\DeviceToken;
+use App\Platform\HasToken;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use Doctrine\ORM\Mapping as ORM;
@@ -25,6 +25,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 #[UniqueEntity('name', message: 'There is a gauge of this name already; number them.')]
 class Gauge implements Audited
 {
+    use HasToken;
     use Identified;
     use Versioned;
 
@@ -61,9 +62,6 @@ class Gauge implements Audited
         #[ORM\Column(length: 40)]
         #[Assert\Length(max: 40)]
         public string $bench = '',
-        /** SHA-256 of the token with which its gateway signs in. */
-        #[ORM\Column(length: 64, nullable: true, unique: true)]
-        public ?string $tokenHash = null,
     ) {
         $this->identify();
     }
@@ -123,11 +121,5 @@ class Gauge implements Audited
     public function auditName(): string
     {
         return 'Gauge '.$this->name;
-    }
-
-    /** The device signs in with this from now on; only its hash is kept. */
-    public function giveToken(string $token): void
-    {
-        $this->tokenHash = DeviceToken::hash($token);
     }
 }

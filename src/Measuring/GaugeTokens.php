@@ -18,6 +18,6 @@ final readonly class GaugeTokens implements DeviceOwners
     {
         $gauge = $this->gauges->withToken($hash);
 
-        return null === $gauge ? null : new Device($gauge, $hash, 'gauge '.$gauge->name, 'ROLE_GAUGE');
+        return null === $gauge || !$gauge->tokenOpens() ? null : new Device($gauge, $hash, 'gauge '.$gauge->name, 'ROLE_GAUGE');
     }
 }

@@ -7,7 +7,6 @@ namespace Japhrex\Tests\app;
 use App\Account\Role;
 use App\Measuring\Gauge;
 use App\Measuring\GaugeShot;
-use App\Platform\DeviceToken;
 use Japhrex\Core\Family\Method;
 use Japhrex\StandIns\Gauge\StandInGauge;
 use Symfony\Component\Uid\UuidV7;
@@ -25,8 +24,8 @@ final class GaugeGatewayTest extends AppTestCase
             '0.001 mm',
             '0.003 mm',
             bench: 'Bench 8',
-            tokenHash: DeviceToken::hash(self::TOKEN),
         );
+        $gauge->giveToken(self::TOKEN);
         self::em()->persist($gauge);
         self::em()->flush();
 
@@ -49,7 +48,12 @@ final class GaugeGatewayTest extends AppTestCase
 
     public function testOnlyAKnownTokenMaySendAndOnlyWhatItsGaugeMeasures(): void
     {
-        $this->gauge();
+        $gauge = $this->gauge();
+        $gauge->tokenUntil = new \DateTimeImmutable('-1 day');
+        self::em()->flush();
+        self::assertSame(401, $this->sent('{"value":"25.978 mm"}')[0], 'its year is over');
+        $gauge->giveToken(self::TOKEN);
+        self::em()->flush();
         self::assertSame(401, $this->sent('{"value":"25.978 mm"}', str_repeat('0', 40))[0]);
         self::assertSame(401, $this->sent('{"value":"25.978 mm"}', '')[0]);
         foreach (

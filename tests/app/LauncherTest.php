@@ -22,7 +22,7 @@ final class LauncherTest extends TestCase
     private static function bash(string $line): Process
     {
         $process = new Process(
-            ['bash', '-c', 'ROOT=$PWD; for p in packages cluster stack shop keep; do . bin/launcher/$p.sh; done; '.$line],
+            ['bash', '-c', 'ROOT=$PWD; for p in packages cluster stack shop nodes keep; do . bin/launcher/$p.sh; done; '.$line],
             \dirname(__DIR__, 2),
             timeout: 60,
         );
@@ -50,6 +50,13 @@ final class LauncherTest extends TestCase
         self::assertSame(2, $process->getExitCode());
         self::assertStringContainsString('there is no "dance"', $process->getErrorOutput());
         self::assertStringContainsString('./japhrex start', self::launch()->getOutput());
+    }
+
+    public function testANodeIsToldWhatItLacksAndStartsNothingOfItsOwn(): void
+    {
+        $process = self::bash('unset DATABASE_URL APP_SECRET; JAPHREX_STORE=s3://k:s@store/evidence; node_env');
+        self::assertSame(2, $process->getExitCode());
+        self::assertStringContainsString('which shop it belongs to: DATABASE_URL APP_SECRET;', $process->getErrorOutput());
     }
 
     public function testMissingPackagesWithoutRootNameTheLineToRun(): void

@@ -6,7 +6,6 @@ namespace Japhrex\Tests\app;
 
 use App\Account\Role;
 use App\Intake\CaseFile;
-use App\Platform\DeviceToken;
 use App\Proof\Live\LiveRun;
 use App\Proof\Live\TestStand;
 use App\Proof\ProofRecord;
@@ -22,7 +21,8 @@ final class LiveStandTest extends AppTestCase
     private function running(): CaseFile
     {
         $stand = new TestStand('Stand 1');
-        [$stand->tokenHash, $stand->expanded] = [DeviceToken::hash(self::TOKEN), ['flow' => '0.4 L/min', 'pressure' => '1 bar']];
+        $stand->giveToken(self::TOKEN);
+        $stand->expanded = ['flow' => '0.4 L/min', 'pressure' => '1 bar'];
         self::em()->persist($stand);
         $this->signIn(Role::Bench);
         $case = $this->aCase('PP-1');

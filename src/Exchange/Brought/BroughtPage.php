@@ -103,7 +103,7 @@ final readonly class BroughtPage
         }, array_filter($this->all('readings'), static fn (array $one): bool => [] !== ($one['typed'] ?? []))));
     }
 
-    /** @return list<string> each "one leads to another, by mechanism" */
+    /** @return list<string> each "one → another (mechanism)" */
     public function chain(): array
     {
         $nodes = $this->nodes();
@@ -112,7 +112,7 @@ final readonly class BroughtPage
             '%s → %s%s',
             $nodes[self::text($one, 'from')] ?? '?',
             $nodes[self::text($one, 'to')] ?? '?',
-            '' === self::text($one, 'mechanism') ? '' : ', by '.self::words(self::text($one, 'mechanism')),
+            '' === self::text($one, 'mechanism') ? '' : ' ('.self::words(self::text($one, 'mechanism')).')',
         ), $this->all('links')));
     }
 
@@ -128,8 +128,10 @@ final readonly class BroughtPage
     {
         $nodes = [];
         foreach ($this->all('nodes') as $one) {
-            $place = self::text($one, 'place');
-            $nodes[self::text($one, 'id')] = self::text($one, 'name').('' === $place ? '' : ', '.$this->place($place));
+            [$name, $place] = [self::text($one, 'name'), self::text($one, 'place')];
+            $place = '' === $place ? '' : $this->place($place);
+            // Most names say where it is.
+            $nodes[self::text($one, 'id')] = '' === $place || false !== mb_stripos($name, $place) ? $name : $name.', '.$place;
         }
 
         return $nodes;

@@ -33,7 +33,8 @@ final readonly class TypedTable
         }
         $text = trim(self::decoded($bytes), "\n\r");
         $rows = self::rows($text);
-        $head = array_shift($rows) ?? [];
+        $head = current($rows) ?: [];
+        unset($rows[array_key_first($rows)]);
         $columns = array_map(static fn (string $one): string => mb_strtolower(trim($one)), $head);
         $missing = array_diff($must, $columns);
         if ([] !== $missing) {

@@ -18,6 +18,6 @@ final readonly class StandTokens implements DeviceOwners
     {
         $stand = $this->stands->withToken($hash);
 
-        return null === $stand ? null : new Device($stand, $hash, $stand->name, 'ROLE_STAND');
+        return null === $stand || !$stand->tokenOpens() ? null : new Device($stand, $hash, $stand->name, 'ROLE_STAND');
     }
 }

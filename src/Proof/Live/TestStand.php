@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Proof\Live;
 
 use App\Account\Audited;
-use App\Platform\DeviceToken;
+use App\Platform\HasToken;
 use App\Platform\Identified;
 use App\Platform\Versioned;
 use App\Proof\Repository\TestStandRepository;
@@ -18,16 +18,13 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'test_stand')]
 class TestStand implements Audited
 {
+    use HasToken;
     use Identified;
     use Versioned;
 
     /** @var array<string, string> channel => expanded uncertainty U, k = 2, as typed; one that is not known is left out */
     #[ORM\Column(type: 'json', options: ['jsonb' => true])]
     public array $expanded = [];
-
-    /** SHA-256 of its token. */
-    #[ORM\Column(length: 64, nullable: true, unique: true)]
-    public ?string $tokenHash = null;
 
     public function __construct(
         #[ORM\Column(length: 80, unique: true)]
@@ -69,11 +66,5 @@ class TestStand implements Audited
     public function auditName(): string
     {
         return 'Test stand '.$this->name;
-    }
-
-    /** The device signs in with this from now on; only its hash is kept. */
-    public function giveToken(string $token): void
-    {
-        $this->tokenHash = DeviceToken::hash($token);
     }
 }

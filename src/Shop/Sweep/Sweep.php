@@ -29,7 +29,7 @@ final readonly class Sweep
         'sessions' => 'sess_lifetime < extract(epoch FROM now())',
     ];
 
-    public function __construct(private FilesystemOperator $store, private Connection $database)
+    public function __construct(private FilesystemOperator $store, private Connection $database, private OldPapers $papers)
     {
     }
 
@@ -46,6 +46,7 @@ final readonly class Sweep
             'pieces that nobody finished' => $this->old(PartialUploads::AREA, self::GIVEN_UP),
             'folders of work that broke off' => self::folders(),
             'rows that have run out' => $rows,
+            'papers that nobody was sent' => $this->papers->clear(),
         ];
     }
 
