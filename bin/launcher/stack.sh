@@ -6,6 +6,8 @@ STACK_PIDS=()
 STACK_PARTS=()
 STACK_TMP=""
 STACK_CLUSTER=""
+# What PHP runs under; the tests give it another clock.
+UNDER=()
 
 # Ends what this run started, the last first.
 end_stack() {
@@ -182,7 +184,7 @@ http {
 }
 CONF
   local root_too=(); [ "$(id -u)" != 0 ] || root_too=(-R)
-  keep php-fpm 0.2 /usr/sbin/php-fpm8.2 "${root_too[@]}" -y "$STACK_TMP/fpm.conf" -d opcache.enable=1 \
+  keep php-fpm 0.2 "${UNDER[@]}" /usr/sbin/php-fpm8.2 "${root_too[@]}" -y "$STACK_TMP/fpm.conf" -d opcache.enable=1 \
     -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 \
     -d realpath_cache_size=4M -d expose_php=0 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M
   keep nginx 0.2 /usr/sbin/nginx -c "$STACK_TMP/nginx.conf" -e "$VAR/log/nginx.log"
@@ -191,7 +193,7 @@ CONF
 # What is done behind the pages. Each is begun anew every hour, or when it ends: what it held is given back.
 workers() {
   mkdir -p "$VAR/log" "${JAPHREX_INBOX:-$VAR/inbox}"
-  keep worker 1 php bin/console messenger:consume work --time-limit=3600 --memory-limit=256M --sleep=0.3 -q
+  keep worker 1 "${UNDER[@]}" php bin/console messenger:consume work --time-limit=3600 --memory-limit=256M --sleep=0.3 -q
   keep inbox 2 php bin/console app:inbox --watch
   keep night 1 php bin/console app:night
   # What an update, an import or a command has changed; what is done on a page is remembered with it.

@@ -126,6 +126,16 @@ small_disk() {
   export SMALL TMPDIR=$SMALL
 }
 
+# A clock of PHP alone, moved by what stands in a file, as that of a node that is wrong.
+moved_clock() {
+  local lib; lib=/usr/lib/$(uname -m)-linux-gnu/faketime/libfaketime.so.1
+  [ -f "$lib" ] || { [ "$(id -u)" = 0 ] && quietly apt-get install -y --no-install-recommends libfaketime; } ||
+    { echo "The clock is not moved: libfaketime is not here." >&2; return 0; }
+  CLOCK=$(mktemp); export CLOCK
+  echo +0 >"$CLOCK"
+  UNDER=(env LD_PRELOAD="$lib" FAKETIME_TIMESTAMP_FILE="$CLOCK" FAKETIME_CACHE_DURATION=1 FAKETIME_DONT_FAKE_MONOTONIC=1)
+}
+
 # test_faults [KILLS of each part]: on disks that are trusted only when they say so, as in a shop.
 test_faults() {
   step "Faults"
@@ -157,6 +167,7 @@ run_tests() {
     nodes) test_nodes ;;
     faults)
       small_disk 1500m
+      moved_clock
       throwaway_stack -c fsync=on -c synchronous_commit=on
       trap 'end_stack; rm -rf "$SCRATCH"; [ -z "${SMALL:-}" ] || umount -l "$SMALL"' EXIT
       test_faults "$@"

@@ -7,6 +7,7 @@ namespace Japhrex\Tests\app;
 use App\Account\Role;
 use App\Evidence\PartialUploads;
 use App\Exchange\Bag\BagOut;
+use App\Platform\QueueClock;
 use App\Platform\StoredFiles;
 use App\Report\Report;
 use App\Shop\Sweep\Sweep;
@@ -52,6 +53,23 @@ final class SweepTest extends SignedCaseTestCase
         self::assertNotContains((string) $old->id, $left);
         $this->expectExceptionMessage('a paper that was made stays the file that it was');
         self::em()->getConnection()->executeStatement('DELETE FROM report WHERE id = ?', [(string) $signed->id]);
+    }
+
+    public function testWorkThatAMachineWithAWrongClockPutOffOrTookUpIsDoneToday(): void
+    {
+        $database = self::em()->getConnection();
+        foreach (['+2 days' => '+2 days', '+1 hour' => null, '-1 hour' => '-10 minutes'] as $available => $delivered) {
+            $time = static fn (?string $one): ?string => null === $one ? null : gmdate('Y-m-d H:i:s', (int) strtotime($one));
+            $database->insert('messenger_messages', [
+                'body' => $available, 'headers' => '[]', 'queue_name' => 'default', 'created_at' => $time('now'),
+                'available_at' => $time($available), 'delivered_at' => $time($delivered),
+            ]);
+        }
+        self::assertSame(1, self::service(QueueClock::class)->right());
+        $waits = $database->fetchAllKeyValue(
+            "SELECT body, available_at <= now() AT TIME ZONE 'UTC' AND delivered_at IS NULL FROM messenger_messages ORDER BY id",
+        );
+        self::assertSame(['+2 days' => true, '+1 hour' => false, '-1 hour' => false], $waits, 'a retry in an hour and work under way stay');
     }
 
     public function testPiecesOfAnUploadThatNobodyFinishedAreGivenUpAfterAWeek(): void
