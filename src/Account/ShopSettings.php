@@ -55,6 +55,10 @@ class ShopSettings implements Audited
         /** Whether who signs proves it by a code of a second factor as well. */
         #[ORM\Column(options: ['default' => false])]
         public bool $codeToSign = false,
+        /** Years for which the law asks that the papers of a case are kept whole; then the names of people may go out of it. */
+        #[ORM\Column(type: 'smallint', options: ['default' => 10])]
+        #[Assert\Range(min: 1, max: 99, notInRangeMessage: 'Between {{ min }} and {{ max }} years.')]
+        public int $keepYears = 10,
     ) {
         $this->identify();
     }

@@ -40,7 +40,7 @@ final readonly class PhotoCheck
         foreach ($this->clips->each() as $clip) {
             ++$photos;
             $known[$clip->hash] = true;
-            $state = $this->stored->state(ClipIntake::AREA, $clip->hash);
+            $state = null === $clip->case->peopleOutAt ? $this->stored->state(ClipIntake::AREA, $clip->hash) : null;
             if (null !== $state) {
                 $lost[] = self::mismatch($state, $clip->hash, [$clip->case->number]);
             }

@@ -185,6 +185,10 @@ class CaseFile implements Undoable
     #[ORM\Column(length: 400, options: ['default' => ''])]
     public string $withdrawnBecause = '';
 
+    /** When the names of people were taken out of it, years after it was signed; the database does that. */
+    #[ORM\Column(type: 'datetimetz_immutable', nullable: true, insertable: false, updatable: false)]
+    public ?\DateTimeImmutable $peopleOutAt = null;
+
     public function __construct(
         string $number,
         #[ORM\Column(length: 60)]

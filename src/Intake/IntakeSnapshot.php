@@ -13,7 +13,7 @@ final readonly class IntakeSnapshot implements SnapshotPart
         return [
             // Where the case stands, and who has it, is no part of what is signed.
             'unit' => Plain::of($case, [
-                'stage', 'signedAt', 'holder', 'serialKey', 'arrival', 'withdrawnAt', 'withdrawnBecause',
+                'stage', 'signedAt', 'holder', 'serialKey', 'arrival', 'withdrawnAt', 'withdrawnBecause', 'peopleOutAt',
                 // Cases that were signed before the book filled in anything, or versions were asked for, have no word of it.
                 ...([] === $case->fromBook ? ['fromBook'] : []),
                 ...([] === $case->variants ? ['variants'] : []),

@@ -23,10 +23,15 @@ final readonly class Letters
     ) {
     }
 
+    public function hasServer(): bool
+    {
+        return 'null://null' !== $this->server;
+    }
+
     /** @return bool whether the server took it */
     public function send(string $to, string $subject, string $text): bool
     {
-        if ('null://null' === $this->server || '' === $to) {
+        if (!$this->hasServer() || '' === $to) {
             return false;
         }
         try {

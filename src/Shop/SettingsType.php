@@ -10,6 +10,7 @@ use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
 use Symfony\Component\Form\Extension\Core\Type\FileType;
+use Symfony\Component\Form\Extension\Core\Type\IntegerType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
@@ -56,6 +57,11 @@ final class SettingsType extends AbstractType
         if (true === $options['isNew']) {
             $builder->remove('logoFile')->remove('noLogo');
         } else {
+            $builder->add('keepYears', IntegerType::class, [
+                'label' => 'Cases are kept whole for',
+                'help' => 'years after they were signed; then the names of people may go out of them',
+                'empty_data' => '10',
+            ]);
             $builder->add('codeToSign', CheckboxType::class, [
                 'label' => 'Who signs proves it by a code of a second factor too',
                 'required' => false,

@@ -10,6 +10,7 @@ use App\Account\Role;
 use App\Account\ShopKind;
 use App\Memory\Repository\AskRepository;
 use App\Platform\Letters;
+use App\Proof\Handover;
 use App\Proof\ProofDesk;
 use App\Shop\Backup\LastBackup;
 use App\Shop\Letters\DailyLetters;
@@ -97,5 +98,27 @@ final class LettersTest extends AppTestCase
         self::assertSame(1, $daily->send());
         self::assertStringContainsString('To: Analyst@brant.example', $this->sent()[0]);
         self::assertStringContainsString('The last backup is of', $this->sent()[0]);
+    }
+
+    public function testACallBackGoesByMailToTheAddressThatIsTyped(): void
+    {
+        $this->signIn(Role::Analyst);
+        $case = $this->aCase('A-1');
+        $this->act($case, 'fitted', ['part' => 'shaft-seal', 'supplier' => 'Skerry Seals', 'batch' => 'K7-114'], 'fitted');
+        $handover = new Handover($this->fresh($case));
+        $handover->goneAt = new \DateTimeImmutable('-30 days');
+        self::em()->persist($handover);
+        self::em()->flush();
+        self::getContainer()->set(Letters::class, $this->letters($this->address));
+        $fields = ['why' => 'Its lip tears.', 'mark' => 'K7-114', 'owner' => 'Fish quay'];
+        $fields['_token'] = $this->token('/batches/K7-114');
+        foreach (['nobody' => 422, 'quay@brant.example' => 303] as $to => $status) {
+            $this->browser->request('POST', '/batches-letters', ['to' => $to] + $fields);
+            self::assertResponseStatusCodeSame($status);
+        }
+        self::assertCount(1, $this->sent());
+        foreach (['To: quay@brant.example', 'Its lip tears.', 'serial A-1', 'lock its drive'] as $says) {
+            self::assertStringContainsString($says, $this->sent()[0]);
+        }
     }
 }

@@ -7,6 +7,9 @@ namespace Japhrex\Tests\app;
 use App\Platform\ShopError;
 use App\Platform\StoreAdapter;
 use App\Platform\StoredFiles;
+use App\Shop\Backup\BackupPlace;
+use App\Shop\Backup\KeptFile;
+use App\Shop\Backup\Manifest;
 use League\Flysystem\Filesystem;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
@@ -91,5 +94,23 @@ final class S3StoreTest extends TestCase
     {
         $this->expectExceptionMessage('names no bucket');
         StoreAdapter::of('s3://key:secret@host');
+    }
+
+    public function testABackupLiesInABucketAsInAFolder(): void
+    {
+        $place = new BackupPlace(str_replace('/shop?', '/backup?', self::$where));
+        $sealed = self::$folder.'/sealed';
+        file_put_contents($sealed, 'sealed');
+        $hash = str_repeat('ab', 32);
+        $place->putObject($hash, $sealed);
+        self::assertSame([$hash => true], $place->objects());
+        $at = new \DateTimeImmutable('2026-12-01 03:00 UTC');
+        $place->putInto($at, 'database.age', $sealed);
+        $place->putManifest(new Manifest($at, 'a version', 'japhrex', ['case_file' => 3], ['photos/ab/'.$hash => new KeptFile($hash, 6)]));
+        self::assertSame(['case_file' => 3], $place->manifest()->rows);
+        $place->fetchObject($hash, $back = self::$folder.'/back');
+        self::assertSame('sealed', file_get_contents($back));
+        $place->prune();
+        self::assertSame([$hash => true], $place->objects(), 'the newest stays, and what it needs');
     }
 }

@@ -39,7 +39,8 @@ final class TracesTest extends AppTestCase
     {
         $port = random_int(20000, 30000);
         $spans = (string) tempnam(sys_get_temp_dir(), 'spans');
-        $collector = new Process(['php', '-S', "127.0.0.1:$port", __DIR__.'/../../stand-ins/collector.php'], env: ['SPANS' => $spans]);
+        $script = __DIR__.'/../../stand-ins/collector/server.php';
+        $collector = new Process(['php', '-S', "127.0.0.1:$port", $script], env: ['SPANS' => $spans]);
         $collector->start();
         for ($i = 0; $i < 100 && false === @fsockopen('127.0.0.1', $port); ++$i) {
             usleep(50_000);

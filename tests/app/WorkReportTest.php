@@ -32,7 +32,7 @@ final class WorkReportTest extends SignedCaseTestCase
         self::assertSame(303, $this->act($case, 'work-report', ['password' => 'quay'], 'work-report'));
         self::assertSame(409, $this->act($case, 'work-report', ['password' => 'quay'], 'report'), 'nothing was done since');
         $first = self::em()->getRepository(WorkReport::class)->findOneBy(['case' => $case->id->toRfc4122()]) ?? self::fail();
-        self::assertSame([1, 'test bench'], [$first->ordinal, $first->signedBy->name]);
+        self::assertSame([1, 'test bench'], [$first->ordinal, $first->signedBy?->name]);
         self::assertStringContainsString('Lip toward the pressure.', $first->body);
         self::assertStringContainsString('test bench with test analyst', (string) preg_replace('/\s+/', ' ', $first->body));
         self::assertStringContainsString('quay guild 118', $first->body, 'who looked on, with what he is certified for');

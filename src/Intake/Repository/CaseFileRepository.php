@@ -10,6 +10,8 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\QueryBuilder;
 use Doctrine\Persistence\ManagerRegistry;
 
+use function Symfony\Component\Clock\now;
+
 /** @extends ServiceEntityRepository<CaseFile> */
 final class CaseFileRepository extends ServiceEntityRepository
 {
@@ -99,5 +101,24 @@ final class CaseFileRepository extends ServiceEntityRepository
     private function withArrival(): QueryBuilder
     {
         return $this->createQueryBuilder('c')->addSelect('a')->leftJoin('c.arrival', 'a');
+    }
+
+    /** @return int cases that were signed so many years ago and have the names of people in them */
+    public function countWithNames(int $years): int
+    {
+        return (int) $this->signedBefore($years)->select('count(c.id)')->getQuery()->getSingleScalarResult();
+    }
+
+    /** @return list<CaseFile> the oldest of them */
+    public function withNames(int $years, int $most): array
+    {
+        /** @var list<CaseFile> */
+        return $this->signedBefore($years)->orderBy('c.signedAt')->setMaxResults($most)->getQuery()->getResult();
+    }
+
+    private function signedBefore(int $years): QueryBuilder
+    {
+        return $this->createQueryBuilder('c')->where('c.signedAt < :then AND c.peopleOutAt IS NULL')
+            ->setParameter('then', now(\sprintf('-%d years', $years)));
     }
 }

@@ -44,14 +44,14 @@ class WorkReport implements AuditedInPart, Paper
         public int $ordinal,
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false)]
-        public User $signedBy,
+        public ?User $signedBy,
         /** Its words as they were signed, HTML; pictures are `<id>.jpg`. */
         #[ORM\Column(type: 'text')]
         public string $body,
     ) {
         $this->identify();
         $this->touchedAt = $this->madeAt;
-        $this->signedAs = $signedBy->name;
+        $this->signedAs = $signedBy->name ?? '';
         $this->digest = self::digestOf($body);
     }
 
