@@ -39,6 +39,8 @@ final class Version20261201090000 extends AbstractMigration
                 OR (TG_TABLE_NAME = 'claim_papers'
                     AND NOT EXISTS (SELECT FROM claim_move m WHERE m.claim_id = (to_jsonb(OLD)->>'claim_id')::uuid)))
             SQL));
+        // What all nodes of a shop do once a day.
+        $this->addSql('CREATE TABLE day_done (what VARCHAR(60) NOT NULL PRIMARY KEY, day DATE NOT NULL)');
         foreach (['gauge', 'test_stand'] as $table) {
             $this->addSql("ALTER TABLE $table ADD token_until TIMESTAMP(0) WITH TIME ZONE DEFAULT NULL");
             $this->addSql("UPDATE $table SET token_until = now() + interval '1 year' WHERE token_hash IS NOT NULL");
@@ -50,6 +52,7 @@ final class Version20261201090000 extends AbstractMigration
         foreach (['gauge', 'test_stand'] as $table) {
             $this->addSql("ALTER TABLE $table DROP token_until");
         }
+        $this->addSql('DROP TABLE day_done');
         $this->addSql(self::stay('false'));
     }
 }

@@ -13,9 +13,19 @@ final readonly class OneNode
 {
     private LockFactory $locks;
 
-    public function __construct(Connection $database)
+    public function __construct(private Connection $database)
     {
         $this->locks = new LockFactory(new DoctrineDbalPostgreSqlStore($database));
+    }
+
+    /** Whether this is the machine that does it today: of all that ask, the first by the day of the database. */
+    public function isFirstToday(string $what): bool
+    {
+        return false !== $this->database->fetchOne(
+            'INSERT INTO day_done (what, day) VALUES (?, current_date) ON CONFLICT (what) DO UPDATE SET day = excluded.day
+                WHERE day_done.day < excluded.day RETURNING 1',
+            [$what],
+        );
     }
 
     /**

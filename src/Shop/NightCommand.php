@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Platform\OneNode;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\ArrayInput;
@@ -20,8 +21,10 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 final class NightCommand extends Command
 {
     /** @param string $backupTo file that says where to, written by `./japhrex backup TO --nightly` */
-    public function __construct(#[Autowire('%kernel.project_dir%/var/backup-to')] private readonly string $backupTo)
-    {
+    public function __construct(
+        #[Autowire('%kernel.project_dir%/var/backup-to')] private readonly string $backupTo,
+        private readonly OneNode $one,
+    ) {
         parent::__construct();
     }
 
@@ -38,11 +41,23 @@ final class NightCommand extends Command
         $to = is_file($this->backupTo) ? trim((string) file_get_contents($this->backupTo)) : '';
         $did = [$this->does('cache:pool:prune', [], $output), $this->does('app:sweep', [], $output)];
         if ('' !== $to) {
-            $did[] = $this->does('app:backup', ['to' => $to], $output);
+            $did[] = $this->doesOnce('app:backup', ['to' => $to], $input, $output);
         }
-        array_push($did, $this->does('app:verify', [], $output), $this->does('app:letters', [], $output));
+        array_push(
+            $did, $this->doesOnce('app:verify', [], $input, $output), $this->doesOnce('app:letters', [], $input, $output),
+        );
 
         return max($did);
+    }
+
+    /**
+     * What is done for all machines of a shop, by the first of them that gets to it; asked for by hand it is done again.
+     *
+     * @param array<string, string> $with
+     */
+    private function doesOnce(string $command, array $with, InputInterface $input, OutputInterface $output): int
+    {
+        return $this->one->isFirstToday($command) || true === $input->getOption('now') ? $this->does($command, $with, $output) : 0;
     }
 
     /** @param array<string, string> $with */

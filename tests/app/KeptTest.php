@@ -21,8 +21,8 @@ final class KeptTest extends SignedCaseTestCase
 {
     /** Tables of which nothing is kept: the memory and the trail, what is passing, and what no page of a case shows. */
     private const NOTHING_KEPT = [
-        'api_token', 'audit_entry', 'bag_out', 'case_change', 'case_number', 'doctrine_migration_versions', 'gauge_shot', 'live_lot',
-        'login_attempt',
+        'api_token', 'audit_entry', 'bag_out', 'case_change', 'case_number', 'day_done', 'doctrine_migration_versions', 'gauge_shot',
+        'live_lot', 'login_attempt',
         'messenger_messages', 'password_link', 'person', 'phone_pass', 'picture', 'reference', 'saved_ask', 'second_factor',
         'security_event', 'sessions', 'signed_in', 'test_stand', 'trail_head', 'trail_name', 'trail_night', 'undo_step',
     ];

@@ -137,6 +137,10 @@ final class ReadingsTest extends AppTestCase
             $this->measured($case, 'drive-gear', 'thickness')->reading?->typed,
             'a unit typed later goes for those before it',
         );
+        $token = $this->token('/cases/'.$case->number.'/readings');
+        $this->browser->request('POST', '/bench', ['_token' => $token, 'unit' => str_repeat('m', 1_000_000), 'back' => '/gauges']);
+        $cookies = implode('', $this->browser->getInternalResponse()->getHeader('Set-Cookie', false));
+        self::assertLessThan(1000, \strlen($cookies), 'no browser, and no server, takes a line of a megabyte');
         foreach (['//elsewhere.example', '/\\elsewhere.example', 'https://elsewhere.example'] as $away) {
             $this->browser->request('POST', '/bench', ['_token' => $this->token('/cases/'.$case->number.'/readings'), 'back' => $away]);
             self::assertResponseRedirects('/');
