@@ -31,7 +31,8 @@ final class Version20261201080000 extends AbstractMigration
                 info JSON NOT NULL, files JSONB NOT NULL, bytes BIGINT NOT NULL, digest CHAR(64) NOT NULL, $byWhom)",
         );
         $this->addSql(
-            "CREATE TABLE api_token ($key, name VARCHAR(80) NOT NULL, hash VARCHAR(64) NOT NULL, scopes JSONB NOT NULL, until $time NOT NULL,
+            "CREATE TABLE api_token ($key, name VARCHAR(80) NOT NULL, hash VARCHAR(64) NOT NULL, scopes JSONB NOT NULL,
+                until $time NOT NULL,
                 used_at $time DEFAULT NULL, ended_at $time DEFAULT NULL, person_id UUID NOT NULL REFERENCES person (id))",
         );
         foreach ([

@@ -59,13 +59,14 @@ final class Version20261201100000 extends AbstractMigration
             CREATE FUNCTION take_people_out(of_case uuid) RETURNS TABLE (area text, hash text)
             LANGUAGE plpgsql SECURITY DEFINER SET search_path = public AS $$
             DECLARE
-              signatures text[] := ARRAY['by_whom', 'with_whom', 'despite_by', 'answered_by', 'agreed_by', 'retired_by', 'lent_by', 'of_whom',
-                'sensed_by', 'signed_as', 'second_as', 'addressee', 'customer', 'repaired_by', 'who', 'name'];
+              signatures text[] := ARRAY['by_whom', 'with_whom', 'despite_by', 'answered_by', 'agreed_by', 'retired_by', 'lent_by',
+                'of_whom', 'sensed_by', 'signed_as', 'second_as', 'addressee', 'customer', 'repaired_by', 'who', 'name'];
               c case_file; years int; t record; col record; names text[] := '{}'; found text[]; sets text; wheres text; rows_of text;
             BEGIN
               SELECT * INTO c FROM case_file WHERE id = of_case FOR UPDATE;
               SELECT keep_years INTO years FROM shop_settings LIMIT 1;
-              IF c.id IS NULL OR c.people_out_at IS NOT NULL OR c.signed_at IS NULL OR c.signed_at > now() - make_interval(years => years) THEN
+              IF c.id IS NULL OR c.people_out_at IS NOT NULL OR c.signed_at IS NULL
+                  OR c.signed_at > now() - make_interval(years => years) THEN
                 RAISE EXCEPTION 'names stay in a case for % years after it was signed', years;
               END IF;
 
@@ -80,16 +81,19 @@ final class Version20261201100000 extends AbstractMigration
                     WHEN 'offer_question' THEN 'offer_id IN (SELECT id FROM offer WHERE case_id = $1)'
                     ELSE 'case_id = $1' END AS own
                 FROM pg_class k
-                WHERE k.relkind = 'r' AND k.relnamespace = 'public'::regnamespace AND k.relname !~ '^(memory_|case_change$|undo_step$|phone_pass$)'
+                WHERE k.relkind = 'r' AND k.relnamespace = 'public'::regnamespace
+                  AND k.relname !~ '^(memory_|case_change$|undo_step$|phone_pass$)'
                   AND (k.relname IN ('case_file', 'mark', 'photo_measure', 'claim_move', 'claim_papers', 'offer_question')
-                    OR EXISTS (SELECT FROM pg_attribute a WHERE a.attrelid = k.oid AND a.attname = 'case_id' AND NOT a.attisdropped));
+                    OR EXISTS (SELECT FROM pg_attribute a
+                      WHERE a.attrelid = k.oid AND a.attname = 'case_id' AND NOT a.attisdropped));
 
               -- Who is named: beside what they did, as whose it is, as who said so, and by the people of the shop who stand behind rows.
               FOR t IN SELECT o.name, o.own, i.column_name::text AS col FROM of_this_case o
                   JOIN information_schema.columns i ON i.table_schema = 'public' AND i.table_name = o.name
                   WHERE i.column_name = ANY (signatures) AND i.data_type IN ('character varying', 'text')
                     AND NOT (i.column_name = 'name' AND o.name <> 'user_answer') AND o.name <> 'audit_entry' ORDER BY 1, 3 LOOP
-                EXECUTE format('SELECT coalesce(array_agg(DISTINCT %I), ''{}'') FROM %I WHERE %s', t.col, t.name, t.own) INTO found USING of_case;
+                EXECUTE format('SELECT coalesce(array_agg(DISTINCT %I), ''{}'') FROM %I WHERE %s', t.col, t.name, t.own)
+                  INTO found USING of_case;
                 names := names || found;
               END LOOP;
               names := names || ARRAY(SELECT p.name FROM person p WHERE p.id IN (
@@ -99,18 +103,23 @@ final class Version20261201100000 extends AbstractMigration
               names := ARRAY(SELECT n FROM (SELECT DISTINCT btrim(n) AS n FROM unnest(names) AS n) AS every
                 WHERE length(n) >= 3 AND n ~ '[[:upper:]]|[0-9]|[[:space:]]' ORDER BY length(n) DESC, n);
 
-              FOR t IN SELECT DISTINCT k.relname, g.tgname FROM pg_trigger g JOIN pg_class k ON k.oid = g.tgrelid JOIN of_this_case o ON o.name = k.relname
+              FOR t IN SELECT DISTINCT k.relname, g.tgname FROM pg_trigger g JOIN pg_class k ON k.oid = g.tgrelid
+                  JOIN of_this_case o ON o.name = k.relname
                   WHERE g.tgname ~ '(_stays|_stay|stays_signed)$' LOOP
                 EXECUTE format('ALTER TABLE %I DISABLE TRIGGER %I', t.relname, t.tgname);
               END LOOP;
 
               FOR t IN SELECT * FROM of_this_case LOOP
                 sets := ''; wheres := '';
-                FOR col IN SELECT i.column_name::text AS name, i.data_type, i.character_maximum_length AS most FROM information_schema.columns i
-                    WHERE i.table_schema = 'public' AND i.table_name = t.name AND i.data_type IN ('character varying', 'text', 'json', 'jsonb')
-                    AND i.column_name NOT IN ('hash', 'digest', 'previous', 'bundle', 'pdf', 'snapshot_hash', 'report_hash', 'shares_for', 'number', 'state') LOOP
+                FOR col IN SELECT i.column_name::text AS name, i.data_type, i.character_maximum_length AS most
+                    FROM information_schema.columns i
+                    WHERE i.table_schema = 'public' AND i.table_name = t.name
+                      AND i.data_type IN ('character varying', 'text', 'json', 'jsonb')
+                      AND i.column_name NOT IN ('hash', 'digest', 'previous', 'bundle', 'pdf', 'snapshot_hash', 'report_hash',
+                        'shares_for', 'number', 'state') LOOP
                   -- Within JSON a name is written as JSON writes it; none of these letters is escaped there.
-                  rows_of := CASE WHEN col.data_type IN ('json', 'jsonb') THEN format('without_names(%I::jsonb::text, $2)::%s', col.name, col.data_type)
+                  rows_of := CASE
+                    WHEN col.data_type IN ('json', 'jsonb') THEN format('without_names(%I::jsonb::text, $2)::%s', col.name, col.data_type)
                     WHEN col.most IS NULL THEN format('without_names(%I, $2)', col.name)
                     ELSE format('left(without_names(%I, $2), %s)', col.name, col.most) END;
                   sets := sets || format(', %I = %s', col.name, rows_of);
@@ -123,26 +132,31 @@ final class Version20261201100000 extends AbstractMigration
                     after = CASE WHEN after ~ '^person:' THEN 'a person' ELSE without_names(after, names) END
                   WHERE case_id = of_case;
                 ELSIF sets <> '' THEN
-                  EXECUTE format('UPDATE %I SET %s WHERE (%s) AND (%s)', t.name, substr(sets, 3), t.own, substr(wheres, 5)) USING of_case, names;
+                  EXECUTE format('UPDATE %I SET %s WHERE (%s) AND (%s)', t.name, substr(sets, 3), t.own, substr(wheres, 5))
+                    USING of_case, names;
                 END IF;
                 -- What is no name by its letters goes from where somebody stands beside the work; who said something may be a role.
                 FOR col IN SELECT i.column_name::text AS name FROM information_schema.columns i
-                    WHERE i.table_schema = 'public' AND i.table_name = t.name AND i.column_name = ANY (signatures) AND t.name <> 'audit_entry'
-                    AND (i.column_name NOT IN ('who', 'name') OR t.name = 'user_answer') AND i.data_type IN ('character varying', 'text') LOOP
+                    WHERE i.table_schema = 'public' AND i.table_name = t.name AND i.column_name = ANY (signatures)
+                      AND t.name <> 'audit_entry' AND i.data_type IN ('character varying', 'text')
+                      AND (i.column_name NOT IN ('who', 'name') OR t.name = 'user_answer') LOOP
                   EXECUTE format('UPDATE %I SET %I = ''a person'' WHERE (%s) AND %I !~ ''^(|person [0-9]+|a person|the program)$''',
                     t.name, col.name, t.own, col.name) USING of_case;
                 END LOOP;
                 -- Nobody of the shop stands behind them any more.
-                FOR col IN SELECT a.attname::text AS name FROM pg_constraint f JOIN pg_attribute a ON a.attrelid = f.conrelid AND a.attnum = f.conkey[1]
+                FOR col IN SELECT a.attname::text AS name FROM pg_constraint f
+                    JOIN pg_attribute a ON a.attrelid = f.conrelid AND a.attnum = f.conkey[1]
                     WHERE f.contype = 'f' AND f.confrelid = 'person'::regclass AND f.conrelid = t.name::regclass LOOP
-                  EXECUTE format('UPDATE %I SET %I = NULL WHERE (%s) AND %I IS NOT NULL', t.name, col.name, t.own, col.name) USING of_case;
+                  EXECUTE format('UPDATE %I SET %I = NULL WHERE (%s) AND %I IS NOT NULL', t.name, col.name, t.own, col.name)
+                    USING of_case;
                 END LOOP;
               END LOOP;
               UPDATE case_file SET people_out_at = now(), repaired_by = '' WHERE id = of_case;
               DELETE FROM undo_step WHERE case_id = of_case;
               DELETE FROM phone_pass WHERE case_id = of_case;
 
-              FOR t IN SELECT DISTINCT k.relname, g.tgname FROM pg_trigger g JOIN pg_class k ON k.oid = g.tgrelid JOIN of_this_case o ON o.name = k.relname
+              FOR t IN SELECT DISTINCT k.relname, g.tgname FROM pg_trigger g JOIN pg_class k ON k.oid = g.tgrelid
+                  JOIN of_this_case o ON o.name = k.relname
                   WHERE g.tgname ~ '(_stays|_stay|stays_signed)$' LOOP
                 EXECUTE format('ALTER TABLE %I ENABLE TRIGGER %I', t.relname, t.tgname);
               END LOOP;
@@ -154,8 +168,9 @@ final class Version20261201100000 extends AbstractMigration
                 UNION SELECT 'offers', o.pdf::text FROM offer o WHERE o.case_id = of_case AND o.pdf IS NOT NULL
                 UNION SELECT 'handovers', h.pdf::text FROM handover h WHERE h.case_id = of_case AND h.pdf IS NOT NULL
                 UNION SELECT 'clips', l.hash::text FROM clip l WHERE l.case_id = of_case
-                UNION SELECT 'claims', p.hash::text FROM claim_papers p JOIN claim m ON m.id = p.claim_id WHERE m.case_id = of_case AND p.hash IS NOT NULL
-                UNION SELECT 'claims', p.bundle::text FROM claim_papers p JOIN claim m ON m.id = p.claim_id WHERE m.case_id = of_case AND p.bundle IS NOT NULL;
+                UNION SELECT 'claims', kept::text FROM claim_papers p JOIN claim m ON m.id = p.claim_id,
+                    unnest(ARRAY[p.hash, p.bundle]) kept
+                  WHERE m.case_id = of_case AND kept IS NOT NULL;
             END $$
             SQL;
     }

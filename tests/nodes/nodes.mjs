@@ -198,6 +198,32 @@ try {
   )?.[0];
   must(link === undefined || link.startsWith(base), `the phone's link leads to the balancer (${link ?? 'shown as a code alone'})`);
 
+  // A gauge speaks to one node; the page of its bench listens at the other.
+  await sent(door, '/gauges', {
+    'gauge[name]': 'Micrometer 25-50',
+    'gauge[kind]': 'micrometer',
+    'gauge[method]': 'reading',
+    'gauge[resolution]': '0.001 mm',
+    'gauge[bench]': 'Bench 2',
+  });
+  const gauge = /\/gauges\/([0-9a-f-]{36})\/token/.exec((await doors[0].ask('GET', '/gauges')).text)?.[1];
+  await doors[0].ask('POST', `/gauges/${gauge}/token`, { body: { _token: doors[0].token } });
+  const token = /[0-9a-f]{40}/.exec((await doors[0].ask('GET', '/gauges')).text)?.[0];
+  const cookie = [...doors[0].cookies].map((pair) => pair.join('=')).join('; ');
+  const heard = fetch(`http://127.0.0.1:${ports.b}/gauges/stream?bench=Bench+2&seconds=4`, { headers: { cookie } }).then((one) =>
+    one.text(),
+  );
+  await sleep(1000);
+  const spoken = await fetch(`http://127.0.0.1:${ports.a}/gateway/readings`, {
+    method: 'POST',
+    headers: { authorization: `Bearer ${token}`, 'content-type': 'application/json' },
+    body: JSON.stringify({ value: '25.978 mm' }),
+  });
+  must(
+    spoken.status === 201 && (await heard).includes('25.978 mm'),
+    `what a gauge says to one node is heard at the other (${spoken.status})`,
+  );
+
   const kept = { questions: [], photos: [] };
   const answers = new Map();
   let working = true;
