@@ -46,11 +46,6 @@ final class Version20261201100000 extends AbstractMigration
             END $$
             SQL);
         $this->addSql($this->forget());
-        $this->addSql('REVOKE EXECUTE ON FUNCTION take_people_out(uuid) FROM PUBLIC');
-        $this->addSql(<<<'SQL'
-            DO $$ BEGIN IF EXISTS (SELECT FROM pg_roles WHERE rolname = 'japhrex_app') THEN
-              GRANT EXECUTE ON FUNCTION take_people_out(uuid) TO japhrex_app; END IF; END $$
-            SQL);
     }
 
     private function forget(): string
