@@ -36,9 +36,9 @@ final class Version20261201080000 extends AbstractMigration
                 used_at $time DEFAULT NULL, ended_at $time DEFAULT NULL, person_id UUID NOT NULL REFERENCES person (id))",
         );
         foreach ([
-            'INDEX bag_out_person ON bag_out (by_person_id)', 'INDEX brought_case_person ON brought_case (by_person_id)',
-            'UNIQUE INDEX brought_case_digest ON brought_case (digest)', 'INDEX brought_case_serial ON brought_case (serial_key)',
-            'UNIQUE INDEX api_token_hash ON api_token (hash)', 'INDEX api_token_person ON api_token (person_id)',
+            'INDEX IDX_BC3A5E6FB5BE2AA2 ON bag_out (by_person_id)', 'INDEX IDX_92E1FC58B5BE2AA2 ON brought_case (by_person_id)',
+            'UNIQUE INDEX UNIQ_92E1FC58D12A0B2 ON brought_case (digest)', 'INDEX IDX_92E1FC58618E2621 ON brought_case (serial_key)',
+            'UNIQUE INDEX UNIQ_7BA2F5EBD1B862B8 ON api_token (hash)', 'INDEX IDX_7BA2F5EB217BBB47 ON api_token (person_id)',
         ] as $index) {
             $this->addSql("CREATE $index");
         }

@@ -30,6 +30,10 @@ class AuditEntry
     #[ORM\Column(length: 64, insertable: false, updatable: false)]
     public string $digest = '';
 
+    /** Names were taken out of it, by the database alone: it holds by its digest. */
+    #[ORM\Column(insertable: false, updatable: false, options: ['default' => false])]
+    public bool $takenOut = false;
+
     public function __construct(
         #[ORM\Column(type: UuidType::NAME, nullable: true)]
         public ?Uuid $caseId,

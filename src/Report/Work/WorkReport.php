@@ -42,8 +42,8 @@ class WorkReport implements AuditedInPart, Paper
         /** Counted within the case from 1. */
         #[ORM\Column(name: 'nr', type: 'smallint')]
         public int $ordinal,
+        /** Null: the names of people were taken out. */
         #[ORM\ManyToOne]
-        #[ORM\JoinColumn(nullable: false)]
         public ?User $signedBy,
         /** Its words as they were signed, HTML; pictures are `<id>.jpg`. */
         #[ORM\Column(type: 'text')]
