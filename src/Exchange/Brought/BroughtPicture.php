@@ -13,12 +13,10 @@ final readonly class BroughtPicture
         public ?string $marks,
         public ?string $part,
         public string $caption,
-        public ?\DateTimeImmutable $taken,
         public string $original,
         public string $copy,
         public ?string $coded,
         public bool $placeTakenOut,
-        public string $type,
     ) {
     }
 
@@ -29,12 +27,10 @@ final readonly class BroughtPicture
             $said->marks ?? null,
             $said->part,
             $said->caption,
-            null === $said->taken ? null : new \DateTimeImmutable($said->taken),
             $said->{'original-sha256'},
             $said->{'copy-sha256'},
             $said->{'coded-sha256'} ?? null,
             $said->{'place-taken-out'},
-            $said->type ?? 'image/jpeg',
         );
     }
 }
