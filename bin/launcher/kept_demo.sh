@@ -42,7 +42,9 @@ kept_demo() {
     make_database "$database"
     quietly "$PGBIN/psql" -h 127.0.0.1 -p "$PGPORT" -U japhrex -d "$database" -qX -v ON_ERROR_STOP=1 -f "$kept/shop.sql"
     grant_app "$database"
-    cp -a "$kept/store" "$JAPHREX_STORE"
+    # The folder may be there already, empty.
+    mkdir -p "$JAPHREX_STORE"
+    cp -a "$kept/store/." "$JAPHREX_STORE/"
     return 0
   fi
   quietly "${DEMO_PHP[@]}" bin/console app:demo
