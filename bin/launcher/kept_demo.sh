@@ -9,9 +9,6 @@ kept_demo_key() {
   ) | sha256sum | cut -c1-32
 }
 
-# The engine counts for minutes in it: compiled, for less.
-DEMO_PHP=(php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
-
 # Messages that the worker has not taken yet.
 messages_left() {
   "$PGBIN/psql" -h 127.0.0.1 -p "$PGPORT" -U japhrex -d "$1" -Atqc "SELECT count(*) FROM messenger_messages WHERE queue_name = 'default'"
@@ -21,7 +18,7 @@ messages_left() {
 work_off() {
   local pids=() i left=1
   for _ in 1 2; do
-    "${DEMO_PHP[@]}" bin/console messenger:consume work --time-limit=600 --sleep=0.2 -q & pids+=($!)
+    php bin/console messenger:consume work --time-limit=600 --sleep=0.2 -q & pids+=($!)
   done
   for ((i = 0; i < 1200; i++)); do
     left=$(messages_left "$1")
@@ -47,9 +44,9 @@ kept_demo() {
     cp -a "$kept/store/." "$JAPHREX_STORE/"
     return 0
   fi
-  quietly "${DEMO_PHP[@]}" bin/console app:demo
+  quietly php bin/console app:demo
   work_off "$database"
-  quietly "${DEMO_PHP[@]}" bin/console app:remember
+  quietly php bin/console app:remember
   rm -rf "$VAR/cache/demo"
   mkdir -p "$kept"
   cp -a "$JAPHREX_STORE" "$kept/store"

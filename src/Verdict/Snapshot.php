@@ -60,7 +60,11 @@ final readonly class Snapshot
     private static function said(array $document): array
     {
         array_walk_recursive($document, static function (mixed &$value): void {
-            $value = \is_float($value) ? (float) \sprintf('%.12G', $value) + 0.0 : $value;
+            if (\is_float($value)) {
+                $value = (float) \sprintf('%.12G', $value);
+                // Not by adding zero: compiled PHP has left that out.
+                $value = 0.0 === $value ? 0.0 : $value;
+            }
         });
 
         return $document;

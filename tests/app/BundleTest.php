@@ -19,6 +19,7 @@ use App\Platform\StoredFiles;
 use Japhrex\Core\Exchange\Bag;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
+use Symfony\Component\Clock\NativeClock;
 
 /** A case goes out whole, comes into another shop as it was signed, and goes out of it again with the same bytes. */
 final class BundleTest extends SignedCaseTestCase
@@ -110,7 +111,12 @@ final class BundleTest extends SignedCaseTestCase
         // What is here already is not here twice.
         $again = self::service(BringIn::class)($first, $this->person(Role::Analyst))[0];
         self::assertEquals($brought[0]->id, $again->id);
-        Clock::set(new MockClock());
+    }
+
+    protected function tearDown(): void
+    {
+        Clock::set(new NativeClock());
+        parent::tearDown();
     }
 
     private function outFile(): string
