@@ -13,19 +13,28 @@ use App\Platform\Mismatch;
 use App\Shop\Retain\TakePeopleOut;
 use App\Shop\Verify\Verification;
 use App\Verdict\Signing;
+use Symfony\Component\Clock\Clock;
+use Symfony\Component\Clock\MockClock;
+use Symfony\Component\Clock\NativeClock;
 
 /** After the years the names of people go out of a case; what was found, and the digests of what was signed, stay. */
 final class RetainTest extends SignedCaseTestCase
 {
+    protected function tearDown(): void
+    {
+        Clock::set(new NativeClock());
+        parent::tearDown();
+    }
+
     private function oldCase(): CaseFile
     {
+        Clock::set(new MockClock('-11 years'));
         $case = $this->signedCase();
+        Clock::set(new NativeClock());
         $said = new Statement($case);
         $said->toldBy('Per Hove', SourceKind::FirstHand, 'Per Hove drove it until it stood; the driver of Fish quay knew.');
         self::em()->persist($said);
         self::em()->flush();
-        $long = "UPDATE case_file SET signed_at = now() - interval '11 years' WHERE id = ?";
-        self::em()->getConnection()->executeStatement($long, [(string) $case->id]);
 
         return $this->fresh($case);
     }
@@ -96,6 +105,11 @@ final class RetainTest extends SignedCaseTestCase
             self::assertResponseStatusCodeSame($status);
         }
         self::assertStringContainsString('Fish quay', $this->told($this->fresh($case)));
+        // The day in the case may be written by the application; what counts is when the two signed.
+        $back = "UPDATE case_file SET signed_at = now() - interval '11 years' WHERE id = ?";
+        self::em()->getConnection()->executeStatement($back, [(string) $case->id]);
+        $this->browser->request('POST', '/names/'.$case->number, ['_token' => $token, 'typed' => $case->number]);
+        self::assertResponseStatusCodeSame(409);
         $this->signIn(Role::Bench);
         $this->browser->request('GET', '/names');
         self::assertResponseStatusCodeSame(403);

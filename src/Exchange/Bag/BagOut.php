@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange\Bag;
 
 use App\Account\Actor;
-use App\Account\Audited;
+use App\Account\AuditedInPart;
 use App\Account\DoneBy;
 use App\Exchange\Repository\BagOutRepository;
 use App\Platform\Identified;
@@ -17,7 +17,7 @@ use Symfony\Component\Uid\Uuid;
 /** Cases that are packed to be taken out, each as a bag of its own, together in one ZIP. */
 #[ORM\Entity(repositoryClass: BagOutRepository::class)]
 #[ORM\Table(name: 'bag_out')]
-class BagOut implements Audited, Paper
+class BagOut implements AuditedInPart, Paper
 {
     use DoneBy;
     use Identified;
@@ -50,6 +50,11 @@ class BagOut implements Audited, Paper
     public function auditCase(): ?Uuid
     {
         return null;
+    }
+
+    public function auditFields(): array
+    {
+        return ['byWhom', 'numbers', 'withPlaces', 'hash'];
     }
 
     public function auditName(): string

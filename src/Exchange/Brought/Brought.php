@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange\Brought;
 
 use App\Account\Actor;
-use App\Account\Audited;
+use App\Account\AuditedInPart;
 use App\Account\DoneBy;
 use App\Exchange\Repository\BroughtRepository;
 use App\Intake\CaseFile;
@@ -18,7 +18,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity(repositoryClass: BroughtRepository::class, readOnly: true)]
 #[ORM\Table(name: 'brought_case')]
 #[ORM\Index(columns: ['serial_key'])]
-class Brought implements Audited
+class Brought implements AuditedInPart
 {
     use DoneBy;
     use Identified;
@@ -79,6 +79,11 @@ class Brought implements Audited
     public function auditCase(): ?Uuid
     {
         return null;
+    }
+
+    public function auditFields(): array
+    {
+        return ['byWhom', 'number', 'from', 'digest'];
     }
 
     public function auditName(): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange\Brought;
 
 use App\Account\Permission;
+use App\Evidence\PictureResponse;
 use App\Evidence\PictureSize;
 use App\Evidence\ShownPictures;
 use App\Exchange\Bag\BagZip;
@@ -16,7 +17,6 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 
@@ -43,11 +43,8 @@ final class BroughtController extends AbstractController
         if ($response->isNotModified($request)) {
             return $response;
         }
-        $stream = $shown->open($hash, PictureSize::tryFrom($size) ?? PictureSize::Thumb, Brought::AREA);
 
-        return new StreamedResponse(static function () use ($stream): void {
-            fpassthru($stream);
-        }, 200, $response->headers->all());
+        return PictureResponse::streamed($shown->open($hash, PictureSize::tryFrom($size) ?? PictureSize::Thumb, Brought::AREA), $response);
     }
 
     /** One of its files as it came. Nothing of another shop is opened within a page of this one. */
@@ -70,7 +67,7 @@ final class BroughtController extends AbstractController
             foreach ($brought->files as $path => $hash) {
                 rename($this->stored->copyOut(Brought::AREA, $hash), $payload[$path] = $folder.'/'.\count($payload));
             }
-            $zip = new BagZip($target = $folder.'.zip');
+            $zip = new BagZip($target = sys_get_temp_dir().'/japhrex-'.bin2hex(random_bytes(8)));
             $zip->add($brought->number, $payload, $brought->info);
             $zip->close();
         } finally {
