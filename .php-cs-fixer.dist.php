@@ -24,8 +24,8 @@ return (new PhpCsFixer\Config())
             ['core', 'src', 'tests', 'config', 'migrations', 'public'],
         ))
         ->append(array_map(static fn (string $file): string => __DIR__.'/bin/'.$file, [
-            'console', 'figure', 'book', 'bench', 'bench-photos', 'bench-chain', 'bench-stories', 'bench-told', 'diagnose', 'infer',
-            'launcher/bench-client.php',
+            'console', 'figure', 'book', 'bench', 'bench-alike', 'bench-photos', 'bench-chain', 'bench-recording', 'bench-scale',
+            'bench-stories', 'bench-told', 'columns', 'diagnose', 'draw', 'infer', 'judge', 'sheet', 'versions', 'launcher/bench-client.php',
         ]))
         ->append([__FILE__])
         ->notPath('reference.php'));

@@ -8,14 +8,18 @@ use App\Demo\DemoShop;
 
 const ROUNDS = 21;
 
-/** @return array{float, int, string, list<string>} milliseconds, status, body, headers */
-function ask(string $url, string $cookie = '', ?string $body = null): array
+const FORM = 'Content-Type: application/x-www-form-urlencoded';
+
+/**
+ * @param string $of headers of the body
+ *
+ * @return array{float, int, string, list<string>} milliseconds, status, body, headers
+ */
+function ask(string $url, string $cookie = '', ?string $body = null, string $of = FORM): array
 {
     $context = stream_context_create(['http' => [
         'method' => null === $body ? 'GET' : 'POST', 'content' => $body ?? '', 'ignore_errors' => true, 'follow_location' => 0,
-        'header' => "Cookie: $cookie\r\nConnection: close\r\n".(
-            null === $body ? '' : "Content-Type: application/x-www-form-urlencoded\r\n"
-        ),
+        'header' => "Cookie: $cookie\r\nConnection: close\r\n".(null === $body ? '' : "$of\r\n"),
     ]]);
     $start = hrtime(true);
     $text = (string) file_get_contents($url, context: $context);
@@ -35,6 +39,27 @@ function cookie(array $headers): string
     }
 
     return '';
+}
+
+/** A JPEG with a comment in it, so that its bytes are its own and its picture is not. */
+function commented(string $jpeg, string $comment): string
+{
+    return substr($jpeg, 0, 2)."\xff\xfe".pack('n', 2 + strlen($comment)).$comment.substr($jpeg, 2);
+}
+
+/** @return array{float, int, string, list<string>} as of `ask` */
+function send_photo(string $base, string $session, string $token, string $name, string $jpeg): array
+{
+    $boundary = 'b'.bin2hex(random_bytes(8));
+    $body = '';
+    foreach (['_token' => $token, 'part' => 'front-block', 'stage' => 'cleaned'] as $field => $value) {
+        $body .= "--$boundary\r\nContent-Disposition: form-data; name=\"$field\"\r\n\r\n$value\r\n";
+    }
+    $body .= "--$boundary\r\nContent-Disposition: form-data; name=\"photos[]\"; filename=\"$name\"\r\n"
+        ."Content-Type: image/jpeg\r\n\r\n$jpeg\r\n--$boundary--\r\n";
+
+    return ask($base.'/cases/OQ-26-0102/photos', $session, $body, "Accept: application/json\r\nContent-Type: multipart/form-data; "
+        ."boundary=$boundary");
 }
 
 /** @param non-empty-list<float> $values */

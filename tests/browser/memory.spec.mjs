@@ -42,6 +42,19 @@ test('a question is typed in one line, completed by keys, narrowed by a tap, kep
   await expect(page.locator('.savedasks')).not.toContainText('Scored at the quarry');
 });
 
+test('what is not typed is tapped: family, part, grade and the kind of repair become words of the line', async ({ page }) => {
+  await signIn(page, 'viewer');
+  await page.goto('/cases?q=is:closed');
+  await page.getByText('Narrow it by tapping').click();
+  const narrow = page.locator('.narrow form');
+  await narrow.getByLabel('Family').selectOption('external-gear-pump');
+  await narrow.getByLabel('Repair').selectOption({ index: 1 });
+  await narrow.getByLabel('Grade at least').selectOption('3');
+  await narrow.getByRole('button', { name: 'Narrow' }).click();
+  await expect(page.locator('.terms > li')).toHaveCount(4);
+  await expect(page.locator('#search')).toHaveValue(/^is:closed family:external-gear-pump .*grade>=3.*repair:/);
+});
+
 test('more cases come as one scrolls, and a unit leads to its life', async ({ page }) => {
   await signIn(page, 'viewer');
   await page.goto('/cases?q=is:closed');

@@ -26,6 +26,22 @@ final readonly class UnitLife
     }
 
     /**
+     * What a unit that came back ran since it went out, in one measure.
+     *
+     * @param float|null $told since the repair, as told by the one who brings it back; it goes before the meter, which may be another's
+     * @param float|null $meter as read when it came back
+     * @param float|null $meterThen as read when it came in the time before
+     *
+     * @return float|null null: not told, and the meter was not read twice, or did not go on and was changed or read wrong
+     */
+    public static function ranUntilBack(?float $told, ?float $meter, ?float $meterThen): ?float
+    {
+        $between = null === $meter || null === $meterThen ? 0.0 : $meter - $meterThen;
+
+        return $told ?? ($between > 0.0 ? $between : null);
+    }
+
+    /**
      * What the middle one of those that tell both runs in a month.
      *
      * @param list<self> $units

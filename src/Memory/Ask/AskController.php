@@ -18,7 +18,7 @@ final class AskController extends AbstractController
 {
     private const LONGEST = 500;
 
-    public function __construct(private readonly AskedPage $page, private readonly AskFilters $filters)
+    public function __construct(private readonly AskedPage $page)
     {
     }
 
@@ -42,10 +42,18 @@ final class AskController extends AbstractController
         return $this->render('memory/cases.html.twig', [
             'asked' => $asked,
             'saved' => $saved->for($who),
-            'filters' => $this->filters->of($asked->ask),
             'sorts' => AskSort::cases(),
             'hasSheets' => $table->makesSheets(),
         ], new Response(status: null === $asked->error ? 200 : 422));
+    }
+
+    /** What may be tapped instead of typed, for a line; long, and asked for by few. */
+    #[Route('/cases/narrow', name: 'ask_narrow', methods: ['GET'], priority: 1)]
+    public function narrow(Request $request, AskFilters $filters): Response
+    {
+        $line = Words::of($request->query->getString('q'), self::LONGEST);
+
+        return $this->render('memory/narrow.html.twig', ['line' => $line, 'filters' => $filters->for($line)]);
     }
 
     /** What the last word may become, as it is typed. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Memory\Ask;
 
 use App\Books\BookShelf;
-use Japhrex\Core\Memory\Ask\Ask;
+use Japhrex\Core\Memory\Ask\AskError;
 use Japhrex\Core\Memory\Ask\AskField;
 use Japhrex\Core\Memory\Ask\Keyed;
 use Japhrex\Core\Memory\Ask\WordKind;
@@ -18,11 +18,11 @@ final readonly class AskFilters
     }
 
     /**
-     * Parts and complaints are those of the one family that is asked for, or of all.
+     * Parts and complaints are those of the one family that a line asks for, or of all; of all too where the line cannot be read.
      *
      * @return array<string, array{string, array<array-key, string>}> field => what it is called, and key => name
      */
-    public function of(?Ask $ask): array
+    public function for(string $line): array
     {
         $words = $this->shelf->words();
         $all = static function (WordKind $kind) use ($words): array {
@@ -31,7 +31,7 @@ final readonly class AskFilters
 
             return $names;
         };
-        $family = self::family($ask);
+        $family = $this->family($line);
         [$parts, $complaints] = [$all(WordKind::Part), $all(WordKind::Complaint)];
         if (null !== $family) {
             $book = $this->books->book($family);
@@ -57,9 +57,14 @@ final readonly class AskFilters
         ];
     }
 
-    private static function family(?Ask $ask): ?string
+    private function family(string $line): ?string
     {
-        foreach ($ask->terms ?? [] as $term) {
+        try {
+            $terms = $this->shelf->reader()->read($line)->terms;
+        } catch (AskError) {
+            return null;
+        }
+        foreach ($terms as $term) {
             if ($term->is instanceof Keyed && AskField::Family === $term->is->field && 1 === \count($term->is->keys) && !$term->not) {
                 return $term->is->keys[0];
             }

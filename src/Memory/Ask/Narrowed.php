@@ -15,6 +15,7 @@ final class Narrowed
         'when' => 'when:%s', 'origin' => 'origin:%s', 'carries' => 'carries:%s', 'waits' => 'waits:%s', 'claim' => 'claim:%s',
         'customer' => 'customer:%s', 'model' => 'model:%s', 'reading' => 'reading:%s=outside', 'is' => 'is:%s', 'from' => 'taken:%s..',
         'to' => 'taken:..%s', 'hours' => 'hours>=%s', 'cure' => 'cure:%s',
+        'repair' => 'repair:%s',
     ];
 
     public static function line(string $line, Request $request): string

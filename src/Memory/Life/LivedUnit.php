@@ -35,12 +35,9 @@ final readonly class LivedUnit
         $at = static fn (string $of): ?\DateTimeImmutable => null === $row[$of] ? null : new \DateTimeImmutable((string) $text($of));
         $number = static fn (string $of): ?float => is_numeric($row[$of]) ? (float) $row[$of] : null;
         $isBack = null !== $row['back_at'];
-        // What the one who brought it back tells since the repair, or what its meter went on by.
-        $ran = static function (string $since, string $now, string $then, string $told) use ($number, $isBack): ?float {
-            $between = null === $number($now) || null === $number($then) ? null : $number($now) - $number($then);
-
-            return $isBack ? ($number($since) ?? ($between > 0.0 ? $between : null)) : $number($told);
-        };
+        $ran = static fn (string $since, string $now, string $then, string $told): ?float => $isBack
+            ? UnitLife::ranUntilBack($number($since), $number($now), $number($then))
+            : $number($told);
 
         return new self(
             (string) $text('serial_key'), $at('out_at') ?? throw new \LogicException('It went out.'),

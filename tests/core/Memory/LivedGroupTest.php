@@ -54,6 +54,15 @@ final class LivedGroupTest extends TestCase
         self::assertSame('Of none of them anybody has told what it ran.', $silent->says());
     }
 
+    public function testWhatIsToldSinceTheRepairGoesBeforeTheMeterAndAMeterThatDidNotGoOnTellsNothing(): void
+    {
+        self::assertSame(420.0, UnitLife::ranUntilBack(420.0, 9100.0, 8000.0));
+        self::assertSame(1100.0, UnitLife::ranUntilBack(null, 9100.0, 8000.0));
+        self::assertNull(UnitLife::ranUntilBack(null, 35.0, 8000.0), 'the meter was changed');
+        self::assertNull(UnitLife::ranUntilBack(null, 8000.0, 8000.0), 'it was copied from the paper of the time before');
+        self::assertNull(UnitLife::ranUntilBack(null, 9100.0, null));
+    }
+
     public function testAGroupStandsOutOnlyBeyondWhatChanceLeavesToSoMany(): void
     {
         // 6 of 8 against 2 of 24: Fisher, one side, (C(8,6)C(24,2) + C(8,7)C(24,1) + C(8,8)) / C(32,8) = 7921 / 10518300 = 0.00075.
