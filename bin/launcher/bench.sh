@@ -1,6 +1,6 @@
 # What is measured, and the pictures: each on a throwaway stack or on none.
 
-JIT="-d memory_limit=1G -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d zend.enable_gc=0"
+JIT="-d memory_limit=1G -d opcache.enable_cli=1 -d opcache.jit=function -d opcache.jit_buffer_size=64M -d zend.enable_gc=0"
 
 # run_bench [scale [CASES]|photos|chain|stories|told|recording]: the pages, the pages of a shop of many years, the taking in of photos,
 # the inference, failures whose origin is known, or a recording of the stand.

@@ -8,6 +8,7 @@ use App\Platform\ShopError;
 use Japhrex\Core\Chain\Mechanism\Mechanism;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Chain\Mechanism\MechanismFactory;
+use Japhrex\Core\Chain\Mechanism\MechanismWords;
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
@@ -41,6 +42,9 @@ final class BookShelf
     private ?MechanismBook $mechanismBook = null;
     private ?Vocabulary $vocabulary = null;
 
+    /** @var array<string, array<string, MechanismWords>> */
+    private array $mechanismWords = [];
+
     public function __construct(
         private readonly string $projectDir,
         private readonly string $buildFolder,
@@ -71,29 +75,45 @@ final class BookShelf
         }
     }
 
+    /** Units of many names have the same book: it is kept once, and by each unit which it is. */
     private function read(string $key, ?UnitIs $unit): Book
     {
-        $content = $this->contentOf($key);
-        $own = null === $unit ? null : BookVariants::of($content, $unit);
+        $content = fn (): array => null === $unit ? $this->contentOf($key) : BookVariants::of($this->contentOf($key), $unit);
+        $hash = $this->made(
+            'cut.'.hash('xxh128', $this->state($key).serialize($unit)),
+            static fn (): string => hash('xxh128', serialize($content())),
+        );
 
-        $content = $own ?? $content;
+        return $this->made('book.'.$hash, static fn (): Book => (new BookFactory())->book($content()));
+    }
 
-        return $this->made('book.'.hash('xxh128', serialize($content)), static fn (): Book => (new BookFactory())->book($content));
+    /** Another one when its file, or what it is made of, is. */
+    private function state(string $key): string
+    {
+        $name = $this->fileOf($key);
+
+        return null === $name
+            ? hash('xxh128', serialize($this->contentOf($key)))
+            : $key.' '.filemtime($this->projectDir.'/books/'.$name.'.yaml');
     }
 
     /**
      * What was made of a file: read again it comes in a third of the time in which it is made.
      *
-     * @template T of object
+     * @template T of object|string|array
      *
      * @param string $key that is another where the file is
      * @param \Closure(): T $make
      *
      * @return T
      */
-    private function made(string $key, \Closure $make): object
+    private function made(string $key, \Closure $make): object|string|array
     {
-        return null === $this->cache ? $make() : $this->cache->get($key, static function (ItemInterface $item) use ($make): object {
+        if (null === $this->cache) {
+            return $make();
+        }
+
+        return $this->cache->get($key, static function (ItemInterface $item) use ($make): object|string|array {
             $item->expiresAfter(self::KEPT);
 
             return $make();
@@ -111,16 +131,21 @@ final class BookShelf
                 $this->files(),
             )));
         }
-        // A book stands in the file of its name, or in one that describes several types.
+        $name = $this->fileOf($key) ?? throw new ShopError(\sprintf('There is no book "%s" on the shelf.', $key), 404);
+
+        return $this->booksIn($name)[$key];
+    }
+
+    /** A shipped book stands in the file of its name, or in one that describes several types; null: it is none of them. */
+    private function fileOf(string $key): ?string
+    {
         foreach ($this->files() as $name) {
-            if ($key === $name || str_starts_with($key, $name.'-')) {
-                $book = $this->booksIn($name)[$key] ?? null;
-                if (null !== $book) {
-                    return $book;
-                }
+            if (($key === $name || str_starts_with($key, $name.'-')) && isset($this->booksIn($name)[$key])) {
+                return $name;
             }
         }
-        throw new ShopError(\sprintf('There is no book "%s" on the shelf.', $key), 404);
+
+        return null;
     }
 
     /** @return array<string, string> books on the shelf that are refused, each with what is wrong in it */
@@ -218,24 +243,44 @@ final class BookShelf
     /** How harm gets on, and the conditions that this is told of; of a family with the mechanisms of its own book. */
     public function mechanismBook(?string $family = null): MechanismBook
     {
-        $files = array_map(
-            static fn (string $file): string => 'books/mechanisms/'.basename($file),
-            glob($this->projectDir.'/books/mechanisms/*.yaml') ?: [],
-        );
         $this->mechanismBook ??= $this->made(
-            'mechanisms.'.hash('xxh128', implode(' ', array_map(
-                fn (string $file): string => $file.filemtime($this->projectDir.'/'.$file), $files,
-            ))),
-            fn (): MechanismBook => MechanismBook::of(array_map($this->content(...), $files)),
+            'mechanisms.'.hash('xxh128', $this->stateOfMechanisms()),
+            fn (): MechanismBook => MechanismBook::of(array_map($this->content(...), $this->filesOfMechanisms())),
         );
 
         return null === $family ? $this->mechanismBook : $this->mechanismBook->with($this->book($family));
     }
 
-    /** @return array<string, Mechanism> */
+    /**
+     * How the mechanisms of a family read.
+     *
+     * @return array<string, MechanismWords>
+     */
     public function mechanisms(string $family): array
     {
-        return $this->mechanismBook($family)->mechanisms;
+        return $this->mechanismWords[$family] ??= $this->made(
+            'mechanism-words.'.hash('xxh128', $this->stateOfMechanisms().$this->state($family)),
+            fn (): array => array_map(
+                static fn (Mechanism $one): MechanismWords => new MechanismWords($one->name, $one->tells),
+                $this->mechanismBook($family)->mechanisms,
+            ),
+        );
+    }
+
+    /** @return list<string> files of the mechanisms */
+    private function filesOfMechanisms(): array
+    {
+        return array_map(
+            static fn (string $file): string => 'books/mechanisms/'.basename($file),
+            glob($this->projectDir.'/books/mechanisms/*.yaml') ?: [],
+        );
+    }
+
+    private function stateOfMechanisms(): string
+    {
+        return implode(' ', array_map(
+            fn (string $file): string => $file.filemtime($this->projectDir.'/'.$file), $this->filesOfMechanisms(),
+        ));
     }
 
     /**

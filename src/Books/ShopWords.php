@@ -23,15 +23,32 @@ final class ShopWords implements PreferredWords, ResetInterface
     public function preferred(string $family): array
     {
         if (null === $this->words || isset($this->told[$family])) {
-            [$this->words, $this->told] = [[], []];
-            /** @var array{family: string, part: string, word: string} $row */
-            foreach ($this->database->fetchAllAssociative('SELECT family, part, word FROM shop_word') as $row) {
-                $this->words[$row['family']][$row['part']] = $row['word'];
-            }
+            $this->words = $this->read();
+            $this->told = [];
         }
         $this->told[$family] = true;
 
         return $this->words[$family] ?? [];
+    }
+
+    /** Another text whenever a word has changed since it was looked at. */
+    public function state(): string
+    {
+        $this->words ??= $this->read();
+
+        return hash('xxh128', serialize($this->words));
+    }
+
+    /** @return array<string, array<string, string>> */
+    private function read(): array
+    {
+        $words = [];
+        /** @var array{family: string, part: string, word: string} $row */
+        foreach ($this->database->fetchAllAssociative('SELECT family, part, word FROM shop_word ORDER BY id') as $row) {
+            $words[$row['family']][$row['part']] = $row['word'];
+        }
+
+        return $words;
     }
 
     public function reset(): void

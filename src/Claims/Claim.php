@@ -89,7 +89,12 @@ class Claim implements Audited
 
     public function number(): string
     {
-        return $this->case->number.'-C'.$this->ordinal;
+        return self::numbered($this->case->number, $this->ordinal);
+    }
+
+    public static function numbered(string $case, int $ordinal): string
+    {
+        return $case.'-C'.$ordinal;
     }
 
     public function state(): ClaimState

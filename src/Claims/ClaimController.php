@@ -22,9 +22,6 @@ use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Verdict\Claim\ClaimState;
 use Japhrex\Core\Verdict\Claim\ClaimStep;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-
-use function Symfony\Component\Clock\now;
-
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -43,15 +40,6 @@ final class ClaimController extends AbstractController
         private readonly ClaimRepository $claimRepository,
         private readonly ClaimPage $page,
     ) {
-    }
-
-    #[Route('/claims', name: 'claims', methods: ['GET'])]
-    public function all(): Response
-    {
-        return $this->render(
-            'claims/claims.html.twig',
-            ['open' => $this->claims->open(), 'over' => $this->claims->over(), 'today' => now('today')],
-        );
     }
 
     #[Route('/cases/{number}/claims', name: 'claim_draft', methods: ['POST'])]

@@ -21,8 +21,6 @@ use Japhrex\Core\Verdict\Claim\Deadlines;
 use Japhrex\Core\Verdict\Policy\Judgement;
 use Japhrex\Core\Verdict\Whereabouts;
 
-use function Symfony\Component\Clock\now;
-
 /** Claims: what they rest on, what they ask for, and the days that they have to keep. */
 final readonly class Claims
 {
@@ -98,35 +96,12 @@ final readonly class Claims
         );
     }
 
-    /**
-     * All claims that somebody still waits for, the most urgent first.
-     *
-     * @return list<OpenClaim>
-     */
-    public function open(): array
-    {
-        $open = [];
-        foreach ($this->claims->notOver() as $claim) {
-            $open[] = new OpenClaim($claim, $this->next($claim));
-        }
-        $by = static fn (OpenClaim $one): \DateTimeImmutable => $one->next->by ?? now('+10 years');
-        usort($open, static fn (OpenClaim $a, OpenClaim $b): int => $by($a) <=> $by($b));
-
-        return $open;
-    }
-
     /** What has to be done next; null: nothing. */
     public function next(Claim $claim): ?Deadline
     {
         $left = array_values(array_filter($this->deadlines($claim), static fn (Deadline $one): bool => $one->isOpen()));
 
         return $left[0] ?? null;
-    }
-
-    /** @return list<Claim> that are over, the last first */
-    public function over(): array
-    {
-        return $this->claims->over(60);
     }
 
     /** @return array<string, list<Custody>> parts that were put aside or sent, with where they are */

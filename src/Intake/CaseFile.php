@@ -263,10 +263,15 @@ class CaseFile implements Undoable
     /** What it is, as the floor calls it. */
     public function name(): string
     {
-        $type = trim($this->maker.' '.$this->model);
+        return self::called($this->unitName, $this->maker, $this->model);
+    }
+
+    public static function called(string $unitName, string $maker, string $model): string
+    {
+        $type = trim($maker.' '.$model);
 
         return match (true) {
-            '' !== $this->unitName => $this->unitName,
+            '' !== $unitName => $unitName,
             '' !== $type => $type,
             default => 'Unit without a name',
         };

@@ -26,16 +26,17 @@ final readonly class KeptAnswers
      *
      * @param list<mixed> $asked all that the answer hangs on beside the lines
      * @param non-empty-list<string> $lines that were asked; one that speaks of who asks has an answer for each
+     * @param int|null $most how many cases the line with the most finds; null: it is to be counted
      * @param \Closure(\DateTimeImmutable|null): T $make values alone; told when it is worked out, if it is to be kept
      *
      * @return T
      *
      * @throws AskError if a line cannot be read
      */
-    public function of(array $asked, array $lines, User $who, \Closure $make): mixed
+    public function of(array $asked, array $lines, User $who, \Closure $make, ?int $most = null): mixed
     {
-        $cases = array_map(fn (string $line): int => $this->asked->count($this->asked->sql($line, $who)), $lines);
-        if (max($cases) < self::MANY) {
+        $most ??= max(array_map(fn (string $line): int => $this->asked->count($this->asked->sql($line, $who)), $lines));
+        if ($most < self::MANY) {
             return $make(null);
         }
         $whose = str_contains(implode(' ', $lines), 'mine') ? (string) $who->id : '';

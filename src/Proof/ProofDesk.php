@@ -174,7 +174,7 @@ final readonly class ProofDesk
         return $this->handovers->handoverOf($case);
     }
 
-    /** @return list<Handover> of units that somebody should ask after now */
+    /** @return list<WatchDue> units that somebody should ask after now */
     public function due(): array
     {
         return $this->handovers->due(now('today -14 days'), now('today'));

@@ -12,16 +12,20 @@ final readonly class AskWords
     /** @var array<string, array<string, list<string>>> kind => word as it is compared => keys */
     private array $index;
 
+    /** @var array<string, list<string>> word as it is compared => what is called so, in all its names, in small letters */
+    private array $called;
+
     /**
      * @param array<string, array<string, list<string>>> $words value of a WordKind => key => what it is called, the usual name first
      */
     public function __construct(public array $words)
     {
-        $index = [];
+        $index = $called = [];
         foreach ($words as $kind => $keys) {
             foreach ($keys as $key => $names) {
                 foreach ([(string) $key, ...$names] as $name) {
                     $index[$kind][self::compared($name)][] = (string) $key;
+                    $called[self::compared($name)][] = array_map(mb_strtolower(...), $names);
                 }
                 // "block" is any of the parts that end so; what a family is, one word alone does not tell.
                 $tail = explode('-', (string) $key);
@@ -35,6 +39,7 @@ final readonly class AskWords
             static fn (array $of): array => array_map(static fn (array $keys): array => array_values(array_unique($keys)), $of),
             $index,
         );
+        $this->called = array_map(static fn (array $of): array => array_values(array_unique(array_merge(...$of))), $called);
     }
 
     /** @return list<string> keys that it may mean; none: it is not known */
@@ -70,17 +75,7 @@ final readonly class AskWords
     /** @return list<string> other words for the same thing, itself among them */
     public function synonyms(string $word): array
     {
-        $all = [$word];
-        foreach (WordKind::cases() as $kind) {
-            $names = $this->words[$kind->value] ?? [];
-            foreach ($names as $key => $called) {
-                if (\in_array(self::compared($word), array_map(self::compared(...), [(string) $key, ...$called]), true)) {
-                    array_push($all, ...$called);
-                }
-            }
-        }
-
-        return array_values(array_unique(array_map(mb_strtolower(...), $all)));
+        return array_values(array_unique([mb_strtolower($word), ...$this->called[self::compared($word)] ?? []]));
     }
 
     /** Small letters, dashes for spaces, each word without its ending: "Scored" is "scoring". */

@@ -22,4 +22,30 @@ final readonly class Rarity
     {
         return max(self::LEAST, log(($this->cases + 1) / (($this->having[$trait] ?? 0) + 1)));
     }
+
+    /**
+     * The rarest of them, by which others are found: what nearly all cases have finds nobody, and takes the longest to look through.
+     *
+     * @param int $most cases that all of these may have together; the rarest is among them, however many have it
+     *
+     * @return array<string, float> trait => what it tells
+     */
+    public function rarest(Traits $of, int $most): array
+    {
+        $having = [];
+        foreach ($of->weights as $trait => $_) {
+            $having[(string) $trait] = $this->having[$trait] ?? 0;
+        }
+        asort($having);
+        [$rarest, $sum] = [[], 0];
+        foreach ($having as $trait => $cases) {
+            $sum += $cases;
+            if ([] !== $rarest && $sum > $most) {
+                break;
+            }
+            $rarest[$trait] = $this->of((string) $trait) * $of->weights[$trait];
+        }
+
+        return $rarest;
+    }
 }

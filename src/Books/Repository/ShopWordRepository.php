@@ -20,12 +20,4 @@ final class ShopWordRepository extends ServiceEntityRepository
     {
         return $this->findOneBy(['family' => $family, 'part' => $part]);
     }
-
-    /** Another text whenever a word changes. */
-    public function state(): string
-    {
-        $words = $this->createQueryBuilder('w')->select('w.family, w.part, w.word')->orderBy('w.id')->getQuery()->getArrayResult();
-
-        return md5(serialize($words));
-    }
 }

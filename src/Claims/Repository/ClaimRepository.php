@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Claims\Repository;
 
 use App\Claims\Claim;
+use App\Claims\ClaimRow;
 use App\Intake\CaseFile;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\ArrayParameterType;
@@ -30,44 +31,44 @@ final class ClaimRepository extends ServiceEntityRepository
         return $this->findOneBy(['case' => $case, 'ordinal' => $ordinal]);
     }
 
-    /** @return list<Claim> that somebody still waits for, in the order in which they were made */
-    public function notOver(): array
+    /** @return list<ClaimRow> that somebody still waits for, in the order in which they were made */
+    public function open(): array
     {
-        $ids = $this->getEntityManager()->getConnection()->fetchFirstColumn(
-            'SELECT c.id FROM claim c LEFT JOIN LATERAL '
-                .'(SELECT m.state FROM claim_move m WHERE m.claim_id = c.id ORDER BY m.id DESC LIMIT 1) l '
-                ."ON true WHERE COALESCE(l.state, 'drafted') NOT IN (:over)",
+        return $this->rows("COALESCE(l.state, 'drafted') NOT IN (:over) ORDER BY c.id");
+    }
+
+    /** @return list<ClaimRow> that are over, the newest first */
+    public function over(int $most): array
+    {
+        return $this->rows("l.state IN (:over) ORDER BY c.id DESC LIMIT $most");
+    }
+
+    /**
+     * With their last step.
+     *
+     * @return list<ClaimRow>
+     */
+    private function rows(string $which): array
+    {
+        /**
+         * @var list<array{
+         *     case: string, ordinal: int, unit_name: string, maker: string, model: string, addressee: string, state: string,
+         *     day: string|null, amount: string|null, words: string|null,
+         * }> $rows
+         */
+        $rows = $this->getEntityManager()->getConnection()->fetchAllAssociative(
+            <<<SQL
+                SELECT k.number AS case, c.nr AS ordinal, k.unit_name, k.maker, k.model, split_part(c.addressee, E'\\n', 1) AS addressee,
+                    COALESCE(l.state, 'drafted') AS state, l.day, l.amount, l.words
+                FROM claim c JOIN case_file k ON k.id = c.case_id
+                LEFT JOIN LATERAL (SELECT * FROM claim_move m WHERE m.claim_id = c.id ORDER BY m.id DESC LIMIT 1) l ON true
+                WHERE $which
+                SQL,
             ['over' => self::values(static fn (ClaimState $state): bool => $state->isOver())],
             ['over' => ArrayParameterType::STRING],
         );
 
-        return $this->whole($ids, 'ASC');
-    }
-
-    /** @return list<Claim> that are over, of the newest claims */
-    public function over(int $most): array
-    {
-        $newest = $this->createQueryBuilder('c')->select('c.id')->orderBy('c.id', 'DESC')->setMaxResults($most);
-        $ids = $newest->getQuery()->getSingleColumnResult();
-
-        return array_values(array_filter($this->whole($ids, 'DESC'), static fn (Claim $claim): bool => $claim->state()->isOver()));
-    }
-
-    /**
-     * With their case and their moves, which would else be asked for claim by claim.
-     *
-     * @param array<mixed> $ids
-     *
-     * @return list<Claim>
-     */
-    private function whole(array $ids, string $order): array
-    {
-        /** @var list<Claim> $claims */
-        $claims = $this->createQueryBuilder('c')->addSelect('m', 'k', 'a')->leftJoin('c.moves', 'm')->join('c.case', 'k')
-            ->leftJoin('k.arrival', 'a')->where('c.id IN (:ids)')->setParameter('ids', $ids)->orderBy('c.id', $order)
-            ->addOrderBy('m.id', 'ASC')->getQuery()->getResult();
-
-        return $claims;
+        return array_map(ClaimRow::of(...), $rows);
     }
 
     /** @return list<string> */

@@ -50,6 +50,7 @@ final readonly class ApiCasesController
             $request->query->getEnum('sort', AskSort::class, AskSort::Newest),
             max(1, $request->query->getInt('page', 1)),
             $person->actor()->person(),
+            false,
         );
         if (null !== $asked->error) {
             throw new ShopError($asked->error->getMessage(), 422);

@@ -47,7 +47,7 @@ final class AboutController extends AbstractController
         $told = $this->kept->of(['about', $what], [$line], $who, fn (?\DateTimeImmutable $at): array => [
             'figures' => $this->about->figures($sql), 'hurt' => $this->hurt($line, $sql),
             'machines' => AboutWhat::Customer === $what ? $this->about->machines($sql, 2 * self::MOST) : [], 'at' => $at,
-        ]);
+        ], $asked->count);
 
         return $this->render('memory/about.html.twig', ['what' => $what, 'is' => $is, 'of' => $of, 'asked' => $asked] + $told);
     }

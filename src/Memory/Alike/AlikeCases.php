@@ -17,7 +17,7 @@ use Japhrex\Core\Memory\Likeness\Traits;
 final readonly class AlikeCases
 {
     /** So many that share what is rare are compared whole. */
-    private const COMPARED = 60;
+    private const COMPARED = 80;
 
     /** What is less alike than this is not shown. */
     private const LEAST = 0.05;
@@ -41,12 +41,11 @@ final readonly class AlikeCases
     public function like(CaseFile $case, int $most, ?string $part = null): array
     {
         $this->remember->due();
-        $mine = $this->memory->traits($case);
+        [$mine, $rarity] = $this->memory->traits($case);
         $mine = null === $part ? $mine : self::ofPart($mine, $part);
         if ([] === $mine->weights || (null !== $part && [] === preg_grep('/^find:/', array_keys($mine->weights)))) {
             return [];
         }
-        $rarity = $this->memory->rarity($mine);
         $likeness = new Likeness($rarity);
         $others = $this->memory->sharing($mine, $rarity, $case, self::COMPARED);
         if (null !== $part) {

@@ -31,11 +31,12 @@ final class AskController extends AbstractController
         if ($narrowed !== $line) {
             return $this->redirectToRoute('cases', ['q' => $narrowed] + (AskSort::Newest === $sort ? [] : ['sort' => $sort->value]));
         }
-        $asked = $this->page->ask($line, $sort, max(1, $request->query->getInt('page', 1)), $who);
+        $isMore = $request->query->has('more');
+        $asked = $this->page->ask($line, $sort, max(1, $request->query->getInt('page', 1)), $who, !$isMore);
         if ([] !== $asked->rows && 1 === $asked->count && strtoupper($line) === $asked->rows[0]->number) {
             return $this->redirectToRoute('case', ['number' => $asked->rows[0]->number]);
         }
-        if ($request->query->has('more')) {
+        if ($isMore) {
             return $this->render('memory/more.html.twig', ['asked' => $asked]);
         }
 

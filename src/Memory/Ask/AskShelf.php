@@ -6,7 +6,7 @@ namespace App\Memory\Ask;
 
 use App\Books\BookShelf;
 use App\Books\Repository\ShopBookRepository;
-use App\Books\Repository\ShopWordRepository;
+use App\Books\ShopWords;
 use Japhrex\Core\Damage\Mode;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Memory\Ask\AskMeasures;
@@ -31,7 +31,7 @@ final class AskShelf
         private readonly BookShelf $shelf,
         private readonly CacheInterface $cache,
         private readonly ShopBookRepository $books,
-        private readonly ShopWordRepository $shopWords,
+        private readonly ShopWords $shopWords,
         private readonly string $buildFolder,
     ) {
     }

@@ -31,7 +31,16 @@ final class AskSql
     public function __construct(Ask $ask, private readonly ?User $who, private readonly bool $nearly = false)
     {
         $this->isOfAll = [] === $ask->terms;
-        $all = array_map(fn (Term $one): string => ($one->not ? 'NOT ' : '').'('.$this->of($one).')', $ask->terms);
+        [$anywhere, $others] = [[], []];
+        foreach ($ask->terms as $one) {
+            if ($one->is instanceof Written && !$one->not && self::isOfAllTexts($one->is)) {
+                $anywhere[] = $this->ways($one->is);
+            } else {
+                $others[] = ($one->not ? 'NOT ' : '').'('.$this->of($one).')';
+            }
+        }
+        // Looked for together: that all of a case's texts stand in one row of it saves going there for each word.
+        $all = [...[] === $anywhere ? [] : [self::inAllTexts($anywhere)], ...$others];
         if (!$ask->asksForWithdrawn()) {
             $all[] = 'NOT m.is_withdrawn';
         }
@@ -162,23 +171,42 @@ final class AskSql
         return implode(' OR ', $ways);
     }
 
-    /** Bent as English bends it, or as letters within a word; a serial with or without its dashes. */
     private function written(Written $is): string
+    {
+        if ([] !== $is->sources) {
+            return "m.case_id IN (SELECT t.case_id FROM memory_text t WHERE t.source <> 'all' AND ".$this->in('t.source', $is->sources)
+                .' AND '.$this->ways($is).')';
+        }
+        $key = CaseFile::serialKey($is->ways[0]);
+
+        return self::inAllTexts([$this->ways($is)])
+            .(self::isOfAllTexts($is) ? '' : ' OR m.serial_key LIKE '.$this->value('%'.$key.'%'));
+    }
+
+    /** Anywhere, and no serial, which may be written with or without its dashes. */
+    private static function isOfAllTexts(Written $is): bool
+    {
+        $key = CaseFile::serialKey($is->ways[0]);
+
+        return [] === $is->sources && (\strlen($key) < 3 || 1 !== preg_match('/\d/', $key));
+    }
+
+    /** @param non-empty-list<string> $ways conditions, all of which are to hold */
+    private static function inAllTexts(array $ways): string
+    {
+        return "m.case_id IN (SELECT t.case_id FROM memory_text t WHERE t.source = 'all' AND ".implode(' AND ', $ways).')';
+    }
+
+    /** Bent as English bends it, or as letters within a word. */
+    private function ways(Written $is): string
     {
         $bent = implode(' || ', array_map(fn (string $way): string => "plainto_tsquery('english', ".$this->value($way).')', $is->ways));
         $typed = mb_strtolower($is->ways[0]);
-        $ways = ["t.words @@ ($bent)", 'lower(t.body) LIKE '.$this->value('%'.addcslashes($typed, '%_\\').'%')];
+        $ways = ["t.words @@ ($bent)", 't.body LIKE '.$this->value('%'.addcslashes($typed, '%_\\').'%')];
         if ($this->nearly && 1 === preg_match('/^\p{L}{4,}$/u', $typed)) {
-            $ways[] = $this->value($typed).' <% lower(t.body)';
+            $ways[] = $this->value($typed).' <% t.body';
         }
-        $any = \sprintf(
-            'm.case_id IN (SELECT t.case_id FROM memory_text t WHERE (%s)%s)', implode(' OR ', $ways),
-            [] === $is->sources ? '' : ' AND '.$this->in('t.source', $is->sources),
-        );
-        $key = CaseFile::serialKey($typed);
 
-        return [] === $is->sources && \strlen($key) >= 3 && 1 === preg_match('/\d/', $key)
-            ? $any.' OR m.serial_key LIKE '.$this->value('%'.$key.'%')
-            : $any;
+        return '('.implode(' OR ', $ways).')';
     }
 }

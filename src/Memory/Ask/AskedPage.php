@@ -22,7 +22,8 @@ final readonly class AskedPage
     {
     }
 
-    public function ask(string $line, AskSort $sort, int $page, ?User $who): Asked
+    /** @param bool $isParted is it told into what those that are found part? */
+    public function ask(string $line, AskSort $sort, int $page, ?User $who, bool $isParted = true): Asked
     {
         $this->remember->due();
         try {
@@ -32,12 +33,12 @@ final readonly class AskedPage
         }
         $sql = new AskSql($ask, $who);
         $from = ($page - 1) * self::ROWS;
-        [$count, $groups, $rows] = $this->memory->found($sql, $sort, $from, self::ROWS);
+        [$count, $groups, $rows] = $this->memory->found($sql, $sort, $from, self::ROWS, $isParted);
         $isNear = false;
         if (0 === $count && [] !== $ask->terms) {
             $this->memory->takeNearWords();
             $near = new AskSql($ask, $who, true);
-            [$count, $groups, $rows] = $this->memory->found($near, $sort, $from, self::ROWS);
+            [$count, $groups, $rows] = $this->memory->found($near, $sort, $from, self::ROWS, $isParted);
             $isNear = $count > 0;
         }
 

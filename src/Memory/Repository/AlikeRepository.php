@@ -14,28 +14,34 @@ use Japhrex\Core\Memory\Likeness\Traits;
 /** Closed cases by the traits that they share. */
 final readonly class AlikeRepository
 {
-    /** A trait that so large a share of all cases has finds nothing; it counts where cases are compared. */
-    private const COMMON = 0.2;
+    /** By so many traits of cases the nearest are looked for, whatever the size of the shop; all traits count where they are compared. */
+    private const LOOKED_THROUGH = 10000;
 
     public function __construct(private Connection $database)
     {
     }
 
-    public function traits(CaseFile $case): Traits
+    /** @return array{Traits, Rarity} what a case has, and how rare each of it is */
+    public function traits(CaseFile $case): array
     {
-        return $this->traitsOf([(string) $case->id])[(string) $case->id] ?? new Traits([]);
-    }
+        $weights = $having = [];
+        /** @var array{trait: string, weight: float|string|null, cases: int|null} $row */
+        foreach (
+            $this->database->fetchAllAssociative(
+                'SELECT t.trait, t.weight, n.cases FROM memory_trait t LEFT JOIN memory_trait_count n USING (trait) WHERE t.case_id = :id '
+                    ."UNION ALL SELECT trait, NULL, cases FROM memory_trait_count WHERE trait = ''",
+                ['id' => (string) $case->id],
+            ) as $row
+        ) {
+            if (null !== $row['weight']) {
+                $weights[$row['trait']] = (float) $row['weight'];
+            }
+            if (null !== $row['cases']) {
+                $having[$row['trait']] = $row['cases'];
+            }
+        }
 
-    public function rarity(Traits $of): Rarity
-    {
-        /** @var array<string, int> $having */
-        $having = $this->database->fetchAllKeyValue(
-            'SELECT trait, cases FROM memory_trait_count WHERE trait IN (:traits)',
-            ['traits' => ['', ...array_keys($of->weights)]],
-            ['traits' => ArrayParameterType::STRING],
-        );
-
-        return new Rarity($having[''] ?? 0, $having);
+        return [new Traits($weights), new Rarity($having[''] ?? 0, $having)];
     }
 
     /**
@@ -45,28 +51,34 @@ final readonly class AlikeRepository
      */
     public function sharing(Traits $traits, Rarity $rarity, CaseFile $besides, int $most): array
     {
-        $rare = [];
-        foreach ($traits->weights as $trait => $weight) {
-            if ($rarity->of($trait) > -log(self::COMMON)) {
-                $rare[$trait] = $rarity->of($trait) * $weight;
-            }
-        }
-        $traits = [] === $rare ? $traits->weights : $rare;
-        /** @var list<string> $ids */
-        $ids = $this->database->fetchFirstColumn(
+        $traits = $rarity->rarest($traits, self::LOOKED_THROUGH);
+        // What is shared is added up first, and only the nearest are looked at for what they are.
+        $rows = $this->database->fetchAllAssociative(
             <<<'SQL'
-                SELECT t.case_id FROM unnest(:traits::text[], :weights::real[]) mine (trait, weight)
-                JOIN memory_trait t ON t.trait = mine.trait JOIN memory_case c ON c.case_id = t.case_id
-                WHERE c.signed_at IS NOT NULL AND NOT c.is_withdrawn AND c.case_id <> :besides
-                GROUP BY 1 ORDER BY sum(mine.weight) DESC, 1 DESC LIMIT :most
+                WITH near AS (
+                    SELECT s.case_id, s.shared FROM (
+                        SELECT t.case_id, sum(mine.weight) AS shared FROM unnest(:traits::text[], :weights::real[]) mine (trait, weight)
+                        JOIN memory_trait t ON t.trait = mine.trait GROUP BY 1 ORDER BY 2 DESC, 1 DESC
+                    ) s
+                    JOIN LATERAL (
+                        SELECT 1 FROM memory_case c WHERE c.case_id = s.case_id AND c.signed_at IS NOT NULL AND NOT c.is_withdrawn LIMIT 1
+                    ) closed ON true
+                    WHERE s.case_id <> :besides ORDER BY s.shared DESC, s.case_id DESC LIMIT :most
+                )
+                SELECT t.case_id, t.trait, t.weight FROM near JOIN memory_trait t USING (case_id) ORDER BY near.shared DESC, t.case_id DESC
                 SQL,
             [
                 'traits' => '{'.implode(',', array_map(static fn (int|string $one): string => '"'.$one.'"', array_keys($traits))).'}',
                 'weights' => '{'.implode(',', $traits).'}', 'besides' => (string) $besides->id, 'most' => $most,
             ],
         );
+        $weights = [];
+        /** @var array{case_id: string, trait: string, weight: float|string} $row */
+        foreach ($rows as $row) {
+            $weights[$row['case_id']][$row['trait']] = (float) $row['weight'];
+        }
 
-        return $this->traitsOf($ids);
+        return array_map(static fn (array $of): Traits => new Traits($of), $weights);
     }
 
     /**
@@ -88,26 +100,5 @@ final readonly class AlikeRepository
         ksort($rows);
 
         return array_values($rows);
-    }
-
-    /**
-     * @param list<string> $ids
-     *
-     * @return array<string, Traits>
-     */
-    private function traitsOf(array $ids): array
-    {
-        $weights = [];
-        /** @var array{case_id: string, trait: string, weight: float|string} $row */
-        foreach (
-            $this->database->fetchAllAssociative(
-                'SELECT case_id, trait, weight FROM memory_trait WHERE case_id IN (:ids)', ['ids' => $ids],
-                ['ids' => ArrayParameterType::STRING],
-            ) as $row
-        ) {
-            $weights[$row['case_id']][$row['trait']] = (float) $row['weight'];
-        }
-
-        return array_map(static fn (array $of): Traits => new Traits($of), $weights);
     }
 }

@@ -27,7 +27,7 @@ final readonly class AskRepository
     private const ALIKE = 0.5;
 
     /** Of so many of the newest it is told into what they part; more would not say it otherwise. */
-    public const PARTED = 1000;
+    public const PARTED = 500;
 
     public function __construct(private Connection $database)
     {
@@ -49,17 +49,20 @@ final readonly class AskRepository
      * How many are found, into what they part, and those of one page: looked for once.
      *
      * @param int $rows so many of them, from the one after `from`; 0: none
+     * @param bool $isParted is it asked into what they part?
      *
      * @return array{int, array<string, list<array{string, int}>>, list<CaseRow>} count, by term of the line its groups, and the page
      */
-    public function found(AskSql $ask, AskSort $sort = AskSort::Newest, int $from = 0, int $rows = 0): array
+    public function found(AskSql $ask, AskSort $sort = AskSort::Newest, int $from = 0, int $rows = 0, bool $isParted = true): array
     {
         $arms = ["SELECT 'all' AS of, '' AS is, count(*) AS n FROM found"];
-        foreach (self::FACETS as $term => $of) {
+        foreach ($isParted ? self::FACETS : [] as $term => $of) {
             $arms[] = "(SELECT '$term', $of, count(*) FROM hit WHERE $of <> '' GROUP BY 2 ORDER BY 3 DESC, 2 LIMIT ".self::GROUPS.')';
         }
-        $arms[] = '(SELECT \'origin\', o.origin, count(DISTINCT hit.case_id) FROM hit, LATERAL (SELECT x.origin FROM memory_origin x '
-            ."WHERE x.case_id = hit.case_id AND x.origin <> '') o GROUP BY 2 ORDER BY 3 DESC, 2 LIMIT ".self::GROUPS.')';
+        if ($isParted) {
+            $arms[] = '(SELECT \'origin\', o.origin, count(DISTINCT hit.case_id) FROM hit, LATERAL (SELECT x.origin FROM memory_origin x '
+                ."WHERE x.case_id = hit.case_id AND x.origin <> '') o GROUP BY 2 ORDER BY 3 DESC, 2 LIMIT ".self::GROUPS.')';
+        }
         if ($rows > 0) {
             $order = $sort->sql();
             $arms[] = "(SELECT 'row', CAST(m.case_id AS text), row_number() OVER (ORDER BY $order) FROM found m ORDER BY $order "
@@ -152,14 +155,20 @@ final readonly class AskRepository
         ];
     }
 
-    /** @return list<ClaimDue> what open claims ask for until that day, the most urgent first */
-    public function claimsDue(\DateTimeImmutable $today, \DateTimeImmutable $until): array
+    /**
+     * What open claims ask for, the most urgent first.
+     *
+     * @param \DateTimeImmutable|null $until only until that day; null: whenever
+     *
+     * @return list<ClaimDue>
+     */
+    public function claimsDue(\DateTimeImmutable $today, ?\DateTimeImmutable $until): array
     {
         /** @var list<array{number: string, case: string, ordinal: int, what: string, due: string}> $rows */
         $rows = $this->database->fetchAllAssociative(
             'SELECT d.number, c.number AS case, d.ordinal, d.what, d.due FROM memory_claim d JOIN memory_case c USING (case_id) '
                 .'WHERE d.due <= :until ORDER BY d.due, d.number',
-            ['until' => $until->format('Y-m-d')],
+            ['until' => $until?->format('Y-m-d') ?? 'infinity'],
         );
 
         return array_map(static function (array $row) use ($today): ClaimDue {

@@ -117,11 +117,15 @@ final readonly class MemoryRepository
             $rows[] = $of + ['trait' => $trait, 'weight' => $weight];
         }
         $this->add('memory_trait', $rows);
-        $texts = [];
-        foreach ($memory->texts as $where => $lines) {
-            $texts[] = $of + ['source' => $where, 'body' => implode("\n", array_unique($lines))];
-        }
-        $this->add('memory_text', $texts);
+        $texts = array_map(static fn (array $lines): string => mb_strtolower(implode("\n", array_unique($lines))), $memory->texts);
+        // In small letters, since to make them so for each that is looked at costs more than all else; and all in one row, for what is
+        // asked for anywhere.
+        $texts += [] === $texts ? [] : ['all' => implode("\n", $texts)];
+        $this->add('memory_text', array_map(
+            static fn (string $where, string $body): array => $of + ['source' => $where, 'body' => $body],
+            array_keys($texts),
+            $texts,
+        ));
     }
 
     /** Were cases added since the traits were counted? */

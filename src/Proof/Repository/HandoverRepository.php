@@ -6,9 +6,9 @@ namespace App\Proof\Repository;
 
 use App\Intake\CaseFile;
 use App\Intake\Repository\OfCaseRepository;
-use App\Proof\Aftercare\UserAnswer;
 use App\Proof\GoneRepair;
 use App\Proof\Handover;
+use App\Proof\WatchDue;
 use Doctrine\Persistence\ManagerRegistry;
 use Japhrex\Core\Proof\UserSays;
 
@@ -35,17 +35,21 @@ final class HandoverRepository extends OfCaseRepository
         return 1 === \count($cases) ? $this->ofCase($cases[0]) : ([] === $cases ? [] : $this->findBy(['case' => $cases]));
     }
 
-    /** @return list<Handover> whose day of watching has come, the earliest first; whose user has said that it runs well is not asked */
+    /** @return list<WatchDue> whose day of watching has come, the earliest first; whose user has said that it runs well is not asked */
     public function due(\DateTimeImmutable $past, \DateTimeImmutable $today): array
     {
-        /** @var list<Handover> $due */
-        $due = $this->createQueryBuilder('h')->addSelect('c', 'r')->join('h.case', 'c')->leftJoin('c.arrival', 'r')
-            ->where('h.watch <= :today')->andWhere('h.watch > :past')->orderBy('h.watch')
-            ->andWhere('NOT EXISTS (SELECT 1 FROM '.UserAnswer::class.' a WHERE a.case = h.case AND a.says = :well)')
-            ->setParameter('well', UserSays::Well)
-            ->setParameter('today', $today)->setParameter('past', $past)->getQuery()->getResult();
+        /** @var list<array{number: string, unit_name: string, maker: string, model: string, customer: string, watch: string}> $rows */
+        $rows = $this->getEntityManager()->getConnection()->fetchAllAssociative(
+            'SELECT c.number, c.unit_name, c.maker, c.model, c.customer, h.watch FROM handover h JOIN case_file c ON c.id = h.case_id '
+                .'WHERE h.watch <= :today AND h.watch > :past '
+                .'AND NOT EXISTS (SELECT 1 FROM user_answer a WHERE a.case_id = h.case_id AND a.says = :well) ORDER BY h.watch, c.number',
+            ['well' => UserSays::Well->value, 'today' => $today->format('Y-m-d'), 'past' => $past->format('Y-m-d')],
+        );
 
-        return $due;
+        return array_map(static fn (array $row): WatchDue => new WatchDue(
+            $row['number'], CaseFile::called($row['unit_name'], $row['maker'], $row['model']), $row['customer'],
+            new \DateTimeImmutable($row['watch'], $today->getTimezone()),
+        ), $rows);
     }
 
     /**

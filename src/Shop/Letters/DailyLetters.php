@@ -56,9 +56,8 @@ final readonly class DailyLetters
         foreach ($this->memory->claimsDue(now('today'), now('today +7 days')) as $claim) {
             $lines[] = \sprintf('Claim %s: %s by %s, %s', $claim->number, $claim->what, $claim->by->format('j M Y'), $claim->says);
         }
-        foreach ($this->proof->due() as $handover) {
-            $case = $handover->case;
-            $lines[] = \sprintf('Ask how %s runs (%s, case %s)', $case->name(), $case->customer, $case->number);
+        foreach ($this->proof->due() as $one) {
+            $lines[] = \sprintf('Ask how %s runs (%s, case %s)', $one->unit, $one->customer, $one->case);
         }
 
         return $lines;

@@ -22,6 +22,15 @@ final class LikenessTest extends TestCase
         return new Likeness(new Rarity(99, [self::BLOCK => 24, 'debris:sand' => 9, 'complaint:noise' => 99]));
     }
 
+    public function testOthersAreFoundByTheRarestTraitsOnly(): void
+    {
+        $rarity = new Rarity(99, ['a' => 60, 'b' => 3, 'c' => 30, 'd' => 8]);
+        $mine = new Traits(['a' => 1.0, 'b' => 0.5, 'c' => 1.0, 'd' => 1.0]);
+        self::assertSame(['b', 'd', 'c'], array_keys($rarity->rarest($mine, 41)));
+        self::assertSame(['b'], array_keys($rarity->rarest($mine, 2)), 'the rarest is one, however many have it');
+        self::assertEqualsWithDelta(0.5 * log(25.0), $rarity->rarest($mine, 2)['b'], 1e-12);
+    }
+
     public function testItIsWhatIsSharedOverWhatEitherHas(): void
     {
         $one = new Traits([self::BLOCK => 0.75, 'debris:sand' => 1.0]);
