@@ -29,6 +29,12 @@ final class Version20261201110000 extends AbstractMigration
         $this->addSql('DROP INDEX memory_case_taken');
         $this->addSql('CREATE INDEX memory_case_taken ON memory_case (taken_at DESC, case_id DESC) INCLUDE (family, customer, model, waits)');
         $this->textsTogether();
+        // Names may go out of several cases in one transaction: what lists their tables goes with each.
+        $this->addSql(<<<'SQL'
+            DO $$ BEGIN EXECUTE replace(pg_get_functiondef('take_people_out(uuid)'::regprocedure), 'CREATE TEMPORARY TABLE of_this_case',
+                'IF to_regclass(''pg_temp.of_this_case'') IS NOT NULL THEN DROP TABLE of_this_case; END IF; CREATE TEMPORARY TABLE of_this_case');
+            END $$
+            SQL);
         $this->addSql("CREATE INDEX memory_case_gone ON memory_case (taken_at DESC, case_id DESC) WHERE waits = 'out' AND NOT is_withdrawn");
     }
 

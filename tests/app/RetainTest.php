@@ -114,4 +114,23 @@ final class RetainTest extends SignedCaseTestCase
         $this->browser->request('GET', '/names');
         self::assertResponseStatusCodeSame(403);
     }
+
+    public function testAWholeYearGoesTogetherAndAYearThatIsNotOverStays(): void
+    {
+        $old = [$this->oldCase(), $this->oldCase()];
+        $new = $this->signedCase();
+        $this->signIn(Role::Analyst);
+        $page = $this->browser->request('GET', '/names')->text();
+        self::assertStringContainsString('All 2 that were signed in '.date('Y', (int) strtotime('-11 years')), $page);
+        $token = $this->token('/names');
+        foreach (['3' => 422, '2' => 303] as $typed => $status) {
+            $this->browser->request('POST', '/names', ['_token' => $token, 'typed' => (string) $typed]);
+            self::assertResponseStatusCodeSame($status);
+        }
+        self::assertStringContainsString('out of 2 cases', $this->browser->followRedirect()->text());
+        foreach ($old as $case) {
+            self::assertStringNotContainsString('Per Hove', $this->told($this->fresh($case)));
+        }
+        self::assertNull($this->fresh($new)->peopleOutAt);
+    }
 }

@@ -113,7 +113,22 @@ final class CaseFileRepository extends ServiceEntityRepository
     public function withNames(int $years, int $most): array
     {
         /** @var list<CaseFile> */
-        return $this->signedBefore($years)->orderBy('c.signedAt')->setMaxResults($most)->getQuery()->getResult();
+        return $this->signedBefore($years)->orderBy('c.signedAt')->addOrderBy('c.number')->setMaxResults($most)->getQuery()->getResult();
+    }
+
+    /** @return list<string> numbers of those that were signed in the oldest year of which there are any, the oldest first */
+    public function withNamesOfOldestYear(int $years): array
+    {
+        $oldest = $this->withNames($years, 1)[0]->signedAt ?? null;
+        if (null === $oldest) {
+            return [];
+        }
+
+        /** @var list<string> */
+        return $this->signedBefore($years)->select('c.number')->andWhere('c.signedAt < :next')
+            ->orderBy('c.signedAt')->addOrderBy('c.number')
+            ->setParameter('next', new \DateTimeImmutable($oldest->format('Y').'-12-31 24:00', now()->getTimezone()))
+            ->getQuery()->getSingleColumnResult();
     }
 
     private function signedBefore(int $years): QueryBuilder

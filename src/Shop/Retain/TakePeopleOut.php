@@ -47,6 +47,8 @@ final readonly class TakePeopleOut
     /** @throws ShopError if its years are not over, or it has no names any more */
     public function __invoke(CaseFile $case, User $who): void
     {
+        // Of many cases, one after the other, what is in hand is let go each time, the person too.
+        $who = $this->entityManager->find(User::class, $who->id) ?? $who;
         try {
             /** @var list<array{area: string, hash: string}> $files */
             $files = $this->database->transactional(function () use ($case, $who): array {
