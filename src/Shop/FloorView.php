@@ -20,6 +20,9 @@ use function Symfony\Component\Clock\now;
 /** What the floor shows: the cases that are on it, and what has to be done today. */
 final readonly class FloorView
 {
+    /** So many warnings are said; the others are a tap away. */
+    private const WARNINGS = 4;
+
     public function __construct(
         private Remember $remember,
         private FloorGroups $groups,
@@ -38,12 +41,14 @@ final readonly class FloorView
     public function gather(User $who): array
     {
         $this->remember->due();
+        $warnings = $this->warnings->open();
 
         return [
             'groups' => $this->groups->for($who),
             'waiting' => $this->memory->waiting(),
             'saved' => $this->saved->for($who),
-            'warnings' => $this->words->all($this->warnings->open()),
+            'warnings' => $this->words->all(\array_slice($warnings, 0, self::WARNINGS)),
+            'moreWarnings' => max(0, \count($warnings) - self::WARNINGS),
             'wrong' => $this->verification->alarms(),
             'backup' => $this->backup->isTooOld() && !$this->shop->settings()->isDemo() ? [$this->backup->at()] : [],
             'claimsDue' => $this->memory->claimsDue(now('today'), now('today +7 days')),

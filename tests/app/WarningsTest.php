@@ -61,6 +61,21 @@ final class WarningsTest extends AppTestCase
         self::assertCount(8, $this->browser->click($page->selectLink('Its cases')->link())->filter('.floorlist > li:not(.nextpage)'));
     }
 
+    public function testWhatTwoProcessesCountAtOnceIsSaidOnceAndTheFloorSaysNoMoreThanFour(): void
+    {
+        $one = static fn (string $part): Warning => new Warning(
+            'external-gear-pump', 'customer', 'fish quay', 'part', $part, new MoreOften(5, 9, 2, 90),
+        );
+        self::service(WarningRepository::class)->addOnce([$one('shaft-seal')]);
+        self::service(WarningRepository::class)->addOnce([$one('shaft-seal')]);
+        self::assertCount(1, self::service(WarningRepository::class)->open());
+        self::service(WarningRepository::class)->addOnce(array_map($one, ['drive-gear', 'driven-gear', 'front-block', 'rear-block']));
+        $this->signIn(Role::Viewer);
+        $floor = $this->browser->request('GET', '/')->filter('.warned');
+        self::assertCount(4, $floor->filter('p.ask'));
+        self::assertStringContainsString('1 more that nobody has taken', $floor->text());
+    }
+
     public function testAWarningIsToldWhereSuchAUnitComesInAndNotOnEveryPageOfIt(): void
     {
         $case = $this->aCase();

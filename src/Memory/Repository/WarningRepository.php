@@ -13,6 +13,8 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\Persistence\ManagerRegistry;
 use Japhrex\Core\Memory\Warning\MoreOften;
 
+use function Symfony\Component\Clock\now;
+
 /** @extends ServiceEntityRepository<Warning> */
 final class WarningRepository extends ServiceEntityRepository
 {
@@ -48,6 +50,26 @@ final class WarningRepository extends ServiceEntityRepository
     public function open(): array
     {
         return $this->findBy(['settledAt' => null], ['id' => 'DESC']);
+    }
+
+    /**
+     * Adds those of which nobody was warned within a year: another process may have counted the same cases meanwhile.
+     *
+     * @param array<Warning> $warnings
+     */
+    public function addOnce(array $warnings): void
+    {
+        $this->getEntityManager()->wrapInTransaction(function () use ($warnings): void {
+            $this->getEntityManager()->getConnection()->fetchOne("SELECT pg_advisory_xact_lock(hashtext('shop_warning'))");
+            foreach ($warnings as $one) {
+                $known = $this->createQueryBuilder('w')->select('count(w.id)')->where('w.madeAt > :year')
+                    ->setParameter('year', now('-1 year'));
+                foreach (['family', 'by', 'value', 'what', 'thing'] as $of) {
+                    $known->andWhere("w.$of = :$of")->setParameter($of, $one->$of);
+                }
+                0 === (int) $known->getQuery()->getSingleScalarResult() && $this->getEntityManager()->persist($one);
+            }
+        });
     }
 
     /** @return list<Warning> the newest first */

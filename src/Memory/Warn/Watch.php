@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Memory\Warn;
 
 use App\Memory\Repository\WarningRepository;
-use Doctrine\ORM\EntityManagerInterface;
 use Japhrex\Core\Memory\Warning\WarningRule;
 
 /** Looks, as cases are signed, whether what they show happens more often than it did. */
 final readonly class Watch
 {
-    public function __construct(private WarningRepository $warnings, private EntityManagerInterface $entityManager)
+    public function __construct(private WarningRepository $warnings)
     {
     }
 
@@ -20,15 +19,10 @@ final readonly class Watch
     {
         $charts = [] === $cases ? [] : $this->warnings->charts($cases);
         $rule = [] === $charts ? null : new WarningRule($this->warnings->looks());
-        $isWarned = false;
-        foreach ($charts as $chart) {
-            if (true === $rule?->warns($chart->count)) {
-                $isWarned = true;
-                $this->entityManager->persist(
-                    new Warning($chart->family, $chart->by, $chart->value, $chart->what, $chart->thing, $chart->count),
-                );
-            }
-        }
-        $isWarned && $this->entityManager->flush();
+        $raised = array_filter($charts, static fn (Chart $one): bool => true === $rule?->warns($one->count));
+        [] === $raised || $this->warnings->addOnce(array_map(
+            static fn (Chart $one): Warning => new Warning($one->family, $one->by, $one->value, $one->what, $one->thing, $one->count),
+            $raised,
+        ));
     }
 }
