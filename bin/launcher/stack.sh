@@ -188,7 +188,7 @@ CONF
   # nothing, and once a wrong zero (decision 0057).
   keep php-fpm 0.2 "${UNDER[@]}" /usr/sbin/php-fpm8.2 "${root_too[@]}" -y "$STACK_TMP/fpm.conf" -d opcache.enable=1 \
     -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 \
-    -d realpath_cache_size=4M -d expose_php=0 -d opcache.jit=off \
+    -d realpath_cache_size=4M -d expose_php=0 -d opcache.jit=off -d memory_limit=512M \
     -d opcache.preload="$ROOT/var/cache/prod/App_KernelProdContainer.preload.php"
   keep nginx 0.2 /usr/sbin/nginx -c "$STACK_TMP/nginx.conf" -e "$VAR/log/nginx.log"
 }
