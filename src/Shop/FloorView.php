@@ -50,7 +50,8 @@ final readonly class FloorView
             'warnings' => $this->words->all(\array_slice($warnings, 0, self::WARNINGS)),
             'moreWarnings' => max(0, \count($warnings) - self::WARNINGS),
             'wrong' => $this->verification->alarms(),
-            'backup' => $this->backup->isTooOld() && !$this->shop->settings()->isDemo() ? [$this->backup->at()] : [],
+            'backup' => $backup = $this->backup->at(),
+            'isBackupLate' => LastBackup::isTooOld($backup) && !$this->shop->settings()->isDemo(),
             'claimsDue' => $this->memory->claimsDue(now('today'), now('today +7 days')),
             'watchDue' => $this->proof->due(),
         ];

@@ -45,7 +45,9 @@ final class DoctorTest extends AppTestCase
         };
         self::service(LastBackup::class)->note(new \DateTimeImmutable('2026-12-01 03:00 UTC'), 's3://key:secret@kept.example/shop');
         Clock::set(new MockClock('2026-12-02 14:00 UTC'));
-        self::assertStringNotContainsString('The last backup', $floor());
+        $said = $floor();
+        self::assertStringContainsString('Last whole backup 1 Dec 2026 03:00', $said);
+        self::assertStringNotContainsString('The last backup', $said);
         Clock::set(new MockClock('2026-12-02 16:00 UTC'));
         self::assertStringContainsString('The last backup is of 1 Dec 2026 03:00', $floor());
         self::service(OurShop::class)->settings()->kind = ShopKind::Demo;

@@ -38,8 +38,9 @@ final readonly class LastBackup
         return \is_array($said) && \is_string($said['at'] ?? null) ? new \DateTimeImmutable($said['at']) : null;
     }
 
-    public function isTooOld(): bool
+    /** @param \DateTimeImmutable|null $at when it was made; null: none was */
+    public static function isTooOld(?\DateTimeImmutable $at): bool
     {
-        return $this->at() < now(self::TOO_LONG);
+        return null === $at || $at < now(self::TOO_LONG);
     }
 }

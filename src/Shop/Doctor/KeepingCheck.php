@@ -25,7 +25,7 @@ final readonly class KeepingCheck implements Check
 
         return [
             Symptom::either(
-                !$this->backup->isTooOld() || $this->shop->settings()->isDemo(),
+                !LastBackup::isTooOld($at) || $this->shop->settings()->isDemo(),
                 'backup',
                 null === $at ? 'none was ever made' : 'the last is of '.$at->format('j M Y H:i'),
                 './japhrex backup TO makes one, with --nightly every night.',

@@ -67,8 +67,8 @@ final readonly class DailyLetters
     private function alarms(): array
     {
         $lines = array_map(static fn (string $wrong): string => "Not what it was: $wrong", $this->verification->alarms());
-        if ($this->backup->isTooOld() && !$this->shop->settings()->isDemo()) {
-            $at = $this->backup->at();
+        $at = $this->backup->at();
+        if (LastBackup::isTooOld($at) && !$this->shop->settings()->isDemo()) {
             $lines[] = null === $at ? 'No backup was made yet.' : 'The last backup is of '.$at->format('j M Y H:i').'.';
         }
 
