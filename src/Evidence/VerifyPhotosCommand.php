@@ -21,14 +21,13 @@ final class VerifyPhotosCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $said = $this->check->run();
-        $wrong = [...array_column($said->lost, 'what'), ...$said->orphaned];
-        $output->writeln($wrong);
+        $output->writeln([...array_column($said->lost, 'what'), ...$said->orphaned]);
         $output->writeln(
-            [] === $wrong
+            [] === $said->lost
                 ? \sprintf('%d photos, all as they came.', $said->photos)
-                : \sprintf('%d photos, %d not as they should be.', $said->photos, \count($wrong))
+                : \sprintf('%d photos, %d not as they should be.', $said->photos, \count($said->lost))
         );
 
-        return [] === $wrong ? Command::SUCCESS : Command::FAILURE;
+        return [] === $said->lost ? Command::SUCCESS : Command::FAILURE;
     }
 }

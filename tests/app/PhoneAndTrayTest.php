@@ -270,8 +270,9 @@ final class PhoneAndTrayTest extends AppTestCase
         } finally {
             $files->write($path($good), (string) $whole);
             $files->write($path($scored), $kept);
-            $files->delete($path($orphan));
         }
+        self::assertStringContainsString('all as they came', $verify(), 'what a broken-off upload left is named and is no loss');
+        $files->delete($path($orphan));
         $verify();
         self::service(Verification::class)->run();
         self::assertSame([], self::service(Verification::class)->alarms($case->number));
