@@ -166,7 +166,7 @@ final class BookShelf
     /** Reads a book anew the next time: its words have changed. */
     public function forget(string $key): void
     {
-        unset($this->books[$key], $this->preferred[$key]);
+        unset($this->books[$key], $this->preferred[$key], $this->mechanismWords[$key]);
     }
 
     /** @return list<string> */

@@ -47,7 +47,7 @@ final readonly class PhotoCheck
         }
         foreach ([...$this->stored->hashes('photos'), ...$this->stored->hashes(ClipIntake::AREA)] as $hash) {
             if (!isset($known[$hash]) && !$this->isRecorded($hash)) {
-                $orphaned[] = 'orphaned: '.$hash.', no record speaks of it: what broke off left it, and it harms nobody';
+                $orphaned[] = 'orphaned: '.$hash.', no record speaks of it; what breaks off as it comes in leaves such a file';
             }
         }
 

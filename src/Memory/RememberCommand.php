@@ -29,6 +29,7 @@ final class RememberCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
+        $this->memory->noteHalf();
         $all = 0;
         do {
             $all += $done = $this->remember->due(self::BATCH);

@@ -17,6 +17,8 @@ use Japhrex\Core\Chain\Ground\RateLevel;
 use Japhrex\Core\Proof\UserSays;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Repair\OptionKind;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Tester\CommandTester;
 
 /** Closed cases work for the open one: as cases like it, as rates of its engine, as lives of what was let out. */
 final class MemoryTest extends SignedCaseTestCase
@@ -40,6 +42,17 @@ final class MemoryTest extends SignedCaseTestCase
         self::service(Remember::class)->due();
         self::em()->getConnection()->executeStatement('SELECT memory_note(ARRAY(SELECT id FROM case_file))');
         self::assertSame(1, self::levels($open)[0]->cases, 'remembered anew it counts once');
+    }
+
+    public function testWhatANodeOfAnEarlierVersionRememberedIsFoundByItsWordsToo(): void
+    {
+        $case = $this->aCase();
+        self::service(Remember::class)->due();
+        $all = "FROM memory_text WHERE source = 'all'";
+        self::assertGreaterThan(0, self::em()->getConnection()->executeStatement("DELETE $all"));
+        (new CommandTester((new Application(self::$kernel ?? self::bootKernel()))->find('app:remember')))->execute([]);
+        $of = self::em()->getConnection()->fetchFirstColumn("SELECT case_id $all AND case_id = ?", [(string) $case->id]);
+        self::assertCount(1, $of);
     }
 
     public function testAComebackIsNotJudgedByWhatComesInForTheFirstTime(): void

@@ -121,7 +121,7 @@ final class RetainTest extends SignedCaseTestCase
         $new = $this->signedCase();
         $this->signIn(Role::Analyst);
         $page = $this->browser->request('GET', '/names')->text();
-        self::assertStringContainsString('All 2 that were signed in '.date('Y', (int) strtotime('-11 years')), $page);
+        self::assertStringContainsString('All 2 of them that were signed in '.date('Y', (int) strtotime('-11 years')), $page);
         $token = $this->token('/names');
         foreach (['3' => 422, '2' => 303] as $typed => $status) {
             $this->browser->request('POST', '/names', ['_token' => $token, 'typed' => (string) $typed]);

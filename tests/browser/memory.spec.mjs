@@ -105,8 +105,8 @@ test('a warning is said on the floor and put away with a reason', async ({ page 
   await sheet.getByRole('button', { name: 'Put it away' }).click();
   await expect(page.locator('main')).toContainText('The batch went back to the supplier.');
   await page.goto('/');
-  await expect(said.filter({ hasText: first })).toHaveCount(0);
   await expect(page.getByRole('heading', { name: 'On the floor' })).toBeVisible();
+  await expect(said.filter({ hasText: first })).toHaveCount(0);
 });
 
 test('a batch is called back: which units have it, and a letter for each owner', async ({ page }) => {

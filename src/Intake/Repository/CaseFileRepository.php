@@ -123,11 +123,12 @@ final class CaseFileRepository extends ServiceEntityRepository
         if (null === $oldest) {
             return [];
         }
+        $zone = now()->getTimezone();
 
         /** @var list<string> */
         return $this->signedBefore($years)->select('c.number')->andWhere('c.signedAt < :next')
             ->orderBy('c.signedAt')->addOrderBy('c.number')
-            ->setParameter('next', new \DateTimeImmutable($oldest->format('Y').'-12-31 24:00', now()->getTimezone()))
+            ->setParameter('next', new \DateTimeImmutable($oldest->setTimezone($zone)->format('Y').'-12-31 24:00', $zone))
             ->getQuery()->getSingleColumnResult();
     }
 

@@ -54,6 +54,15 @@ final readonly class MemoryRepository
         );
     }
 
+    /** A node of an earlier version may have remembered cases without the row of all their texts: these are due anew. */
+    public function noteHalf(): void
+    {
+        $this->database->executeStatement(
+            'INSERT INTO memory_due (case_id) SELECT DISTINCT t.case_id FROM memory_text t WHERE NOT EXISTS '
+                ."(SELECT 1 FROM memory_text a WHERE a.case_id = t.case_id AND a.source = 'all') ON CONFLICT DO NOTHING",
+        );
+    }
+
     public function keep(CaseFile $case, Remembered $memory, Traits $traits): void
     {
         $id = (string) $case->id;
