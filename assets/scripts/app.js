@@ -14,6 +14,7 @@ import './proof.js';
 import './sending.js';
 import { startReadings } from './readings.js';
 import { startSpeech } from './speech.js';
+import { tell } from './telling.js';
 import { startHarm } from './unit.js';
 import { startUploads } from './uploads.js';
 
@@ -26,13 +27,6 @@ function words(xhr) {
     (page.querySelector('[role=alert] p') ?? page.querySelector('[role=alert]'))?.textContent.trim() ||
     'The server could not do this. What you typed is still here; try again.'
   );
-}
-
-function tell(message, status) {
-  const box = document.querySelector('#refusal');
-  box.querySelector('p').textContent = message;
-  box.querySelector('.again').hidden = status !== 401;
-  box.showModal();
 }
 
 // What a form that saves itself held when it was sent.
@@ -95,7 +89,7 @@ function waits(event) {
   const form = event.detail.elt?.closest?.('form[data-autosave], form[data-row]');
   if (!form) {
     if (event.detail.requestConfig?.verb === 'post') {
-      tell('The server cannot be reached. What you typed is kept here, also if you close this page: send it again when it is back.', 0);
+      tell('The server cannot be reached. What you typed is kept here, also if you close this page: send it again when it is back.');
     }
     return;
   }

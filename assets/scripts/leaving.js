@@ -1,25 +1,18 @@
 // What is on its way comes first: a field that is being saved before the form that is sent, both before a link that is followed. Else
 // the answer would come into the page that the link has led to, or never be heard. What was refused is read before one goes on.
 
+import { isSaving, isSavingIn, MOMENT } from './saving.js';
 import { isSettling, whenSettled } from './turns.js';
 
-// Forms with a field that has changed and is not saved yet, and since when: such a form waits a moment before it sends.
-const saving = new Map();
-const MOMENT = 400;
 // Whoever types and goes straight to the button.
 const thenSent = new Set();
 const onItsWay = new Set();
 let next = null;
 
 document.addEventListener(
-  'change',
-  ({ target }) => target.form?.matches('form[data-autosave]') && saving.set(target.form, Date.now()),
-  true,
-);
-document.addEventListener(
   'submit',
   (event) => {
-    if (saving.has(event.target)) {
+    if (isSavingIn(event.target)) {
       event.preventDefault();
       event.stopImmediatePropagation();
       thenSent.add(event.target);
@@ -44,8 +37,7 @@ document.addEventListener('htmx:afterRequest', ({ detail }) => {
   const form = detail.elt?.closest?.('form[data-autosave]');
   const { status } = detail.xhr;
   if (form && status > 0) {
-    saving.delete(form);
-    window.setTimeout(() => thenSent.delete(form) && form.isConnected && form.requestSubmit());
+    window.setTimeout(() => !isSavingIn(form) && thenSent.delete(form) && form.isConnected && form.requestSubmit());
   }
   if (status >= 400 || (status === 0 && detail.target === document.body)) {
     // It is said on the page.
@@ -57,10 +49,7 @@ document.addEventListener('htmx:afterRequest', ({ detail }) => {
 });
 
 const isBusy = () =>
-  isSettling() ||
-  onItsWay.size > 0 ||
-  [...thenSent].some((form) => form.isConnected && !form.dataset.waiting) ||
-  [...saving].some(([form, since]) => form.isConnected && Date.now() - since < MOMENT);
+  isSettling() || onItsWay.size > 0 || isSaving() || [...thenSent].some((form) => form.isConnected && !form.dataset.waiting);
 
 function stay() {
   next?.link.removeAttribute('aria-busy');

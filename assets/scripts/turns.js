@@ -1,7 +1,10 @@
 // A form waits its turn. Between the moment an answer is seen and the one in which htmx has taken it up, the browser would send a
 // form by itself, and a link would lead to where it led before: what is pressed then is sent as soon as the page is ready. While
 // a form is on its way another press in it waits for the answer, and counts only if the same form still stands there: what was
-// meant for one part never goes to the next.
+// meant for one part never goes to the next. What is pressed while a field is being saved waits for that field.
+
+import { isSaving, MOMENT, waiting } from './saving.js';
+import { tell } from './telling.js';
 
 // htmx takes up what it has put into the page 20 ms later; a clock that is set at the same time and longer comes after it.
 const TAKEN_UP = 30;
@@ -45,7 +48,7 @@ function release() {
   if (settling > 0) {
     return;
   }
-  const due = held.filter(({ form }) => !onItsWay.has(form));
+  const due = isSaving() ? [] : held.filter(({ form }) => !onItsWay.has(form));
   held = held.filter((one) => !due.includes(one));
   for (const one of due) {
     send(one);
@@ -74,12 +77,18 @@ document.addEventListener(
       return;
     }
     const press = pressOf(form, button);
-    if (settling === 0 && !onItsWay.has(form)) {
+    const isUnsaved = waiting() !== null;
+    if (settling === 0 && !onItsWay.has(form) && !isSaving() && !isUnsaved) {
       pressed = { form, press };
       return;
     }
     event.preventDefault();
     event.stopImmediatePropagation();
+    if (isUnsaved) {
+      tell('Not sent yet: what was typed before it waits for a connection. Once it is saved, press again.');
+      return;
+    }
+    window.setTimeout(release, MOMENT);
     const before = [onItsWay.get(form), ...held.filter((one) => one.form === form).map((one) => one.press)];
     // Pressed twice is meant once.
     if (!before.some((one) => one && isSame(one, press))) {
@@ -97,13 +106,17 @@ document.addEventListener('htmx:beforeRequest', ({ detail }) => {
 document.addEventListener('htmx:afterRequest', ({ detail }) => {
   // The event comes from the form, or from what stood around it where the form is gone.
   const form = detail.requestConfig?.elt;
-  if (!onItsWay.delete(form)) {
+  const isField = form?.matches?.('form[data-autosave]');
+  if (!onItsWay.delete(form) && !isField) {
     return;
   }
   const { status } = detail.xhr;
   if (status === 0 || status >= 400) {
     // What was refused is read before one goes on.
-    held = held.filter((one) => one.form !== form);
+    if (isField && held.length > 0) {
+      tell('Not sent: what was typed before it could not be saved. It says why beside its field; put that right, then press again.');
+    }
+    held = held.filter((one) => !isField && one.form !== form);
   }
   window.setTimeout(release);
 });

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Evidence;
 
+use App\Account\Repository\AuditEntryRepository;
 use App\Evidence\Clips\ClipIntake;
 use App\Evidence\Repository\ClipRepository;
 use App\Evidence\Repository\PhotoRepository;
 use App\Evidence\Repository\PictureRepository;
+use App\Intake\CaseFile;
 use App\Platform\Mismatch;
 use App\Platform\StoredFiles;
 use Doctrine\ORM\EntityManagerInterface;
@@ -21,13 +23,14 @@ final readonly class PhotoCheck
         private PhotoRepository $photos,
         private PictureRepository $pictures,
         private ClipRepository $clips,
+        private AuditEntryRepository $trail,
     ) {
     }
 
     public function run(): PhotoCheckResult
     {
         $photos = 0;
-        $known = $lost = $orphaned = [];
+        $known = $lost = [];
         foreach ($this->pictures->each() as $picture) {
             ++$photos;
             $known[$picture->hash] = true;
@@ -45,13 +48,20 @@ final readonly class PhotoCheck
                 $lost[] = self::mismatch($state, $clip->hash, [$clip->case->number]);
             }
         }
+        $unknown = [];
         foreach ([...$this->stored->hashes('photos'), ...$this->stored->hashes(ClipIntake::AREA)] as $hash) {
             if (!isset($known[$hash]) && !$this->isRecorded($hash)) {
-                $orphaned[] = 'orphaned: '.$hash.', no record speaks of it; what breaks off as it comes in leaves such a file';
+                $unknown[$hash] = 'orphaned: '.$hash.', no record speaks of it; what breaks off as it comes in leaves such a file';
             }
         }
+        // Record and trail are written together or not at all: what the trail tells of was recorded once.
+        foreach ($this->trail->addedWith(array_keys($unknown)) as $told) {
+            $case = null === $told->caseId ? null : $this->entityManager->find(CaseFile::class, $told->caseId);
+            $lost[] = self::mismatch('record gone: '.$told->what, (string) $told->after, null === $case ? [] : [$case->number]);
+            unset($unknown[$told->after]);
+        }
 
-        return new PhotoCheckResult(date('j M Y H:i'), $photos, $lost, $orphaned);
+        return new PhotoCheckResult(date('j M Y H:i'), $photos, $lost, array_values($unknown));
     }
 
     /** What came in since the records were read has its own by now. */

@@ -11,7 +11,7 @@ use Doctrine\ORM\Mapping as ORM;
 /** A picture file, stored once under its hash, byte for byte as it came. */
 #[ORM\Entity(repositoryClass: PictureRepository::class, readOnly: true)]
 #[ORM\Table(name: 'picture')]
-class Picture
+class Picture implements \Stringable
 {
     use Identified;
 
@@ -32,6 +32,12 @@ class Picture
         public ?string $takenAt,
     ) {
         $this->identify();
+    }
+
+    /** By its hash the audit trail tells which picture a photo shows. */
+    public function __toString(): string
+    {
+        return $this->hash;
     }
 
     public function extension(): string

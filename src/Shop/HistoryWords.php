@@ -10,7 +10,7 @@ final class HistoryWords
     /** Found, drawn or counted by the program; what people did stands in other fields. */
     public const INSIDE = [
         'bytes', 'clockAhead', 'content', 'digest', 'drawn', 'expected', 'flowU', 'formula', 'gaps', 'hash', 'height', 'hints',
-        'judged', 'nrOfRows', 'rowCount', 'points', 'pdf', 'reportHash', 'ruler', 'seconds',
+        'judged', 'nrOfRows', 'rowCount', 'picture', 'points', 'pdf', 'reportHash', 'ruler', 'seconds',
         'serialKey', 'sharesFor', 'snapshot', 'snapshotHash', 'spot', 'standard', 'subject', 'units', 'width',
     ];
 

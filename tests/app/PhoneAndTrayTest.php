@@ -19,6 +19,8 @@ use App\Measuring\Reading;
 use App\Platform\StoredFiles;
 use App\Shop\Verify\Verification;
 use App\Teardown\StepRecord;
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
 use League\Flysystem\FilesystemOperator;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;
@@ -273,6 +275,13 @@ final class PhoneAndTrayTest extends AppTestCase
         }
         self::assertStringContainsString('all as they came', $verify(), 'what a broken-off upload left is named and is no loss');
         $files->delete($path($orphan));
+        // Of a picture whose record somebody took out of the database the trail still tells.
+        $database = self::service(Connection::class);
+        $database->executeStatement('DELETE FROM photo WHERE picture_id = (SELECT id FROM picture WHERE hash = ?)', [$scored]);
+        $database->executeStatement('DELETE FROM picture WHERE hash = ?', [$scored]);
+        self::service(EntityManagerInterface::class)->clear();
+        self::assertStringContainsString('record gone: Photo gear-scored: '.$scored.', in '.$case->number, $verify());
+        $files->delete($path($scored));
         $verify();
         self::service(Verification::class)->run();
         self::assertSame([], self::service(Verification::class)->alarms($case->number));

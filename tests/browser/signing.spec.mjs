@@ -39,12 +39,28 @@ test('evidence that changes between the signatures is not signed by the second f
   await expect(second.getByText('The first signature holds no more:')).toBeVisible();
   await expect(second.locator('.notice')).toContainText('by bench 2');
 
-  // The first reads it again and signs anew; then the second signs what is there.
+  // The first reads it again, changes a word and signs at once: what is signed is what stood there, however slow the line.
   await page.goto(`/cases/${number}/verdict`);
   await readyToSign(page);
-  await page.getByRole('button', { name: 'Sign as analyst 1' }).click();
+  const sent = [];
+  await page.route('**/verdict**', async (route) => {
+    const isPost = route.request().method() === 'POST';
+    const isField = route.request().headers()['x-autosave'] === '1';
+    sent.push(...(isPost ? [isField ? 'field' : 'signature'] : []));
+    await new Promise((go) => setTimeout(go, isField ? 600 : 0));
+    await route.continue();
+  });
+  await page.evaluate(() => {
+    const words = document.querySelector('#verdict_statement');
+    words.value = 'Nothing that was looked at so far explains it.';
+    words.dispatchEvent(new Event('change', { bubbles: true }));
+    [...document.querySelectorAll('button')].find((one) => one.textContent.includes('Sign as analyst 1')).click();
+  });
   await expect(page.getByText('waits for a second person')).toBeVisible();
+  expect(sent).toEqual(['field', 'signature']);
+  await page.unroute('**/verdict**');
   await second.goto(`/cases/${number}/verdict`);
+  await expect(second.locator('main')).toContainText('looked at so far explains it');
   await second.getByLabel('Your password, once more').fill(PASSWORD);
   await second.getByRole('button', { name: 'I have read it all' }).click();
   await expect(second.getByText('The case is signed: revision 1.')).toBeVisible();

@@ -31,6 +31,16 @@ final class AuditEntryRepository extends ServiceEntityRepository
     }
 
     /**
+     * @param list<string> $hashes of files
+     *
+     * @return list<AuditEntry> that tell of a photo or a clip which was added with one of them
+     */
+    public function addedWith(array $hashes): array
+    {
+        return [] === $hashes ? [] : $this->findBy(['action' => 'added', 'field' => ['picture', 'hash'], 'after' => $hashes], ['id' => 'ASC']);
+    }
+
+    /**
      * @param list<string> $without fields that say nothing to a person
      *
      * @return list<AuditEntry> the newest first
