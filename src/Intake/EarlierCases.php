@@ -34,7 +34,7 @@ final readonly class EarlierCases
             static fn (Complaint $one): string => $one->what,
             array_values($case->complaints->toArray()),
         );
-        $known = $then->family === $now->family ? $this->shelf->book($now->family)->complaints : [];
+        $known = $then->family === $now->family ? $this->shelf->book($now->family, $now->is())->complaints : [];
 
         return array_map(
             static fn (string $key): string => $known[$key]->name ?? $key,

@@ -13,9 +13,11 @@ use App\Intake\Repository\FoundOfCase;
 use App\Measuring\Repository\LimitChoiceRepository;
 use App\Measuring\Repository\ReadingRepository;
 use App\Teardown\Repository\StepRecordRepository;
+use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\Field;
 use Japhrex\Core\Family\FieldReadings;
 use Japhrex\Core\Family\LimitSet;
+use Japhrex\Core\Figure\Fill\Derived;
 use Japhrex\Core\Figure\Fill\Filler;
 use Japhrex\Core\Quantity\QuantityError;
 
@@ -67,6 +69,7 @@ final readonly class CaseMeasures
         $doubts = $this->kept->of(
             $case, 'doubts', fn (): array => $this->zeros->of($case, array_merge(...array_map(array_values(...), array_values($readings)))),
         );
+        $derived = $this->kept->of($case, 'sizes worked out', static fn (): array => self::derived($book, $sources));
         $measured = [];
         foreach ($book->parts as $part) {
             foreach ($part->fields as $key => $field) {
@@ -78,7 +81,7 @@ final readonly class CaseMeasures
                     null === $ours ? $field : $field->with($ours->set($field)),
                     $readings[$part->key][$key] ?? null,
                     $choices[$reference] ?? null,
-                    $sources,
+                    $derived[$reference] ?? null,
                     $asFound[$reference] ?? '',
                     $signed[$reference] ?? null,
                     $doubts[(string) ($readings[$part->key][$key]->id ?? '')] ?? '',
@@ -87,6 +90,19 @@ final readonly class CaseMeasures
         }
 
         return $measured;
+    }
+
+    /** @return array<string, Derived> by `part/field` */
+    private static function derived(Book $book, CaseSources $sources): array
+    {
+        $derived = [];
+        foreach ($book->parts as $part) {
+            foreach (array_keys($part->fields) as $key) {
+                $derived[$part->key.'/'.$key] = $sources->derived($part->key.'/'.$key);
+            }
+        }
+
+        return array_filter($derived);
     }
 
     /**
@@ -139,7 +155,7 @@ final readonly class CaseMeasures
         Field $field,
         ?Reading $reading,
         ?LimitChoice $choice,
-        CaseSources $sources,
+        ?Derived $derived,
         string $asFound,
         ?string $signedAs,
         string $doubt,
@@ -148,7 +164,6 @@ final readonly class CaseMeasures
         // A source chosen for another duty chooses nothing here.
         $choice = [] === array_filter($sets, static fn (LimitSet $set): bool => $set->key === $choice?->chosen) ? null : $choice;
         $limits = $field->limits($duty, $choice->chosen ?? '');
-        $derived = $sources->derived($part.'/'.$field->key);
         $read = null === $reading ? null : $this->assessor->readings($field, $reading);
         // Where a book gives none of its own, what is allowed in service is allowed in a rebuild.
         $rebuild = null === $field->rebuild

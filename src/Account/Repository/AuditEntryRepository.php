@@ -37,7 +37,9 @@ final class AuditEntryRepository extends ServiceEntityRepository
      */
     public function addedWith(array $hashes): array
     {
-        return [] === $hashes ? [] : $this->findBy(['action' => 'added', 'field' => ['picture', 'hash'], 'after' => $hashes], ['id' => 'ASC']);
+        return [] === $hashes
+            ? []
+            : $this->findBy(['action' => 'added', 'field' => ['picture', 'hash'], 'after' => $hashes], ['id' => 'ASC']);
     }
 
     /**

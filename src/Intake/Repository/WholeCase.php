@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Intake\Repository;
 
 use App\Intake\CaseFile;
-use Doctrine\DBAL\Connection;
-use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\DBAL\Types\Type;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Mapping\ClassMetadata;
@@ -21,9 +19,6 @@ use Symfony\Contracts\Cache\CacheInterface;
  */
 final class WholeCase
 {
-    /** What PostgreSQL says of a prepared statement that the connection does not have. */
-    private const NO_SUCH_STATEMENT = '26000';
-
     private ?WholeCasePlan $plan = null;
 
     public function __construct(private readonly EntityManagerInterface $entityManager, private readonly CacheInterface $cache)
@@ -41,7 +36,7 @@ final class WholeCase
         $rows = array_fill_keys(array_keys($plan->columns), []);
         $classes = array_keys($plan->columns);
         /** @var array{kind: int|string, told: string} $row */
-        foreach ($this->ask($this->entityManager->getConnection(), $plan->sql, $case) as $row) {
+        foreach ($this->entityManager->getConnection()->fetchAllAssociative($plan->sql, ['case' => (string) $case->id]) as $row) {
             $rows[$classes[(int) $row['kind']]][] = $row['told'];
         }
         $this->fill($case, $rows);
@@ -85,35 +80,6 @@ final class WholeCase
         return $made;
     }
 
-    /**
-     * A question so long takes longer to plan than to answer: its plan stays with the connection. Whether it is there shows when it is
-     * asked; where a refusal would undo what was done before, one looks first.
-     *
-     * @return list<array<string, mixed>>
-     */
-    private function ask(Connection $connection, string $sql, CaseFile $case): array
-    {
-        $name = 'whole_case_'.hash('xxh64', $sql);
-        $execute = \sprintf("EXECUTE %s ('%s')", $name, $case->id->toRfc4122());
-        $native = $connection->getNativeConnection();
-        $isThere = true;
-        if ($native instanceof \PDO && $native->inTransaction()) {
-            $isThere = false !== $connection->fetchOne('SELECT 1 FROM pg_prepared_statements WHERE name = ?', [$name]);
-        } else {
-            try {
-                return $connection->executeQuery($execute)->fetchAllAssociative();
-            } catch (DriverException $error) {
-                if (self::NO_SUCH_STATEMENT !== $error->getSQLState()) {
-                    throw $error;
-                }
-                $isThere = false;
-            }
-        }
-        $isThere || $connection->executeStatement('PREPARE '.$name.' (uuid) AS '.$sql);
-
-        return $connection->executeQuery($execute)->fetchAllAssociative();
-    }
-
     /** @param array<class-string, list<string>> $rows */
     private function fill(CaseFile $case, array $rows): void
     {
@@ -135,14 +101,18 @@ final class WholeCase
             foreach ($this->kinds() as $metadata) {
                 $columns[$metadata->getName()] = $of = $this->columns($metadata);
                 $arms[] = \sprintf(
-                    'SELECT %d AS kind, t.id, array_to_json(ARRAY[%s]) AS told FROM %s t WHERE t.case_id = $1',
+                    'SELECT %d AS kind, t.id, array_to_json(ARRAY[%s]) AS told FROM %s t WHERE t.case_id = asked.id',
                     \count($arms),
                     implode(', ', array_map(static fn (array $one): string => 'CAST(t.'.$one[2].' AS text)', $of)),
                     $metadata->getTableName(),
                 );
             }
 
-            return new WholeCasePlan('SELECT kind, told FROM ('.implode(' UNION ALL ', $arms).') of_case ORDER BY kind, id', $columns);
+            return new WholeCasePlan(
+                'SELECT kind, told FROM (VALUES (CAST(:case AS uuid))) asked (id) CROSS JOIN LATERAL ('.implode(' UNION ALL ', $arms)
+                    .') of_case ORDER BY kind, of_case.id',
+                $columns,
+            );
         });
     }
 
