@@ -11,6 +11,7 @@ use App\Evidence\Photo;
 use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Intake\Complaint;
+use App\Intake\Kept\KeptOfCase;
 use App\Intake\SourceKind;
 use App\Intake\Statement;
 use App\Platform\ShopError;
@@ -38,12 +39,13 @@ final readonly class Offers
         private EntityManagerInterface $entityManager,
         private RepairDesk $desk,
         private Signing $signing,
-        private ChainStory $story,
+        private ChainStory $chain,
         private SignedLinks $links,
         private OfferRepository $offers,
         private PhotoRepository $photos,
         private RepairOptionRepository $options,
         private FoundBesides $besides,
+        private KeptOfCase $kept,
     ) {
     }
 
@@ -84,6 +86,13 @@ final readonly class Offers
     /** @return SuggestedStory a first draft to be read over */
     public function suggested(CaseFile $case): SuggestedStory
     {
+        return new SuggestedStory(
+            $this->kept->of($case, 'story for the customer', fn (): string => $this->story($case)), $this->photos->byStage($case, 24),
+        );
+    }
+
+    private function story(CaseFile $case): string
+    {
         $verdict = $this->signing->current($case);
         $lines = [];
         foreach ($verdict->explained() as $one) {
@@ -92,7 +101,7 @@ final readonly class Offers
         $lines[] = $this->besides->says($case);
         $lines[] = $verdict->leavesOpen() ? $verdict->atRisk : '';
 
-        return new SuggestedStory(trim(implode("\n\n", array_filter($lines))), $this->photos->byStage($case, 24));
+        return trim(implode("\n\n", array_filter($lines)));
     }
 
     /** @return list<string> a complaint and what it came from, in plain sentences */
@@ -103,7 +112,7 @@ final readonly class Offers
             $one->complaints,
         );
         $lines = [] === array_filter($said) ? [] : [\sprintf('You told us: %s.', implode(' and ', array_filter($said)))];
-        foreach ($this->story->plainly($case, $one->complaints, $one->by->origin) as $path) {
+        foreach ($this->chain->plainly($case, $one->complaints, $one->by->origin) as $path) {
             $after = \array_slice($path, 1);
             $lines[] = \sprintf(
                 'What started it: %s.%s',

@@ -18,6 +18,7 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use function Symfony\Component\Clock\now;
 
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
@@ -37,9 +38,9 @@ final class RepairController extends AbstractController
     }
 
     #[Route('/cases/{number}/repair', name: 'repair', methods: ['GET'])]
-    public function show(string $number): Response
+    public function show(string $number, #[MapQueryParameter] string $anew = ''): Response
     {
-        return $this->page->show($this->gate->find($number));
+        return $this->page->show($this->gate->find($number), [], $anew);
     }
 
     /** Works an option out anew from what is known now. */

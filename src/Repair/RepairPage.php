@@ -41,12 +41,17 @@ final readonly class RepairPage
     ) {
     }
 
-    /** @param array<string, mixed> $typed an option that was not taken, as it was typed */
-    public function show(CaseFile $case, array $typed = []): Response
+    /**
+     * @param array<string, mixed> $typed an option that was not taken, as it was typed
+     * @param string $anew a part on which is to be decided anew; empty: none is
+     */
+    public function show(CaseFile $case, array $typed = [], string $anew = ''): Response
     {
         $rates = $this->desk->rates();
         $plan = $this->desk->plan($case);
         $draft = $this->desk->draft($case);
+        $undecided = $this->desk->undecided($case, $plan);
+        $anew = isset($plan->decided[$anew]) && !\in_array($anew, $undecided, true) ? $anew : '';
         $book = $this->books->book($case->family, $case->is());
         $model = $book->model(trim($case->maker.' '.$case->model));
         $options = $links = [];
@@ -65,9 +70,10 @@ final readonly class RepairPage
 
         return $this->pages->show($case, 'repair/repair.html.twig', [
             'plan' => $plan,
-            ...$this->toDecide->of($case),
+            'records' => $this->desk->records($case),
+            ...([] === $undecided && '' === $anew ? [] : $this->toDecide->of($case)),
             'prices' => $this->desk->prices($case),
-            'undecided' => $this->desk->undecided($case, $plan),
+            'undecided' => $undecided, 'anew' => $anew,
             'shelf' => $this->shelf->of($book),
             'unpriced' => $draft->unpriced(), 'gone' => $draft->gone(), 'late' => $draft->longLead(self::LATE),
             'pricedKits' => array_map(static fn (KitUse $one): string => $one->kit->key, $draft->pricedKits()),

@@ -115,7 +115,7 @@ test('two complaints with two origins: verdict, claim and customer keep them apa
   // A part is decided in the signed case, and the customer reads both in plain sentences.
   await page.goto(`/cases/${number}/repair`);
   await page.locator('#parts summary', { hasText: 'Decide anew of a part' }).click();
-  await page.locator('#parts summary', { hasText: /^Shaft seal:/ }).click();
+  await page.locator('#parts .anew').getByRole('link', { name: 'Shaft seal', exact: true }).click();
   const decide = page.locator('form[action$="/decisions/shaft-seal"]');
   await decide.getByLabel('What becomes of it').selectOption({ label: 'Upgrade' });
   await decide.getByLabel('Because', { exact: true }).fill('the supplier sends a better lip');

@@ -71,7 +71,7 @@ test('evidence that changes between the signatures is not signed by the second f
   await expect(page.locator('#saved_warranty')).toContainText('saved');
   await page.goto(`/cases/${number}/repair`);
   await page.getByText('Decide anew of a part').click();
-  await page.getByText('Shaft seal: always replace').click();
+  await page.locator('#parts .anew').getByRole('link', { name: 'Shaft seal', exact: true }).click();
   const seal = page.locator('#decide-shaft-seal');
   await seal.getByLabel('What becomes of it').selectOption({ label: 'Upgrade' });
   await seal.getByLabel('Because').fill('a double lip holds the dust out');
