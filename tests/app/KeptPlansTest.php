@@ -72,12 +72,12 @@ final class KeptPlansTest extends AppTestCase
     public function testAConnectionThatLostItPlansItAnew(): void
     {
         $ask = fn (): array => $this->database->fetchFirstColumn('SELECT * FROM bolt WHERE torque = ?', [40]);
-        $first = $ask();
+        self::assertSame(['cover'], $ask());
         $this->database->executeStatement('DEALLOCATE ALL');
-        self::assertSame($first, $ask());
+        self::assertSame(['cover'], $ask());
         // After an update the table has one column more.
         $this->database->executeStatement('ALTER TABLE bolt ADD COLUMN thread text');
-        self::assertSame($first, $ask());
+        self::assertSame(['cover'], $ask());
         self::assertSame(1, $this->kept());
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Memory\Alike;
 
+use App\Books\BookShelf;
 use App\Memory\Ask\AskShelf;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Memory\Ask\WordKind;
@@ -11,7 +12,7 @@ use Japhrex\Core\Memory\Ask\WordKind;
 /** Traits that two cases share, as people say them; what a nearer one has said already is not said again. */
 final readonly class TraitWords
 {
-    public function __construct(private AskShelf $shelf)
+    public function __construct(private AskShelf $shelf, private BookShelf $books)
     {
     }
 
@@ -50,15 +51,17 @@ final readonly class TraitWords
 
     private function words(Book $book, string $kind, string $what, string $more): ?string
     {
+        // The words of all books are asked for only where this one has none.
         $name = fn (WordKind $of, string $key): string => lcfirst($this->shelf->words()->name($of, $key));
+        $mode = fn (string $key): string => lcfirst($this->books->modes()->get($key)->name ?? $key);
         $part = static fn (string $key): string => lcfirst($book->parts[$key]->name ?? $name(WordKind::Part, $key));
 
         return match ($kind) {
             'complaint' => lcfirst($book->complaints[$what]->name ?? $name(WordKind::Complaint, $what)).('' === $more ? '' : ', '.$more),
-            'find' => $part($what).': '.$name(WordKind::Mode, $more),
-            'surface' => $part(explode('/', $what)[0]).': '.$name(WordKind::Mode, $more),
-            'kind' => $name(WordKind::Mode, $more).' on a '.str_replace('-', ' ', $what),
-            'mode' => $name(WordKind::Mode, $what),
+            'find' => $part($what).': '.$mode($more),
+            'surface' => $part(explode('/', $what)[0]).': '.$mode($more),
+            'kind' => $mode($more).' on a '.str_replace('-', ' ', $what),
+            'mode' => $mode($what),
             'clean' => $part($what).' clean',
             'debris' => str_replace('-', ' ', $what).' in it',
             'reading' => $name(WordKind::Reading, explode('/', $what)[1] ?? $what).' past its limit',

@@ -15,7 +15,7 @@ use Japhrex\Core\Memory\Likeness\Traits;
 final readonly class AlikeRepository
 {
     /** By so many traits of cases the nearest are looked for, whatever the size of the shop; all traits count where they are compared. */
-    private const LOOKED_THROUGH = 10000;
+    private const LOOKED_THROUGH = 7000;
 
     public function __construct(private Connection $database)
     {
