@@ -138,6 +138,8 @@ http {
   default_type application/octet-stream;
   access_log off;
   sendfile on;
+  # A whole page: the program is free for the next, and nothing goes over the disk, however slow a phone takes it.
+  fastcgi_buffers 32 16k; fastcgi_buffer_size 16k;
   server_tokens off;
   gzip on; gzip_types text/css application/javascript image/svg+xml application/json; gzip_min_length 600; gzip_comp_level 6;
   # What is sent is small, except where files come in.

@@ -39,6 +39,16 @@ final class KeptPlansTest extends AppTestCase
         return \is_int($names) ? $names : -1;
     }
 
+    /**
+     * @return list<mixed>
+     *
+     * @phpstan-impure
+     */
+    private function bolts(): array
+    {
+        return $this->database->fetchFirstColumn('SELECT * FROM bolt WHERE torque = ?', [40]);
+    }
+
     public function testAQuestionIsPlannedOnceWhateverItAsksFor(): void
     {
         $torque = fn (string $name): mixed => $this->database->fetchOne('SELECT torque FROM bolt WHERE name = :name', ['name' => $name]);
@@ -71,13 +81,12 @@ final class KeptPlansTest extends AppTestCase
 
     public function testAConnectionThatLostItPlansItAnew(): void
     {
-        $ask = fn (): array => $this->database->fetchFirstColumn('SELECT * FROM bolt WHERE torque = ?', [40]);
-        self::assertSame(['cover'], $ask());
+        self::assertSame(['cover'], $this->bolts());
         $this->database->executeStatement('DEALLOCATE ALL');
-        self::assertSame(['cover'], $ask());
+        self::assertSame(['cover'], $this->bolts());
         // After an update the table has one column more.
         $this->database->executeStatement('ALTER TABLE bolt ADD COLUMN thread text');
-        self::assertSame(['cover'], $ask());
+        self::assertSame(['cover'], $this->bolts());
         self::assertSame(1, $this->kept());
     }
 
