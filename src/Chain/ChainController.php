@@ -18,6 +18,7 @@ use Japhrex\Core\Chain\NodeKind;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsCsrfTokenValid;
@@ -35,9 +36,9 @@ final class ChainController extends AbstractController
     }
 
     #[Route('/cases/{number}/chain', name: 'chain', methods: ['GET'])]
-    public function show(string $number): Response
+    public function show(string $number, #[MapQueryParameter] string $change = ''): Response
     {
-        return $this->page->show($this->gate->find($number));
+        return $this->page->show($this->gate->find($number), change: $change);
     }
 
     /** Puts a finding into the chain. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Chain;
 
+use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Chain\Form\LinkType;
 use App\Chain\Form\NodeType;
@@ -16,8 +17,10 @@ use App\Intake\Frame\CasePages;
 use App\Intake\OnPurpose;
 use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\NodeKind;
+use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
+use Symfony\Component\Form\FormView;
 use Symfony\Component\HttpFoundation\Response;
 
 /** The page of the chain with its forms. */
@@ -33,19 +36,23 @@ final readonly class ChainPage
         private LaidWays $laidWays,
         private OnPurpose $onPurpose,
         private PhotoRepository $photos,
+        private Security $may,
     ) {
     }
 
-    /** @param array<string, FormInterface<mixed>> $submitted forms that did not hold, by name */
-    public function show(CaseFile $case, array $submitted = [], ?string $dealt = null): Response
+    /**
+     * @param array<string, FormInterface<mixed>> $submitted forms that did not hold, by name
+     * @param string $change id of the condition that is being changed; empty: none is
+     */
+    public function show(CaseFile $case, array $submitted = [], ?string $dealt = null, string $change = ''): Response
     {
+        $may = $this->may->isGranted(Permission::ANALYSE) && !$case->isSigned();
         $nodes = [];
         $used = [];
         foreach ($this->chains->nodes($case) as $node) {
-            $nodes[] = [
-                'node' => $node,
-                'form' => ($submitted[self::formName($node)] ?? $this->nodeForm(self::formName($node), $node))->createView(),
-            ];
+            $name = self::formName($node);
+            $form = $submitted[$name] ?? ($may && $change === (string) $node->id ? $this->nodeForm($name, $node) : null);
+            $nodes[] = ['node' => $node, 'form' => $form?->createView()];
             $used[] = (string) ($node->finding->id ?? $node->complaint?->id);
         }
         $waiting = array_filter(
@@ -67,9 +74,11 @@ final readonly class ChainPage
             'complaints' => $case->complaints->filter(
                 static fn (Complaint $complaint): bool => !\in_array((string) $complaint->id, $used, true)
             ),
-            'origin' => ($submitted['origin'] ?? $this->nodeForm('origin', new ChainNode($case, NodeKind::Origin)))->createView(),
-            'state' => ($submitted['state'] ?? $this->nodeForm('state', new ChainNode($case, NodeKind::State)))->createView(),
-            'link' => ($submitted['link'] ?? $this->linkForm(new ChainLink($case)))->createView(),
+            ...$may ? array_map(static fn (FormInterface $form): FormView => $form->createView(), [
+                'origin' => $submitted['origin'] ?? $this->nodeForm('origin', new ChainNode($case, NodeKind::Origin)),
+                'state' => $submitted['state'] ?? $this->nodeForm('state', new ChainNode($case, NodeKind::State)),
+                'link' => $submitted['link'] ?? $this->linkForm(new ChainLink($case)),
+            ]) : [],
             'laidWays' => $this->laidWays->of($case),
             'meant' => $this->onPurpose->before($case),
             'earlier' => $this->chains->originBefore($case),

@@ -43,7 +43,8 @@ final readonly class IntakePage
     public function show(CaseFile $case, array $submitted = [], string $change = ''): Response
     {
         $this->found->read($case);
-        $forms = [
+        $may = $this->may->isGranted(Permission::TAKE_IN) && !$case->isSigned();
+        $forms = !$may ? [] : [
             'unit' => $submitted['unit'] ?? $this->unitForm($case),
             'arrival' => $submitted['arrival'] ?? $this->arrivalForm($case),
             'complaint' => $submitted['complaint'] ?? $this->complaintForm('complaint', new Complaint($case), $case),
@@ -60,7 +61,8 @@ final readonly class IntakePage
         $complaints = [];
         foreach ($case->complaints as $complaint) {
             $name = self::formName($complaint);
-            $form = $submitted[$name] ?? ($change === (string) $complaint->id ? $this->complaintForm($name, $complaint, $case) : null);
+            $changes = $may && $change === (string) $complaint->id;
+            $form = $submitted[$name] ?? ($changes ? $this->complaintForm($name, $complaint, $case) : null);
             $complaints[] = ['complaint' => $complaint, 'form' => $form?->createView()];
         }
 

@@ -57,9 +57,11 @@ final readonly class PartPage
         array $findings = [],
         string $change = '',
     ): Response {
-        $record ??= $this->recordForm($this->record($case, $part), $part);
+        $may = $this->may->isGranted(Permission::BENCH) && !$case->isSigned();
+        $record ??= $may ? $this->recordForm($this->record($case, $part), $part) : null;
+        $add = $findings['finding'] ?? ($may ? $this->findingForm('finding', new Finding($case, $part->key), $part) : null);
         $edit = [];
-        foreach ($this->findings->ofPart($case, $part->key) as $finding) {
+        foreach ($may ? $this->findings->ofPart($case, $part->key) : [] as $finding) {
             $name = self::formName($finding);
             if (isset($findings[$name]) || $change === (string) $finding->id) {
                 $edit[(string) $finding->id] = ($findings[$name] ?? $this->findingForm($name, $finding, $part))->createView();
@@ -70,13 +72,13 @@ final readonly class PartPage
             'modes' => $this->shelf->modes(),
             'told' => $this->shelf->vocabulary(),
             'part' => $part,
-            'form' => $record->createView(),
+            'form' => $record?->createView(),
             'edit' => $edit,
-            'add' => ($findings['finding'] ?? $this->findingForm('finding', new Finding($case, $part->key), $part))->createView(),
+            'add' => $add?->createView(),
             'stages' => PhotoStage::cases(),
-            'examples' => $this->references->ofPart($case->family, $part->key),
+            'examples' => $may ? $this->references->ofPart($case->family, $part->key) : [],
             'stack' => $this->stacks->stackOf($case, $part->key),
-        ] + $this->sight->gather($case, $part, array_keys($edit)), $record->isSubmitted() || [] !== $findings ? 422 : 200);
+        ] + $this->sight->gather($case, $part, array_keys($edit)), true === $record?->isSubmitted() || [] !== $findings ? 422 : 200);
     }
 
     /** More of the findings, as one scrolls to them. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Teardown;
 
+use App\Account\Permission;
 use App\Books\BookShelf;
 use App\Intake\CaseFile;
 use App\Intake\Frame\CasePages;
@@ -16,6 +17,7 @@ use Japhrex\Core\Family\StripStep;
 use Japhrex\Core\Teardown\BeforeOpening;
 use Japhrex\Core\Teardown\Loosening;
 use Japhrex\Core\Teardown\StepStatus;
+use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Response;
@@ -33,6 +35,7 @@ final readonly class StripPage
         private NeededBefore $needed,
         private OnPurpose $onPurpose,
         private OpenUnit $open,
+        private Security $may,
     ) {
     }
 
@@ -51,7 +54,8 @@ final readonly class StripPage
     ): Response {
         $records = $this->bench->records($case);
         $record = $records[$status->step->key] ?? null;
-        $form = $submitted ?? $this->form($record ?? new StepRecord($case, $status->step->key), $status);
+        $may = $this->may->isGranted(Permission::BENCH) && !$case->isSigned() && $status->isReady();
+        $form = $submitted ?? ($may ? $this->form($record ?? new StepRecord($case, $status->step->key), $status) : null);
 
         return $this->pages->show($case, 'teardown/strip.html.twig', [
             'run' => $this->bench->run($case, $this->shelf->book($case->family, $case->is())),
@@ -64,7 +68,7 @@ final readonly class StripPage
             'mine' => $record->version ?? 0,
             'status' => $status,
             'record' => $record,
-            'form' => $form->createView(),
+            'form' => $form?->createView(),
             'rest' => $this->rest->of($case),
             'asked' => $asked,
             'loosening' => Loosening::of($this->shelf->book($case->family, $case->is())->upkeep, $status->step->key),
