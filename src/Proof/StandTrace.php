@@ -114,11 +114,11 @@ final readonly class StandTrace
         foreach ($pairs as $i => $pair) {
             if (null !== $pair) {
                 $there[] = $x($times[$i]).' '.$y($pair[1]);
-                array_unshift($back, $x($times[$i]).' '.$y($pair[0]));
+                $back[] = $x($times[$i]).' '.$y($pair[0]);
             }
         }
 
-        return [] === $there ? '' : 'M'.implode('L', [...$there, ...$back]).'Z';
+        return [] === $there ? '' : 'M'.implode('L', [...$there, ...array_reverse($back)]).'Z';
     }
 
     /**
@@ -132,8 +132,8 @@ final readonly class StandTrace
         $path = '';
         $last = null;
         foreach ($run->drawn as $point) {
-            $broken = null === $last
-                || [] !== array_filter($run->gaps, static fn (array $gap): bool => $gap[0] < $point['t'] && $gap[1] > $last);
+            $broken = null === $last || ([] !== $run->gaps
+                && [] !== array_filter($run->gaps, static fn (array $gap): bool => $gap[0] < $point['t'] && $gap[1] > $last));
             $path .= ($broken ? 'M' : 'L').$x($point['t']).' '.$y($point['mean'][$name]);
             $last = $point['t'];
         }

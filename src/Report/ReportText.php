@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Report;
 
+use App\Account\CurrentPerson;
+use App\Account\TrailHeads;
 use App\Books\BookShelf;
 use App\Evidence\Pairs;
 use App\Evidence\Photo;
 use App\Evidence\Repository\ClipRepository;
 use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
+use App\Intake\Kept\KeptOfCase;
 use App\Verdict\SignedText;
 use App\Verdict\Verdict;
 use Twig\Environment;
@@ -23,12 +26,16 @@ final readonly class ReportText implements SignedText
         private ClipRepository $clips,
         private PhotoRepository $photos,
         private Pairs $pairs,
+        private KeptOfCase $kept,
+        private CurrentPerson $person,
+        private TrailHeads $trail,
     ) {
     }
 
     public function write(CaseFile $case, Verdict $verdict): array
     {
-        $with = ['print' => true, 'clips' => $this->clips->ofCase($case)] + $this->with($case, $verdict);
+        $with = ['print' => true, 'clips' => $this->clips->ofCase($case), 'head' => $this->trail->headOf($case->id)]
+            + $this->with($case, $verdict);
 
         return [
             'body' => $this->twig->render('report/_body.html.twig', $with),
@@ -39,7 +46,11 @@ final readonly class ReportText implements SignedText
     /** What is not signed yet, for a page. */
     public function body(CaseFile $case, Verdict $verdict): string
     {
-        return $this->twig->render('report/_body.html.twig', ['print' => false] + $this->with($case, $verdict));
+        return $this->kept->of(
+            $case,
+            'report as a page in '.$this->person->units()->value,
+            fn (): string => $this->twig->render('report/_body.html.twig', ['print' => false] + $this->with($case, $verdict)),
+        );
     }
 
     /** @return array<string, mixed> */

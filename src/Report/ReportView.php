@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Report;
 
-use App\Account\TrailHeads;
 use App\Books\BookShelf;
 use App\Chain\CaseChain;
 use App\Chain\ChainDrawing;
@@ -52,7 +51,6 @@ final readonly class ReportView
         private Drawings $drawings,
         private Policies $policies,
         private Custodies $custodies,
-        private TrailHeads $trail,
         private Pairs $pairs,
         private IdentityText $identity,
         private Contents $contents,
@@ -97,7 +95,6 @@ final readonly class ReportView
             'inspections' => $this->inspections->ofCase($case),
             'laboratory' => $this->laboratory->of($case),
             'felt' => $this->felt->ofCase($case),
-            'head' => $this->trail->headOf($case->id),
         ];
     }
 
