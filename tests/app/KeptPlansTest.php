@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Tests\app;
 
 use App\Platform\Plans\KeepPlans;
+use App\Platform\Plans\PlanningConnection;
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Driver\PDO\PgSQL\Driver;
 use Doctrine\DBAL\Types\Types;
@@ -90,10 +91,10 @@ final class KeptPlansTest extends AppTestCase
         self::assertSame(1, $this->kept());
     }
 
-    public function testWhatIsWrittenOrAskedWithinATransactionOrThroughTheMemoryIsAskedAsEver(): void
+    public function testWhatIsWrittenOrAskedWithinATransactionOrThroughAllCasesIsAskedAsEver(): void
     {
         $this->database->executeStatement('UPDATE bolt SET torque = 26 WHERE name = ?', ['cover']);
-        $this->database->fetchOne('SELECT number FROM memory_case WHERE number = ?', ['none']);
+        $this->database->fetchOne('SELECT name FROM bolt WHERE '.PlanningConnection::ANEW.' torque = ?', [26]);
         $this->database->fetchOne('SELECT name FROM bolt WHERE torque IN (?, ?, ?, ?, ?)', [1, 2, 3, 4, 26]);
         $this->database->transactional(fn (): mixed => $this->database->fetchOne('SELECT name FROM bolt WHERE torque = ?', [26]));
         self::assertSame(0, $this->kept());

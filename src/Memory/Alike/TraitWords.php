@@ -64,7 +64,7 @@ final readonly class TraitWords
             'mode' => $mode($what),
             'clean' => $part($what).' clean',
             'debris' => str_replace('-', ' ', $what).' in it',
-            'reading' => $name(WordKind::Reading, explode('/', $what)[1] ?? $what).' past its limit',
+            'reading' => lcfirst($book->field($what)->name ?? $name(WordKind::Reading, explode('/', $what)[1] ?? $what)).' past its limit',
             'told' => 'comeback' === $what ? 'came back' : str_replace('-', ' ', $what),
             'ran' => 'new' === $what ? 'ran about as long' : 'as soon after a repair',
             default => null,

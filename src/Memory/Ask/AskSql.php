@@ -6,6 +6,7 @@ namespace App\Memory\Ask;
 
 use App\Account\User;
 use App\Intake\CaseFile;
+use App\Platform\Plans\PlanningConnection;
 use Japhrex\Core\Memory\Ask\Ask;
 use Japhrex\Core\Memory\Ask\AskField;
 use Japhrex\Core\Memory\Ask\Between;
@@ -44,7 +45,7 @@ final class AskSql
         if (!$ask->asksForWithdrawn()) {
             $all[] = 'NOT m.is_withdrawn';
         }
-        $this->where = implode(' AND ', [...$all, 'true']);
+        $this->where = PlanningConnection::ANEW.' '.implode(' AND ', [...$all, 'true']);
     }
 
     private function of(Term $term): string

@@ -65,20 +65,23 @@ final readonly class AlikeRepository
                     ) closed ON true
                     WHERE s.case_id <> :besides ORDER BY s.shared DESC, s.case_id DESC LIMIT :most
                 )
-                SELECT t.case_id, t.trait, t.weight FROM near JOIN memory_trait t USING (case_id) ORDER BY near.shared DESC, t.case_id DESC
+                SELECT near.case_id, json_object_agg(t.trait, t.weight) AS traits FROM near JOIN memory_trait t USING (case_id)
+                GROUP BY near.case_id, near.shared ORDER BY near.shared DESC, near.case_id DESC
                 SQL,
             [
                 'traits' => '{'.implode(',', array_map(static fn (int|string $one): string => '"'.$one.'"', array_keys($traits))).'}',
                 'weights' => '{'.implode(',', $traits).'}', 'besides' => (string) $besides->id, 'most' => $most,
             ],
         );
-        $weights = [];
-        /** @var array{case_id: string, trait: string, weight: float|string} $row */
+        $shared = [];
+        /** @var array{case_id: string, traits: string} $row */
         foreach ($rows as $row) {
-            $weights[$row['case_id']][$row['trait']] = (float) $row['weight'];
+            /** @var array<string, float> $weights */
+            $weights = json_decode($row['traits'], true, 512, \JSON_THROW_ON_ERROR);
+            $shared[$row['case_id']] = new Traits(array_map(floatval(...), $weights));
         }
 
-        return array_map(static fn (array $of): Traits => new Traits($of), $weights);
+        return $shared;
     }
 
     /**

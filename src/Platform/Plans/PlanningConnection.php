@@ -10,12 +10,12 @@ use Doctrine\DBAL\Driver\Middleware\AbstractConnectionMiddleware;
 use Doctrine\DBAL\Driver\Result;
 use Doctrine\DBAL\Driver\Statement;
 
-/**
- * Questions with few values are prepared by name, once a connection. Questions through the memory of the shop are not: which index is
- * best for them hangs on what is asked for.
- */
+/** Questions with few values are prepared by name, once a connection. */
 final class PlanningConnection extends AbstractConnectionMiddleware
 {
+    /** Stands in a question that is planned each time: which index is best for it hangs on what is asked for. */
+    public const ANEW = '/* planned anew */';
+
     /** A list of values is as many questions as it has lengths. */
     private const MOST_VALUES = 4;
 
@@ -34,7 +34,7 @@ final class PlanningConnection extends AbstractConnectionMiddleware
 
     public function prepare(string $sql): Statement
     {
-        $isKept = 1 === preg_match('/^\s*(SELECT|WITH)\b/', $sql) && !str_contains($sql, 'memory_')
+        $isKept = 1 === preg_match('/^\s*(SELECT|WITH)\b/', $sql) && !str_contains($sql, self::ANEW)
             && 0 === preg_match('/\b(INSERT|UPDATE|DELETE)\b/', $sql);
 
         return $isKept && !$this->native->inTransaction()
