@@ -17,8 +17,12 @@ final readonly class UnitDrawings
     /** Of the projection and its hand: raised where they change, so that what is kept is drawn anew. */
     private const HAND = 11;
 
+    /** @var \WeakMap<Book, string> */
+    private \WeakMap $stamps;
+
     public function __construct(private CacheInterface $cache)
     {
+        $this->stamps = new \WeakMap();
     }
 
     /** Null: the book draws none of its parts. */
@@ -85,6 +89,11 @@ final readonly class UnitDrawings
 
     /** Changes when a drawing of the book would look different. */
     public function stamp(Book $book): string
+    {
+        return $this->stamps[$book] ??= self::stamped($book);
+    }
+
+    private static function stamped(Book $book): string
     {
         $names = array_map(static fn ($part): string => $part->short, $book->parts);
 

@@ -30,7 +30,7 @@ enum AskSort: string
     {
         return match ($this) {
             self::Worst => ['m.worst'], self::Hours => ['m.hours'], self::Offered => ['m.offered'], self::Claimed => ['m.claimed'],
-            default => [],
+            self::Customer => ['m.customer'], self::Model => ['m.model'], default => [],
         };
     }
 

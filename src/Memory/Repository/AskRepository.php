@@ -71,10 +71,11 @@ final readonly class AskRepository
         // All there are stand in an index in their order: nothing is put aside of them.
         $kept = $ask->isOfAll ? 'NOT MATERIALIZED' : 'MATERIALIZED';
         $found = $this->database->fetchAllAssociative(
-            "WITH found AS $kept (SELECT m.case_id, m.family, m.customer, m.model, m.waits, m.taken_at"
+            "WITH found AS $kept (SELECT m.case_id, m.taken_at"
                 .implode('', array_map(static fn (string $one): string => ', '.$one, $sort->columns()))
-                .' FROM memory_case m WHERE '.$ask->where.'), hit AS MATERIALIZED (SELECT * FROM found ORDER BY taken_at DESC LIMIT '
-                .self::PARTED.') '.implode(' UNION ALL ', $arms),
+                .' FROM memory_case m WHERE '.$ask->where.'), hit AS MATERIALIZED (SELECT m.case_id, m.family, m.customer, m.model, '
+                .'m.waits, m.taken_at FROM (SELECT case_id FROM found ORDER BY taken_at DESC LIMIT '.self::PARTED.') newest JOIN memory_case m '
+                .'USING (case_id)) '.implode(' UNION ALL ', $arms),
             $ask->values,
         );
         [$count, $groups, $page] = [0, [], []];
