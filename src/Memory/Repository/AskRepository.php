@@ -73,9 +73,10 @@ final readonly class AskRepository
         $found = $this->database->fetchAllAssociative(
             "WITH found AS $kept (SELECT m.case_id, m.taken_at"
                 .implode('', array_map(static fn (string $one): string => ', '.$one, $sort->columns()))
-                .' FROM memory_case m WHERE '.$ask->where.'), hit AS MATERIALIZED (SELECT m.case_id, m.family, m.customer, m.model, '
-                .'m.waits, m.taken_at FROM (SELECT case_id FROM found ORDER BY taken_at DESC LIMIT '.self::PARTED.') newest JOIN memory_case m '
-                .'USING (case_id)) '.implode(' UNION ALL ', $arms),
+                .' FROM memory_case m WHERE '.$ask->where.'), '
+                .'hit AS MATERIALIZED (SELECT m.case_id, m.family, m.customer, m.model, m.waits, m.taken_at '
+                .'FROM (SELECT case_id FROM found ORDER BY taken_at DESC LIMIT '.self::PARTED.') newest '
+                .'JOIN memory_case m USING (case_id)) '.implode(' UNION ALL ', $arms),
             $ask->values,
         );
         [$count, $groups, $page] = [0, [], []];
