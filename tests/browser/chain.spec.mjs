@@ -30,6 +30,13 @@ test('a case is graded step by step, the right candidate rises, and its story go
   const drawing = page.locator('.chainbox');
   await expect(drawing).toContainText('Dirt let in');
   await expect(drawing).toContainText('Scoring, front');
+
+  // A condition of it is changed in its place.
+  const origin = page.locator('.chosen article', { hasText: 'Dirt let in' });
+  await origin.getByText('Change, set the order').click();
+  await origin.getByLabel('It rests on').fill('grains in the strainer, none in the return');
+  await origin.getByRole('button', { name: 'Save' }).click();
+  await expect(origin).toContainText('Rests on: grains in the strainer, none in the return');
 });
 
 test('the next look is followed, a link is refused with a reason, a theory is answered, and an alternative holds up the signature', async ({
