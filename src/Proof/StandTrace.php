@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Proof;
 
 use App\Account\CurrentPerson;
-use App\Intake\Kept\KeptOfCase;
 use App\Platform\Axis;
 use Japhrex\Core\Proof\Channel;
 use Japhrex\Core\Proof\Trace;
@@ -21,19 +20,8 @@ final readonly class StandTrace
     private const WIDTH = 900.0;
     private const HEIGHT = 110.0;
 
-    public function __construct(private CurrentPerson $person, private KeptOfCase $kept)
+    public function __construct(private CurrentPerson $person)
     {
-    }
-
-    /**
-     * @return list<DrawnStrip>
-     */
-    #[AsTwigFunction('recorded_trace')]
-    public function recorded(StandRecording $recording): array
-    {
-        $what = \sprintf('lines of %s in %s', $recording->id, $this->person->units()->value);
-
-        return $this->kept->of($recording->case, $what, fn (): array => $this->draw($recording->trace()));
     }
 
     /**
