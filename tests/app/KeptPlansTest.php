@@ -8,6 +8,7 @@ use App\Platform\Plans\KeepPlans;
 use App\Platform\Plans\PlanningConnection;
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Driver\PDO\PgSQL\Driver;
+use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\DBAL\Types\Types;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -78,6 +79,18 @@ final class KeptPlansTest extends AppTestCase
         yield 'no' => ['SELECT name FROM bolt WHERE loose = ?', [false], [Types::BOOLEAN], ['a?b']];
         yield 'nothing' => ['SELECT name FROM bolt WHERE torque IS NOT DISTINCT FROM ?', [null], [], ["it's"]];
         yield 'a backslash' => ['SELECT name FROM bolt WHERE name = ?', ["\\'"], [], []];
+    }
+
+    /** A text may not hold them, and none is cut short where one stands. */
+    public function testWhatNoTextHoldsIsRefusedAsEver(): void
+    {
+        foreach (["cover\0", "cover\xff"] as $wrong) {
+            try {
+                self::assertSame([], $this->database->fetchFirstColumn('SELECT name FROM bolt WHERE name = ?', [$wrong]));
+            } catch (DriverException $refused) {
+                self::assertSame('22021', $refused->getSQLState());
+            }
+        }
     }
 
     public function testAConnectionThatLostItPlansItAnew(): void

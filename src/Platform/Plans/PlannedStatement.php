@@ -46,14 +46,16 @@ final class PlannedStatement implements Statement
         return $statement->execute();
     }
 
-    /** Null: it cannot stand in the text of a question. */
+    /** Null: it cannot stand in the text of a question, and PostgreSQL says of it itself what is wrong with it. */
     private function literal(mixed $value, ParameterType $type): ?string
     {
+        $isText = \is_scalar($value) || $value instanceof \Stringable;
+
         return match (true) {
             null === $value => 'NULL',
             \is_bool($value) => $value ? "'t'" : "'f'",
-            \in_array($type, [ParameterType::LARGE_OBJECT, ParameterType::BINARY], true) => null,
-            !\is_scalar($value) && !$value instanceof \Stringable => null,
+            !$isText, \in_array($type, [ParameterType::LARGE_OBJECT, ParameterType::BINARY], true) => null,
+            str_contains((string) $value, "\0"), !mb_check_encoding((string) $value, 'UTF-8') => null,
             default => $this->connection->quote((string) $value),
         };
     }

@@ -16,6 +16,9 @@ final class PlanningConnection extends AbstractConnectionMiddleware
     /** Stands in a question that is planned each time: which index is best for it hangs on what is asked for. */
     public const ANEW = '/* planned anew */';
 
+    /** Seconds; a connection ends long before, and what was known of it goes too. */
+    private const KNOWN_FOR = 86400;
+
     /** A list of values is as many questions as it has lengths. */
     private const MOST_VALUES = 4;
 
@@ -80,7 +83,7 @@ final class PlanningConnection extends AbstractConnectionMiddleware
         }
         $this->known[$name] = true;
         if ($this->isShared()) {
-            apcu_store($this->key($name), true);
+            apcu_store($this->key($name), true, self::KNOWN_FOR);
         }
     }
 
