@@ -43,6 +43,10 @@ test('what cannot be sent waits on the page and is sent again', async ({ page, c
   await page.locator('#arrival_oilSmell').fill(smell);
   await page.locator('#arrival_oilSmell').blur();
   await expect(page.locator('#saved_arrival')).toContainText('not saved yet');
+  // What is pressed meanwhile does not overtake it.
+  await page.getByRole('button', { name: 'mm · bar' }).click();
+  await expect(page.locator('#refusal')).toContainText('what was typed before it waits for a connection');
+  await page.locator('#refusal button').first().click();
   await context.setOffline(false);
   await expect(page.locator('#saved_arrival')).toContainText('saved');
   await expect(page.locator('#saved_arrival')).not.toContainText('not saved');
