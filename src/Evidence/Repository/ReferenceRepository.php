@@ -64,7 +64,7 @@ final class ReferenceRepository extends ServiceEntityRepository
 
     private function withCase(): QueryBuilder
     {
-        return $this->createQueryBuilder('r')->select('r', 'p', 'c', 'a')->join('r.photo', 'p')->join('p.case', 'c')
-            ->leftJoin('c.arrival', 'a');
+        return $this->createQueryBuilder('r')->select('r', 'p', 'i', 'c', 'a')->join('r.photo', 'p')->join('p.picture', 'i')
+            ->join('p.case', 'c')->leftJoin('c.arrival', 'a');
     }
 }

@@ -20,10 +20,14 @@ final class CaseFileRepository extends ServiceEntityRepository
         parent::__construct($registry, CaseFile::class);
     }
 
-    /** However the number was typed. */
+    /** However the number was typed; with the case that it came back from. */
     public function numbered(string $number): ?CaseFile
     {
-        return $this->findOneBy(['number' => strtoupper($number)]);
+        /** @var CaseFile|null $case */
+        $case = $this->withArrival()->addSelect('b', 'd')->leftJoin('c.comebackOf', 'b')->leftJoin('b.arrival', 'd')
+            ->where('c.number = :number')->setParameter('number', strtoupper($number))->getQuery()->getOneOrNullResult();
+
+        return $case;
     }
 
     /** @return list<CaseFile> under the same serial, the newest first */
