@@ -23,10 +23,13 @@ final readonly class CarriedDecisions
     /** @return array<string, PartRecord> by part; only where the last decision on the part was one more run */
     public function carriedInto(CaseFile $case): array
     {
-        // Into most cases nothing is: then nothing is asked for.
-        $parts = $this->kept->of($case, 'carried into it', fn (): array => array_keys($this->ofEarlier($case)));
+        $ids = $this->kept->of($case, 'carried into it', fn (): array => array_values(array_map(
+            static fn (PartRecord $record): string => (string) $record->id,
+            $this->ofEarlier($case),
+        )));
 
-        return [] === $parts ? [] : $this->ofEarlier($case);
+        // Into most cases nothing is: then nothing is asked for.
+        return [] === $ids ? [] : $this->records->withIds($ids);
     }
 
     /** @return array<string, PartRecord> */

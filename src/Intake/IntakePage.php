@@ -15,12 +15,14 @@ use App\Intake\Form\StatementType;
 use App\Intake\Form\UnitType;
 use App\Intake\Frame\CasePages;
 use App\Intake\Repository\FoundOfCase;
+use App\Platform\Form\BlankForms;
 use Japhrex\Core\Chain\Mechanism\ToldWords;
 use Japhrex\Core\Chain\Mechanism\TriedWords;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Response;
+use Twig\Markup;
 
 /** The intake of a case with its forms. */
 final readonly class IntakePage
@@ -33,6 +35,7 @@ final readonly class IntakePage
         private ArrivalEvidence $evidence,
         private Security $may,
         private FoundOfCase $found,
+        private BlankForms $blank,
     ) {
     }
 
@@ -47,16 +50,12 @@ final readonly class IntakePage
         $forms = !$may ? [] : [
             'unit' => $submitted['unit'] ?? $this->unitForm($case),
             'arrival' => $submitted['arrival'] ?? $this->arrivalForm($case),
-            'complaint' => $submitted['complaint'] ?? $this->complaintForm('complaint', new Complaint($case), $case),
             'statement' => $submitted['statement'] ?? $this->forms->createNamed(
                 'statement',
                 StatementType::class,
                 new Statement($case),
                 ['case' => $case],
             ),
-            'running' => $submitted['running'] ?? $this->forms->createNamed('running', RunningTimeType::class, new RunningTime($case)),
-            'work' => $submitted['work'] ?? $this->forms->createNamed('work', EarlierWorkType::class, new EarlierWork($case)),
-            'tried' => $submitted['tried'] ?? $this->forms->createNamed('tried', AttemptType::class, new Attempt($case)),
         ];
         $complaints = [];
         foreach ($case->complaints as $complaint) {
@@ -67,6 +66,7 @@ final readonly class IntakePage
         }
 
         return $this->pages->show($case, 'intake/show.html.twig', [
+            'add' => $may ? $this->blankForms($case, $submitted) : [],
             'forms' => array_map(static fn (FormInterface $form) => $form->createView(), $forms),
             'complaints' => $complaints,
             'meanings' => array_map(
@@ -82,6 +82,36 @@ final readonly class IntakePage
             'opened' => array_key_first($submitted),
             'arrived' => $this->evidence->shown($case),
         ], [] === $submitted ? 200 : 422);
+    }
+
+    /**
+     * What adds to the case, without what the case itself is asked in.
+     *
+     * @param array<string, FormInterface<mixed>> $submitted
+     *
+     * @return array<string, Markup> the fields, by name of the form
+     */
+    private function blankForms(CaseFile $case, array $submitted): array
+    {
+        $book = $this->shelf->book($case->family, $case->is());
+        $add = ['complaint' => $this->blank->fields(
+            $submitted['complaint'] ?? null,
+            fn (): FormInterface => $this->complaintForm('complaint', new Complaint($case), $case),
+            ['complaint', $book->complaints, $book->medium, $this->may->isGranted(Permission::ANALYSE)],
+        )];
+        foreach ([
+            'tried' => [AttemptType::class, Attempt::class],
+            'running' => [RunningTimeType::class, RunningTime::class],
+            'work' => [EarlierWorkType::class, EarlierWork::class],
+        ] as $name => [$type, $of]) {
+            $add[$name] = $this->blank->fields(
+                $submitted[$name] ?? null,
+                fn (): FormInterface => $this->forms->createNamed($name, $type, new $of($case)),
+                [$name],
+            );
+        }
+
+        return $add;
     }
 
     /** @return FormInterface<mixed> */

@@ -15,6 +15,9 @@ final class GaugeRack
     /** @var list<Gauge>|null */
     private ?array $gauges = null;
 
+    /** @var array<string, list<string>> of their names, by id */
+    private array $words = [];
+
     public function __construct(private readonly GaugeRepository $stored)
     {
     }
@@ -38,18 +41,26 @@ final class GaugeRack
      */
     public function meant(Field $field, ?Limits $limits = null): ?Gauge
     {
-        $plain = static fn (string $text): string => (string) preg_replace('/[^a-z0-9]+/', ' ', mb_strtolower(strtr($text, ['–' => ' '])));
-        $wanted = explode(' ', trim($plain($field->gauge)));
+        $wanted = self::words($field->gauge);
         $best = null;
         $most = 0;
         foreach ($this->for($field) as $gauge) {
-            $common = \count(array_intersect($wanted, explode(' ', $plain($gauge->name))));
+            $this->words[(string) $gauge->id] ??= self::words($gauge->name);
+            $common = \count(array_intersect($wanted, $this->words[(string) $gauge->id]));
             if ($common > $most && self::covers($gauge, $limits)) {
                 [$best, $most] = [$gauge, $common];
             }
         }
 
         return $best;
+    }
+
+    /** @return list<string> */
+    private static function words(string $text): array
+    {
+        $plain = preg_replace('/[^a-z0-9]+/', ' ', mb_strtolower(strtr($text, ['–' => ' '])));
+
+        return explode(' ', trim((string) $plain));
     }
 
     private static function covers(Gauge $gauge, ?Limits $limits): bool

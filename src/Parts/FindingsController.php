@@ -28,6 +28,7 @@ final class FindingsController extends AbstractController
         private readonly CurrentPerson $person,
         private readonly RecordFinding $recordFinding,
         private readonly PartPage $page,
+        private readonly PartForms $forms,
     ) {
     }
 
@@ -46,7 +47,7 @@ final class FindingsController extends AbstractController
         $case = $this->mustBelong($number, $finding);
         $was = $finding->judgement($finding->madeAt);
 
-        return $this->saveFinding($case, $this->page->part($case, $finding->part), $finding, $request, PartPage::formName($finding), $was);
+        return $this->saveFinding($case, $this->page->part($case, $finding->part), $finding, $request, PartForms::nameOf($finding), $was);
     }
 
     #[Route('/cases/{number}/findings/{id}/remove', name: 'finding_remove', methods: ['POST'])]
@@ -83,7 +84,7 @@ final class FindingsController extends AbstractController
         string $name,
         ?Judgement $was = null,
     ): Response {
-        $form = $this->page->findingForm($name, $finding, $part);
+        $form = $this->forms->finding($name, $finding, $part);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
             return $this->page->show($case, $part, findings: [$name => $form]);

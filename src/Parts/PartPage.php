@@ -6,11 +6,6 @@ namespace App\Parts;
 
 use App\Account\Permission;
 use App\Books\BookShelf;
-use App\Evidence\Conditions;
-use App\Evidence\Finding;
-use App\Evidence\Form\FindingType;
-use App\Evidence\Form\PartRecordType;
-use App\Evidence\PartLimits;
 use App\Evidence\PartRecord;
 use App\Evidence\PhotoStage;
 use App\Evidence\Repository\FindingRepository;
@@ -21,9 +16,7 @@ use App\Intake\CaseFile;
 use App\Intake\Frame\CasePages;
 use App\Platform\ShopError;
 use Japhrex\Core\Family\Part;
-use Japhrex\Core\Repair\HangsOn;
 use Symfony\Bundle\SecurityBundle\Security;
-use Symfony\Component\Form\FormFactoryInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -33,10 +26,8 @@ final readonly class PartPage
     public function __construct(
         private CasePages $pages,
         private BookShelf $shelf,
-        private FormFactoryInterface $forms,
+        private PartForms $forms,
         private Security $may,
-        private PartLimits $bound,
-        private Conditions $conditions,
         private FindingRepository $findings,
         private PartSight $sight,
         private PartRecordRepository $records,
@@ -58,13 +49,13 @@ final readonly class PartPage
         string $change = '',
     ): Response {
         $may = $this->may->isGranted(Permission::BENCH) && !$case->isSigned();
-        $record ??= $may ? $this->recordForm($this->record($case, $part), $part) : null;
-        $add = $findings['finding'] ?? ($may ? $this->findingForm('finding', new Finding($case, $part->key), $part) : null);
+        $record ??= $may ? $this->forms->record($this->record($case, $part), $part) : null;
+        $examples = $may ? $this->references->ofPart($case->family, $part->key) : [];
         $edit = [];
         foreach ($may ? $this->findings->ofPart($case, $part->key) : [] as $finding) {
-            $name = self::formName($finding);
+            $name = PartForms::nameOf($finding);
             if (isset($findings[$name]) || $change === (string) $finding->id) {
-                $edit[(string) $finding->id] = ($findings[$name] ?? $this->findingForm($name, $finding, $part))->createView();
+                $edit[(string) $finding->id] = ($findings[$name] ?? $this->forms->finding($name, $finding, $part))->createView();
             }
         }
 
@@ -74,9 +65,11 @@ final readonly class PartPage
             'part' => $part,
             'form' => $record?->createView(),
             'edit' => $edit,
-            'add' => $add?->createView(),
+            'add' => $may ? $this->forms->newFinding($case, $part, $examples, $findings['finding'] ?? null) : '',
+            'isAddTyped' => isset($findings['finding']),
+            'modeHelp' => $may ? $this->forms->modeHelp() : '',
             'stages' => PhotoStage::cases(),
-            'examples' => $may ? $this->references->ofPart($case->family, $part->key) : [],
+            'examples' => $examples,
             'stack' => $this->stacks->stackOf($case, $part->key),
         ] + $this->sight->gather($case, $part, array_keys($edit)), true === $record?->isSubmitted() || [] !== $findings ? 422 : 200);
     }
@@ -92,39 +85,6 @@ final readonly class PartPage
     public function record(CaseFile $case, Part $part): PartRecord
     {
         return $this->records->ofPart($case, $part->key);
-    }
-
-    /** @return FormInterface<mixed> */
-    public function recordForm(PartRecord $record, Part $part): FormInterface
-    {
-        return $this->forms->createNamed(
-            'part',
-            PartRecordType::class,
-            $record,
-            [
-                'part' => $part,
-                'decides' => $this->may->isGranted(Permission::ANALYSE),
-                'bound' => $this->may->isGranted(Permission::ANALYSE) ? $this->bound->boundOf($record->case)[$part->key] : null,
-                'conditions' => array_values(
-                    array_unique(array_filter([...HangsOn::choices($this->conditions->steps($record->case)), $record->hangsOn]))
-                ),
-                'duties' => $this->shelf->book($record->case->family, $record->case->is())->duties,
-            ],
-        );
-    }
-
-    /** @return FormInterface<mixed> */
-    public function findingForm(string $name, Finding $finding, Part $part): FormInterface
-    {
-        return $this->forms->createNamed($name, FindingType::class, $finding, [
-            'part' => $part, 'modes' => $this->shelf->modes(), 'lies' => $this->shelf->vocabulary()->lies,
-            'anew' => '' !== $finding->byWhom,
-        ]);
-    }
-
-    public static function formName(Finding $finding): string
-    {
-        return 'finding_'.substr(md5((string) $finding->id), 0, 8);
     }
 
     public function part(CaseFile $case, string $part): Part

@@ -62,13 +62,13 @@ final class PartsController extends AbstractController
     }
 
     #[Route('/cases/{number}/parts/{part}', name: 'part_save', methods: ['POST'])]
-    public function save(string $number, string $part, Request $request, FormAnswer $answer): Response
+    public function save(string $number, string $part, Request $request, FormAnswer $answer, PartForms $forms): Response
     {
         $case = $this->gate->open($number, Permission::BENCH);
         $part = $this->page->part($case, $part);
         $record = $this->page->record($case, $part);
         [$said, $senses] = [$record->despite, $record->senses()];
-        $form = $this->page->recordForm($record, $part);
+        $form = $forms->record($record, $part);
         $form->handleRequest($request);
         $this->bindToLimits($form, $record, $said);
         if (!$form->isSubmitted() || !$form->isValid()) {
@@ -77,7 +77,7 @@ final class PartsController extends AbstractController
         $this->judge->sensed($record, $senses, $this->person->get());
         $this->judge->keep($record);
 
-        return $answer->saved($request, $case, $this->page->recordForm($record, $part), 'part', ['part' => $part->key]);
+        return $answer->saved($request, $case, $forms->record($record, $part), 'part', ['part' => $part->key]);
     }
 
     /**

@@ -70,6 +70,9 @@ final class FilmAndReferenceTest extends AppTestCase
         $worn = self::take($new, 'gear-scored', 'drive-gear');
         $page = 'photos/'.$good->id;
         $this->signIn(Role::Bench);
+        $beside = fn (): array => $this->browser->request('GET', '/cases/'.$new->number.'/parts/drive-gear')
+            ->filter('form[action$="/findings"] .gradeby p')->each(static fn ($one): string => trim($one->text()));
+        self::assertSame([], $beside());
         self::assertSame(403, $this->act($old, $page.'/reference', ['grade' => '0'], $page));
         $this->signIn(Role::Analyst);
         self::assertSame(422, $this->act($old, $page.'/reference', ['grade' => '3'], $page), 'an example of damage says of which kind');
@@ -82,8 +85,10 @@ final class FilmAndReferenceTest extends AppTestCase
             $compare->filter('optgroup[label="Reference collection"] option')->each(static fn ($o): string => trim($o->text())),
         );
         self::assertStringContainsString('As new', $this->browser->request('GET', '/library/reference')->filter('.examples')->text());
+        self::assertSame(['0 As new'], $beside(), 'where a find on the part is written down');
         $this->browser->request('POST', '/reference/'.$example->id.'/remove', ['_token' => $this->token('/cases/'.$old->number.'/'.$page)]);
         self::assertSame(0, self::em()->getRepository(Reference::class)->count(['photo' => $good]));
+        self::assertSame([], $beside());
     }
 
     public function testWhereItWasTakenStaysInTheOriginalAndIsWrittenOnACopyOnlyWhenAskedFor(): void

@@ -18,10 +18,14 @@ final readonly class Traits
     /** @return list<string> finds of this one on parts that the other was looked at for and found clean */
     public function refutedBy(self $other): array
     {
-        return array_values(array_filter(
-            array_map(strval(...), array_keys($this->weights)),
-            static fn (string $trait): bool => 1 === preg_match('/^find:([^:]+):/', $trait,
-                $m) && isset($other->weights[self::CLEAN.$m[1]]),
-        ));
+        $refuted = [];
+        foreach ($this->weights as $trait => $_) {
+            $trait = (string) $trait;
+            if (str_starts_with($trait, self::FIND) && isset($other->weights[self::CLEAN.explode(':', $trait)[1]])) {
+                $refuted[] = $trait;
+            }
+        }
+
+        return $refuted;
     }
 }

@@ -64,6 +64,20 @@ final class PartRecordRepository extends OfCaseRepository
         );
     }
 
+    /**
+     * @param list<string> $ids
+     *
+     * @return array<string, PartRecord> by part, with their cases
+     */
+    public function withIds(array $ids): array
+    {
+        /** @var list<PartRecord> $records */
+        $records = $this->createQueryBuilder('r')->addSelect('c', 'a')->join('r.case', 'c')->leftJoin('c.arrival', 'a')
+            ->where('r.id IN (:ids)')->setParameter('ids', $ids)->getQuery()->getResult();
+
+        return array_column($records, null, 'part');
+    }
+
     /** @return list<PartRecord> by the name of the part */
     public function byPart(CaseFile $case): array
     {

@@ -44,6 +44,14 @@ final readonly class CaseRow
     ) {
     }
 
+    /** Its strip in words: what is worn or broken; empty: nothing is graded so. */
+    public function worn(): string
+    {
+        $worn = array_filter($this->strip, static fn (WearCell $cell): bool => $cell->grade > 0);
+
+        return implode(', ', array_map(static fn (WearCell $cell): string => $cell->say(), $worn));
+    }
+
     /** @param array<string, mixed> $row of `memory_case` */
     public static function of(array $row): self
     {

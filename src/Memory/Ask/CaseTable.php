@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Memory\Ask;
 
 use App\Account\OurShop;
+use App\Platform\KeptForAWhile;
 use App\Platform\Tool;
 use App\Platform\WorkFolder;
 use Symfony\Component\Process\ExecutableFinder;
@@ -15,13 +16,14 @@ final readonly class CaseTable
 {
     private const MAKER = 'ssconvert';
 
-    public function __construct(private OurShop $shop, private Tool $tool)
+    public function __construct(private OurShop $shop, private Tool $tool, private KeptForAWhile $kept)
     {
     }
 
     public function makesSheets(): bool
     {
-        return null !== (new ExecutableFinder())->find(self::MAKER);
+        // Where it is not installed a shell is asked for it.
+        return $this->kept->of([self::MAKER], static fn (): bool => null !== (new ExecutableFinder())->find(self::MAKER));
     }
 
     /** @return array<string, int|float|string|bool|null> */
