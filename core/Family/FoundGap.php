@@ -41,7 +41,7 @@ final readonly class FoundGap
         $spread = Spread::over(array_map(static fn (Term $term): string => $term->reference, array_values($each)), $sources);
         $gaps = [];
         foreach ($spread->ways as $way) {
-            $gap = $expression->text($way['sources']);
+            $gap = $expression->text($way->sources);
             if (null === $gap) {
                 return new self($route, [], false, $from, array_values(array_unique($unread)));
             }

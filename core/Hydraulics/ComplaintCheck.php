@@ -11,16 +11,18 @@ use Japhrex\Core\Quantity\Quantity;
 final readonly class ComplaintCheck
 {
     /**
-     * @param array{cold: OilState, hot: OilState} $oil
-     * @param array{idle: float, working: float} $speeds rev/s
+     * @param float $idle rev/s
+     * @param float $working rev/s
      * @param float $needed Pa
      * @param float $relief Pa
      */
     public function __construct(
         private WornPump $new,
         private WornPump $found,
-        private array $oil,
-        private array $speeds,
+        private OilState $cold,
+        private OilState $hot,
+        private float $idle,
+        private float $working,
         private Orifice $demand,
         private float $needed,
         private float $relief,
@@ -31,8 +33,8 @@ final readonly class ComplaintCheck
     public function held(): array
     {
         $held = [];
-        foreach ($this->oil as $warmth => $oil) {
-            foreach ($this->speeds as $speed => $turns) {
+        foreach (['cold' => $this->cold, 'hot' => $this->hot] as $warmth => $oil) {
+            foreach (['idle' => $this->idle, 'working' => $this->working] as $speed => $turns) {
                 $held["$warmth-$speed-new"] = $this->new->held($turns, $oil, $this->demand, $this->relief);
                 $held["$warmth-$speed-found"] = $this->found->held($turns, $oil, $this->demand, $this->relief);
             }

@@ -78,7 +78,7 @@ final class Outline
      * @param list<Point> $face
      * @param list<Point> $contact
      *
-     * @return array{centre-x: float, centre-y: float, extent-x: float, extent-y: float}
+     * @return array<string, float> `centre-x`, `centre-y`, `extent-x`, `extent-y`
      */
     public static function within(array $face, array $contact): array
     {

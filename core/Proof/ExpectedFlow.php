@@ -33,28 +33,6 @@ final readonly class ExpectedFlow
         return [$expected - $half, $expected + $half];
     }
 
-    /**
-     * A judgement in words.
-     *
-     * @param array{passed: bool, share: float, short: float, warm: bool} $judged
-     */
-    public static function says(array $judged): string
-    {
-        $run = \sprintf(
-            '%s %.0f %% of the run lies in what the clearances let expect or above it; at the worst the flow is %.0f %% short.',
-            $judged['passed'] ? 'Passed:' : 'Missed:',
-            100 * $judged['share'],
-            100 * $judged['short'],
-        );
-
-        return match (true) {
-            $judged['passed'] => $run,
-            $judged['warm'] => $run
-                .' It falls short only once it is warm: hot oil runs through clearances, faces and side clearance first.',
-            default => $run.' It falls short cold as well: suction, displacement, a valve that does not close, a part the wrong way.',
-        };
-    }
-
     /** @return float m³/s; speed in rev/s, temperature in °C */
     public function at(float $pressure, float $speed, float $celsius): float
     {
@@ -62,17 +40,17 @@ final readonly class ExpectedFlow
     }
 
     /**
-     * @param list<array{t: float, mean: array<string, float>, ...}> $drawn
+     * @param list<DrawnPoint> $drawn
      *
      * @return list<float|null> for each point; null where pressure, speed or temperature is not told
      */
     public function along(array $drawn): array
     {
         return array_map(
-            fn (array $point): ?float => isset($point['mean']['pressure'], $point['mean']['speed'], $point['mean']['temperature'])
-                && $point['mean']['temperature'] >= -40.0
-                && $point['mean']['temperature'] <= 200.0
-                ? $this->at($point['mean']['pressure'], $point['mean']['speed'], $point['mean']['temperature'])
+            fn (DrawnPoint $point): ?float => isset($point->mean['pressure'], $point->mean['speed'], $point->mean['temperature'])
+                && $point->mean['temperature'] >= -40.0
+                && $point->mean['temperature'] <= 200.0
+                ? $this->at($point->mean['pressure'], $point->mean['speed'], $point->mean['temperature'])
                 : null,
             $drawn,
         );
@@ -81,32 +59,30 @@ final readonly class ExpectedFlow
     /**
      * Is enough of the run within the band, or above it?
      *
-     * @param list<array{t: float, mean: array<string, float>, ...}> $drawn
+     * @param list<DrawnPoint> $drawn
      *
-     * @return array{
-     *     passed: bool, share: float, short: float, warm: bool,
-     * }|null share of the run that is not short; short: by how much at the worst, as a share; warm: is it short in the warmer half only?
-     * Null: it cannot be told
+     * @return JudgedRun|null null: it cannot be told
      */
-    public function judge(array $drawn): ?array
+    public function judge(array $drawn): ?JudgedRun
     {
         $expected = $this->along($drawn);
         $told = array_filter(
             array_keys($drawn),
-            static fn (int $i): bool => isset($expected[$i], $drawn[$i]['mean']['flow']) && $expected[$i] > 0.0,
+            static fn (int $i): bool => isset($expected[$i], $drawn[$i]->mean['flow']) && $expected[$i] > 0.0,
         );
         if ([] === $told) {
             return null;
         }
-        $short = array_filter($told, fn (int $i): bool => $drawn[$i]['mean']['flow'] < self::band($expected[$i] ?? 0.0, $this->flowU)[0]);
-        $warmth = array_map(static fn (int $i): float => $drawn[$i]['mean']['temperature'], $told);
+        $short = array_filter($told, fn (int $i): bool => $drawn[$i]->mean['flow'] < self::band($expected[$i] ?? 0.0, $this->flowU)[0]);
+        $warmth = array_map(static fn (int $i): float => $drawn[$i]->mean['temperature'], $told);
         $middle = (min($warmth) + max($warmth)) / 2;
         $share = 1.0 - \count($short) / \count($told);
 
-        return [
-            'passed' => $share >= self::ENOUGH, 'share' => $share,
-            'short' => max(0.0, ...array_map(static fn (int $i): float => 1.0 - $drawn[$i]['mean']['flow'] / $expected[$i], $told)),
-            'warm' => [] !== $short && [] === array_filter($short, static fn (int $i): bool => $drawn[$i]['mean']['temperature'] < $middle),
-        ];
+        return new JudgedRun(
+            $share >= self::ENOUGH,
+            $share,
+            max(0.0, ...array_map(static fn (int $i): float => 1.0 - $drawn[$i]->mean['flow'] / $expected[$i], $told)),
+            [] !== $short && [] === array_filter($short, static fn (int $i): bool => $drawn[$i]->mean['temperature'] < $middle),
+        );
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Proof;
 
-use Japhrex\Core\Quantity\BareNumber;
-
 /** Rows of a stand that is running: they come a few at a time, each lot with its head. */
 final class LiveRows
 {
@@ -52,12 +50,12 @@ final class LiveRows
      *
      * @param float $start time of the first row of the run, in seconds
      *
-     * @return list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}>
+     * @return list<DrawnPoint>
      */
     public static function points(Recording $rows, float $start): array
     {
         return array_map(
-            static fn (array $point): array => ['t' => $point['t'] + $rows->times[0] - $start] + $point,
+            static fn (DrawnPoint $point): DrawnPoint => $point->after($rows->times[0] - $start),
             $rows->drawn(max(1, (int) round($rows->seconds() / self::SPAN))),
         );
     }
@@ -65,52 +63,33 @@ final class LiveRows
     /**
      * The points that can be read: what was stored before such rows were refused may hold numbers beyond any stand.
      *
-     * @param list<mixed> $points
+     * @param list<mixed> $stored
      *
-     * @return list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}>
+     * @return list<DrawnPoint>
      */
-    public static function readable(array $points): array
+    public static function readable(array $stored): array
     {
-        /** @var list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}> $readable */
-        $readable = array_values(array_filter($points, static fn (mixed $point): bool => \is_array($point) && null !== BareNumber::of(
-            $point['t'] ?? null
-        )
-            && [] === array_filter(
-                ['low', 'high', 'mean'],
-                static fn (string $of): bool => !\is_array($point[$of] ?? null)
-                    || [] !== array_filter($point[$of], static fn (mixed $value): bool => null === BareNumber::of($value)),
-            )));
-
-        return $readable;
+        return array_values(array_filter(array_map(DrawnPoint::read(...), $stored)));
     }
 
     /**
      * So few points that they can be drawn: neighbours go together.
      *
-     * @param list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}> $points
+     * @param list<DrawnPoint> $points
      *
-     * @return list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}>
+     * @return list<DrawnPoint>
      */
     public static function thinned(array $points, int $most): array
     {
         $together = (int) ceil(\count($points) / $most);
 
-        return $together < 2 ? $points : array_map(static function (array $some): array {
-            $one = ['t' => array_sum(array_column($some, 't')) / \count($some), 'low' => [], 'high' => [], 'mean' => []];
-            foreach (array_keys($some[0]['mean']) as $name) {
-                $one['low'][$name] = min(array_map(static fn (array $point): float => $point['low'][$name], $some));
-                $one['high'][$name] = max(array_map(static fn (array $point): float => $point['high'][$name], $some));
-                $one['mean'][$name] = array_sum(array_map(static fn (array $point): float => $point['mean'][$name], $some)) / \count($some);
-            }
-
-            return $one;
-        }, array_chunk($points, $together));
+        return $together < 2 ? $points : array_map(DrawnPoint::together(...), array_chunk($points, $together));
     }
 
     /**
      * Where the stand was silent.
      *
-     * @param list<array{t: float, ...}> $points
+     * @param list<DrawnPoint> $points
      *
      * @return list<array{float, float}> from and to, seconds since the first row
      */
@@ -118,8 +97,8 @@ final class LiveRows
     {
         $gaps = [];
         for ($i = 1, $n = \count($points); $i < $n; ++$i) {
-            if ($points[$i]['t'] - $points[$i - 1]['t'] > self::GAP) {
-                $gaps[] = [$points[$i - 1]['t'], $points[$i]['t']];
+            if ($points[$i]->t - $points[$i - 1]->t > self::GAP) {
+                $gaps[] = [$points[$i - 1]->t, $points[$i]->t];
             }
         }
 

@@ -134,9 +134,7 @@ final readonly class Recording
     /**
      * So few points that they can be drawn: of each span of time the lowest, the highest and the mean of each channel.
      *
-     * @return list<array{
-     *     t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>,
-     * }> t: middle of the span, seconds since the first row
+     * @return list<DrawnPoint>
      */
     public function drawn(int $points): array
     {
@@ -150,23 +148,15 @@ final readonly class Recording
                 ++$to;
             }
             if ($to > $from) {
-                $point = [
-                    't' => ($this->times[$from] + $this->times[$to - 1]) / 2 - $this->times[0],
-                    'low' => [],
-                    'high' => [],
-                    'mean' => [],
-                ];
+                $low = $high = $mean = [];
                 foreach ($this->values as $name => $values) {
                     $slice = \array_slice($values, $from, $to - $from);
                     if ([] !== $slice) {
-                        [
-                            $point['low'][$name],
-                            $point['high'][$name],
-                            $point['mean'][$name],
-                        ] = [min($slice), max($slice), array_sum($slice) / \count($slice)];
+                        [$low[$name], $high[$name], $mean[$name]] = [min($slice), max($slice), array_sum($slice) / \count($slice)];
                     }
                 }
-                $drawn[] = $point;
+                $middle = ($this->times[$from] + $this->times[$to - 1]) / 2 - $this->times[0];
+                $drawn[] = new DrawnPoint($middle, $low, $high, $mean);
             }
             $from = $to;
         }

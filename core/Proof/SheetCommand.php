@@ -27,15 +27,15 @@ final readonly class SheetCommand
     public const WHICH = ['strip', 'build', 'proof'];
 
     /**
-     * @return list<array{title: string, says: list<array{string, string}>}> the steps; what each says, as label and words
+     * @return list<SheetStep>
      *
      * @throws \InvalidArgumentException if there is no such sheet
      */
     public static function steps(Book $book, string $which): array
     {
         return match ($which) {
-            'strip' => array_map(static fn (StripStep $one): array => self::strip($book, $one), array_values($book->strip)),
-            'build' => array_map(static fn (BuildStep $one): array => self::build($book, $one), BuildSheet::of($book)),
+            'strip' => array_map(static fn (StripStep $one): SheetStep => self::strip($book, $one), array_values($book->strip)),
+            'build' => array_map(static fn (BuildStep $one): SheetStep => self::build($book, $one), BuildSheet::of($book)),
             'proof' => array_map(self::proof(...), ProofPlan::of($book, [new ToldComplaint('told', 'what was complained of', '')])),
             default => throw new \InvalidArgumentException(
                 \sprintf('There is no sheet "%s"; expected %s.', $which, implode(', ', self::WHICH)),
@@ -43,13 +43,13 @@ final readonly class SheetCommand
         };
     }
 
-    /** @param list<array{title: string, says: list<array{string, string}>}> $steps */
+    /** @param list<SheetStep> $steps */
     public static function told(string $title, array $steps): string
     {
         $text = $title."\n";
         foreach ($steps as $i => $step) {
-            $text .= \sprintf("\n%2d  %s\n", $i + 1, $step['title']);
-            foreach ($step['says'] as [$label, $words]) {
+            $text .= \sprintf("\n%2d  %s\n", $i + 1, $step->title);
+            foreach ($step->says as [$label, $words]) {
                 $text .= '    '.wordwrap($label.': '.$words, 100, "\n      ")."\n";
             }
         }
@@ -57,8 +57,7 @@ final readonly class SheetCommand
         return $text;
     }
 
-    /** @return array{title: string, says: list<array{string, string}>} */
-    private static function strip(Book $book, StripStep $step): array
+    private static function strip(Book $book, StripStep $step): SheetStep
     {
         return self::step($step->title, [
             'Caution' => [$step->caution],
@@ -73,8 +72,7 @@ final readonly class SheetCommand
         ]);
     }
 
-    /** @return array{title: string, says: list<array{string, string}>} */
-    private static function build(Book $book, BuildStep $step): array
+    private static function build(Book $book, BuildStep $step): SheetStep
     {
         return self::step(trim($step->title.('' === $step->value ? '' : ': '.$step->value)), [
             'Stage' => [$step->stage],
@@ -109,8 +107,7 @@ final readonly class SheetCommand
         ]);
     }
 
-    /** @return array{title: string, says: list<array{string, string}>} */
-    private static function proof(ProofItem $item): array
+    private static function proof(ProofItem $item): SheetStep
     {
         return self::step($item->title, [
             'Stage' => [$item->stage],
@@ -127,10 +124,8 @@ final readonly class SheetCommand
 
     /**
      * @param array<string, array<int, string|null>> $said
-     *
-     * @return array{title: string, says: list<array{string, string}>}
      */
-    private static function step(string $title, array $said): array
+    private static function step(string $title, array $said): SheetStep
     {
         $says = [];
         foreach ($said as $label => $lines) {
@@ -139,7 +134,7 @@ final readonly class SheetCommand
             }
         }
 
-        return ['title' => $title, 'says' => $says];
+        return new SheetStep($title, $says);
     }
 
     /**

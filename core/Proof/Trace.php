@@ -9,7 +9,7 @@ final readonly class Trace
 {
     /**
      * @param array<string, string> $units channel => unit as the stand writes it
-     * @param list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}> $drawn
+     * @param list<DrawnPoint> $drawn
      * @param list<float|null> $expected flow at each point; empty: it cannot be told
      * @param float $flowU expanded uncertainty of the stand's flow, m³/s
      * @param list<array{float, float}> $gaps
@@ -33,7 +33,7 @@ final readonly class Trace
     /** @return array<string, float> channel => mean over the last span */
     public function now(): array
     {
-        return [] === $this->drawn ? [] : $this->drawn[\count($this->drawn) - 1]['mean'];
+        return [] === $this->drawn ? [] : $this->drawn[\count($this->drawn) - 1]->mean;
     }
 
     /** @return array{float, float}|null between which flows the last point should lie */

@@ -65,8 +65,8 @@ final readonly class ChainDrawing
             $height = $heights[$id];
             $drawn[] = new DrawnNode(
                 $node,
-                $placed->boxes[$id]['x'] - Graphviz::BOX_WIDTH / 2,
-                $placed->boxes[$id]['y'] - $height / 2,
+                $placed->boxes[$id]->left(Graphviz::BOX_WIDTH),
+                $placed->boxes[$id]->top($height),
                 Graphviz::BOX_WIDTH,
                 $height,
                 $lines[$id],
@@ -87,8 +87,8 @@ final readonly class ChainDrawing
         foreach ($ghosts as $id => $kind) {
             $height = $heights[$id];
             $boxes[] = new DrawnGhost(
-                $placed->boxes[$id]['x'] - Graphviz::BOX_WIDTH / 2,
-                $placed->boxes[$id]['y'] - $height / 2,
+                $placed->boxes[$id]->left(Graphviz::BOX_WIDTH),
+                $placed->boxes[$id]->top($height),
                 Graphviz::BOX_WIDTH,
                 $height,
                 $lines[$id],

@@ -65,7 +65,7 @@ final readonly class Graphviz implements Layout
         foreach ($graph['objects'] as $i => $object) {
             $named[$i] = $ids[(int) substr($object['name'], 1)];
             [$x, $y] = $point($object['pos']);
-            $boxes[$named[$i]] = ['x' => $x, 'y' => $y];
+            $boxes[$named[$i]] = new BoxCentre($x, $y);
         }
         $paths = [];
         foreach ($graph['edges'] ?? [] as $edge) {

@@ -8,7 +8,7 @@ namespace App\Chain;
 final readonly class PlacedChain
 {
     /**
-     * @param array<string, array{x: float, y: float}> $boxes centre of each node's box
+     * @param array<string, BoxCentre> $boxes by node
      * @param array<string, string> $paths "from>to" => path of the line, as in SVG
      */
     public function __construct(public float $width, public float $height, public array $boxes, public array $paths)

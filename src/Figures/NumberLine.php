@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
+use App\Figures\Laid\LaidNumbers;
+use App\Figures\Laid\Mark;
+use App\Figures\Laid\Span;
+
 /** A value on a line with its band and what is allowed, laid out to pixels. */
 final class NumberLine
 {
@@ -30,13 +34,7 @@ final class NumberLine
         return $this;
     }
 
-    /**
-     * @return array{
-     *     spans: list<array{class: string, x: float, w: float, label: string}>,
-     *     marks: list<array{class: string, x: float, label: string, up: bool}>,
-     * }
-     */
-    public function laid(): array
+    public function laid(): LaidNumbers
     {
         $points = [...array_column($this->marks, 'at')];
         foreach ($this->spans as $span) {
@@ -49,20 +47,13 @@ final class NumberLine
             self::LEFT + (max($low - $room, min($high + $room, $v)) - $low + $room) / ($high - $low + 2 * $room) * self::WIDTH,
             1,
         );
-        $spans = array_map(
-            static fn (array $s): array => [
-                'class' => $s['class'],
-                'x' => $x($s['from']),
-                'w' => max(2.0, $x($s['to']) - $x($s['from'])),
-                'label' => $s['label'],
-            ],
-            $this->spans,
-        );
-        $marks = [];
-        foreach ($this->marks as $i => $mark) {
-            $marks[] = ['class' => $mark['class'], 'x' => $x($mark['at']), 'label' => $mark['label'], 'up' => 0 === $i % 2];
-        }
 
-        return ['spans' => $spans, 'marks' => $marks];
+        return new LaidNumbers(
+            array_map(
+                static fn (array $s): Span => new Span($s['class'], $x($s['from']), max(2.0, $x($s['to']) - $x($s['from'])), $s['label']),
+                $this->spans,
+            ),
+            array_map(static fn (array $mark): Mark => new Mark($mark['class'], $x($mark['at']), $mark['label']), $this->marks),
+        );
     }
 }

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
+use App\Figures\Laid\Dot;
+use App\Figures\Laid\LaidLine;
+use App\Figures\Laid\LaidPlot;
 use App\Platform\Axis;
+use App\Platform\Tick;
 
 /** A small plot: lines and points over two axes, laid out to pixels so that a template only has to draw it. */
 final class Plot
@@ -19,7 +23,7 @@ final class Plot
     /** @var list<array{class: string, label: string, points: list<array{float, float}>}> */
     private array $lines = [];
 
-    /** @var list<array{class: string, label: string, x: float, y: float}> */
+    /** @var list<Dot> in the units of the axes */
     private array $dots = [];
 
     public function __construct(
@@ -40,23 +44,16 @@ final class Plot
 
     public function dot(string $class, float $x, float $y, string $label = ''): self
     {
-        $this->dots[] = ['class' => $class, 'label' => $label, 'x' => $x, 'y' => $y];
+        $this->dots[] = new Dot($class, $label, $x, $y);
 
         return $this;
     }
 
-    /**
-     * @return array{
-     *     lines: list<array{class: string, label: string, path: string, x: float, y: float}>,
-     *     dots: list<array{class: string, label: string, x: float, y: float}>, xTicks: list<array{at: float, say: string}>,
-     *     yTicks: list<array{at: float, say: string}>, left: float, right: float, top: float, bottom: float,
-     * }
-     */
-    public function laid(): array
+    public function laid(): LaidPlot
     {
         $all = array_merge(
             ...array_map(static fn (array $line): array => $line['points'], $this->lines),
-            ...[array_map(static fn (array $dot): array => [$dot['x'], $dot['y']], $this->dots)],
+            ...[array_map(static fn (Dot $dot): array => [$dot->x, $dot->y], $this->dots)],
         );
         $across = $this->axis(array_column($all, 0));
         $up = $this->axis(array_column($all, 1));
@@ -66,32 +63,22 @@ final class Plot
             1,
         );
 
-        return [
-            'lines' => array_map(static function (array $line) use ($px, $py): array {
-                $points = array_map(static fn (array $p): array => [$px($p[0]), $py($p[1])], $line['points']);
-                $end = $points[\count($points) - 1] ?? [0.0, 0.0];
+        $tick = static fn (\Closure $to): \Closure => static fn (float $at): Tick => new Tick($to($at), Axis::say($at));
 
-                return [
-                    'class' => $line['class'],
-                    'label' => $line['label'],
-                    'path' => 'M'.implode('L', array_map(static fn (array $p): string => $p[0].' '.$p[1], $points)),
-                    'x' => $end[0],
-                    'y' => $end[1],
-                ];
-            }, $this->lines),
-            'dots' => array_map(
-                static fn (array $dot): array => [
-                    'class' => $dot['class'],
-                    'label' => $dot['label'],
-                    'x' => $px($dot['x']),
-                    'y' => $py($dot['y']),
-                ],
-                $this->dots,
-            ),
-            'xTicks' => array_map(static fn (float $at): array => ['at' => $px($at), 'say' => Axis::say($at)], $across->ticks),
-            'yTicks' => array_map(static fn (float $at): array => ['at' => $py($at), 'say' => Axis::say($at)], $up->ticks),
-            'left' => self::LEFT, 'right' => self::WIDTH - self::RIGHT, 'top' => self::TOP, 'bottom' => self::HEIGHT - self::BOTTOM,
-        ];
+        return new LaidPlot(
+            array_map(static fn (array $line): LaidLine => new LaidLine(
+                $line['class'],
+                $line['label'],
+                'M'.implode('L', array_map(static fn (array $p): string => $px($p[0]).' '.$py($p[1]), $line['points'])),
+            ), $this->lines),
+            array_map(static fn (Dot $dot): Dot => new Dot($dot->class, $dot->label, $px($dot->x), $py($dot->y)), $this->dots),
+            array_map($tick($px), $across->ticks),
+            array_map($tick($py), $up->ticks),
+            left: self::LEFT,
+            right: self::WIDTH - self::RIGHT,
+            top: self::TOP,
+            bottom: self::HEIGHT - self::BOTTOM,
+        );
     }
 
     /** @param list<float> $values */

@@ -68,8 +68,8 @@ final readonly class UnitMap
             $height = $heights[$part];
             $boxes[] = new MapBox(
                 $part,
-                $placed->boxes[$part]['x'] - Graphviz::BOX_WIDTH / 2,
-                $placed->boxes[$part]['y'] - $height / 2,
+                $placed->boxes[$part]->left(Graphviz::BOX_WIDTH),
+                $placed->boxes[$part]->top($height),
                 Graphviz::BOX_WIDTH,
                 $height,
                 $words,

@@ -98,13 +98,13 @@ final class GaugeGateway extends AbstractController
         echo "retry: 300\nid: $last\n\n";
         while (true) {
             foreach ($this->shots->sentTo($bench, $last) as $shot) {
-                $last = $shot['id'];
+                $last = $shot->id;
                 echo 'id: '.$last."\nevent: reading\ndata: ".json_encode(
                     [
-                        'value' => $shot['value'],
-                        'gauge' => $shot['gauge'],
-                        'name' => $shot['name'],
-                        'batteryLow' => (bool) $shot['battery_low'],
+                        'value' => $shot->value,
+                        'gauge' => $shot->gauge,
+                        'name' => $shot->name,
+                        'batteryLow' => $shot->isBatteryLow,
                     ],
                     \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
                 )."\n\n";

@@ -40,17 +40,11 @@ final readonly class Stand
         $read = Recording::read((string) file_get_contents($file));
         $read->mustFit('' === $case->displacement ? 0.0 : Quantity::parse($case->displacement, Dimension::Displacement)->si);
         $recording = new StandRecording($case, mb_substr($name, 0, 200), $this->stored->keep('recordings', $file), $who);
-        [
-            $recording->rowCount,
-            $recording->seconds,
-            $recording->units,
-            $recording->gaps,
-            $recording->drawn,
-        ] = [\count($read->times), $read->seconds(), $read->units, $read->gaps(), $read->drawn(self::POINTS)];
+        $recording->holds($read, self::POINTS);
         [$recording->stand, $recording->flowU] = [$on->name ?? '', $on?->u(Channel::Flow) ?? 0.0];
         $expected = $this->flow->expected($case, $recording->flowU);
         if (null !== $expected) {
-            [$recording->expected, $recording->judged] = [$expected->along($recording->drawn), $expected->judge($recording->drawn)];
+            $recording->expects($expected);
         }
         $this->entityManager->persist($recording);
         $this->entityManager->flush();

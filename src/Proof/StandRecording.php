@@ -12,14 +12,15 @@ use App\Intake\OfACase;
 use App\Platform\Identified;
 use App\Proof\Repository\StandRecordingRepository;
 use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Proof\DrawnPoint;
 use Japhrex\Core\Proof\ExpectedFlow;
+use Japhrex\Core\Proof\JudgedRun;
 use Japhrex\Core\Proof\LiveRows;
+use Japhrex\Core\Proof\Recording;
 use Japhrex\Core\Proof\Trace;
 
 /**
  * A recording of the stand. The file is kept as it came, under its hash; what is drawn is worked out once, when it comes.
- *
- * @phpstan-type Drawn list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}>
  */
 #[ORM\Entity(repositoryClass: StandRecordingRepository::class)]
 #[ORM\Table(name: 'stand_recording')]
@@ -44,17 +45,17 @@ class StandRecording implements Audited
     #[ORM\Column(type: 'json', options: ['jsonb' => true])]
     public array $gaps = [];
 
-    /** @var Drawn */
+    /** @var list<mixed> points as they are stored; see DrawnPoint */
     #[ORM\Column(type: 'json', options: ['jsonb' => true])]
-    public array $drawn = [];
+    private array $drawn = [];
 
     /** @var list<float|null> flow that the clearances let expect, for each point that is drawn; empty: it could not be told */
     #[ORM\Column(type: 'json', options: ['jsonb' => true])]
     public array $expected = [];
 
-    /** @var array{passed: bool, share: float, short: float, warm: bool}|null */
+    /** @var array<string, bool|float|int>|null as it is stored; see JudgedRun */
     #[ORM\Column(type: 'json', nullable: true, options: ['jsonb' => true])]
-    public ?array $judged = null;
+    private ?array $judged = null;
 
     /** The stand it was recorded on; empty: not told. */
     #[ORM\Column(length: 80)]
@@ -78,15 +79,30 @@ class StandRecording implements Audited
         $this->identify();
     }
 
+    /** @param int $points so many are drawn */
+    public function holds(Recording $read, int $points): void
+    {
+        [$this->rowCount, $this->seconds, $this->units] = [\count($read->times), $read->seconds(), $read->units];
+        $this->gaps = $read->gaps();
+        $this->drawn = array_map(static fn (DrawnPoint $point): array => $point->jsonSerialize(), $read->drawn($points));
+    }
+
+    /** Says of each point what the clearances let expect there, and judges the run by it. */
+    public function expects(ExpectedFlow $flow): void
+    {
+        $drawn = LiveRows::readable($this->drawn);
+        [$this->expected, $this->judged] = [$flow->along($drawn), $flow->judge($drawn)?->jsonSerialize()];
+    }
+
     public function trace(): Trace
     {
         return new Trace($this->units, LiveRows::readable($this->drawn), $this->expected, $this->flowU, $this->seconds, $this->gaps);
     }
 
-    /** What the judgement says; empty: there is none. */
-    public function says(): string
+    /** Null: what the clearances let expect could not be told. */
+    public function judged(): ?JudgedRun
     {
-        return null === $this->judged ? '' : ExpectedFlow::says($this->judged);
+        return null === $this->judged ? null : JudgedRun::read($this->judged);
     }
 
     public function auditName(): string

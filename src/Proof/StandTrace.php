@@ -6,7 +6,9 @@ namespace App\Proof;
 
 use App\Account\CurrentPerson;
 use App\Platform\Axis;
+use App\Platform\Tick;
 use Japhrex\Core\Proof\Channel;
+use Japhrex\Core\Proof\DrawnPoint;
 use Japhrex\Core\Proof\Trace;
 use Japhrex\Core\Quantity\Units;
 use Twig\Attribute\AsTwigFunction;
@@ -44,8 +46,8 @@ final readonly class StandTrace
             }
             $band = Channel::Flow === $channel ? $run->band() : [];
             $all = [
-                ...array_map(static fn (array $point): float => $point['low'][$name], $run->drawn),
-                ...array_map(static fn (array $point): float => $point['high'][$name], $run->drawn),
+                ...array_map(static fn (DrawnPoint $point): float => $point->low[$name], $run->drawn),
+                ...array_map(static fn (DrawnPoint $point): float => $point->high[$name], $run->drawn),
                 ...array_merge(...array_map(static fn (?array $one): array => $one ?? [], $band)),
             ];
             $unit = Units::named($this->person->units()->unit($channel->dimension()), $channel->dimension());
@@ -64,7 +66,7 @@ final readonly class StandTrace
                 $this->ticks($seconds),
                 self::between(
                     $times,
-                    array_map(static fn (array $point): array => [$point['low'][$name], $point['high'][$name]], $run->drawn),
+                    array_map(static fn (DrawnPoint $point): array => [$point->low[$name], $point->high[$name]], $run->drawn),
                     $x,
                     $scale,
                 ),
@@ -133,18 +135,18 @@ final readonly class StandTrace
         $last = null;
         foreach ($run->drawn as $point) {
             $broken = null === $last || ([] !== $run->gaps
-                && [] !== array_filter($run->gaps, static fn (array $gap): bool => $gap[0] < $point['t'] && $gap[1] > $last));
-            $path .= ($broken ? 'M' : 'L').$x($point['t']).' '.$y($point['mean'][$name]);
-            $last = $point['t'];
+                && [] !== array_filter($run->gaps, static fn (array $gap): bool => $gap[0] < $point->t && $gap[1] > $last));
+            $path .= ($broken ? 'M' : 'L').$x($point->t).' '.$y($point->mean[$name]);
+            $last = $point->t;
         }
 
         return $path;
     }
 
-    /** @return list<DrawnTick> */
+    /** @return list<Tick> */
     private function ticks(Axis $axis): array
     {
-        return array_map(static fn (float $at): DrawnTick => new DrawnTick($axis->share($at), Axis::say($at)), $axis->ticks);
+        return array_map(static fn (float $at): Tick => new Tick($axis->share($at), Axis::say($at)), $axis->ticks);
     }
 
     private function show(float $si, Channel $channel): string

@@ -55,7 +55,7 @@ final readonly class MakeReportHandler
         $html = $this->twig->render('report/pdf.html.twig', [
             'case' => $report->case,
             'verdict' => $verdict,
-            'text' => array_map($report->for->of(...), $text),
+            'text' => $text->copy($report->for->of(...)),
             'for' => $report->for,
             'assets' => 'file://'.$this->projectDir.'/assets',
             'made' => $verdict->secondAt ?? $report->madeAt,

@@ -69,7 +69,7 @@ final class ReportController extends AbstractController
         $verdict = $signing->current($case);
         $for = $request->request->getEnum('for', ReportFor::class, ReportFor::Whole);
         $text = $verdict->reportText();
-        if (ReportFor::Whole !== $for && null !== $text && !ReportFor::isOffered($text['body'])) {
+        if (ReportFor::Whole !== $for && null !== $text && !ReportFor::isOffered($text->body)) {
             throw new ShopError('This report was signed before copies for others were kept: there is the whole of it alone.', 409);
         }
         $report = new Report($case, $this->entityManager->contains($verdict) ? $verdict : null, $person->get(), $for);
@@ -84,7 +84,7 @@ final class ReportController extends AbstractController
     private function asSigned(Verdict $verdict): string
     {
         // What styles a drawing on paper stands within it; a page has its own style and allows no other.
-        $text = (string) preg_replace('~<style>.*?</style>~s', '', $verdict->reportText()['body'] ?? '');
+        $text = (string) preg_replace('~<style>.*?</style>~s', '', $verdict->reportText()->body ?? '');
         $text = (string) preg_replace_callback(
             '~href="#plate-([0-9a-f-]{36})"~',
             fn (array $found): string => \sprintf('href="%s"', $this->generateUrl('photo', [

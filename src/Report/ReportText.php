@@ -13,6 +13,7 @@ use App\Evidence\Repository\ClipRepository;
 use App\Evidence\Repository\PhotoRepository;
 use App\Intake\CaseFile;
 use App\Intake\Kept\KeptOfCase;
+use App\Verdict\ReportWords;
 use App\Verdict\SignedText;
 use App\Verdict\Verdict;
 use Twig\Environment;
@@ -32,15 +33,15 @@ final readonly class ReportText implements SignedText
     ) {
     }
 
-    public function write(CaseFile $case, Verdict $verdict): array
+    public function write(CaseFile $case, Verdict $verdict): ReportWords
     {
         $with = ['print' => true, 'clips' => $this->clips->ofCase($case), 'head' => $this->trail->headOf($case->id)]
             + $this->with($case, $verdict);
 
-        return [
-            'body' => $this->twig->render('report/_body.html.twig', $with),
-            'plates' => $this->twig->render('report/_plates.html.twig', $with),
-        ];
+        return new ReportWords(
+            $this->twig->render('report/_body.html.twig', $with),
+            $this->twig->render('report/_plates.html.twig', $with),
+        );
     }
 
     /** What is not signed yet, for a page. */

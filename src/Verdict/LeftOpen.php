@@ -17,7 +17,7 @@ final readonly class LeftOpen
     /**
      * @param array<mixed> $reasons as typed, by point
      *
-     * @return array{list<array{point: string, reason: string}>, int} those with a reason, and how many miss one that they must have
+     * @return array{list<OpenPoint>, int} those with a reason, and how many miss one that they must have
      */
     public function reasoned(CaseFile $case, array $reasons): array
     {
@@ -27,7 +27,7 @@ final readonly class LeftOpen
             $typed = $reasons[$problem->key()] ?? null;
             $reason = \is_string($typed) ? mb_substr(trim($typed), 0, 500) : '';
             if ('' !== $reason) {
-                $despite[] = ['point' => $problem->message, 'reason' => $reason];
+                $despite[] = new OpenPoint($problem->message, $reason);
             } elseif (!$problem->rule->isOnlyProvisional()) {
                 ++$missing;
             }

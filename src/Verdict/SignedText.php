@@ -9,6 +9,5 @@ use App\Intake\CaseFile;
 /** The words of the report, taken when the second signs: whatever is made of a signed case later says the same. */
 interface SignedText
 {
-    /** @return array{body: string, plates: string} HTML; pictures by the key of their photo */
-    public function write(CaseFile $case, Verdict $verdict): array;
+    public function write(CaseFile $case, Verdict $verdict): ReportWords;
 }

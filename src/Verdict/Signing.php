@@ -155,16 +155,9 @@ final readonly class Signing
             );
         }
         $verdict->signSecond($user);
-        $report = $this->text->write($verdict->case, $verdict);
-        $verdict->keepReport($report, self::hashOf($report));
+        $verdict->keepReport($this->text->write($verdict->case, $verdict));
         $this->entityManager->flush();
         $this->bus->dispatch(new Signed($verdict->id));
-    }
-
-    /** @param array{body: string, plates: string} $report */
-    public static function hashOf(array $report): string
-    {
-        return hash('sha256', $report['body']."\n".$report['plates']);
     }
 
     /** Opens a signed case again: the signed verdict stays, a new revision starts from it. */

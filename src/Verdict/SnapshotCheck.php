@@ -27,7 +27,7 @@ final readonly class SnapshotCheck implements StoredThing
                 $text = $verdict->reportText();
                 $wrong = array_filter([
                     Snapshot::hash($verdict->snapshot() ?? []) === $verdict->snapshotHash ? null : 'the document is not what was signed',
-                    null === $verdict->reportHash || (null !== $text && Signing::hashOf($text) === $verdict->reportHash)
+                    null === $verdict->reportHash || $text?->hash() === $verdict->reportHash
                         ? null
                         : 'the words of the report are not what was signed',
                 ]);

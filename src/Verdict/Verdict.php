@@ -41,7 +41,7 @@ class Verdict implements Audited
     /**
      * Points that the chain left open when it was signed, each with the reason why it may.
      *
-     * @var list<array{point: string, reason: string}>
+     * @var list<array<string, string>> as they are stored; see OpenPoint
      */
     #[ORM\Column(type: 'json')]
     public array $despite = [];
@@ -163,15 +163,13 @@ class Verdict implements Audited
         return null !== $this->signedAt && null === $this->secondAt;
     }
 
-    /**
-     * @return array{body: string, plates: string}|null the report as it was signed; null while it is not, or before there was such a text
-     */
-    public function reportText(): ?array
+    /** The report as it was signed; null while it is not, or before there was such a text. */
+    public function reportText(): ?ReportWords
     {
         $text = $this->isSigned() ? $this->snapshot()['report'] ?? null : null;
 
         return \is_array($text) && \is_string($text['body'] ?? null) && \is_string($text['plates'] ?? null)
-            ? ['body' => $text['body'], 'plates' => $text['plates']]
+            ? new ReportWords($text['body'], $text['plates'])
             : null;
     }
 
@@ -211,10 +209,10 @@ class Verdict implements Audited
         $this->snapshotHash = $hash;
     }
 
-    /** @param list<array{point: string, reason: string}> $despite points of the chain that stay open, each with its reason */
+    /** @param list<OpenPoint> $despite */
     public function leaveOpen(array $despite): void
     {
-        $this->despite = $despite;
+        $this->despite = array_map(static fn (OpenPoint $one): array => $one->jsonSerialize(), $despite);
     }
 
     /** The second signature closes the case. */
@@ -224,10 +222,9 @@ class Verdict implements Audited
         $this->case->close($this->secondAt);
     }
 
-    /** @param array{body: string, plates: string} $report */
-    public function keepReport(array $report, string $hash): void
+    public function keepReport(ReportWords $report): void
     {
-        $this->write(($this->snapshot() ?? []) + ['report' => $report]);
-        $this->reportHash = $hash;
+        $this->write(($this->snapshot() ?? []) + ['report' => ['body' => $report->body, 'plates' => $report->plates]]);
+        $this->reportHash = $report->hash();
     }
 }

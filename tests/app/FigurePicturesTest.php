@@ -9,6 +9,7 @@ use App\Figures\Asked;
 use App\Figures\Drawings;
 use App\Figures\FigureDesk;
 use App\Figures\FigureText;
+use App\Figures\Laid\LaidPlot;
 use App\Figures\NumberLine;
 use App\Figures\Plot;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -47,20 +48,20 @@ final class FigurePicturesTest extends AppTestCase
     {
         $plot = (new Plot('speed', 'flow'))->line('found', [[3.0, 7.0], [97.0, 41.0]])->dot('new', 50.0, 23.0, 'here');
         $laid = $plot->laid();
-        self::assertSame(['0', '20', '40', '60', '80', '100'], array_column($laid['xTicks'], 'say'));
-        self::assertSame(['0', '10', '20', '30', '40', '50'], array_column($laid['yTicks'], 'say'));
+        self::assertSame(['0', '20', '40', '60', '80', '100'], array_column($laid->xTicks, 'says'));
+        self::assertSame(['0', '10', '20', '30', '40', '50'], array_column($laid->yTicks, 'says'));
         // Half way between the ends of both axes, upside down on the screen.
-        self::assertEqualsWithDelta(($laid['left'] + $laid['right']) / 2, $laid['dots'][0]['x'], 0.1);
-        self::assertEqualsWithDelta($laid['bottom'] - 0.46 * ($laid['bottom'] - $laid['top']), $laid['dots'][0]['y'], 0.1);
+        self::assertEqualsWithDelta(($laid->left + $laid->right) / 2, $laid->dots[0]->x, 0.1);
+        self::assertEqualsWithDelta($laid->bottom - 0.46 * ($laid->bottom - $laid->top), $laid->dots[0]->y, 0.1);
     }
 
     public function testAPlotOfSizesDoesNotBeginAtZero(): void
     {
         $laid = (new Plot('place', 'size', fromZero: false))->line('found', [[1.0, 44.01], [2.0, 44.03]])->laid();
-        self::assertGreaterThan(43.9, (float) $laid['yTicks'][0]['say']);
+        self::assertGreaterThan(43.9, (float) $laid->yTicks[0]->says);
         self::assertNotSame(
             [],
-            (new Plot('x', 'y'))->line('found', [[1.0, 5.0], [1.0, 5.0]])->laid()['xTicks'],
+            (new Plot('x', 'y'))->line('found', [[1.0, 5.0], [1.0, 5.0]])->laid()->xTicks,
             'a single point still has axes',
         );
     }
@@ -72,16 +73,16 @@ final class FigurePicturesTest extends AppTestCase
             -\INF,
             28.60,
         )->span('guard', 28.50, 28.52)->mark('value', 28.51, 'x')->mark('limit', 28.60, 'max')->laid();
-        self::assertLessThan($laid['marks'][1]['x'], $laid['marks'][0]['x']);
+        self::assertLessThan($laid->marks[1]->x, $laid->marks[0]->x);
         self::assertEqualsWithDelta(
-            $laid['marks'][0]['x'],
-            $laid['spans'][1]['x'] + $laid['spans'][1]['w'] / 2,
+            $laid->marks[0]->x,
+            $laid->spans[1]->x + $laid->spans[1]->w / 2,
             0.2,
             'the value stands in the middle of its guard band',
         );
         self::assertEqualsWithDelta(
-            $laid['marks'][1]['x'],
-            $laid['spans'][0]['x'] + $laid['spans'][0]['w'],
+            $laid->marks[1]->x,
+            $laid->spans[0]->x + $laid->spans[0]->w,
             0.2,
             'what is allowed ends at the limit',
         );
@@ -146,16 +147,16 @@ final class FigurePicturesTest extends AppTestCase
             self::em()->flush();
             foreach (self::service(Drawings::class)->plot($this->ask($name, [])) as $picture) {
                 $laid = $picture->data['laid'];
-                self::assertIsArray($laid);
-                foreach ($laid['lines'] as $line) {
-                    preg_match_all('/([\d.]+) ([\d.]+)/', $line['path'], $points, \PREG_SET_ORDER);
+                self::assertInstanceOf(LaidPlot::class, $laid);
+                foreach ($laid->lines as $line) {
+                    preg_match_all('/([\d.]+) ([\d.]+)/', $line->path, $points, \PREG_SET_ORDER);
                     self::assertNotSame([], $points);
                     foreach ($points as [, $x, $y]) {
                         self::assertTrue(
-                            (float) $x >= $laid['left'] - 0.1
-                                && (float) $x <= $laid['right'] + 0.1
-                                && (float) $y >= $laid['top'] - 0.1
-                                && (float) $y <= $laid['bottom'] + 0.1,
+                            (float) $x >= $laid->left - 0.1
+                                && (float) $x <= $laid->right + 0.1
+                                && (float) $y >= $laid->top - 0.1
+                                && (float) $y <= $laid->bottom + 0.1,
                             "$name: $x $y",
                         );
                     }

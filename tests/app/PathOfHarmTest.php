@@ -122,7 +122,7 @@ final class PathOfHarmTest extends SignedCaseTestCase
 
     public function testPaperIsColouredWithoutAStyleSheet(): void
     {
-        $body = (string) (self::service(Signing::class)->current($this->signedCase())->reportText()['body'] ?? '');
+        $body = (string) (self::service(Signing::class)->current($this->signedCase())->reportText()->body ?? '');
         $drawn = explode('</svg>', explode('<svg', $body)[1] ?? '')[0];
         self::assertStringContainsString('Scored block', $drawn);
         // The face of the block, grade 3, in the colour of its grade, told at each line or at the group.

@@ -51,7 +51,7 @@ final class ReportCopiesTest extends SignedCaseTestCase
     public function testNothingIsWordedOtherwiseAndNoMarkIsLeftOpen(): void
     {
         $text = self::service(Signing::class)->current($this->signedCase())->reportText() ?? self::fail('It is not signed.');
-        foreach ($text as $words) {
+        foreach ([$text->body, $text->plates] as $words) {
             $marks = preg_match_all('~<!--(/?)not[^>]*-->~', $words, $found);
             self::assertSame(0, $marks % 2);
             foreach ($found[1] as $i => $closes) {

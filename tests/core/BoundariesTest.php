@@ -19,6 +19,7 @@ use Japhrex\Core\Measuring\JudgedPlace;
 use Japhrex\Core\Measuring\Limits;
 use Japhrex\Core\Measuring\LimitVerdict;
 use Japhrex\Core\Measuring\Window;
+use Japhrex\Core\Proof\DrawnPoint;
 use Japhrex\Core\Proof\ExpectedFlow;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
@@ -213,20 +214,15 @@ final class BoundariesTest extends TestCase
     {
         $expected = new ExpectedFlow(new WornPump(28.7e-6, []), new Oil(46e-6, 6.8e-6, 870.0));
         $run = static fn (int $short): array => array_map(
-            static fn (int $i): array => [
-                't' => (float) $i,
-                'low' => [],
-                'high' => [],
-                'mean' => [
-                    'pressure' => 100e5,
-                    'speed' => 25.0,
-                    'temperature' => 40.0,
-                    'flow' => 28.7e-6 * 25.0 * ($i < $short ? 0.94 : 0.96),
-                ],
-            ],
+            static fn (int $i): DrawnPoint => new DrawnPoint((float) $i, [], [], [
+                'pressure' => 100e5,
+                'speed' => 25.0,
+                'temperature' => 40.0,
+                'flow' => 28.7e-6 * 25.0 * ($i < $short ? 0.94 : 0.96),
+            ]),
             range(0, 99),
         );
-        self::assertSame([true, 0.95], [$expected->judge($run(5))['passed'] ?? null, $expected->judge($run(5))['share'] ?? null]);
-        self::assertFalse($expected->judge($run(6))['passed'] ?? null);
+        self::assertSame([true, 0.95], [$expected->judge($run(5))?->passed, $expected->judge($run(5))?->share]);
+        self::assertFalse($expected->judge($run(6))->passed ?? true);
     }
 }

@@ -7,6 +7,7 @@ namespace Japhrex\Core\Chain\Ground;
 use Japhrex\Core\Chain\Inference\Answer;
 use Japhrex\Core\Chain\Inference\Inference;
 use Japhrex\Core\Chain\Inference\Question;
+use Japhrex\Core\Chain\Inference\Weighed;
 use Japhrex\Core\Family\Book;
 
 /** What the network of a case says: candidates with their stories, and what to look at next. */
@@ -199,13 +200,13 @@ final readonly class Analysis
                 $contradicts[] = $finding;
             }
         }
-        $weights = $this->answer->weights[$node] ?? ['for' => [], 'against' => []];
+        $weights = $this->answer->weights[$node] ?? new Weighed();
 
         return new Candidate(
             $this->ground->spots[$id],
             $this->answer->posteriors[$node],
-            $this->named($weights['for']),
-            $this->named($weights['against']),
+            $this->named($weights->for),
+            $this->named($weights->against),
             $explains,
             $leaves,
             $contradicts,

@@ -12,13 +12,11 @@ final readonly class Answer
 
     /**
      * @param array<int, float> $posteriors node => chance that it is true
-     * @param array<int, array{
-     *     for: array<int, float|null>, against: array<int, float|null>,
-     * }> $weights origin => finding => decibans; null: infinite or undefined
-     * @param array<int, array{bits: float, per-minute: float}>|null $checks node => what a look at it would settle; null: not asked for
+     * @param array<int, Weighed> $weights by origin
+     * @param array<int, LookSettles>|null $checks by node that can be looked at; null: not asked for
      * @param array<int, array<int, float>> $given node that is asked for => chance of every node that leads to a finding, with that one
      *                                             present
-     * @param array{samples: int, effective: float, seed: int, errors: array<int, float>}|null $sampling
+     * @param Sampled|null $sampling null: it is exact
      */
     public function __construct(
         public string $method,
@@ -26,7 +24,7 @@ final readonly class Answer
         public array $posteriors,
         public array $weights,
         public ?array $checks,
-        public ?array $sampling = null,
+        public ?Sampled $sampling = null,
         public string $note = '',
         public array $given = [],
     ) {
@@ -62,31 +60,31 @@ final readonly class Answer
         $data = ['method' => $this->method];
         if (null !== $this->sampling) {
             $data += [
-                'samples' => $this->sampling['samples'],
-                'effective-samples' => $this->sampling['effective'],
-                'seed' => $this->sampling['seed'],
-                'standard-error' => $byId($this->sampling['errors']),
+                'samples' => $this->sampling->samples,
+                'effective-samples' => $this->sampling->effective,
+                'seed' => $this->sampling->seed,
+                'standard-error' => $byId($this->sampling->errors),
             ];
         }
         $data += ['log-evidence' => $this->logEvidence, 'posteriors' => $byId($this->posteriors)];
-        $ranked = null === $this->sampling || $this->sampling['effective'] >= Sampling::ENOUGH;
+        $ranked = null === $this->sampling || $this->sampling->effective >= Sampling::ENOUGH;
         $data['candidates'] = array_map(
             fn (int $origin): array => ['id' => $id($origin), 'posterior' => $this->posteriors[$origin]] + (
                 null === $this->sampling ? [
-                    'for' => $byId($this->weights[$origin]['for'] ?? []),
-                    'against' => $byId($this->weights[$origin]['against'] ?? []),
+                    'for' => $byId($this->weights[$origin]->for ?? []),
+                    'against' => $byId($this->weights[$origin]->against ?? []),
                 ] : []
             ),
             $ranked ? $this->candidates($question) : [],
         );
         if (null !== $this->checks) {
             $checks = $this->checks;
-            uksort($checks, static fn (int $a, int $b): int => [$checks[$b]['per-minute'], $a] <=> [$checks[$a]['per-minute'], $b]);
+            uksort($checks, static fn (int $a, int $b): int => [$checks[$b]->bitsAMinute, $a] <=> [$checks[$a]->bitsAMinute, $b]);
             $data['checks'] = array_map(
                 static fn (int $node): array => [
                     'id' => $id($node),
-                    'bits' => $checks[$node]['bits'],
-                    'bits-per-minute' => $checks[$node]['per-minute'],
+                    'bits' => $checks[$node]->bits,
+                    'bits-per-minute' => $checks[$node]->bitsAMinute,
                 ],
                 array_keys($checks),
             );

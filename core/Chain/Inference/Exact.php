@@ -232,7 +232,7 @@ final class Exact
      *
      * @param array<int, float> $minutes
      *
-     * @return array<int, array{bits: float, per-minute: float}>
+     * @return array<int, LookSettles> by node
      */
     private function checks(array $minutes): array
     {
@@ -251,7 +251,7 @@ final class Exact
                     $bits += $before[$i] - $chance * self::entropy($ifTrue[$origin]) - (1.0 - $chance) * self::entropy($ifFalse[$origin]);
                 }
             }
-            $checks[$node] = ['bits' => $bits, 'per-minute' => $bits / $each];
+            $checks[$node] = new LookSettles($bits, $each);
         }
 
         return $checks;

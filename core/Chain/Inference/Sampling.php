@@ -92,7 +92,7 @@ final readonly class Sampling
             $posteriors,
             [],
             null,
-            ['samples' => $drew, 'effective' => $effective, 'seed' => self::SEED, 'errors' => $errors],
+            new Sampled($drew, $effective, self::SEED, $errors),
             $note,
         );
     }

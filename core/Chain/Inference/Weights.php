@@ -24,7 +24,7 @@ final readonly class Weights
     /**
      * For each origin: 10·log₁₀ of its odds with a finding over its odds without it, all others kept.
      *
-     * @return array<int, array{for: array<int, float|null>, against: array<int, float|null>}>
+     * @return array<int, Weighed> by origin
      */
     public function weigh(): array
     {
@@ -56,7 +56,7 @@ final readonly class Weights
 
         $weights = [];
         foreach ($origins as $origin) {
-            $weights[$origin] = ['for' => $for[$origin], 'against' => $against[$origin]];
+            $weights[$origin] = new Weighed($for[$origin], $against[$origin]);
         }
 
         return $weights;

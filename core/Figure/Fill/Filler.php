@@ -78,7 +78,7 @@ final readonly class Filler
     private function atPlaces(Fill $fill, Sources $sources, array $from): array
     {
         $spread = Spread::over($fill->eachOf(), $sources);
-        $values = array_map(fn (array $way): float => $this->result($fill, $this->typed($fill, $way['sources'])), $spread->ways);
+        $values = array_map(fn (Meeting $way): float => $this->result($fill, $this->typed($fill, $way->sources)), $spread->ways);
         $ways = array_keys($values);
         if ($spread->isBand) {
             $ways = array_values(
@@ -88,8 +88,8 @@ final readonly class Filler
         $at = [];
         foreach ($ways as $n => $i) {
             $at[] = new PlaceSize(
-                $spread->isBand ? (\count($ways) < 2 ? '' : [Derived::LEAST, Derived::LARGEST][$n]) : $spread->ways[$i]['place'],
-                new Size($values[$i], $this->uncertainty($fill, $spread->ways[$i]['sources'], $from, $values[$i])),
+                $spread->isBand ? (\count($ways) < 2 ? '' : [Derived::LEAST, Derived::LARGEST][$n]) : $spread->ways[$i]->place,
+                new Size($values[$i], $this->uncertainty($fill, $spread->ways[$i]->sources, $from, $values[$i])),
             );
         }
 

@@ -17,7 +17,7 @@ final readonly class Spread
     private const MOST = 400;
 
     /**
-     * @param non-empty-list<array{place: string, sources: Sources}> $ways
+     * @param non-empty-list<Meeting> $ways
      * @param bool $isBand any pairing may occur: of all ways the least and the largest count
      */
     private function __construct(public array $ways, public bool $isBand)
@@ -56,10 +56,10 @@ final readonly class Spread
 
         return new self(
             array_map(
-                static fn (array $way): array => [
-                    'place' => $way['place'],
-                    'sources' => [] === $way['chosen'] ? $sources : new Chosen($sources, $way['chosen']),
-                ],
+                static fn (array $way): Meeting => new Meeting(
+                    $way['place'],
+                    [] === $way['chosen'] ? $sources : new Chosen($sources, $way['chosen']),
+                ),
                 $ways,
             ),
             \count($groups) > 1 || $banded,

@@ -68,8 +68,10 @@ final readonly class ComplaintCheckFigure implements Figure
         $check = new ComplaintCheck(
             PumpInputs::pump($inputs, 'new-paths'),
             PumpInputs::pump($inputs, 'found-paths'),
-            ['cold' => OilInputs::state($inputs, 'cold'), 'hot' => OilInputs::state($inputs, 'hot')],
-            ['idle' => $inputs->si('idle'), 'working' => $inputs->si('working')],
+            OilInputs::state($inputs, 'cold'),
+            OilInputs::state($inputs, 'hot'),
+            $inputs->si('idle'),
+            $inputs->si('working'),
             new Orifice($inputs->si('demand')),
             $inputs->si('needed'),
             $inputs->si('relief'),

@@ -89,17 +89,19 @@ final readonly class BroughtPage
         return $found;
     }
 
-    /** @return list<array{place: string, field: string, typed: string, verdict: string}> */
+    /** @return list<ReadElsewhere> */
     public function readings(): array
     {
-        return array_values(array_map(function (array $one): array {
+        return array_values(array_map(function (array $one): ReadElsewhere {
             [$part, $field] = [self::text($one, 'part'), self::text($one, 'field')];
             $typed = array_filter((array) ($one['typed'] ?? []), \is_string(...));
 
-            return [
-                'place' => $this->place($part), 'field' => $this->book?->part($part)?->fields[$field]->name ?? self::words($field),
-                'typed' => implode('; ', $typed), 'verdict' => self::text($one, 'verdict'),
-            ];
+            return new ReadElsewhere(
+                $this->place($part),
+                $this->book?->part($part)?->fields[$field]->name ?? self::words($field),
+                implode('; ', $typed),
+                self::text($one, 'verdict'),
+            );
         }, array_filter($this->all('readings'), static fn (array $one): bool => [] !== ($one['typed'] ?? []))));
     }
 

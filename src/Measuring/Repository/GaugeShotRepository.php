@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Measuring\Repository;
 
 use App\Measuring\GaugeShot;
+use App\Measuring\SentShot;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 
@@ -24,7 +25,7 @@ final class GaugeShotRepository extends ServiceEntityRepository
     /**
      * What gauges sent to a bench after a shot; plain rows, since a stream stays open for minutes.
      *
-     * @return list<array{id: string, value: string, gauge: string, name: string, battery_low: bool|int}>
+     * @return list<SentShot>
      */
     public function sentTo(string $bench, string $after): array
     {
@@ -35,6 +36,8 @@ final class GaugeShotRepository extends ServiceEntityRepository
             ['bench' => $bench, 'after' => $after],
         );
 
-        return $shots;
+        return array_map(static fn (array $shot): SentShot => new SentShot(
+            $shot['id'], $shot['value'], $shot['gauge'], $shot['name'], (bool) $shot['battery_low'],
+        ), $shots);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Memory\Life;
 
+use App\Platform\Tick;
 use Japhrex\Core\Memory\Life\LivedGroup;
 
 /** Weibull paper: time on a logarithmic scale, the share failed so that a Weibull distribution is a straight line. Laid out to pixels. */
@@ -19,13 +20,13 @@ final readonly class Paper
     private const POINTS = 200;
     private const SHARES = [0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 0.8, 0.9, 0.99];
 
-    /** @var list<array{at: float, say: string}> */
+    /** @var list<Tick> */
     public array $xTicks;
 
-    /** @var list<array{at: float, say: string}> */
+    /** @var list<Tick> */
     public array $yTicks;
 
-    /** @var list<array{points: list<array{float, float}>, path: string|null}> by group: failures, and the fitted line */
+    /** @var list<PaperLine> by group */
     public array $groups;
 
     public float $left;
@@ -47,21 +48,21 @@ final readonly class Paper
         );
         [$this->left, $this->right, $this->bottom] = [self::LEFT, self::WIDTH - self::RIGHT, self::HEIGHT - self::BOTTOM];
         $this->xTicks = array_values(array_map(
-            static fn (float $time): array => ['at' => $px($time), 'say' => rtrim(rtrim(number_format($time, 1, '.', ''), '0'), '.')],
+            static fn (float $time): Tick => new Tick($px($time), rtrim(rtrim(number_format($time, 1, '.', ''), '0'), '.')),
             array_filter(self::rounds(), static fn (float $time): bool => $time >= $low && $time <= $high),
         ));
         $this->yTicks = array_map(
-            static fn (float $share): array => ['at' => $py($share), 'say' => round(100 * $share).' %'],
+            static fn (float $share): Tick => new Tick($py($share), round(100 * $share).' %'),
             self::SHARES,
         );
-        $this->groups = array_map(static fn (LivedGroup $one): array => [
+        $this->groups = array_map(static fn (LivedGroup $one): PaperLine => new PaperLine(
             // Of so few failures that no life is told none is drawn.
-            'points' => null === $one->fit ? [] : array_map(
+            null === $one->fit ? [] : array_map(
                 static fn (array $at): array => [$px($at[0]), $py(min(0.99, max(0.01, $at[1])))],
                 self::some($one->points()),
             ),
-            'path' => self::path($one, $low, $high, $px, $py),
-        ], $groups);
+            self::path($one, $low, $high, $px, $py),
+        ), $groups);
     }
 
     /**

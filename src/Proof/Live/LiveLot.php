@@ -7,6 +7,7 @@ namespace App\Proof\Live;
 use App\Platform\Identified;
 use App\Proof\Repository\LiveLotRepository;
 use Doctrine\ORM\Mapping as ORM;
+use Japhrex\Core\Proof\DrawnPoint;
 
 /** Rows as they came from the stand, and the points that they add to the trace. */
 #[ORM\Entity(repositoryClass: LiveLotRepository::class)]
@@ -16,7 +17,7 @@ class LiveLot
 {
     use Identified;
 
-    /** @param list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}> $points */
+    /** @param list<DrawnPoint> $points as they come; read back they are plain: LiveLotRepository::points */
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]

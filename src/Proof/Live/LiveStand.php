@@ -109,7 +109,6 @@ final readonly class LiveStand
         foreach ($this->lots->points($run) as $lot) {
             array_push($points, ...LiveRows::readable(array_values($lot)));
         }
-        /** @var list<array{t: float, low: array<string, float>, high: array<string, float>, mean: array<string, float>}> $points */
         $drawn = LiveRows::thinned($points, Stand::POINTS);
         $flowU = $run->stand->u(Channel::Flow);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\core\Proof;
 
+use Japhrex\Core\Proof\DrawnPoint;
 use Japhrex\Core\Proof\ExpectedFlow;
 use Japhrex\Core\Proof\LiveRows;
 use Japhrex\Core\Proof\Trace;
@@ -23,7 +24,7 @@ final class LiveRowsTest extends TestCase
         // The middle of 2.0 and 2.1 s, counted from 1.0 s; 42 L/min is 0.0007 m³/s.
         self::assertEqualsWithDelta(
             [1.05, 0.0007, 40 / 60000, 44 / 60000],
-            [$point['t'], $point['mean']['flow'], $point['low']['flow'], $point['high']['flow']],
+            [$point->t, $point->mean['flow'], $point->low['flow'], $point->high['flow']],
             1e-12,
         );
         self::assertCount(1, LiveRows::after(self::HEAD."\n9,1,1\n", '', 0.0)->times, 'one row is a lot');
@@ -50,18 +51,18 @@ final class LiveRowsTest extends TestCase
     public function testALongRunIsThinnedWithoutLosingItsPeaks(): void
     {
         $points = array_map(
-            static fn (int $i): array => [
-                't' => (float) $i,
-                'low' => ['flow' => 1.0 * $i],
-                'high' => ['flow' => 777 === $i ? 5000.0 : 1.0 * $i],
-                'mean' => ['flow' => 1.0 * $i],
-            ],
+            static fn (int $i): DrawnPoint => new DrawnPoint(
+                (float) $i,
+                ['flow' => 1.0 * $i],
+                ['flow' => 777 === $i ? 5000.0 : 1.0 * $i],
+                ['flow' => 1.0 * $i],
+            ),
             range(0, 999),
         );
         $thin = LiveRows::thinned($points, 100);
         self::assertCount(100, $thin);
-        self::assertSame(['t' => 4.5, 'low' => ['flow' => 0.0], 'high' => ['flow' => 9.0], 'mean' => ['flow' => 4.5]], $thin[0]);
-        self::assertSame(5000.0, $thin[77]['high']['flow']);
+        self::assertEquals(new DrawnPoint(4.5, ['flow' => 0.0], ['flow' => 9.0], ['flow' => 4.5]), $thin[0]);
+        self::assertSame(5000.0, $thin[77]->high['flow']);
         self::assertSame(\array_slice($points, 0, 50), LiveRows::thinned(\array_slice($points, 0, 50), 100));
         self::assertSame([[10.0, 20.0]], LiveRows::gaps([...\array_slice($points, 0, 11), ...\array_slice($points, 20, 5)]));
     }
@@ -70,7 +71,7 @@ final class LiveRowsTest extends TestCase
     {
         // 5 % of 60 L/min is 3 L/min; with U = 4 L/min of the stand the half width is 5 L/min.
         self::assertEqualsWithDelta([55.0, 65.0], ExpectedFlow::band(60.0, 4.0), 1e-9);
-        $point = ['t' => 1.0, 'low' => [], 'high' => [], 'mean' => ['flow' => 49.5]];
+        $point = new DrawnPoint(1.0, [], [], ['flow' => 49.5]);
         $trace = new Trace(['flow' => 'L/min'], [$point], [60.0], 4.0, 60.0, []);
         self::assertEqualsWithDelta(0.1, $trace->shortNow(), 1e-9, 'a tenth under 55');
         self::assertNull((new Trace(['flow' => 'L/min'], [$point], [], 0.0, 60.0, []))->shortNow());

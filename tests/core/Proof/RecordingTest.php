@@ -8,6 +8,7 @@ use Japhrex\Core\Hydraulics\LeakPath;
 use Japhrex\Core\Hydraulics\Oil;
 use Japhrex\Core\Hydraulics\WornPump;
 use Japhrex\Core\Proof\Channel;
+use Japhrex\Core\Proof\DrawnPoint;
 use Japhrex\Core\Proof\ExpectedFlow;
 use Japhrex\Core\Proof\Recording;
 use Japhrex\Core\Quantity\Dimension;
@@ -84,7 +85,7 @@ final class RecordingTest extends TestCase
         self::assertLessThanOrEqual(600, \count($drawn));
         self::assertEqualsWithDelta(
             212e5,
-            max(0.0, ...array_map(static fn (array $point): float => $point['high']['pressure'], $drawn)),
+            max(0.0, ...array_map(static fn (DrawnPoint $point): float => $point->high['pressure'], $drawn)),
             1.0,
             'one row in 72 000 is still seen',
         );
@@ -113,25 +114,20 @@ final class RecordingTest extends TestCase
             1e-9,
         );
         $run = static fn (float $share): array => array_map(
-            static fn (int $i): array => [
-                't' => (float) $i,
-                'low' => [],
-                'high' => [],
-                'mean' => [
-                    'pressure' => 140e5,
-                    'speed' => 25.0,
-                    'temperature' => 30.0 + $i,
-                    'flow' => $expected->at(140e5, 25.0, 30.0 + $i) * ($i > 40 ? $share : 1.0),
-                ],
-            ],
+            static fn (int $i): DrawnPoint => new DrawnPoint((float) $i, [], [], [
+                'pressure' => 140e5,
+                'speed' => 25.0,
+                'temperature' => 30.0 + $i,
+                'flow' => $expected->at(140e5, 25.0, 30.0 + $i) * ($i > 40 ? $share : 1.0),
+            ]),
             range(0, 60),
         );
-        self::assertTrue($expected->judge($run(0.97))['passed'] ?? false, 'three per cent short is within the band');
+        self::assertTrue($expected->judge($run(0.97))?->passed, 'three per cent short is within the band');
         $bad = $expected->judge($run(0.80));
-        self::assertSame([false, true], [$bad['passed'] ?? true, $bad['warm'] ?? false]);
-        self::assertEqualsWithDelta(0.2, $bad['short'] ?? 0.0, 1e-9);
+        self::assertSame([false, true], [$bad?->passed, $bad?->warm]);
+        self::assertEqualsWithDelta(0.2, $bad?->short, 1e-9);
         self::assertNull(
-            $expected->judge([['t' => 0.0, 'low' => [], 'high' => [], 'mean' => ['flow' => 1.0]]]),
+            $expected->judge([new DrawnPoint(0.0, [], [], ['flow' => 1.0])]),
             'without a pressure nothing can be told',
         );
     }

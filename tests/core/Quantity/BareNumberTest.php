@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\core\Quantity;
 
+use Japhrex\Core\Proof\DrawnPoint;
 use Japhrex\Core\Proof\LiveRows;
 use Japhrex\Core\Proof\Recording;
 use Japhrex\Core\Quantity\BareNumber;
@@ -59,8 +60,8 @@ final class BareNumberTest extends TestCase
     public function testWhatWasStoredBeforeIsLeftOutAndTheRestIsShown(): void
     {
         $good = ['t' => 1.0, 'low' => ['flow' => 1.0], 'high' => ['flow' => 2.0], 'mean' => ['flow' => 1.5]];
-        self::assertSame(
-            [$good],
+        self::assertEquals(
+            [new DrawnPoint(1.0, ['flow' => 1.0], ['flow' => 2.0], ['flow' => 1.5])],
             LiveRows::readable([$good, ['t' => 1e308] + $good, ['high' => ['flow' => 1e308]] + $good, 'torn', ['t' => 2.0]]),
         );
     }

@@ -277,13 +277,13 @@ final class InferenceTest extends TestCase
             $exact = self::ask($network);
             $sampled = Sampling::answer($question);
             self::assertSame('sampled', $sampled->asData($question)['method']);
-            self::assertGreaterThan(400, $sampled->sampling['effective'] ?? 0);
+            self::assertGreaterThan(400, $sampled->sampling->effective ?? 0);
             foreach ($sampled->posteriors as $node => $p) {
                 $id = $question->network->nodes[$node]->id;
                 self::assertEqualsWithDelta(
                     $exact['posteriors'][$id],
                     $p,
-                    5 * ($sampled->sampling['errors'][$node] ?? 0),
+                    5 * ($sampled->sampling->errors[$node] ?? 0),
                     "seed $seed, $id",
                 );
             }
