@@ -105,6 +105,12 @@ class StandRecording implements Audited
         return null === $this->judged ? null : JudgedRun::read($this->judged);
     }
 
+    /** What the judgement says; empty: there is none. */
+    public function says(): string
+    {
+        return $this->judged()?->says() ?? '';
+    }
+
     public function auditName(): string
     {
         return 'Recording '.$this->name;
