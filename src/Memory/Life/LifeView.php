@@ -16,9 +16,12 @@ use Japhrex\Core\Repair\OptionKind;
 use Japhrex\Core\Statistics\MeanCumulative;
 
 /** The life of the units that a line asks for, and of those of a second line beside them. */
-final readonly class LifeView
+final class LifeView
 {
-    public function __construct(private AskedPage $asked, private LifeRepository $memory)
+    /** @var array<string, list<LivedUnit>> by line */
+    private array $units = [];
+
+    public function __construct(private readonly AskedPage $asked, private readonly LifeRepository $memory)
     {
     }
 
@@ -29,11 +32,10 @@ final readonly class LifeView
      */
     public function group(string $line, LifeMeasure $in, bool $sameOnly, ?User $who): LivedGroup
     {
-        $sql = $this->asked->sql($line, $who);
-        $units = $this->memory->letOut($sql);
+        $units = $this->units($line, $who);
         $known = array_values(array_filter(array_map(static fn (LivedUnit $one) => $one->life($in, $sameOnly), $units)));
 
-        return new LivedGroup($line, $in, \count($units), $known, $this->memory->ages($sql), self::repairs($units));
+        return new LivedGroup($line, $in, \count($units), $known, $this->memory->ages($this->asked->sql($line, $who)), self::repairs($units));
     }
 
     /**
@@ -45,7 +47,7 @@ final readonly class LifeView
      */
     public function cameBack(string $line, ?User $who): array
     {
-        $units = $this->memory->letOut($this->asked->sql($line, $who));
+        $units = $this->units($line, $who);
         $kinds = array_column(array_map(static fn (OptionKind $one): array => [$one->value, $one->label()], OptionKind::cases()), 1, 0);
         $by = [
             'Who built it' => static fn (LivedUnit $one): array => $one->builders,
@@ -61,6 +63,12 @@ final readonly class LifeView
         }
 
         return $all;
+    }
+
+    /** @return list<LivedUnit> that went out, looked for once a request */
+    private function units(string $line, ?User $who): array
+    {
+        return $this->units[$line] ??= $this->memory->letOut($this->asked->sql($line, $who));
     }
 
     /**
