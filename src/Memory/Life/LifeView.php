@@ -35,7 +35,9 @@ final class LifeView
         $units = $this->units($line, $who);
         $known = array_values(array_filter(array_map(static fn (LivedUnit $one) => $one->life($in, $sameOnly), $units)));
 
-        return new LivedGroup($line, $in, \count($units), $known, $this->memory->ages($this->asked->sql($line, $who)), self::repairs($units));
+        $ages = $this->memory->ages($this->asked->sql($line, $who));
+
+        return new LivedGroup($line, $in, \count($units), $known, $ages, self::repairs($units));
     }
 
     /**
