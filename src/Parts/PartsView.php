@@ -32,7 +32,8 @@ final readonly class PartsView
         return [
             'parts' => $this->parts->partsOf($case),
             'run' => $this->strip->run($case, $this->shelf->book($case->family, $case->is())),
-            'rest' => $this->rest->of($case),
+            // In what is signed nothing is cleared any more.
+            'rest' => $case->isSigned() ? null : $this->rest->of($case),
             'stages' => [PhotoStage::AsFound, PhotoStage::Cleaned],
             'layout' => $this->photos->laidOut($case),
             'contents' => $this->contents->rowsOf($case),

@@ -10,6 +10,7 @@ use App\Evidence\Finding;
 use App\Evidence\PartLimits;
 use App\Evidence\Watch\WatchList;
 use App\Intake\CaseFile;
+use App\Intake\Kept\KeptOfCase;
 use App\Teardown\RestOfBench;
 use Japhrex\Core\Chain\Rest\RestPart;
 use Japhrex\Core\Chain\Rest\TheRest;
@@ -28,10 +29,23 @@ final readonly class RestOfParts implements RestOfBench
         private PartLimits $limits,
         private WatchList $watch,
         private Security $may,
+        private KeptOfCase $kept,
     ) {
     }
 
     public function of(CaseFile $case, ?array $among = null): TheRest
+    {
+        $what = \sprintf(
+            'the rest of %s for %s',
+            null === $among ? 'the unit' : hash('xxh128', implode(' ', $among)),
+            $this->may->isGranted(Permission::ANALYSE) ? 'who decides' : 'the bench',
+        );
+
+        return $this->kept->of($case, $what, fn (): TheRest => $this->looked($case, $among));
+    }
+
+    /** @param list<string>|null $among */
+    private function looked(CaseFile $case, ?array $among): TheRest
     {
         $book = $this->shelf->book($case->family, $case->is());
         $views = $this->parts->partsOf($case)->ofUnit();

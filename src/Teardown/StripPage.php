@@ -69,7 +69,7 @@ final readonly class StripPage
             'status' => $status,
             'record' => $record,
             'form' => $form?->createView(),
-            'rest' => $this->rest->of($case),
+            'rest' => $case->isSigned() ? null : $this->rest->of($case),
             'asked' => $asked,
             'loosening' => Loosening::of($this->shelf->book($case->family, $case->is())->upkeep, $status->step->key),
             'lifts' => Lifting::at($this->shelf->book($case->family, $case->is()), $status->step, $status->step->removes, $case->is()),
