@@ -45,7 +45,8 @@ final readonly class VerdictPage
     public function show(CaseFile $case, ?FormInterface $submitted = null, ?array $reasons = null, ?array $shares = null): Response
     {
         $verdict = $this->signing->current($case);
-        $form = $this->form($verdict);
+        // In what is signed nothing is asked and nothing is missing any more.
+        $form = $case->isSigned() ? null : $this->form($verdict);
         $answers = [];
         foreach ($verdict->explained() as $one) {
             $key = (string) $one->own()?->id;
@@ -64,10 +65,10 @@ final readonly class VerdictPage
 
         return $this->pages->show($case, 'verdict/verdict.html.twig', [
             'verdict' => $verdict,
-            'form' => ($form->getName() === $submitted?->getName() ? $submitted : $form)->createView(),
+            'form' => (null !== $submitted && $form?->getName() === $submitted->getName() ? $submitted : $form)?->createView(),
             'own' => $this->own($verdict, $submitted),
             'answers' => $answers,
-            'missing' => $this->missing->missingFrom($verdict),
+            'missing' => $case->isSigned() ? [] : $this->missing->missingFrom($verdict),
             'changed' => $this->signing->changedSince($verdict),
             'problems' => $case->isSigned() ? [] : $this->closure->problemsOf($case),
             'reasons' => $reasons ?? [],
