@@ -75,7 +75,7 @@ final class LiveStandTest extends AppTestCase
         self::assertSame(1, $live->filter('.band')->count());
         self::assertSame(303, $this->act($case, 'run/end', [], 'proof'));
         $kept = self::em()->getRepository(StandRecording::class)->findOneBy([]) ?? self::fail('It is not kept.');
-        self::assertSame([1200, 'Stand 1', true], [$kept->rowCount, $kept->stand, $kept->judged['passed'] ?? null]);
+        self::assertSame([1200, 'Stand 1', true], [$kept->rowCount, $kept->stand, $kept->judged()?->passed]);
         ob_start();
         $this->browser->request('GET', "/recordings/{$kept->id}.csv");
         ob_end_clean();
