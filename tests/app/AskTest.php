@@ -53,6 +53,26 @@ final class AskTest extends AppTestCase
         self::assertSame([$slight, $other, $bad], $this->found('"grooved"'), 'scored is another word for it');
     }
 
+    public function testItIsToldIntoWhatTheFoundPartTheLargestFirst(): void
+    {
+        $this->signIn(Role::Viewer);
+        // What a scanner puts between two fields may have come in with a name.
+        foreach (['Timber yard', "Cable\x1Fferry", 'Fish quay', 'Timber yard'] as $customer) {
+            $this->scored($customer, 'front-block', 3)->model = 'Fish quay' === $customer ? 'G40' : 'G28';
+            self::em()->flush();
+        }
+        $page = $this->browser->request('GET', '/cases?q='.urlencode('block scored'));
+        $groups = [];
+        $page->filter('.facets > div')->each(static function ($group) use (&$groups): void {
+            $groups[$group->filter('dt')->text()] = $group->filter('dd')->each(
+                static fn ($one): string => trim((string) preg_replace('/\s+/', ' ', $one->text())),
+            );
+        });
+        self::assertSame(['Timber yard 2', 'Cableferry 1', 'Fish quay 1'], $groups['Customer'] ?? null);
+        self::assertSame(['G28 3', 'G40 1'], $groups['Model'] ?? null);
+        self::assertArrayNotHasKey('Family', $groups, 'all are of one');
+    }
+
     public function testALineThatCannotBeReadSaysWhereAndKeepsWhatWasTyped(): void
     {
         $this->signIn(Role::Viewer);

@@ -14,9 +14,10 @@ use Japhrex\Core\Memory\Life\LivedGroup;
 use Japhrex\Core\Memory\Life\UnitLife;
 use Japhrex\Core\Repair\OptionKind;
 use Japhrex\Core\Statistics\MeanCumulative;
+use Symfony\Contracts\Service\ResetInterface;
 
 /** The life of the units that a line asks for, and of those of a second line beside them. */
-final class LifeView
+final class LifeView implements ResetInterface
 {
     /** @var array<string, list<LivedUnit>> by line */
     private array $units = [];
@@ -65,6 +66,11 @@ final class LifeView
         }
 
         return $all;
+    }
+
+    public function reset(): void
+    {
+        $this->units = [];
     }
 
     /** @return list<LivedUnit> that went out, looked for once a request */

@@ -24,9 +24,6 @@ final readonly class AskRepository
     /** The largest of each. */
     private const GROUPS = 6;
 
-    /** Stands between the words of one case. */
-    private const BETWEEN = "\x1F";
-
     private const ALIKE = 0.5;
 
     /** Of so many of the newest it is told into what they part; more would not say it otherwise. */
@@ -61,7 +58,7 @@ final readonly class AskRepository
         $arms = ["SELECT 'all' AS of, '' AS is, count(*) AS n FROM found"];
         if ($isParted) {
             // Counted here: to group them five times over takes the database longer than to name them.
-            $arms[] = "SELECT 'hit', concat_ws('".self::BETWEEN."', ".implode(', ', self::FACETS).'), NULL FROM hit';
+            $arms[] = "SELECT 'hit', CAST(json_build_array(".implode(', ', self::FACETS).') AS text), NULL FROM hit';
             $arms[] = '(SELECT \'origin\', o.origin, count(DISTINCT hit.case_id) FROM hit, LATERAL (SELECT x.origin FROM memory_origin x '
                 ."WHERE x.case_id = hit.case_id AND x.origin <> '') o GROUP BY 2)";
         }
@@ -82,13 +79,15 @@ final readonly class AskRepository
                 .'FROM newest JOIN memory_case m USING (case_id)) '.implode(' UNION ALL ', $arms),
             $ask->values,
         );
-        [$count, $page, $hits, $origins] = [0, [], [], []];
+        [$count, $page, $origins] = [0, [], []];
+        /** @var list<list<string>> $hits */
+        $hits = [];
         /** @var array{of: 'all'|'row'|'hit'|'origin', is: string, n: int|null} $row */
         foreach ($found as $row) {
             match ($row['of']) {
                 'all' => $count = (int) $row['n'],
                 'row' => $page[(int) $row['n']] = $row['is'],
-                'hit' => $hits[] = explode(self::BETWEEN, $row['is']),
+                'hit' => $hits[] = json_decode($row['is'], true, 2, \JSON_THROW_ON_ERROR),
                 'origin' => $origins[$row['is']] = (int) $row['n'],
             };
         }

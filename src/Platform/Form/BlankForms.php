@@ -25,7 +25,7 @@ final readonly class BlankForms
     /**
      * @param FormInterface<mixed>|null $typed what was sent and did not hold; null: the blank form is shown
      * @param \Closure(): FormInterface<mixed> $blank
-     * @param list<mixed> $of what the blank form hangs on beside its type: values alone
+     * @param list<mixed> $of what tells the blank form from others of its template, and what it hangs on: values alone
      * @param string $template that writes `form`, with its errors and its hidden fields
      * @param array<string, mixed> $context of the template
      */
