@@ -7,6 +7,7 @@ namespace Japhrex\Tests\app;
 use App\Account\Role;
 use App\Evidence\Finding;
 use App\Intake\CaseFile;
+use App\Measuring\Reading;
 use App\Memory\Ask\Completion;
 use App\Memory\Ask\Completions;
 use Japhrex\Core\Damage\FindingKind;
@@ -30,9 +31,9 @@ final class AskTest extends AppTestCase
     }
 
     /** @return list<string> numbers of the cases that are found */
-    private function found(string $line): array
+    private function found(string $line, string $sort = 'newest'): array
     {
-        $page = $this->browser->request('GET', '/cases?q='.urlencode($line));
+        $page = $this->browser->request('GET', '/cases?sort='.$sort.'&q='.urlencode($line));
         self::assertResponseIsSuccessful($line);
 
         return $page->filter('.floorlist li > .num:first-child')->each(static fn ($node): string => $node->text());
@@ -51,6 +52,8 @@ final class AskTest extends AppTestCase
         self::assertSame([], $this->found('clean:front-block customer:"cable ferry" block scored>=3'), 'damage was found on it');
         self::assertSame([$slight, $other, $bad], $this->found('"nail feels"'), 'as it is written');
         self::assertSame([$slight, $other, $bad], $this->found('"grooved"'), 'scored is another word for it');
+        self::assertSame([$slight, $bad, $other], $this->found('"nail feels"', 'customer'), 'by customer, the newest first');
+        self::assertSame([$bad, $other, $slight], $this->found('"nail feels"', 'oldest'));
     }
 
     public function testItIsToldIntoWhatTheFoundPartTheLargestFirst(): void
@@ -173,6 +176,19 @@ final class AskTest extends AppTestCase
         self::assertContains('front-block scoring ', $lines('front-block scor'));
         self::assertSame(['is:comeback '], $lines('is:com'));
         self::assertSame(['customer:"Cable ferry" '], $lines('customer:"cable '), 'within a quotation, too');
+        $case = $this->scored('Cable works', 'front-block', 3);
+        $gauges = ['drive-gear/journal' => 'Micrometer 2', 'driven-gear/journal' => 'micrometer 1', 'drive-gear/seal-land' => 'Calliper'];
+        foreach ($gauges as $at => $with) {
+            $reading = new Reading($case, ...explode('/', $at));
+            [$reading->typed, $reading->gaugeName] = [['19.98 mm'], $with];
+            self::em()->persist($reading);
+        }
+        self::em()->flush();
+        $this->found('');
+        self::assertSame(['customer:"Cable ferry" ', 'customer:"Cable works" '], $lines('customer:cable'));
+        self::assertSame(['gauge:"micrometer 1" ', 'gauge:"Micrometer 2" '], $lines('gauge:mic'), 'each once');
+        self::assertSame(['gauge:Calliper '], $lines('gauge:cal'));
+        self::assertSame([], $lines('gauge:%'), 'a sign is a sign');
     }
 
     public function testACustomerAModelAMachineAndASerialHaveTheirPage(): void

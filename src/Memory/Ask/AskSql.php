@@ -25,6 +25,9 @@ final class AskSql
 
     public readonly string $where;
 
+    /** Where nothing but words is asked for: the same of `memory_text t`, without going to the cases themselves. */
+    private readonly ?string $inTexts;
+
     /** Nothing is asked of them: all are found, in the order of an index. */
     public readonly bool $isOfAll;
 
@@ -46,12 +49,25 @@ final class AskSql
             $all[] = 'NOT m.is_withdrawn';
         }
         $this->where = PlanningConnection::ANEW.' '.implode(' AND ', [...$all, 'true']);
+        $this->inTexts = [] === $anywhere || [] !== $others
+            ? null
+            : PlanningConnection::ANEW." t.source = 'all' AND ".implode(' AND ', $anywhere);
+    }
+
+    /** The cases that are found, with what they are sorted by. */
+    public function found(AskSort $sort): string
+    {
+        $columns = $sort->columns();
+
+        return null !== $this->inTexts && [] === $columns
+            ? 'SELECT t.case_id, t.taken_at FROM memory_text t WHERE '.$this->inTexts
+            : 'SELECT '.implode(', ', ['m.case_id', 'm.taken_at', ...$columns]).' FROM memory_case m WHERE '.$this->where;
     }
 
     private function of(Term $term): string
     {
         return match (true) {
-            ($is = $term->is) instanceof Found => $this->found($is),
+            ($is = $term->is) instanceof Found => $this->seen($is),
             $is instanceof Keyed => $this->keyed($is),
             $is instanceof Between => $this->between(self::column($is->field), $is->from, $is->to, $is->fromIsOut, $is->toIsOut),
             $is instanceof Contains => $this->contains($is),
@@ -84,7 +100,7 @@ final class AskSql
         return [] === $any ? 'true' : $column.' IN ('.implode(', ', array_map($this->value(...), $any)).')';
     }
 
-    private function found(Found $is): string
+    private function seen(Found $is): string
     {
         return 'm.case_id IN (SELECT f.case_id FROM memory_find f WHERE '.implode(' AND ', [
             [] === $is->modes && $is->from > 0 ? 'f.mode IS NOT NULL' : $this->in('f.mode', $is->modes),

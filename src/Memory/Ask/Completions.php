@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Memory\Ask;
 
-use App\Memory\Repository\AskRepository;
+use App\Memory\Repository\NameRepository;
 use Japhrex\Core\Memory\Ask\AskField;
 use Japhrex\Core\Memory\Ask\WordKind;
 
@@ -24,7 +24,7 @@ final readonly class Completions
     /** What a bare word is tried for, and whose words are so many that they are offered only after their field. */
     private const BARE = [WordKind::Family, WordKind::Mode, WordKind::Part, WordKind::Complaint];
 
-    public function __construct(private AskShelf $shelf, private AskRepository $memory)
+    public function __construct(private AskShelf $shelf, private NameRepository $names)
     {
     }
 
@@ -49,8 +49,9 @@ final readonly class Completions
         $make = static fn (string $word, string $means): Completion => new Completion(
             $begin.$name.$sign.(preg_match('/[\s,]/', $word) ? '"'.$word.'"' : $word).' ', $word, $means,
         );
-        if (\in_array($name, ['customer', 'model', 'unit', 'built', 'built-before', 'gauge', 'batch'], true)) {
-            return array_map(static fn (string $one): Completion => $make($one, ''), $this->memory->beginning($name, $last, self::MOST));
+        $names = $this->names->with($name, $last, self::MOST);
+        if (null !== $names) {
+            return array_map(static fn (string $one): Completion => $make($one, ''), $names);
         }
         $kind = self::OF_FIELD[$name] ?? null;
         if (null !== $kind) {

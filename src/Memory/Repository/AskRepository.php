@@ -71,9 +71,7 @@ final readonly class AskRepository
         // All there are stand in an index in their order: nothing is put aside of them.
         $kept = $ask->isOfAll ? 'NOT MATERIALIZED' : 'MATERIALIZED';
         $found = $this->database->fetchAllAssociative(
-            "WITH found AS $kept (SELECT m.case_id, m.taken_at"
-                .implode('', array_map(static fn (string $one): string => ', '.$one, $sort->columns()))
-                .' FROM memory_case m WHERE '.$ask->where.'), '
+            "WITH found AS $kept ({$ask->found($sort)}), "
                 .'newest AS (SELECT m.case_id, m.taken_at FROM found m ORDER BY '.AskSort::Newest->sql().' LIMIT '.self::PARTED.'), '
                 .'hit AS MATERIALIZED (SELECT m.case_id, m.family, m.customer, m.model, m.waits, m.taken_at '
                 .'FROM newest JOIN memory_case m USING (case_id)) '.implode(' UNION ALL ', $arms),
@@ -214,28 +212,5 @@ final readonly class AskRepository
     public function waiting(): int
     {
         return (int) $this->database->fetchOne('SELECT count(*) FROM memory_due');
-    }
-
-    /**
-     * @param string $of customer, model or unit
-     *
-     * @return list<string> what is written so, the most frequent first
-     */
-    public function beginning(string $of, string $letters, int $most): array
-    {
-        [$column, $table] = [
-            'customer' => ['customer', 'memory_case'], 'model' => ['model', 'memory_case'], 'unit' => ['unit_name', 'memory_case'],
-            'built' => ['value', "(SELECT value FROM memory_made WHERE what = 'builder' AND NOT had) made"],
-            'built-before' => ['value', "(SELECT value FROM memory_made WHERE what = 'builder' AND had) made"],
-            'gauge' => ['gauge', 'memory_reading'], 'batch' => ['mark', 'memory_batch'],
-        ][$of];
-        /** @var list<string> $names */
-        $names = $this->database->fetchFirstColumn(
-            "SELECT $column FROM $table WHERE lower($column) LIKE :like AND $column <> '' "
-                ."GROUP BY 1 ORDER BY count(*) DESC, 1 LIMIT $most",
-            ['like' => '%'.addcslashes(mb_strtolower($letters), '%_\\').'%'],
-        );
-
-        return $names;
     }
 }

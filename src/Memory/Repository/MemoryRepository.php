@@ -54,12 +54,12 @@ final readonly class MemoryRepository
         );
     }
 
-    /** A node of an earlier version may have remembered cases without the row of all their texts: these are due anew. */
+    /** What a node of an earlier version remembered without the row of all its texts, or without its day there, is due anew. */
     public function noteHalf(): void
     {
         $this->database->executeStatement(
-            'INSERT INTO memory_due (case_id) SELECT DISTINCT t.case_id FROM memory_text t WHERE NOT EXISTS '
-                ."(SELECT 1 FROM memory_text a WHERE a.case_id = t.case_id AND a.source = 'all') ON CONFLICT DO NOTHING",
+            'INSERT INTO memory_due (case_id) SELECT DISTINCT t.case_id FROM memory_text t WHERE NOT EXISTS (SELECT 1 FROM memory_text a '
+                ."WHERE a.case_id = t.case_id AND a.source = 'all' AND a.taken_at IS NOT NULL) ON CONFLICT DO NOTHING",
         );
     }
 
@@ -130,6 +130,7 @@ final readonly class MemoryRepository
         // In small letters, since to make them so for each that is looked at costs more than all else; and all in one row, for what is
         // asked for anywhere.
         $texts += [] === $texts ? [] : ['all' => implode("\n", $texts)];
+        $of['taken_at'] = $case->madeAt->format(self::TIME);
         $this->add('memory_text', array_map(
             static fn (string $where, string $body): array => $of + ['source' => $where, 'body' => $body],
             array_keys($texts),
