@@ -27,7 +27,7 @@ final readonly class AskRepository
     private const ALIKE = 0.5;
 
     /** Of so many of the newest it is told into what they part; more would not say it otherwise. */
-    public const PARTED = 500;
+    public const PARTED = 250;
 
     public function __construct(private Connection $database)
     {
