@@ -7,6 +7,8 @@ namespace Japhrex\Core\Family;
 /** A part that is looked at. */
 final readonly class Part
 {
+    private const RUNS_IN_ITSELF = [PartKind::Bearing, PartKind::Joint, PartKind::OneWay];
+
     /**
      * @param list<string> $also other names people use
      * @param array<string, Surface> $surfaces
@@ -61,10 +63,11 @@ final readonly class Part
         return \in_array($what, $this->debris, true);
     }
 
-    /** Is it a pump together with the housing that its gears run in? */
+    /** A rolling bearing or a joint on its own races, a one-way clutch, or a pump together with the housing that its gears run in. */
     public function runsInItself(): bool
     {
-        return \in_array(PartKind::Pump, $this->kinds, true) && \in_array(PartKind::Body, $this->kinds, true);
+        return [] !== array_filter(self::RUNS_IN_ITSELF, fn (PartKind $kind): bool => \in_array($kind, $this->kinds, true))
+            || (\in_array(PartKind::Pump, $this->kinds, true) && \in_array(PartKind::Body, $this->kinds, true));
     }
 
     /** Is it a stack, of which order, colour and thickness tell how the last one built it? */

@@ -25,6 +25,7 @@ final class CarrierPlaces
         'spring' => '/spring steel|spring/',
         'polymer' => '/polymer|nylon|polyamide/',
         'mesh' => '/mesh|felt|fleece|glass fibre|^paper/',
+        'fine' => '/felt|fleece|glass fibre|^paper/',
         'soft' => '/alumin|bronze|brass|zinc|lead|carbon|polymer|nylon|polyamide|sinter|magnesium|copper|ptfe/',
         'hard' => '/steel|iron|carbide|ceramic|chrom/',
         'stainless' => '/stainless/',
@@ -288,7 +289,7 @@ final class CarrierPlaces
     }
 
     /** A kind is of the face or of its part, a material of the part; a carrier is of the face itself where faces are told apart. */
-    private function has(string $place, string $word): bool
+    public function has(string $place, string $word): bool
     {
         $part = self::partOf($place);
         if (str_starts_with($word, '/')) {

@@ -132,8 +132,8 @@ final class Grounding
                     if ($from === $to) {
                         continue;
                     }
-                    $held = ($filterFrom || $filterTo) && !isset($this->torn[CarrierPlaces::partOf($place)]);
-                    $strength = $rule->strength * ($held ? $this->weights->through : 1.0);
+                    $held = $filterFrom || $filterTo ? $this->getsPast(CarrierPlaces::partOf($place)) : 1.0;
+                    $strength = $rule->strength * $held;
                     $key = $from.'>'.$to.'>'.$mechanism->key;
                     if (!isset($this->ties[$key]) || $this->ties[$key]->strength < $strength) {
                         $this->ties[$key] = new Tie($from, $to, $mechanism->key, $strength, $byFrom ?: $byTo);
@@ -141,6 +141,16 @@ final class Grounding
                 }
             }
         }
+    }
+
+    /** Share of debris that a filter lets by; a screen in the suction is coarse, or its pump would starve. */
+    private function getsPast(string $filter): float
+    {
+        return match (true) {
+            isset($this->torn[$filter]) => 1.0,
+            $this->places->has($filter, 'suction') && !$this->places->has($filter, 'fine') => $this->weights->throughSuction,
+            default => $this->weights->through,
+        };
     }
 
     /** @return list<array{string, string, bool}> ids of the conditions that a term means at a place, by which carrier, and past a filter */
@@ -252,7 +262,9 @@ final class Grounding
             // The paste of ordinary wear says nothing of debris that cuts.
             if (['paste'] !== array_map(static fn (DebrisKind $kind): string => $kind->value, $look->made)) {
                 $id = $this->sighted($look->mode, $look->part, $this->placesOf($look));
-                $byGrade = $this->weights->seenFalsely[$look->grade] ?? $this->weights->falselySeen;
+                // Running leaves marks, but it breaks nothing and turns nothing round: that is mistaken as seldom as a graver mark.
+                $asGrave = min(4, $look->grade + (\in_array($look->mode, $this->vocabulary->notByRunning, true) ? 1 : 0));
+                $byGrade = $this->weights->seenFalsely[$asGrave] ?? $this->weights->falselySeen;
                 $background = $this->book->background($look->part, $look->surface, $look->mode, $look->grade);
                 $falsely = max($byGrade, $this->weights->mistaken($look->sure), $background->share ?? 0.0);
                 // Of two who looked at one thing the surer counts, whoever came last.

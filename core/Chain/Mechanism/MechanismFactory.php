@@ -86,6 +86,7 @@ final class MechanismFactory
             $numbers('leaks'),
             $numbers('found'),
             $data->texts('of-part'),
+            $data->texts('not-by-running'),
             $data->words('extra'),
             Weights::of($data),
             $this->told($data, 'history'),

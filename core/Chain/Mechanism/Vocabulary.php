@@ -13,6 +13,7 @@ final readonly class Vocabulary
      * @param array<string, float> $leaks damage mode => chance of it without any cause that is known
      * @param array<string, float> $found damage mode => chance that a plain look finds it where it is
      * @param list<string> $ofPart damage modes that are of a part as a whole, not of one of its faces
+     * @param list<string> $notByRunning damage modes that normal running does not leave, however slight
      * @param array<string, string> $extra damage that no mode of the catalogue is, with its name
      * @param array<string, ToldWords> $history what is told of a unit
      * @param array<string, ToldWords> $fluid what is seen of its fluid
@@ -26,6 +27,7 @@ final readonly class Vocabulary
         public array $leaks,
         public array $found,
         public array $ofPart,
+        public array $notByRunning,
         public array $extra,
         public Weights $weights,
         public array $history = [],

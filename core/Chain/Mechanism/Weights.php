@@ -22,6 +22,7 @@ final readonly class Weights
      * @param float $first how much more seldom a unit that was never here has debris of an earlier failure in it
      * @param float $settled what a figure or a test leaves of an origin that it speaks against
      * @param float $through share of debris that gets past a filter
+     * @param float $throughSuction the same of a screen in the suction
      * @param float $sudden likelihood of wear-out that is noticed from one hour to the next
      * @param float $creeping likelihood of another fault that creeps
      * @param float $fresh hours in which what hands left behind shows
@@ -61,6 +62,7 @@ final readonly class Weights
         public float $first,
         public float $settled,
         public float $through,
+        public float $throughSuction,
         public float $sudden,
         public float $creeping,
         public float $fresh,
@@ -118,7 +120,8 @@ final readonly class Weights
 
         return new self(
             $is('leak'), $is('found'), $is('swept'), $is('falsely-seen'), $is('state'), $is('part-state'), $is('complaint'), $is('first'),
-            $is('settled'), $is('through'), $is('sudden'), $is('creeping'), $is('fresh'), $is('proven'), $is('hands'), $is('no-hands'),
+            $is('settled'), $is('through'), $is('through-suction'), $is('sudden'), $is('creeping'), $is('fresh'), $is('proven'),
+            $is('hands'), $is('no-hands'),
             $circumstances,
             [
                 1 => $is('falsely-seen-trace'), 2 => $is('falsely-seen-slight'), 3 => $is('falsely-seen'),

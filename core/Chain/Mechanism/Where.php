@@ -18,7 +18,7 @@ final readonly class Where
     private const OVER = ['unit', 'part', 'surface'];
     private const WORDS = [
         'oil', 'touch', 'drive', 'seal', 'hold', 'heat', 'wire', 'soft', 'hard', 'rubber', 'lining', 'bronze',
-        'aluminium', 'carbon', 'stainless', 'mesh', 'polymer', 'entry', 'faced', 'watched', 'catches',
+        'aluminium', 'carbon', 'stainless', 'mesh', 'fine', 'polymer', 'entry', 'faced', 'watched', 'catches',
         'keeps-air-out', 'keeps-water-out', 'keeps-dirt-out', 'fastener', 'neighbour', 'adjustable',
     ];
 

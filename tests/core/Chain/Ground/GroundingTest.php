@@ -194,19 +194,38 @@ final class GroundingTest extends TestCase
         )[0]->strength ?? null;
         self::assertEqualsWithDelta(0.93, $strength($ground, 'state:debris@suction-fitting', 'state:debris@body'), 1e-9);
         self::assertNull($strength($ground, 'state:debris@body', 'state:debris@suction-fitting'), 'not against the stream');
-        $roller = self::ground('roller-pump', []);
-        self::assertEqualsWithDelta(
-            0.93 * 0.3,
-            $strength($roller, 'state:debris@strainer', 'state:debris@hose-fittings'),
-            1e-9,
-            'past the mesh',
+        $past = static fn (string $book, string $filter, string $next): ?float => $strength(
+            self::ground($book, []), 'state:debris@'.$filter, 'state:debris@'.$next,
         );
+        self::assertEqualsWithDelta(0.93 * 0.5, $past('roller-pump', 'strainer', 'hose-fittings'), 1e-9, 'past a screen in the suction');
+        self::assertEqualsWithDelta(0.93 * 0.3, $past('distributor-injection-pump', 'fuel-filter', 'inlet-screen'), 1e-9, 'past paper');
         // The face that runs on the gears is scored by what the oil brings; the back, which runs on nothing, is not.
         self::assertNotNull($strength($ground, 'state:debris@front-block', 'damage:scoring@front-block/face'));
         self::assertNull($strength($ground, 'state:debris@front-block', 'damage:scoring@front-block/back'));
     }
 
     #[Group('slow')]
+    public function testWhatGetsPastASealIsSeenOnWhatHoldsItAndARollingBearingRunsOnItself(): void
+    {
+        $pump = self::ground('centrifugal-pump', []);
+        $causes = static fn (string $of): array => array_map(static fn (Tie $tie): string => $tie->from, $pump->into[$of] ?? []);
+        self::assertContains('damage:cracking@face-seal', $causes('damage:leak-trace@face-seal'));
+        self::assertContains('damage:leak-trace@face-seal', $causes('damage:leak-trace@slinger'));
+        self::assertContains('damage:leak-trace@slinger', $causes('damage:leak-trace@bracket'), 'the weep hole tells of the seal');
+        self::assertContains('state:dry@front-bearing', $causes('damage:scuffing@front-bearing/race'), 'no shaft or bush is its mate');
+        self::assertContains('state:debris@front-bearing', $causes('damage:indentation@front-bearing/race'));
+    }
+
+    public function testASlightBreakIsMistakenAsSeldomAsAGraverMarkOfRunning(): void
+    {
+        $falsely = static fn (string $mode, int $grade): float => self::ground(
+            'gear-pair', [['front-block', 'face', $mode, $grade]],
+        )->seen['damage:'.$mode.'@front-block'.('scoring' === $mode ? '/face' : '')]->ifFalse;
+        self::assertSame($falsely('scoring', 3), $falsely('fracture', 2));
+        self::assertLessThan($falsely('scoring', 1), $falsely('fracture', 1));
+        self::assertSame($falsely('scoring', 4), $falsely('fracture', 4), 'no look is surer than that');
+    }
+
     public function testEveryBookGroundsWithoutLoopsTheSameEachTime(): void
     {
         foreach (

@@ -106,6 +106,7 @@ final class RivalsTest extends TestCase
             [],
             [],
             [],
+            [],
             self::weights(),
         );
         $means = static fn (?string $spot, ?OriginKind $kind, ?string $place): array => Rivals::named(
