@@ -55,10 +55,16 @@ final class AboutController extends AbstractController
     /** @return list<array{name: string, line: string, bad: int, seen: int}> parts that are found bad most often */
     private function hurt(string $line, AskSql $sql): array
     {
+        $parts = $this->about->hurt($sql, self::MOST);
+        $names = array_map(fn (array $one): string => $this->shelf->book($one[0])->parts[$one[1]]->name ?? $one[1], $parts);
+        $alike = array_count_values($names);
         $hurt = [];
-        foreach ($this->about->hurt($sql, self::MOST) as [$family, $part, $bad, $seen]) {
-            $name = $this->shelf->book($family)->parts[$part]->name ?? $part;
-            $hurt[] = ['name' => $name, 'line' => $line.' family:'.$family.' part:'.$part.' grade>=2', 'bad' => $bad, 'seen' => $seen];
+        foreach ($parts as $i => [$family, $part, $bad, $seen]) {
+            // Each family has its body: where two are called the same it is told whose.
+            $whose = $alike[$names[$i]] > 1 ? ', '.lcfirst($this->shelf->book($family)->title) : '';
+            $hurt[] = [
+                'name' => $names[$i].$whose, 'line' => $line.' family:'.$family.' part:'.$part.' grade>=2', 'bad' => $bad, 'seen' => $seen,
+            ];
         }
 
         return $hurt;
