@@ -30,9 +30,12 @@ work_off() {
   [ "$left" = 0 ] || { echo "japhrex: the papers of the demo are not made" >&2; return 1; }
 }
 
-# kept_demo DATABASE: fills an empty, migrated database and the store of this run.
-kept_demo() {
-  local database=$1 kept
+# kept_demo DATABASE: fills an empty, migrated database and the store of this run. Who comes while it is made waits for it.
+kept_demo() (
+  mkdir -p "$VAR/cache"
+  exec 9>"$VAR/cache/demo.lock"
+  flock 9
+  database=$1
   kept="$VAR/cache/demo/$(kept_demo_key)"
   if [ -f "$kept/shop.sql" ]; then
     "$PGBIN/dropdb" -h 127.0.0.1 -p "$PGPORT" -U japhrex "$database"
@@ -52,4 +55,4 @@ kept_demo() {
   cp -a "$JAPHREX_STORE" "$kept/store"
   "$PGBIN/pg_dump" -h 127.0.0.1 -p "$PGPORT" -U japhrex --no-owner --no-privileges "$database" >"$kept/shop.sql.part"
   mv "$kept/shop.sql.part" "$kept/shop.sql"
-}
+)

@@ -177,15 +177,14 @@ run_tests() {
   esac
 }
 
-# One lane checks what needs no server, the other walks the shop; PHPUnit comes last.
+# Two lanes for two cores: one checks what needs no server, and then the application on a cluster of its own; the other walks the shop in
+# a browser. Who waits for a page leaves its core to the other.
 test_all() {
   local lane said; said=$(mktemp)
-  (set -e; test_style; test_core) >"$said" 2>&1 &
+  (set -e; test_style; test_core; test_cluster; app_env japhrex_test; test_migrations; test_app) >"$said" 2>&1 &
   lane=$!
   step "Server on a throwaway cluster"; throwaway_stack
-  test_migrations
   test_browser
   wait "$lane" || { cat "$said"; exit 1; }
   cat "$said"; rm -f "$said"
-  test_app
 }

@@ -7,7 +7,13 @@ namespace Japhrex\Core\Family;
 /** A part that is looked at. */
 final readonly class Part
 {
-    private const RUNS_IN_ITSELF = [PartKind::Bearing, PartKind::Joint, PartKind::OneWay];
+    /** What runs on its races, in its mesh, on its shaft or in its bore, whether a book names the mate or not. */
+    private const RUNS_IN_ITSELF = [
+        PartKind::Bearing, PartKind::Joint, PartKind::OneWay, PartKind::Bush, PartKind::Gear, PartKind::Valve, PartKind::Relief,
+        PartKind::Piston,
+    ];
+
+    private const STANDS = [PartKind::Spring, PartKind::Solenoid];
 
     /**
      * @param list<string> $also other names people use
@@ -63,11 +69,16 @@ final readonly class Part
         return \in_array($what, $this->debris, true);
     }
 
-    /** A rolling bearing or a joint on its own races, a one-way clutch, or a pump together with the housing that its gears run in. */
+    /** Does it run or slide of itself? So does a pump together with the housing that its gears run in. */
     public function runsInItself(): bool
     {
-        return [] !== array_filter(self::RUNS_IN_ITSELF, fn (PartKind $kind): bool => \in_array($kind, $this->kinds, true))
-            || (\in_array(PartKind::Pump, $this->kinds, true) && \in_array(PartKind::Body, $this->kinds, true));
+        $is = fn (PartKind ...$kinds): bool => [] !== array_uintersect(
+            $kinds,
+            $this->kinds,
+            static fn (PartKind $one, PartKind $other): int => $one->value <=> $other->value,
+        );
+
+        return !$is(...self::STANDS) && $is(...self::RUNS_IN_ITSELF) || ($is(PartKind::Pump) && $is(PartKind::Body));
     }
 
     /** Is it a stack, of which order, colour and thickness tell how the last one built it? */

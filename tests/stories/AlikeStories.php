@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\stories;
 
-use Japhrex\Core\Family\Book;
-use Japhrex\Core\Family\BookFactory;
-use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Memory\Likeness\Likeness;
 use Japhrex\Core\Memory\Likeness\Rarity;
 use Japhrex\Core\Memory\Likeness\Traits;
 use Japhrex\Core\Memory\Likeness\TraitsOf;
+use Japhrex\Tests\Books;
 use Symfony\Component\Yaml\Yaml;
 
 /**
@@ -20,21 +18,11 @@ use Symfony\Component\Yaml\Yaml;
  */
 final class AlikeStories
 {
-    private const BOOKS = __DIR__.'/../../books/';
-
     /** @var list<array{family: string, name: string, set: string, origins: list<string>, traits: Traits}> */
     private array $all = [];
 
-    /** @var array<string, Book> */
-    private array $books = [];
-
     public function __construct(string ...$sets)
     {
-        foreach (glob(self::BOOKS.'*-*.yaml') ?: [] as $file) {
-            foreach ((new BookTypes((array) Yaml::parseFile($file)))->books() as $key => $content) {
-                $this->books[$key] = (new BookFactory())->book($content);
-            }
-        }
         foreach ($sets as $set) {
             foreach (glob(__DIR__.'/'.$set.'/*.yaml') ?: [] as $file) {
                 /** @var array{family: string, stories: list<Story>} $content */
@@ -98,7 +86,7 @@ final class AlikeStories
         $all = [];
         foreach ($ids as $id) {
             [$origin, $place] = explode('@', $id) + [1 => ''];
-            $kinds = $this->books[$family]->parts[explode('/', $place)[0]]->kinds ?? [];
+            $kinds = Books::book($family)->parts[explode('/', $place)[0]]->kinds ?? [];
             array_push($all, $origin.'@'.$place, ...array_map(static fn ($kind): string => $origin.'@kind '.$kind->value, $kinds));
         }
 
@@ -116,7 +104,7 @@ final class AlikeStories
          *     readings: list<array{field: string, verdict: string}>, fluid: list<array{what: string, is: bool}>,
          * } $case
          */
-        $of = new TraitsOf($this->books[$family]);
+        $of = new TraitsOf(Books::book($family));
         foreach ($case['complaints'] as $one) {
             $of->complaint($one['what'], array_values(array_filter([
                 $one['onset'] ?? null,

@@ -10,13 +10,10 @@ use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\Grounding;
 use Japhrex\Core\Chain\Ground\Look;
 use Japhrex\Core\Chain\Ground\LookFact;
-use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Damage\DebrisKind;
-use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
-use Japhrex\Core\Family\BookFactory;
-use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Teardown\LookTime;
+use Japhrex\Tests\Books;
 use Symfony\Component\Yaml\Yaml;
 
 /**
@@ -27,19 +24,14 @@ use Symfony\Component\Yaml\Yaml;
  */
 final class Stories
 {
-    private const BOOKS = __DIR__.'/../../books/';
-
     /**
      * @return list<Told> rank 0: not among the candidates; said: share of the first candidate; decisive: place among the next checks
      *                    without it, 0: not among them, null: not asked
      */
     public static function told(?string $only = null, bool $looks = true): array
     {
-        $mechanisms = MechanismBook::of(
-            array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.'mechanisms/*.yaml') ?: [])
-        );
-        $modes = ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml'));
-        $books = self::books();
+        $mechanisms = Books::mechanisms();
+        $modes = Books::modes();
         $told = [];
         foreach (glob(__DIR__.'/*.yaml') ?: [] as $file) {
             /**
@@ -55,35 +47,15 @@ final class Stories
             if (null !== $only && $only !== $content['family']) {
                 continue;
             }
-            $own = $mechanisms->with($books[$content['family']]);
-            $grounding = new Grounding($books[$content['family']], $modes, $own->mechanisms, $own->vocabulary);
+            $book = Books::book($content['family']);
+            $own = $mechanisms->with($book);
+            $grounding = new Grounding($book, $modes, $own->mechanisms, $own->vocabulary);
             foreach ($content['stories'] as $story) {
-                $told[] = self::tell($grounding, $books[$content['family']], $story, $looks);
+                $told[] = self::tell($grounding, $book, $story, $looks);
             }
         }
 
         return $told;
-    }
-
-    /** @return array<string, Book> */
-    private static function books(): array
-    {
-        static $books = [];
-        foreach (
-            [] !== $books
-                ? []
-                : array_filter(
-                    glob(self::BOOKS.'*.yaml') ?: [],
-                    static fn (string $file): bool => 'modes.yaml' !== basename($file),
-                ) as $file
-        ) {
-            foreach ((new BookTypes((array) Yaml::parseFile($file)))->books() as $content) {
-                $book = (new BookFactory())->book($content);
-                $books[$book->key] = $book;
-            }
-        }
-
-        return $books;
     }
 
     /**

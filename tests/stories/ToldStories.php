@@ -10,8 +10,7 @@ use Japhrex\Core\Chain\Diagnose\Words;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
-use Japhrex\Core\Family\BookFactory;
-use Japhrex\Core\Family\BookTypes;
+use Japhrex\Tests\Books;
 use Symfony\Component\Yaml\Yaml;
 
 /**
@@ -30,8 +29,6 @@ final class ToldStories
 
     /** Words behind a grade that say how it lies; all others say of what it is made. */
     private const SIDES = ['fatigue', 'overload', 'one-side', 'all-round', 'inlet', 'outlet', 'edge', 'at-port', 'fixed-wall'];
-
-    private const BOOKS = __DIR__.'/../../books/';
 
     /** @return list<Told> rank 0: not among the candidates; look: place of the look that decides among those proposed without it */
     public static function told(string $half, ?string $only = null): array
@@ -73,7 +70,7 @@ final class ToldStories
     /** The engine, were an origin twice as frequent as the conditions say. */
     private static function withTwice(Book $book, ModeCatalogue $modes, string $origin): Diagnosis
     {
-        $contents = self::contents('mechanisms/*.yaml');
+        $contents = array_values(Books::files('mechanisms/*.yaml'));
         foreach ($contents as $i => $content) {
             if (isset($content['origins'][$origin])) {
                 $contents[$i]['origins'][$origin]['prior'] *= 2;
@@ -87,32 +84,18 @@ final class ToldStories
     /** @return iterable<array{Words, Diagnosis, Story}> */
     private static function each(string $half, ?string $only): iterable
     {
-        $mechanisms = MechanismBook::of(self::contents('mechanisms/*.yaml'));
-        $modes = ModeCatalogue::of(self::contents('modes.yaml')[0]);
-        $books = [];
-        foreach (self::contents('*-*.yaml') as $file) {
-            foreach ((new BookTypes($file))->books() as $key => $content) {
-                $books[$key] = $content;
-            }
-        }
         foreach (glob(__DIR__.'/'.$half.'/*.yaml') ?: [] as $file) {
             /** @var array{family: string, stories: list<Story>} $content */
             $content = Yaml::parseFile($file);
             if (null === $only || $only === $content['family']) {
-                $book = (new BookFactory())->book($books[$content['family']]);
-                $own = $mechanisms->with($book);
-                $words = new Words($book, $modes, $own->vocabulary);
+                $book = Books::book($content['family']);
+                $own = Books::mechanisms()->with($book);
+                $words = new Words($book, Books::modes(), $own->vocabulary);
                 foreach ($content['stories'] as $story) {
                     yield [$words, new Diagnosis($words, $own->mechanisms), $story];
                 }
             }
         }
-    }
-
-    /** @return list<array<mixed>> */
-    private static function contents(string $pattern): array
-    {
-        return array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.$pattern) ?: []);
     }
 
     /**

@@ -111,12 +111,11 @@ final readonly class Brought
         $worlds = Worlds::of($question, $posteriors);
         $random = new Randomizer(new Mt19937(Sampling::SEED));
         $parts = array_fill_keys($effects, []);
+        $isOrigin = array_flip($network->origins());
         $there = [];
         foreach ($worlds->draws as $draw => [$weight, $true]) {
-            foreach ($network->origins() as $origin) {
-                if (isset($true[$origin])) {
-                    $there[$origin][$draw] = $weight;
-                }
+            foreach (array_intersect_key($true, $isOrigin) as $origin => $_) {
+                $there[$origin][$draw] = $weight;
             }
             foreach ($effects as $effect) {
                 // Whether a finding below which nothing lies is there follows from what is above it.

@@ -18,6 +18,9 @@ final readonly class Network
     /** @var list<list<int>> effects of each node */
     public array $below;
 
+    /** @var list<int> */
+    private array $origins;
+
     /**
      * @param list<Condition> $nodes
      *
@@ -59,6 +62,7 @@ final readonly class Network
             );
         }
         $this->order = $order;
+        $this->origins = array_keys(array_filter($nodes, static fn (Condition $node): bool => self::ORIGIN === $node->kind));
     }
 
     /**
@@ -84,6 +88,6 @@ final readonly class Network
     /** @return list<int> */
     public function origins(): array
     {
-        return array_keys(array_filter($this->nodes, static fn (Condition $node): bool => self::ORIGIN === $node->kind));
+        return $this->origins;
     }
 }

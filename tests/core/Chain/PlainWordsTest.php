@@ -4,30 +4,17 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\core\Chain;
 
-use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Chain\PlainWords;
-use Japhrex\Core\Damage\ModeCatalogue;
-use Japhrex\Core\Family\BookFactory;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** What a customer reads, who does not know what a running face is. */
 final class PlainWordsTest extends TestCase
 {
-    private const BOOKS = __DIR__.'/../../../books/';
-
     private static function words(): PlainWords
     {
-        $mechanisms = MechanismBook::of(
-            array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.'mechanisms/*.yaml') ?: [])
-        );
-
-        return new PlainWords(
-            (new BookFactory())->book((array) Yaml::parseFile(self::BOOKS.'roller-pump.yaml')),
-            ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')),
-            $mechanisms->vocabulary,
-        );
+        return new PlainWords(Books::book('roller-pump'), Books::modes(), Books::mechanisms()->vocabulary);
     }
 
     /** @return iterable<string, array{string|null, string, string}> */

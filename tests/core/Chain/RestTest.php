@@ -7,18 +7,15 @@ namespace Japhrex\Tests\core\Chain;
 use Japhrex\Core\Chain\Rest\RestPart;
 use Japhrex\Core\Chain\Rest\TheRest;
 use Japhrex\Core\Family\Book;
-use Japhrex\Core\Family\BookFactory;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** What may be called clean in one act, and what may not: on the roller pump, where eight rollers run on rotor, body and end plate. */
 final class RestTest extends TestCase
 {
-    private static ?Book $book = null;
-
     private static function book(): Book
     {
-        return self::$book ??= (new BookFactory())->book((array) Yaml::parseFile(__DIR__.'/../../../books/roller-pump.yaml'));
+        return Books::book('roller-pump');
     }
 
     /**

@@ -13,15 +13,13 @@ use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookProblem;
 use Japhrex\Core\Family\Data;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** What is shown while a unit goes together: which way round a part goes in, in which order its screws are tightened. */
 final class BuiltRightTest extends TestCase
 {
-    private const GEAR_PUMP = __DIR__.'/../../../books/external-gear-pump.yaml';
-
     public function testFourScrewsAreTightenedCrossWiseFromTheTop(): void
     {
         $cover = [
@@ -88,7 +86,7 @@ final class BuiltRightTest extends TestCase
 
     public function testABookIsToldWhatItsDrawingsCannotShow(): void
     {
-        $told = (array) Yaml::parseFile(self::GEAR_PUMP);
+        $told = Books::file('external-gear-pump');
         $told = array_replace_recursive($told, [
             'parts' => ['shaft-seal' => ['facing' => ['to' => 'relief-valve', 'face' => 'moon']]],
             'fasteners' => ['cover-screws' => ['holes' => 'shaft-key']],

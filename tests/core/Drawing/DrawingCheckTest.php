@@ -8,9 +8,9 @@ use Japhrex\Core\Drawing\DrawingCheck;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookProblem;
 use Japhrex\Core\Family\BookTypes;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** A shop that writes a book of its own is told which part cannot be drawn, and why. */
 final class DrawingCheckTest extends TestCase
@@ -38,7 +38,7 @@ final class DrawingCheckTest extends TestCase
     #[DataProvider('wrongShapes')]
     public function testItIsSaidWhatIsWrongWithAShape(string $part, mixed $shape, array $says): void
     {
-        $content = (array) Yaml::parseFile(__DIR__.'/../../../books/roller-pump.yaml');
+        $content = Books::file('roller-pump');
         $drawing = (array) ($content['drawing'] ?? []);
         $content['drawing'] = ['shapes' => array_filter([$part => $shape] + (array) ($drawing['shapes'] ?? []))] + $drawing;
         $problems = array_map(

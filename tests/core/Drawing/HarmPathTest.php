@@ -17,21 +17,15 @@ use Japhrex\Core\Drawing\DebrisRoad;
 use Japhrex\Core\Drawing\HarmLine;
 use Japhrex\Core\Drawing\HarmPath;
 use Japhrex\Core\Drawing\UnitDrawing;
-use Japhrex\Core\Family\BookFactory;
-use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Family\CarrierKind;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 final class HarmPathTest extends TestCase
 {
     private static function blank(): Blank
     {
-        $content = (array) Yaml::parseFile(__DIR__.'/../../../books/external-gear-pump.yaml');
-
-        $book = (new BookFactory())->book((new BookTypes($content))->books()['external-gear-pump']);
-
-        return Blank::of((new UnitDrawing($book))->exploded());
+        return Blank::of((new UnitDrawing(Books::book('external-gear-pump')))->exploded());
     }
 
     /** @param list<Node> $more */

@@ -15,15 +15,13 @@ use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookProblem;
 use Japhrex\Core\Family\Data;
 use Japhrex\Core\Family\TakenAs;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** Where a measure is taken is shown on its part: which face, from where to where, at which places. */
 final class MeasuredPlaceTest extends TestCase
 {
-    private const BOOKS = __DIR__.'/../../../books/';
-
     #[DataProvider('types')]
     public function testEveryReadingThatIsTakenAtAPartIsShownOnIt(Book $book): void
     {
@@ -68,7 +66,7 @@ final class MeasuredPlaceTest extends TestCase
     /** @return list<string> numbers of places, as they stand on the drawing of a part */
     private static function numbers(string $part, string $reading): array
     {
-        $book = (new BookFactory())->book((array) Yaml::parseFile(self::BOOKS.'external-gear-pump.yaml'));
+        $book = Books::book('external-gear-pump');
         $field = $book->field("$part/$reading") ?? self::fail('There is no such reading.');
         [, $over] = (new UnitDrawing($book))->measured($part, $field) ?? self::fail('It is not shown.');
         preg_match_all('~>(\d+)</text>~', $over, $found);
@@ -85,7 +83,7 @@ final class MeasuredPlaceTest extends TestCase
 
     public function testAReadingAtASurfaceThatThePartHasNotIsSaid(): void
     {
-        $told = (array) Yaml::parseFile(self::BOOKS.'external-gear-pump.yaml');
+        $told = Books::file('external-gear-pump');
         self::assertIsArray($told['parts']);
         self::assertIsArray($told['parts']['relief-spring']);
         self::assertIsArray($told['parts']['relief-spring']['readings']);
@@ -103,8 +101,7 @@ final class MeasuredPlaceTest extends TestCase
 
     public function testTheCommandShowsAReadingAndRefusesOneThatIsNone(): void
     {
-        $read = static fn (string $key): array => (array) Yaml::parseFile(self::BOOKS.$key.'.yaml');
-        $command = new DrawCommand(['roller-pump'], $read, static fn (): ?string => null);
+        $command = new DrawCommand(['roller-pump'], Books::file(...), static fn (): ?string => null);
         $words = ['--book', 'roller-pump', '--part', 'rollers'];
         self::assertStringContainsString('>2</text>', $command->svg([...$words, '--reading', 'diameter']));
         $this->expectExceptionMessage('rollers has no reading "width"');

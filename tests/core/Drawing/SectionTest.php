@@ -16,18 +16,15 @@ use Japhrex\Core\Drawing\SvgWriter;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookProblem;
-use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Family\Data;
 use Japhrex\Core\Family\Shapes;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** A unit put together and cut through its axis: where there is material, what meets what, and what is said of it. */
 final class SectionTest extends TestCase
 {
-    private const BOOKS = __DIR__.'/../../../books/';
-
     /**
      * @param list<array<string, mixed>> $shape
      *
@@ -113,13 +110,9 @@ final class SectionTest extends TestCase
     /** @return iterable<string, array{Book}> */
     public static function sections(): iterable
     {
-        foreach (glob(self::BOOKS.'*.yaml') ?: [] as $file) {
-            $content = (array) Yaml::parseFile($file);
-            foreach (isset($content['parts']) ? (new BookTypes($content))->books() : [] as $type => $told) {
-                $book = (new BookFactory())->book($told);
-                if ($book->drawn->hasSection) {
-                    yield $type => [$book];
-                }
+        foreach (Books::all() as $type => $book) {
+            if ($book->drawn->hasSection) {
+                yield $type => [$book];
             }
         }
     }
@@ -140,7 +133,7 @@ final class SectionTest extends TestCase
     public function testWhatDoesNotGoTogetherIsSaid(): void
     {
         $files = static function (string $key): array {
-            $told = (array) Yaml::parseFile(self::BOOKS.$key.'.yaml');
+            $told = Books::file($key);
             self::assertIsArray($told['drawing']);
             $told['drawing']['section'] = 'transfer-case' !== $key;
 
@@ -176,7 +169,7 @@ final class SectionTest extends TestCase
             'idler' => ['in' => 'case', 'at' => 10, 'across' => -25],
             'crank' => ['in' => 'idler', 'at' => 5, 'across' => 5, 'upright' => true],
         ], 'cut' => ['pack' => [['ring' => [30, 20], 'long' => 2], ['ring' => [30, 20], 'long' => 2]]]];
-        $part = (new BookFactory())->book((array) Yaml::parseFile(self::BOOKS.'roller-pump.yaml'))->parts['rotor'];
+        $part = Books::book('roller-pump')->parts['rotor'];
         $drawn = Shapes::of(new Data($told, ''), array_fill_keys(['case', 'idler', 'crank', 'pack'], $part));
         $lines = Assembly::lines($drawn, 1.0);
         self::assertSame(['case', 'idler', 'crank'], array_column($lines[0] ?? [], 0), 'what sits in each other is of one line');
@@ -190,7 +183,7 @@ final class SectionTest extends TestCase
     public function testAClearanceIsDrawnWideWhereItIsMeasured(): void
     {
         $read = static fn (array $told): string => (new SectionDrawing((new BookFactory())->book($told)))->blank()->parts['body'];
-        $told = (array) Yaml::parseFile(self::BOOKS.'external-gear-pump.yaml');
+        $told = Books::file('external-gear-pump');
         $wide = $read($told);
         self::assertIsArray($told['parts']);
         self::assertIsArray($told['parts']['body']);

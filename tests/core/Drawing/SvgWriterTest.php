@@ -10,19 +10,15 @@ use Japhrex\Core\Drawing\Look;
 use Japhrex\Core\Drawing\SvgWriter;
 use Japhrex\Core\Drawing\UnitDrawing;
 use Japhrex\Core\Family\Book;
-use Japhrex\Core\Family\BookFactory;
-use Japhrex\Core\Family\BookTypes;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** One drawing, in three inks: what a page styles, what stands for itself, what is printed where no style reaches. */
 final class SvgWriterTest extends TestCase
 {
     private static function book(): Book
     {
-        $content = (array) Yaml::parseFile(__DIR__.'/../../../books/roller-pump.yaml');
-
-        return (new BookFactory())->book((new BookTypes($content))->books()['roller-pump']);
+        return Books::book('roller-pump');
     }
 
     /**

@@ -14,26 +14,19 @@ use Japhrex\Core\Drawing\SvgWriter;
 use Japhrex\Core\Drawing\UnitDrawing;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookError;
-use Japhrex\Core\Family\BookFactory;
-use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Family\Data;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** Each type of unit has its drawing, made from its book alone. */
 final class UnitDrawingTest extends TestCase
 {
-    private const BOOKS = __DIR__.'/../../../books/';
-
     /** @return iterable<string, array{Book}> */
     public static function types(): iterable
     {
-        foreach (glob(self::BOOKS.'*.yaml') ?: [] as $file) {
-            $content = (array) Yaml::parseFile($file);
-            foreach (isset($content['parts']) ? (new BookTypes($content))->books() : [] as $type => $book) {
-                yield $type => [(new BookFactory())->book($book)];
-            }
+        foreach (Books::all() as $type => $book) {
+            yield $type => [$book];
         }
     }
 
@@ -130,7 +123,7 @@ final class UnitDrawingTest extends TestCase
     {
         return new DrawCommand(
             ['external-gear-pump', 'roller-pump', 'vane-pump'],
-            static fn (string $book): array => (array) Yaml::parseFile(self::BOOKS.$book.'.yaml'),
+            Books::file(...),
             static fn (string $file): ?string => ['chain.json' => self::CHAIN, 'no-chain.json' => '{}'][$file] ?? null,
         );
     }

@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\core\Family;
 
-use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\BookCheck;
 use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\CarrierKind;
 use Japhrex\Core\Family\Part;
 use Japhrex\Core\Family\PlaceMap;
 use Japhrex\Core\Measuring\Limits;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 final class BookTest extends TestCase
 {
@@ -251,11 +250,14 @@ final class BookTest extends TestCase
 
     public function testTheKindsOfDamageThatABookMayNameAreThoseOfTheCatalogue(): void
     {
-        $root = __DIR__.'/../../../books/';
         /** @var array{'$defs': array{mode: array{enum: list<string>}}} $schema */
-        $schema = json_decode((string) file_get_contents($root.'schema/book.schema.json'), true, flags: \JSON_THROW_ON_ERROR);
+        $schema = json_decode(
+            (string) file_get_contents(__DIR__.'/../../../books/schema/book.schema.json'),
+            true,
+            flags: \JSON_THROW_ON_ERROR,
+        );
         self::assertSame(
-            array_keys(ModeCatalogue::of((array) Yaml::parseFile($root.'modes.yaml'))->modes),
+            array_keys(Books::modes()->modes),
             $schema['$defs']['mode']['enum'],
         );
     }

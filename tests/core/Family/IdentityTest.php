@@ -6,7 +6,6 @@ namespace Japhrex\Tests\core\Family;
 
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookFactory;
-use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Family\BookVariants;
 use Japhrex\Core\Family\Identity\DisplacementCheck;
 use Japhrex\Core\Family\Identity\Feature;
@@ -21,9 +20,9 @@ use Japhrex\Core\Figure\FigureRegistry;
 use Japhrex\Core\Figure\Fill\Filler;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** A unit is told by what lies on the bench: sizes, counts, what is seen inside; the plate is one witness among others. */
 final class IdentityTest extends TestCase
@@ -132,7 +131,7 @@ final class IdentityTest extends TestCase
 
     private static function bookOf(string $file, string $key, ?UnitIs $unit = null): Book
     {
-        $types = (new BookTypes((array) Yaml::parseFile(\dirname(__DIR__, 3).'/books/'.$file.'.yaml')))->books();
+        $types = Books::types($file);
         $content = $types[$key] ?? $types[array_key_first($types)];
         $whole = (new BookFactory())->book($content);
 

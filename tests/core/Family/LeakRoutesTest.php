@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Family;
 
 use Japhrex\Core\Family\BookFactory;
-use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Family\FoundGap;
 use Japhrex\Core\Family\LeakRoute;
 use Japhrex\Core\Family\Lies;
@@ -21,9 +20,9 @@ use Japhrex\Core\Measuring\PlaceSize;
 use Japhrex\Core\Measuring\Size;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** What flows into a figure from several places, and what a clearance that faces share leaks. */
 final class LeakRoutesTest extends TestCase
@@ -197,7 +196,7 @@ final class LeakRoutesTest extends TestCase
     #[DataProvider('families')]
     public function testOneLeakAFamilyByHand(string $file, int $route, array $sizes, array $state, float $least, float $most): void
     {
-        foreach ((new BookTypes((array) Yaml::parseFile(__DIR__.'/../../../books/'.$file.'.yaml')))->books() as $content) {
+        foreach (Books::types($file) as $content) {
             $book = (new BookFactory())->book($content);
             if (null !== $book->leaks) {
                 [$low, $high] = self::leak($book->leaks->routes[$route], $sizes, ...$state);

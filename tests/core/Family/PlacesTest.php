@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Family;
 
 use Japhrex\Core\Family\Book;
-use Japhrex\Core\Family\BookFactory;
-use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Family\Field;
 use Japhrex\Core\Family\FieldReadings;
 use Japhrex\Core\Family\JudgeCommand;
@@ -17,21 +15,19 @@ use Japhrex\Core\Family\PlaceKind;
 use Japhrex\Core\Measuring\Limits;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Quantity\Quantity;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** Each place is a size of its own; the worst counts. */
 final class PlacesTest extends TestCase
 {
-    private const BOOKS = __DIR__.'/../../../books/';
-
     /** @return array<string, Book>|null */
     private static function shelf(string $key): ?array
     {
-        return !is_file(self::BOOKS.$key.'.yaml')
-            ? null
-            : array_map((new BookFactory())->book(...), (new BookTypes((array) Yaml::parseFile(self::BOOKS.$key.'.yaml')))->books());
+        return \in_array($key, Books::names(), true)
+            ? array_map(Books::book(...), array_combine($types = array_keys(Books::types($key)), $types))
+            : null;
     }
 
     /**
@@ -91,8 +87,8 @@ final class PlacesTest extends TestCase
     public function testTheTableHasEveryFieldWithPlacesOfEveryBook(): void
     {
         $inTable = array_map(static fn (array $row): string => $row[0].' '.$row[2], array_values(iterator_to_array(self::byHand())));
-        foreach (glob(self::BOOKS.'*.yaml') ?: [] as $file) {
-            foreach ('modes' === basename($file, '.yaml') ? [] : self::shelf(basename($file, '.yaml')) ?? [] as $book) {
+        foreach (Books::names() as $name) {
+            foreach (self::shelf($name) ?? [] as $book) {
                 foreach ($book->parts as $part) {
                     foreach ($part->fields as $field) {
                         self::assertTrue(
@@ -100,7 +96,7 @@ final class PlacesTest extends TestCase
                             $part->key.'/'.$field->key.' says what its places are',
                         );
                         self::assertTrue(
-                            [] === $field->places || \in_array(basename($file, '.yaml').' '.$part->key.'/'.$field->key, $inTable, true),
+                            [] === $field->places || \in_array($name.' '.$part->key.'/'.$field->key, $inTable, true),
                             $part->key.'/'.$field->key.' stands in the table',
                         );
                     }

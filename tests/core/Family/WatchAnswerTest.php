@@ -5,18 +5,15 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Family;
 
 use Japhrex\Core\Damage\FindingKind;
-use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\SeenFinding;
 use Japhrex\Core\Family\Watch;
 use Japhrex\Core\Family\WatchAnswer;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 final class WatchAnswerTest extends TestCase
 {
-    private const BOOKS = __DIR__.'/../../../books/';
-
     /** @return iterable<string, array{string, list<array{string|null, FindingKind}>, WatchAnswer}> */
     public static function finds(): iterable
     {
@@ -49,12 +46,12 @@ final class WatchAnswerTest extends TestCase
 
     public function testEveryWeakPlaceOfTheBooksSaysByWhichDamageItIsFound(): void
     {
-        $modes = ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml'));
+        $modes = Books::modes();
         $named = 0;
-        foreach (glob(self::BOOKS.'*.yaml') ?: [] as $file) {
-            foreach ((array) (((array) Yaml::parseFile($file))['watch'] ?? []) as $key => $watch) {
+        foreach (Books::files('*.yaml') as $file => $content) {
+            foreach ((array) ($content['watch'] ?? []) as $key => $watch) {
                 self::assertIsArray($watch);
-                self::assertIsString($watch['mode'] ?? null, basename($file).' '.$key);
+                self::assertIsString($watch['mode'] ?? null, $file.' '.$key);
                 self::assertNotNull($modes->get($watch['mode']), $watch['mode']);
                 ++$named;
             }

@@ -7,16 +7,16 @@ namespace Japhrex\Tests\core\Laboratory;
 use Japhrex\Core\Laboratory\LabError;
 use Japhrex\Core\Laboratory\Laboratory;
 use Japhrex\Core\Laboratory\LabState;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** What a laboratory reads in a fluid is judged against the fresh one, and says what it says and no more. */
 final class LaboratoryTest extends TestCase
 {
     private static function laboratory(): Laboratory
     {
-        return Laboratory::of((array) Yaml::parseFile(\dirname(__DIR__, 3).'/books/laboratory/oil.yaml'));
+        return Laboratory::of(Books::file('laboratory/oil'));
     }
 
     /** @return iterable<string, array{string, string, string, LabState, string}> */

@@ -50,9 +50,11 @@ final class SteadyShop
                     $charts[] = [$gauge, $gauge];
                 }
             }
-            $cases[] = [$groups, $things];
+            foreach (array_unique($groups) as $group) {
+                $cases[$group][] = [$i, array_fill_keys($things, true)];
+            }
             foreach ($i < 3 * self::CASES ? [] : $charts as [$group, $thing]) {
-                if (($warned[$group.$thing] ?? -self::CASES) <= $i - self::CASES && $rule->warns(self::count($cases, $group, $thing))) {
+                if (($warned[$group.$thing] ?? -self::CASES) <= $i - self::CASES && $rule->warns(self::count($cases[$group], $i, $thing))) {
                     ++$alarms;
                     $warned[$group.$thing] = $i;
                 }
@@ -62,17 +64,18 @@ final class SteadyShop
         return $alarms;
     }
 
-    /** @param list<array{list<string>, list<string>}> $cases of the last year against the three before */
-    private static function count(array $cases, string $group, string $thing): MoreOften
+    /**
+     * The last year against the three before.
+     *
+     * @param list<array{int, array<string, true>}> $cases of a group, each with its number and what is counted of it
+     */
+    private static function count(array $cases, int $last, string $thing): MoreOften
     {
         $counts = [[0, 0], [0, 0]];
-        $last = \count($cases) - 1;
-        for ($i = $last; $i >= max(0, $last - 4 * self::CASES); --$i) {
-            if (\in_array($group, $cases[$i][0], true)) {
-                $then = $last - $i < self::CASES ? 0 : 1;
-                ++$counts[$then][1];
-                $counts[$then][0] += \in_array($thing, $cases[$i][1], true) ? 1 : 0;
-            }
+        for ($i = \count($cases) - 1; $i >= 0 && $cases[$i][0] >= $last - 4 * self::CASES; --$i) {
+            $then = $last - $cases[$i][0] < self::CASES ? 0 : 1;
+            ++$counts[$then][1];
+            $counts[$then][0] += isset($cases[$i][1][$thing]) ? 1 : 0;
         }
 
         return new MoreOften(...$counts[0], ...$counts[1]);

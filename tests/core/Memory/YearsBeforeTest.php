@@ -7,10 +7,7 @@ namespace Japhrex\Tests\core\Memory;
 use Japhrex\Core\Chain\Diagnose\CaseReader;
 use Japhrex\Core\Chain\Diagnose\Diagnosis;
 use Japhrex\Core\Chain\Diagnose\Words;
-use Japhrex\Core\Chain\Mechanism\MechanismBook;
-use Japhrex\Core\Damage\ModeCatalogue;
-use Japhrex\Core\Family\BookFactory;
-use Japhrex\Core\Family\BookTypes;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
@@ -36,14 +33,9 @@ final class YearsBeforeTest extends TestCase
     #[DataProvider('stories')]
     public function testTheEngineExplainsIt(array $story): void
     {
-        $files = static fn (string $pattern): array => array_map(
-            static fn (string $file): array => (array) Yaml::parseFile($file),
-            glob(self::ROOT.'books/'.$pattern) ?: [],
-        );
-        $books = array_merge(...array_map(static fn (array $file): array => (new BookTypes($file))->books(), $files('*-*.yaml')));
-        $book = (new BookFactory())->book($books[$story['family']]);
-        $mechanisms = MechanismBook::of($files('mechanisms/*.yaml'))->with($book);
-        $words = new Words($book, ModeCatalogue::of($files('modes.yaml')[0]), $mechanisms->vocabulary);
+        $book = Books::book($story['family']);
+        $mechanisms = Books::mechanisms()->with($book);
+        $words = new Words($book, Books::modes(), $mechanisms->vocabulary);
         $seen = array_map(static function (string $find): array {
             [$place, $mode, $grade] = explode(' ', trim($find));
 

@@ -5,26 +5,23 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Proof;
 
 use Japhrex\Core\Family\BookFactory;
-use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Family\ProofPhase;
 use Japhrex\Core\Proof\ProofEntry;
 use Japhrex\Core\Proof\ProofItem;
 use Japhrex\Core\Proof\ProofPlan;
 use Japhrex\Core\Proof\Soak;
 use Japhrex\Core\Proof\ToldComplaint;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** What is shown before a unit goes out. */
 final class ProofTest extends TestCase
 {
     public function testNothingTurnsDryAndNothingRunsBeforeItWasTurnedByHandInAnyFamily(): void
     {
-        foreach (glob(__DIR__.'/../../../books/*-*.yaml') ?: [] as $file) {
-            /** @var array<string, mixed> $content */
-            $content = Yaml::parseFile($file);
-            foreach ((new BookTypes($content))->books() as $key => $book) {
-                $book = (new BookFactory())->book($book);
+        foreach (Books::names() as $file) {
+            foreach (Books::types($file) as $key => $content) {
+                $book = Books::book($key);
                 $plan = ProofPlan::of($book, [new ToldComplaint('told', 'Low flow', 'only hot after 20 min, at idle')]);
                 $phases = array_map(static fn (ProofItem $one): string => $one->phase->value, $plan);
                 $ready = array_values(array_intersect($phases, ['fill', 'hand', 'direction']));

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\core\Repair;
 
-use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Figure\Fill\Expression;
 use Japhrex\Core\Figure\Fill\Known;
 use Japhrex\Core\Figure\Fill\Sources;
 use Japhrex\Core\Quantity\Dimension;
 use Japhrex\Core\Repair\Build\AsBuilt;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** Which sizes hold for the unit as it went together. */
 final class AsBuiltTest extends TestCase
@@ -30,7 +29,7 @@ final class AsBuiltTest extends TestCase
         };
 
         return new AsBuilt(
-            (new BookFactory())->book((array) Yaml::parseFile(__DIR__.'/../../../books/external-gear-pump.yaml')),
+            Books::book('external-gear-pump'),
             $found,
             $plays,
             $renewed,

@@ -5,16 +5,15 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Repair;
 
 use Japhrex\Core\Family\Book;
-use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Measuring\Window;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Build\BuildSheet;
 use Japhrex\Core\Repair\Build\BuildStep;
 use Japhrex\Core\Repair\Build\PlayCheck;
 use Japhrex\Core\Repair\Build\SheetSteps;
+use Japhrex\Tests\Books;
 use Japhrex\Tests\core\Figure\Asks;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** The build goes the strip backwards; a play outside its target stops it. */
 final class BuildTest extends TestCase
@@ -23,7 +22,7 @@ final class BuildTest extends TestCase
 
     private static function book(string $key): Book
     {
-        return (new BookFactory())->book((array) Yaml::parseFile(__DIR__.'/../../../books/'.$key.'.yaml'));
+        return Books::book($key);
     }
 
     private static function mm(float $metres): string

@@ -8,7 +8,6 @@ use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\BookProblem;
-use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Family\Count;
 use Japhrex\Core\Family\Laid;
 use Japhrex\Core\Family\Lifting;
@@ -21,25 +20,16 @@ use Japhrex\Core\Proof\SheetCommand;
 use Japhrex\Core\Repair\Build\BuildKind;
 use Japhrex\Core\Repair\Build\BuildSheet;
 use Japhrex\Core\Repair\Build\BuildStep;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** The build of each family, as somebody of that trade would read it. */
 final class FamilyBuildTest extends TestCase
 {
-    /** @return array<string, array<mixed>> */
-    private static function contents(string $file): array
-    {
-        /** @var array<string, mixed> $content */
-        $content = Yaml::parseFile(__DIR__.'/../../../books/'.$file.'.yaml');
-
-        return (new BookTypes($content))->books();
-    }
-
     private static function book(string $file, string $type = ''): Book
     {
-        return (new BookFactory())->book(self::contents($file)['' === $type ? $file : $file.'-'.$type]);
+        return Books::book('' === $type ? $file : $file.'-'.$type);
     }
 
     /** @return list<string> */
@@ -197,30 +187,24 @@ final class FamilyBuildTest extends TestCase
 
     public function testEveryFamilyCanTellItsUserAndKnowsItsDangers(): void
     {
-        foreach (glob(__DIR__.'/../../../books/*-*.yaml') ?: [] as $file) {
-            foreach (self::contents(basename($file, '.yaml')) as $key => $content) {
-                $book = (new BookFactory())->book($content);
-                $upkeep = $book->upkeep;
-                self::assertCount(5, $upkeep->advice->works ?? [], $key);
-                self::assertMatchesRegularExpression('/^(up to )?\d+ kg$/', Lifting::weight($book, new UnitIs()), $key);
-                self::assertNotEmpty($upkeep->acts, $key);
-                self::assertNotEmpty($upkeep->sets, $key);
-                self::assertNotEmpty($upkeep->fasteners, $key);
-            }
+        foreach (Books::all() as $key => $book) {
+            $upkeep = $book->upkeep;
+            self::assertCount(5, $upkeep->advice->works ?? [], $key);
+            self::assertMatchesRegularExpression('/^(up to )?\d+ kg$/', Lifting::weight($book, new UnitIs()), $key);
+            self::assertNotEmpty($upkeep->acts, $key);
+            self::assertNotEmpty($upkeep->sets, $key);
+            self::assertNotEmpty($upkeep->fasteners, $key);
         }
     }
 
     public function testACautionOfTheStripDoesNotStandInTheBuild(): void
     {
-        foreach (glob(__DIR__.'/../../../books/*-*.yaml') ?: [] as $file) {
-            foreach (self::contents(basename($file, '.yaml')) as $key => $content) {
-                $book = (new BookFactory())->book($content);
-                foreach (BuildSheet::of($book) as $step) {
-                    self::assertStringNotContainsString('When it came off', $step->caution, $key.' '.$step->title);
-                    self::assertDoesNotMatchRegularExpression('/ in$|\bpuller\b/', $step->title.' '.$step->caution, $key);
-                }
-                self::assertStringContainsString('Caution: ', SheetCommand::told($key, SheetCommand::steps($book, 'build')));
+        foreach (Books::all() as $key => $book) {
+            foreach (BuildSheet::of($book) as $step) {
+                self::assertStringNotContainsString('When it came off', $step->caution, $key.' '.$step->title);
+                self::assertDoesNotMatchRegularExpression('/ in$|\bpuller\b/', $step->title.' '.$step->caution, $key);
             }
+            self::assertStringContainsString('Caution: ', SheetCommand::told($key, SheetCommand::steps($book, 'build')));
         }
     }
 
@@ -362,7 +346,7 @@ final class FamilyBuildTest extends TestCase
     #[DataProvider('faults')]
     public function testABookThatWouldDoHarmIsRefused(\Closure $break, string $says): void
     {
-        $content = self::contents('roller-pump')['roller-pump'];
+        $content = Books::told('roller-pump');
         $check = new UpkeepCheck(new FigureRegistry());
         self::assertSame([], $check->problems((new BookFactory())->book($content)));
         $problems = $check->problems((new BookFactory())->book($break($content)));
@@ -371,7 +355,7 @@ final class FamilyBuildTest extends TestCase
 
     public function testAStepGoesInOnce(): void
     {
-        $content = self::contents('roller-pump')['roller-pump'];
+        $content = Books::told('roller-pump');
         self::assertIsArray($content['fits']);
         $this->expectException(BookError::class);
         $this->expectExceptionMessage('"shaft" goes in twice');

@@ -8,13 +8,12 @@ use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Family\Book;
 use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\BookFactory;
-use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Family\Part;
 use Japhrex\Core\Repair\BoundByLimits;
 use Japhrex\Core\Repair\JudgedFind;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** A chip in a plate: scrap in a work circuit, harmless in a cooler's. And one limit for partners that run side by side. */
 final class JudgedFindTest extends TestCase
@@ -22,7 +21,7 @@ final class JudgedFindTest extends TestCase
     /** @param array<mixed> $roller what is changed of the roller pump's parts */
     private static function book(string $file, array $roller = []): Book
     {
-        $content = array_values((new BookTypes((array) Yaml::parseFile(__DIR__.'/../../../books/'.$file.'.yaml')))->books())[0];
+        $content = Books::told($file);
 
         return (new BookFactory())->book([] === $roller ? $content : array_replace_recursive($content, ['parts' => $roller]));
     }

@@ -6,7 +6,6 @@ namespace Japhrex\Tests\core\Repair;
 
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Family\Book;
-use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Family\Model;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Repair\Line;
@@ -18,15 +17,15 @@ use Japhrex\Core\Repair\PriceList;
 use Japhrex\Core\Repair\Rates;
 use Japhrex\Core\Repair\RepairPlan;
 use Japhrex\Core\Repair\Supply;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** Options that decide otherwise of the same parts: a kit as one, new in the place of machined, a donor, the field, another size. */
 final class OptionsTest extends TestCase
 {
     private static function book(): Book
     {
-        return (new BookFactory())->book((array) Yaml::parseFile(__DIR__.'/../../../books/external-gear-pump.yaml'));
+        return Books::book('external-gear-pump');
     }
 
     /**

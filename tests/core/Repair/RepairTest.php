@@ -9,7 +9,6 @@ use Japhrex\Core\Chain\Ground\Reached;
 use Japhrex\Core\Chain\OriginKind;
 use Japhrex\Core\Damage\Disposition;
 use Japhrex\Core\Family\Book;
-use Japhrex\Core\Family\BookFactory;
 use Japhrex\Core\Quantity\Money;
 use Japhrex\Core\Repair\Estimate;
 use Japhrex\Core\Repair\Lasting;
@@ -22,15 +21,15 @@ use Japhrex\Core\Repair\PriceList;
 use Japhrex\Core\Repair\Rates;
 use Japhrex\Core\Repair\RepairPlan;
 use Japhrex\Core\Repair\Supply;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** From what becomes of the parts to what each option costs. */
 final class RepairTest extends TestCase
 {
     private static function book(): Book
     {
-        return (new BookFactory())->book((array) Yaml::parseFile(__DIR__.'/../../../books/external-gear-pump.yaml'));
+        return Books::book('external-gear-pump');
     }
 
     private static function price(string $part, string $price, int $days = 0, bool $upgrade = false, Supply $supply = Supply::Order): Price
@@ -215,7 +214,7 @@ final class RepairTest extends TestCase
 
     public function testWhatWasWrongInsideGoesWithTheRepairAndWhatCameFromOutsideStays(): void
     {
-        $book = (new BookFactory())->book((array) Yaml::parseFile(__DIR__.'/../../../books/external-gear-pump.yaml'));
+        $book = Books::book('external-gear-pump');
         self::assertFalse(Outside::stays(OriginKind::AssemblyError, $book), 'screws that are tight now');
         self::assertFalse(Outside::stays(OriginKind::PartDefect, $book));
         self::assertTrue(Outside::stays(OriginKind::Contamination, $book), 'the tank is as dirty as before');

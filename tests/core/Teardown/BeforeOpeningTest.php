@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Japhrex\Tests\core\Teardown;
 
-use Japhrex\Core\Family\BookFactory;
-use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Teardown\BeforeOpening;
 use Japhrex\Core\Teardown\Loosening;
 use Japhrex\Core\Teardown\OpeningError;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** What is said before the first part comes off, and what loosening takes. */
 final class BeforeOpeningTest extends TestCase
@@ -46,15 +44,13 @@ final class BeforeOpeningTest extends TestCase
     /** Stuck, twice 110 N·m is 220 N·m: at a pull of 300 N a bar of 0.73 m. Twice 180 N·m wants 1.2 m: a second hand. */
     public function testALongBarWantsASecondHand(): void
     {
-        $upkeep = static fn (string $file, string $key) => (new BookFactory())->book(
-            (new BookTypes((array) Yaml::parseFile(__DIR__.'/../../../books/'.$file.'.yaml')))->books()[$key],
-        )->upkeep;
-        $block = Loosening::of($upkeep('axial-piston-pump', 'axial-piston-pump-single'), 'block')[0];
+        $upkeep = static fn (string $key) => Books::book($key)->upkeep;
+        $block = Loosening::of($upkeep('axial-piston-pump-single'), 'block')[0];
         self::assertEqualsWithDelta(220 / 300, $block->bar(), 1e-9);
         self::assertFalse($block->wantsAHelper());
-        $flange = Loosening::of($upkeep('transfer-case', 'transfer-case'), 'outside')[0];
+        $flange = Loosening::of($upkeep('transfer-case'), 'outside')[0];
         self::assertEqualsWithDelta(1.2, $flange->bar(), 1e-9);
         self::assertTrue($flange->wantsAHelper());
-        self::assertSame([], Loosening::of($upkeep('transfer-case', 'transfer-case'), 'chain'), 'nothing is screwed there');
+        self::assertSame([], Loosening::of($upkeep('transfer-case'), 'chain'), 'nothing is screwed there');
     }
 }

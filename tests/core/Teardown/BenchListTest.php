@@ -5,20 +5,16 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Teardown;
 
 use Japhrex\Core\Family\Book;
-use Japhrex\Core\Family\BookFactory;
-use Japhrex\Core\Family\BookTypes;
 use Japhrex\Core\Teardown\BenchItem;
 use Japhrex\Core\Teardown\BenchKind;
 use Japhrex\Core\Teardown\BenchList;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** What lies ready before the first part comes off: for this unit, and as deep as it is taken apart. */
 final class BenchListTest extends TestCase
 {
-    private const BOOKS = __DIR__.'/../../../books/';
-
     /** @return list<string> */
     private static function what(Book $book, string $to, BenchKind $kind): array
     {
@@ -30,7 +26,7 @@ final class BenchListTest extends TestCase
 
     private static function book(string $file): Book
     {
-        return (new BookFactory())->book(array_values((new BookTypes((array) Yaml::parseFile(self::BOOKS.$file.'.yaml')))->books())[0]);
+        return Books::book($file);
     }
 
     public function testAsDeepAsItIsTakenApartAndNoDeeper(): void
@@ -48,10 +44,8 @@ final class BenchListTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function files(): iterable
     {
-        foreach (glob(self::BOOKS.'*.yaml') ?: [] as $file) {
-            if ('modes.yaml' !== basename($file)) {
-                yield basename($file, '.yaml') => [basename($file, '.yaml')];
-            }
+        foreach (Books::names() as $name) {
+            yield $name => [$name];
         }
     }
 

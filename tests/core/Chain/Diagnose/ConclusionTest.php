@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Chain\Diagnose;
 
 use Japhrex\Core\Chain\Diagnose\CommandLine;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
@@ -77,10 +78,7 @@ final class ConclusionTest extends TestCase
     #[DataProvider('cases')]
     public function testTheFindsSayAsMuchAsTheyCan(array $case, string $expected): void
     {
-        $books = static fn (string $pattern): array => array_map(
-            static fn (string $file): array => (array) Yaml::parseFile($file),
-            glob(__DIR__.'/../../../../books/'.$pattern) ?: [],
-        );
+        $books = static fn (string $pattern): array => array_values(Books::files($pattern));
         $read = static fn (string $file): string => Yaml::dump($case, 6);
         [, $out] = (new CommandLine($read, Yaml::parse(...), $books, static fn (): float => 0.0))->run(['case', '--json']);
         /** @var array{why: string, says: string, hangs-on: string, candidates: list<array{said: float}>} $answer */

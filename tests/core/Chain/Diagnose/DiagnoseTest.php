@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Chain\Diagnose;
 
 use Japhrex\Core\Chain\Diagnose\CommandLine;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Yaml\Yaml;
@@ -40,10 +41,7 @@ final class DiagnoseTest extends TestCase
      */
     private static function diagnose(array|string $case, string ...$more): array
     {
-        $books = static fn (string $pattern): array => array_map(
-            static fn (string $file): array => (array) Yaml::parseFile($file),
-            glob(__DIR__.'/../../../../books/'.$pattern) ?: [],
-        );
+        $books = static fn (string $pattern): array => array_values(Books::files($pattern));
         [$exit, $out] = (new CommandLine(
             static fn (string $file): ?string => 'case' === $file ? (\is_string($case) ? $case : Yaml::dump($case, 6)) : null,
             Yaml::parse(...),

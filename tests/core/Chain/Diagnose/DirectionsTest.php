@@ -7,14 +7,10 @@ namespace Japhrex\Tests\core\Chain\Diagnose;
 use Japhrex\Core\Chain\Diagnose\CaseReader;
 use Japhrex\Core\Chain\Diagnose\Diagnosis;
 use Japhrex\Core\Chain\Diagnose\Words;
-use Japhrex\Core\Chain\Mechanism\MechanismBook;
-use Japhrex\Core\Damage\ModeCatalogue;
-use Japhrex\Core\Family\BookFactory;
-use Japhrex\Core\Family\BookTypes;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** Each kind of evidence moves the answer to the side that the trade expects; the side was written down before the engine was asked. */
 #[Group('slow')]
@@ -32,13 +28,8 @@ final class DirectionsTest extends TestCase
     /** @return array{CaseReader, Diagnosis} */
     private static function engine(string $family): array
     {
-        $read = static fn (string $file): array => (array) Yaml::parseFile(__DIR__.'/../../../../books/'.$file);
-        $book = (new BookFactory())->book((new BookTypes($read($family.'.yaml')))->books()[$family]);
-        $files = array_map(basename(...), glob(__DIR__.'/../../../../books/mechanisms/*.yaml') ?: []);
-        $mechanisms = MechanismBook::of(
-            array_map(static fn (string $file): array => $read('mechanisms/'.$file), $files),
-        )->with($book);
-        $words = new Words($book, ModeCatalogue::of($read('modes.yaml')), $mechanisms->vocabulary);
+        $mechanisms = Books::mechanisms()->with(Books::book($family));
+        $words = new Words(Books::book($family), Books::modes(), $mechanisms->vocabulary);
 
         return [new CaseReader($words), new Diagnosis($words, $mechanisms->mechanisms)];
     }

@@ -10,32 +10,23 @@ use Japhrex\Core\Chain\Ground\Facts;
 use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Grounding;
 use Japhrex\Core\Chain\Ground\LookFact;
-use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Damage\DebrisKind;
-use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
-use Japhrex\Core\Family\BookFactory;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** What debris is made of says which part it left, and where it lies which way it went. */
 final class DebrisTest extends TestCase
 {
-    private const BOOKS = __DIR__.'/../../../../books/';
-
     private static function book(string $key): Book
     {
-        return (new BookFactory())->book((array) Yaml::parseFile(self::BOOKS.$key.'.yaml'));
+        return Books::book($key);
     }
 
     /** @param list<DebrisKind> $made */
     private static function strainer(array $made): Ground
     {
-        static $mechanisms = null;
-        $mechanisms ??= MechanismBook::of(
-            array_map(static fn (string $file): array => (array) Yaml::parseFile($file), glob(self::BOOKS.'mechanisms/*.yaml') ?: [])
-        );
-        \assert($mechanisms instanceof MechanismBook);
+        $mechanisms = Books::mechanisms();
         $looks = [
             new LookFact(part: 'suction-strainer', surface: 'mesh', mode: 'debris', grade: 3, made: $made),
             new LookFact('front-block', 'face', 'scoring', 3),
@@ -44,7 +35,7 @@ final class DebrisTest extends TestCase
         return (
             new Grounding(
                 self::book('external-gear-pump'),
-                ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml')),
+                Books::modes(),
                 $mechanisms->mechanisms,
                 $mechanisms->vocabulary,
             )

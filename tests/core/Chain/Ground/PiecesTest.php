@@ -7,33 +7,25 @@ namespace Japhrex\Tests\core\Chain\Ground;
 use Japhrex\Core\Chain\Ground\LookFact;
 use Japhrex\Core\Chain\Ground\Pieces;
 use Japhrex\Core\Chain\Ground\Spot;
-use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Chain\Mechanism\Weights;
 use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\PieceShape;
 use Japhrex\Core\Family\Book;
-use Japhrex\Core\Family\BookFactory;
-use Japhrex\Core\Family\BookTypes;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** A piece that lies in a pan or a strainer is of a part that has such pieces, and speaks for its break. */
 final class PiecesTest extends TestCase
 {
     private static function book(string $family): Book
     {
-        return (new BookFactory())->book(
-            (new BookTypes((array) Yaml::parseFile(__DIR__."/../../../../books/$family.yaml")))->books()[$family],
-        );
+        return Books::book($family);
     }
 
     private static function weights(): Weights
     {
-        return MechanismBook::of(array_map(
-            static fn (string $file): array => (array) Yaml::parseFile($file),
-            glob(__DIR__.'/../../../../books/mechanisms/*.yaml') ?: [],
-        ))->vocabulary->weights;
+        return Books::mechanisms()->vocabulary->weights;
     }
 
     /** @return iterable<string, array{string, PieceShape, list<DebrisKind>, list<string>, list<string>}> among them; not among them */

@@ -18,8 +18,8 @@ use Japhrex\Core\Chain\Mechanism\Vocabulary;
 use Japhrex\Core\Chain\Mechanism\Weights;
 use Japhrex\Core\Chain\OriginKind;
 use Japhrex\Core\Family\Data;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** Alternatives that an analyst has to exclude, and what the circumstances of a complaint say. */
 final class RivalsTest extends TestCase
@@ -128,7 +128,7 @@ final class RivalsTest extends TestCase
 
     private static function weights(): Weights
     {
-        return Weights::of(new Data((array) Yaml::parseFile(__DIR__.'/../../../../books/mechanisms/conditions.yaml')));
+        return Weights::of(new Data(Books::file('mechanisms/conditions')));
     }
 
     public function testThinOilLeaksAndThickOilStarves(): void

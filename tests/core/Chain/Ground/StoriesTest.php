@@ -11,7 +11,6 @@ use PHPUnit\Framework\TestCase;
 
 /** Failures whose origin is known, of two families; `./japhrex bench stories` tells all of them. */
 #[Group('slow')]
-#[Group('slow')]
 final class StoriesTest extends TestCase
 {
     /** @return iterable<string, array{string}> */

@@ -7,18 +7,15 @@ namespace Japhrex\Tests\core\Chain\Ground;
 use Japhrex\Core\Chain\Ground\Tempered;
 use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Chain\Mechanism\RecordLevel;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** What is said of how sure it is: the part of the first along its line, the rest shared out as before. */
 final class TemperedTest extends TestCase
 {
     private static function general(): MechanismBook
     {
-        return MechanismBook::of(array_map(
-            static fn (string $file): array => (array) Yaml::parseFile($file),
-            glob(__DIR__.'/../../../../books/mechanisms/*.yaml') ?: [],
-        ));
+        return Books::mechanisms();
     }
 
     public function testTheFirstIsLiftedAlongItsLineAndTheOthersShareTheRest(): void

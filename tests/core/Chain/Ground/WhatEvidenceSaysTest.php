@@ -13,26 +13,19 @@ use Japhrex\Core\Chain\Ground\ReadingSays;
 use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\Ground\Tie;
 use Japhrex\Core\Chain\Ground\ToldFact;
-use Japhrex\Core\Chain\Mechanism\MechanismBook;
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
 use Japhrex\Core\Damage\FoundBy;
-use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Measuring\LimitVerdict;
+use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Yaml\Yaml;
 
 /** What a look, a reading or a word says, and of what. */
 final class WhatEvidenceSaysTest extends TestCase
 {
-    private const BOOKS = __DIR__.'/../../../../books/';
-
     private static function vocabulary(): Vocabulary
     {
-        return MechanismBook::of(array_map(
-            static fn (string $file): array => (array) Yaml::parseFile($file),
-            glob(self::BOOKS.'mechanisms/*.yaml') ?: [],
-        ))->vocabulary;
+        return Books::mechanisms()->vocabulary;
     }
 
     /** @return array<string, float> damage => what is left of its likelihood after a look at the face that found nothing else */
@@ -42,7 +35,7 @@ final class WhatEvidenceSaysTest extends TestCase
         foreach (['scoring' => 0.9, 'cracking' => 0.6, 'fracture' => 0.97] as $mode => $found) {
             $spots[Spot::idOf('damage', $mode, 'plate/face')] = new Spot('damage', $mode, 'plate/face', $mode, 0.01, $found);
         }
-        $modes = ModeCatalogue::of((array) Yaml::parseFile(self::BOOKS.'modes.yaml'));
+        $modes = Books::modes();
         $evidence = (new CleanLooks($modes, self::vocabulary()->weights))->evidence(
             [$look],
             $spots,
