@@ -13,10 +13,17 @@ use Random\Randomizer;
  * says of all below it (importance sampling); a finding below which nothing lies is not drawn but weighed in. Seeded: the same network, the
  * same draws.
  *
- * What a draw needs of a condition (Planned): the node, the condition where it has a table, the chance that it does not come by itself, its
- * causes, the likelihoods if false and if true, and what speaks for it from below.
+ * Few conditions are there at once, so whatever no cause is there of is drawn by what was worked out beforehand, and a condition that is
+ * there tells those below it.
  *
- * @phpstan-type Planned array{int, ?Condition, float, array<int, float>, float, float, float}
+ * Planned: the node, the condition where it has a table, the chance that it does not come by itself, the likelihoods if false and if
+ * true, what speaks for it from below, and how it is drawn where none of its causes is there. Left: of a finding that is not drawn, the
+ * condition where it has a table, the chance that it does not come by itself, both likelihoods, and ln of its weight where no cause is
+ * there.
+ *
+ * @phpstan-type Coin array{float, float, float}
+ * @phpstan-type Planned array{int, ?Condition, float, float, float, float, Coin}
+ * @phpstan-type Left array{?Condition, float, float, float, float}
  */
 final readonly class Worlds
 {
@@ -48,17 +55,23 @@ final readonly class Worlds
         foreach ($network->order as $node) {
             if (isset($relevant[$node])) {
                 $leads = array_filter($network->below[$node], static fn (int $effect): bool => isset($relevant[$effect]));
-                [] === $leads && isset($question->seen[$node]) ? $weighed[] = $node : $drawn[] = $node;
+                if ([] === $leads && isset($question->seen[$node])) {
+                    $weighed[$node] = self::weighed($network->nodes[$node], $question->seen[$node]);
+                } else {
+                    $drawn[] = $node;
+                }
             }
         }
         $plan = self::plan($question, $drawn, $posteriors);
+        $fails = self::fails($network, $relevant);
+        $plainly = array_sum(array_map(static fn (array $one): float => $one[4], $weighed));
         $random = new Randomizer(new Mt19937(Sampling::SEED));
         $logs = $draws = [];
         do {
             for ($i = 0; $i < self::BATCH; ++$i) {
-                [$log, $true] = self::draw($question, $plan, $weighed, $random);
+                [$log, $true] = self::draw($plan, $weighed, $fails, $random);
                 if (-\INF !== $log) {
-                    $logs[] = $log;
+                    $logs[] = $log + $plainly;
                     $draws[] = $true;
                 }
             }
@@ -76,8 +89,8 @@ final readonly class Worlds
     }
 
     /**
-     * What each draw needs of a condition: its leak and causes, what was seen of it, and how much what lies below it speaks for it, which
-     * is what lifts it from the chance that its causes give it to the one that it has.
+     * What each draw needs of a condition: its leak, what was seen of it, and how much what lies below it speaks for it, which is what
+     * lifts it from the chance that its causes give it to the one that it has.
      *
      * @param list<int> $drawn
      * @param array<int, float> $posteriors
@@ -101,45 +114,87 @@ final readonly class Worlds
                 $node,
                 null === $condition->table ? null : $condition,
                 1.0 - $condition->leak,
-                $condition->causes,
                 $ifFalse,
                 $ifTrue,
                 $below,
+                self::coin($condition->leak, $below, $ifFalse, $ifTrue),
             ];
         }
 
         return $plan;
     }
 
+    /** @return Coin chance with which it is drawn as there, and its weight if it is and if it is not */
+    private static function coin(float $chance, float $below, float $ifFalse, float $ifTrue): array
+    {
+        $all = (1.0 - $chance) * (1.0 - $below) + $chance * $below;
+        $p = (1.0 - self::PLAIN) * $chance * $below / $all + self::PLAIN * $chance;
+
+        return [$p, $p > 0.0 ? $chance * $ifTrue / $p : 0.0, $p < 1.0 ? (1.0 - $chance) * $ifFalse / (1.0 - $p) : 0.0];
+    }
+
+    /**
+     * @param array{float, float} $seen
+     *
+     * @return Left
+     */
+    private static function weighed(Condition $condition, array $seen): array
+    {
+        $table = null === $condition->table ? null : $condition;
+        $chance = null === $table ? $condition->leak : self::chance($table, []);
+
+        return [$table, 1.0 - $condition->leak, $seen[0], $seen[1], self::log($chance, $seen[0], $seen[1])];
+    }
+
+    private static function log(float $chance, float $ifFalse, float $ifTrue): float
+    {
+        return log((1.0 - $chance) * $ifFalse + $chance * $ifTrue + 1e-300);
+    }
+
+    /**
+     * @param array<int, true> $relevant
+     *
+     * @return array<int, array<int, float>> cause => effect => chance that it fails to bring it about
+     */
+    private static function fails(Network $network, array $relevant): array
+    {
+        $fails = [];
+        foreach (array_keys($relevant) as $node) {
+            foreach ($network->nodes[$node]->above() as $cause) {
+                // Where the effect has a table it only has to be told that something is there.
+                $fails[$cause][$node] = 1.0 - ($network->nodes[$node]->causes[$cause] ?? 0.0);
+            }
+        }
+
+        return $fails;
+    }
+
     /**
      * @param list<Planned> $plan
-     * @param list<int> $weighed
+     * @param array<int, Left> $weighed
+     * @param array<int, array<int, float>> $fails
      *
-     * @return array{float, array<int, true>} ln of its weight, and what is true in it
+     * @return array{float, array<int, true>} ln of its weight beyond what it is where nothing is weighed down, and what is true in it
      */
-    private static function draw(Question $question, array $plan, array $weighed, Randomizer $random): array
+    private static function draw(array $plan, array $weighed, array $fails, Randomizer $random): array
     {
-        $true = [];
+        $true = $told = [];
         $log = 0.0;
         $weight = 1.0;
-        foreach ($plan as [$node, $table, $none, $causes, $ifFalse, $ifTrue, $b]) {
+        foreach ($plan as [$node, $table, $none, $ifFalse, $ifTrue, $below, $coin]) {
             if (null !== $table) {
-                $chance = self::chance($table, $true);
-            } else {
-                foreach ($causes as $cause => $strength) {
-                    if (isset($true[$cause])) {
-                        $none *= 1.0 - $strength;
-                    }
-                }
-                $chance = 1.0 - $none;
+                $coin = self::coin(self::chance($table, $true), $below, $ifFalse, $ifTrue);
+            } elseif (isset($told[$node])) {
+                $coin = self::coin(1.0 - $none * $told[$node], $below, $ifFalse, $ifTrue);
             }
-            $all = (1.0 - $chance) * (1.0 - $b) + $chance * $b;
-            $p = (1.0 - self::PLAIN) * $chance * $b / $all + self::PLAIN * $chance;
-            if ($random->nextInt() / self::RANGE < $p) {
+            if ($random->nextInt() / self::RANGE < $coin[0]) {
                 $true[$node] = true;
-                $weight *= $chance * $ifTrue / $p;
+                $weight *= $coin[1];
+                foreach ($fails[$node] ?? [] as $effect => $fail) {
+                    $told[$effect] = ($told[$effect] ?? 1.0) * $fail;
+                }
             } else {
-                $weight *= (1.0 - $chance) * $ifFalse / (1.0 - $p);
+                $weight *= $coin[2];
             }
             if ($weight < 1e-100 || $weight > 1e100) {
                 if (!($weight > 0.0)) {
@@ -149,10 +204,9 @@ final readonly class Worlds
                 $weight = 1.0;
             }
         }
-        foreach ($weighed as $node) {
-            $chance = self::chance($question->network->nodes[$node], $true);
-            [$ifFalse, $ifTrue] = $question->seen[$node];
-            $log += log((1.0 - $chance) * $ifFalse + $chance * $ifTrue + 1e-300);
+        foreach (array_intersect_key($told, $weighed) as $node => $fail) {
+            [$table, $none, $ifFalse, $ifTrue, $plainly] = $weighed[$node];
+            $log += self::log(null === $table ? 1.0 - $none * $fail : self::chance($table, $true), $ifFalse, $ifTrue) - $plainly;
         }
 
         return [$log + log($weight), $true];
@@ -161,18 +215,8 @@ final readonly class Worlds
     /** @param array<int, true> $true */
     private static function chance(Condition $condition, array $true): float
     {
-        if (null !== $condition->table) {
-            $parents = array_combine($condition->parents, $condition->parents);
+        $parents = array_combine($condition->parents, $condition->parents);
 
-            return $condition->chance(array_map(static fn (int $one): bool => isset($true[$one]), $parents));
-        }
-        $none = 1.0 - $condition->leak;
-        foreach ($condition->causes as $cause => $strength) {
-            if (isset($true[$cause])) {
-                $none *= 1.0 - $strength;
-            }
-        }
-
-        return 1.0 - $none;
+        return $condition->chance(array_map(static fn (int $one): bool => isset($true[$one]), $parents));
     }
 }
