@@ -25,7 +25,8 @@ return (new PhpCsFixer\Config())
         ))
         ->append(array_map(static fn (string $file): string => __DIR__.'/bin/'.$file, [
             'console', 'figure', 'book', 'bench', 'bench-alike', 'bench-photos', 'bench-chain', 'bench-recording', 'bench-scale',
-            'bench-stories', 'bench-told', 'columns', 'diagnose', 'draw', 'infer', 'judge', 'sheet', 'versions', 'launcher/bench-client.php',
+            'bench-stories', 'bench-told', 'columns', 'diagnose', 'draw', 'infer', 'judge', 'sheet', 'versions',
+            'launcher/bench-client.php',
         ]))
         ->append([__FILE__])
         ->notPath('reference.php'));

@@ -180,11 +180,14 @@ run_tests() {
 # Two lanes for two cores: one checks what needs no server, and then the application on a cluster of its own; the other walks the shop in
 # a browser. Who waits for a page leaves its core to the other.
 test_all() {
-  local lane said; said=$(mktemp)
+  local said; said=$(mktemp)
   (set -e; test_style; test_core; test_cluster; app_env japhrex_test; test_migrations; test_app) >"$said" 2>&1 &
-  lane=$!
+  LANE=$!
   step "Server on a throwaway cluster"; throwaway_stack
+  # Where this lane fails there is nothing to wait for in the other.
+  trap 'kill $LANE 2>/dev/null || true; end_stack; rm -rf "$SCRATCH"' EXIT
   test_browser
-  wait "$lane" || { cat "$said"; exit 1; }
+  wait "$LANE" || { cat "$said"; exit 1; }
+  LANE=
   cat "$said"; rm -f "$said"
 }

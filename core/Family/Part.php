@@ -13,6 +13,7 @@ final readonly class Part
         PartKind::Piston,
     ];
 
+    /** A spring of a valve, and the coil that moves it, are not what slides. */
     private const STANDS = [PartKind::Spring, PartKind::Solenoid];
 
     /**
@@ -72,13 +73,10 @@ final readonly class Part
     /** Does it run or slide of itself? So does a pump together with the housing that its gears run in. */
     public function runsInItself(): bool
     {
-        $is = fn (PartKind ...$kinds): bool => [] !== array_uintersect(
-            $kinds,
-            $this->kinds,
-            static fn (PartKind $one, PartKind $other): int => $one->value <=> $other->value,
-        );
+        $is = fn (PartKind $kind): bool => \in_array($kind, $this->kinds, true);
+        $runs = [] !== array_filter(self::RUNS_IN_ITSELF, $is) && [] === array_filter(self::STANDS, $is);
 
-        return !$is(...self::STANDS) && $is(...self::RUNS_IN_ITSELF) || ($is(PartKind::Pump) && $is(PartKind::Body));
+        return $runs || ($is(PartKind::Pump) && $is(PartKind::Body));
     }
 
     /** Is it a stack, of which order, colour and thickness tell how the last one built it? */
