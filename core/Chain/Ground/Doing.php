@@ -32,12 +32,13 @@ final readonly class Doing
         return [] === $this->effects ? 0.0 : array_sum($this->by($origin)) / \count($this->effects);
     }
 
-    /** @return array<string, float> by effect, how much of it an origin brought about */
+    /** @return array<string, float> by effect, how much of it an origin brought about: never more than either is there */
     public function by(int $origin): array
     {
         $by = [];
         foreach ($this->effects as $effect => $id) {
-            $by[$id] = $this->brought->by[$effect][$origin] ?? 0.0;
+            // What was complained of is there; a trace that was seen may be nothing.
+            $by[$id] = ($this->brought->by[$effect][$origin] ?? 0.0) * $this->posteriors[$effect];
         }
 
         return $by;

@@ -15,7 +15,8 @@ use Symfony\Component\Yaml\Yaml;
  *
  * @phpstan-type Answer array{
  *     error: string, place: string, complaints: list<array{what: string, origin: string, unexplained: float}>,
- *     candidates: list<array{origin: string, place: string, brought: float}>, theories: list<array{origin: string, answer: string}>,
+ *     candidates: list<array{origin: string, place: string, chance: float, brought: float}>,
+ *     theories: list<array{origin: string, answer: string}>,
  *     places: array<string, array{surfaces: list<string>}>, history: array<string, string>, origins: array<string, string>,
  * }
  */
@@ -74,6 +75,20 @@ final class DiagnoseTest extends TestCase
         self::assertSame(['misaligned', 'dirt-let-in'], array_column($answer['theories'], 'origin'));
         self::assertSame(['refuted', 'supported'], array_column($answer['theories'], 'answer'));
         self::assertSame(self::diagnose(self::SAND), [$exit, $answer], 'the same case, the same answer');
+    }
+
+    /** Bought worn, looked over, nothing complained of: a trace may be nothing, and then nobody brought it about. */
+    public function testNobodyBroughtMoreAboutThanHeWasThere(): void
+    {
+        [, $answer] = self::diagnose([
+            'family' => 'roller-pump', 'complaints' => [], 'history' => ['hours' => 900],
+            'seen' => [['place' => 'body/bore', 'mode' => 'scoring', 'grade' => 1]],
+            'clean' => ['front-bearing', 'rear-bearing', 'quick-coupler', 'relief', 'strainer', 'rollers'],
+        ]);
+        self::assertNotSame([], $answer['candidates']);
+        foreach ($answer['candidates'] as $one) {
+            self::assertLessThanOrEqual($one['chance'] + 1e-9, $one['brought'], $one['origin'].' '.$one['place']);
+        }
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string}> what is wrong, where, and what is said */
