@@ -15,7 +15,7 @@ use Symfony\Component\Yaml\Yaml;
 
 /**
  * Failures told before a rule was changed, asked of the engine as `japhrex diagnose` asks it. Those that were put away (closed/, sealed/,
- * put-away/, drawn/, second-lot/) were run once before the rules learnt from them; docs/chain.md says with what.
+ * put-away/, drawn/, second-lot/, third-lot/) were run once before the rules learnt from them; docs/chain.md says with what.
  *
  * @phpstan-type Story array{name: string, complaint: string, history?: string, comeback?: bool, seen: string, clean: string,
  *     readings?: string, fluid?: string, origin: string, decide: string}
@@ -214,8 +214,12 @@ final class ToldStories
         return [
             'family' => $family, 'complaints' => $complaints, 'history' => $history, 'comeback' => $story['comeback'] ?? false,
             'seen' => $seen, 'readings' => $readings,
+            // place[:mode]: without a mode the whole place was looked over.
             'clean' => array_map(
-                static fn (string $place): array => ['place' => $place],
+                static fn (string $look): array => array_combine(
+                    \array_slice(['place', 'mode'], 0, 1 + substr_count($look, ':')),
+                    explode(':', $look),
+                ),
                 array_values(array_filter(explode(' ', $story['clean']))),
             ),
             'fluid' => array_map(
