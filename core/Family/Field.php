@@ -77,6 +77,15 @@ final readonly class Field
         };
     }
 
+    /** @return list<string> readings (`part/field`) of two parts or more from which it is worked out: it is a gap between them; else none */
+    public function between(): array
+    {
+        $sizes = array_values(array_filter($this->from?->references() ?? [], static fn (string $one): bool => str_contains($one, '/')));
+        $parts = array_unique(array_map(static fn (string $one): string => explode('/', $one)[0], $sizes));
+
+        return \count($parts) < 2 ? [] : $sizes;
+    }
+
     /** Is it read during the strip, rather than only worked out, or set when rebuilt? */
     public function isTyped(): bool
     {

@@ -214,6 +214,8 @@ final readonly class CaseReader
                 '' === $field ? '' : $this->words->book->fieldName($field),
                 LimitVerdict::from($one->oneOf('verdict', $verdicts, 'verdict')),
                 $one->has('direction') ? $this->says($one->oneOf('direction', ReadingSays::directions(), 'direction'), $field) : null,
+                $field,
+                $this->words->book->field($field)?->between() ?? [],
             );
         }
 

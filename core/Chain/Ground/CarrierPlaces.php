@@ -276,6 +276,11 @@ final class CarrierPlaces
         return array_values(array_unique($mates));
     }
 
+    public function isNeighbour(string $part): bool
+    {
+        return isset($this->features[$part]['neighbour']);
+    }
+
     /** @param list<array{bool, list<string>}> $features */
     private function is(string $place, array $features): bool
     {

@@ -8,8 +8,9 @@ namespace Japhrex\Core\Chain\Ground;
 final class Loops
 {
     /**
-     * The strongest ties first, among equals those that go with the oil on its way from where it comes in; one that would close a loop is
-     * cut and named.
+     * The strongest ties first, among equals those that go with the oil on its way from where it comes in; what the oil brings back to
+     * where it came from, last of all: little gets past a filter, and it is the way in all the same. One that would close a loop is cut and
+     * named.
      *
      * @param array<string, Tie> $ties
      * @param array<string, Spot> $spots
@@ -23,8 +24,9 @@ final class Loops
         $ranks = [];
         foreach ($ties as $tie) {
             [$from, $to] = [$partOf[$tie->from], $partOf[$tie->to]];
-            $against = null !== $from && null !== $to && $steps[$from] > $steps[$to];
-            $ranks[] = [-$tie->strength, $against, $tie->from, $tie->to, $tie->mechanism];
+            $against = null !== $from && null !== $to && self::isAgainst($from, $to, $steps, $places);
+            $isBroughtBack = $against && 'state' === $spots[$tie->to]->kind;
+            $ranks[] = [$isBroughtBack, -$tie->strength, $against, $tie->from, $tie->to, $tie->mechanism];
         }
         $ties = array_values($ties);
         array_multisort($ranks, $ties);
@@ -39,6 +41,18 @@ final class Loops
         }
 
         return [$kept, $cut];
+    }
+
+    /**
+     * Against the way of the oil: what goes out to the machine comes back, what comes in from it does not come from the unit.
+     *
+     * @param array<string, int> $steps part => how far it lies behind where the oil comes in
+     */
+    private static function isAgainst(string $from, string $to, array $steps, CarrierPlaces $places): bool
+    {
+        $comesIn = $places->isNeighbour($from) <=> $places->isNeighbour($to);
+
+        return 0 === $comesIn ? $steps[$from] > $steps[$to] : $comesIn < 0;
     }
 
     /** @param array<string, array<string, true>> $next */

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Japhrex\Tests\core\Chain\Ground;
 
 use Japhrex\Core\Chain\Ground\Facts;
+use Japhrex\Core\Chain\Ground\Ground;
 use Japhrex\Core\Chain\Ground\Grounding;
 use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\Ground\Stories;
+use Japhrex\Core\Chain\Ground\Tie;
 use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -28,13 +30,16 @@ final class NoOriginIsMuteTest extends TestCase
         );
     }
 
-    private static function stories(string $family): Stories
+    private static function ground(string $family): Ground
     {
         $own = Books::mechanisms()->with(Books::book($family));
 
-        return Stories::of(
-            (new Grounding(Books::book($family), Books::modes(), $own->mechanisms, $own->vocabulary))->ground(new Facts([], [], [])),
-        );
+        return (new Grounding(Books::book($family), Books::modes(), $own->mechanisms, $own->vocabulary))->ground(new Facts([], [], []));
+    }
+
+    private static function stories(string $family): Stories
+    {
+        return Stories::of(self::ground($family));
     }
 
     /** @return iterable<string, array{string}> */
@@ -77,5 +82,40 @@ final class NoOriginIsMuteTest extends TestCase
         self::assertContains('origin:lubrication-blocked@pump-pistons', $spots);
         self::assertNotContains('origin:lubrication-blocked@lower-case', $spots);
         self::assertNotContains('origin:lubrication-blocked@charge-relief', $spots);
+    }
+
+    /** @return iterable<string, array{string, string, string}> family, filter, what it guards */
+    public static function filters(): iterable
+    {
+        yield 'felt in the pan' => ['automatic-transmission', 'filter', 'front-pump'];
+        yield 'paper before the charge pump' => ['hydrostatic-transaxle', 'oil-filter', 'charge-pump'];
+        yield 'a strainer in the case' => ['reversing-gearbox', 'strainer', 'pump'];
+        yield 'screens of the sumps' => ['stacked-gear-pump', 'scavenge-screens', 'scavenge-bodies'];
+    }
+
+    /** What wears sheds, and the oil goes round: that loop is cut where it comes back, never on the way in. */
+    #[DataProvider('filters')]
+    public function testWhatGetsPastAFilterReachesWhatItGuards(string $family, string $filter, string $guarded): void
+    {
+        $to = array_map(static fn (Tie $tie): string => $tie->to, self::ground($family)->outOf[Spot::idOf('state', 'debris', $filter)] ?? []);
+        self::assertContains(Spot::idOf('state', 'debris', $guarded), $to);
+    }
+
+    /** An O-ring of the pressure port does not leak at the shaft, and a coupling of rubber holds no oil. */
+    public function testALeakIsComplainedOfWhereItDrips(): void
+    {
+        $gear = self::stories('external-gear-pump');
+        $port = self::complaints($gear, 'misfitted@pressure-fitting');
+        self::assertGreaterThan(3 * ($port['complaint:leak-shaft'] ?? 0.0), $port['complaint:leak-joint']);
+        $seal = self::complaints($gear, 'damaged-when-fitted@shaft-seal');
+        self::assertGreaterThan(3 * ($seal['complaint:leak-joint'] ?? 0.0), $seal['complaint:leak-shaft']);
+        $water = self::stories('centrifugal-pump');
+        self::assertLessThan(0.3, self::complaints($water, 'misfitted@coupling')['complaint:leak-seal'] ?? 0.0);
+    }
+
+    public function testACylinderThatLeaksInsideIsMissedAsFlow(): void
+    {
+        self::assertArrayHasKey('complaint:low-flow', self::complaints(self::stories('external-gear-pump'), 'own-wear@circuit'));
+        self::assertArrayHasKey('complaint:low-power', self::complaints(self::stories('distributor-injection-pump'), 'defect@injectors'));
     }
 }

@@ -68,6 +68,40 @@ final class WhatEvidenceSaysTest extends TestCase
         self::assertSame([], $says('one-side', 'deposits'), 'only wear has a side');
     }
 
+    /**
+     * A clearance is worked out from two sizes: bush 25.06 in a limit of 25.08 and pin 24.85 below its limit of 24.93 make 0.21 mm, and the
+     * pin is what wore.
+     *
+     * @param array<string, LimitVerdict> $sizes reading => how it was judged
+     */
+    #[DataProvider('clearances')]
+    public function testAClearanceIsLaidToThePartWhoseSizeIsBeyondItsLimit(array $sizes, string $worn): void
+    {
+        $readings = [new ReadingFact(
+            'idler', 'Clearance on the pin', LimitVerdict::Outside, ReadingSays::Worn, 'idler/pin-clearance', ['idler/bore', 'idler-pin/diameter'],
+        )];
+        foreach ($sizes as $field => $verdict) {
+            $readings[] = new ReadingFact(explode('/', $field)[0], $field, $verdict, field: $field);
+        }
+        $spots = [];
+        foreach (['idler', 'idler-pin'] as $part) {
+            $spots[Spot::idOf('damage', 'worn', $part)] = new Spot('damage', 'worn', $part, 'Worn', 0.02, 1.0);
+        }
+        $speaksFor = array_filter(ReadingFact::evidence($readings, $spots), static fn (Evidence $one): bool => $one->speaksFor());
+        self::assertSame([Spot::idOf('damage', 'worn', $worn)], array_keys($speaksFor));
+    }
+
+    /** @return iterable<string, array{array<string, LimitVerdict>, string}> */
+    public static function clearances(): iterable
+    {
+        yield 'nothing else was read: the part on which the book has it' => [[], 'idler'];
+        yield 'the pin is beyond its limit' => [['idler-pin/diameter' => LimitVerdict::Outside], 'idler-pin'];
+        yield 'the bore is within, the pin was not read' => [['idler/bore' => LimitVerdict::Within], 'idler-pin'];
+        yield 'the bore is beyond its limit, the pin within' => [
+            ['idler/bore' => LimitVerdict::Outside, 'idler-pin/diameter' => LimitVerdict::Within], 'idler',
+        ];
+    }
+
     public function testOneTwinHurtAndTheOtherSoundSpeaksOfThatPartItself(): void
     {
         $spots = [];
