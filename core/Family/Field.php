@@ -77,7 +77,7 @@ final readonly class Field
         };
     }
 
-    /** @return list<string> readings (`part/field`) of two parts or more from which it is worked out: it is a gap between them; else none */
+    /** @return list<string> readings (`part/field`) of two parts or more from which it is worked out, where it is a gap between them */
     public function between(): array
     {
         $sizes = array_values(array_filter($this->from?->references() ?? [], static fn (string $one): bool => str_contains($one, '/')));

@@ -71,8 +71,9 @@ final readonly class Ground
     public function pruned(): array
     {
         $missed = Missed::of($this->spots, $this->ties, $this->seen);
-        [$ties, $weakest] = Pruning::of($missed->spots, $missed->ties, $missed->seen);
-        $pruned = new self($missed->spots, $ties, $this->cut, $missed->seen, $this->barred, $this->orders);
+        [$spots, $all] = Together::of($missed->spots, $missed->ties);
+        [$ties, $weakest] = Pruning::of($spots, $all, $missed->seen);
+        $pruned = new self($spots, $ties, $this->cut, $missed->seen, $this->barred, $this->orders);
 
         return [Mutual::of($pruned, Pruning::WIDTH), $weakest];
     }

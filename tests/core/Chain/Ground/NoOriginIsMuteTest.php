@@ -97,7 +97,8 @@ final class NoOriginIsMuteTest extends TestCase
     #[DataProvider('filters')]
     public function testWhatGetsPastAFilterReachesWhatItGuards(string $family, string $filter, string $guarded): void
     {
-        $to = array_map(static fn (Tie $tie): string => $tie->to, self::ground($family)->outOf[Spot::idOf('state', 'debris', $filter)] ?? []);
+        $past = self::ground($family)->outOf[Spot::idOf('state', 'debris', $filter)] ?? [];
+        $to = array_map(static fn (Tie $tie): string => $tie->to, $past);
         self::assertContains(Spot::idOf('state', 'debris', $guarded), $to);
     }
 

@@ -78,7 +78,12 @@ final class WhatEvidenceSaysTest extends TestCase
     public function testAClearanceIsLaidToThePartWhoseSizeIsBeyondItsLimit(array $sizes, string $worn): void
     {
         $readings = [new ReadingFact(
-            'idler', 'Clearance on the pin', LimitVerdict::Outside, ReadingSays::Worn, 'idler/pin-clearance', ['idler/bore', 'idler-pin/diameter'],
+            'idler',
+            'Clearance on the pin',
+            LimitVerdict::Outside,
+            ReadingSays::Worn,
+            'idler/pin-clearance',
+            ['idler/bore', 'idler-pin/diameter'],
         )];
         foreach ($sizes as $field => $verdict) {
             $readings[] = new ReadingFact(explode('/', $field)[0], $field, $verdict, field: $field);
