@@ -96,7 +96,7 @@ final readonly class ReadingFact
     {
         return array_map(
             static fn (self $one): string => $one->field,
-            array_filter($readings, static fn (self $one): bool => $verdict === $one->verdict),
+            array_values(array_filter($readings, static fn (self $one): bool => $verdict === $one->verdict)),
         );
     }
 

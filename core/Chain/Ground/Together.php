@@ -51,6 +51,6 @@ final class Together
             }
         }
 
-        return [$spots, $ties];
+        return [$spots, array_values($ties)];
     }
 }
