@@ -225,7 +225,7 @@ final readonly class CaseReader
     private function says(string $direction, string $field): ReadingSays
     {
         return ReadingSays::tryFrom($direction)
-            ?? ReadingSays::ofSize($direction, $this->words->book->field($field)?->wearsLarger());
+            ?? ReadingSays::ofField($direction, $this->words->book->field($field));
     }
 
     /** @return array{string, ?string} part and surface */

@@ -58,11 +58,14 @@ final class Grounding
         $this->torn = self::torn($facts);
         $this->make = new SpotFactory($this->book, $this->modes, $this->vocabulary, $this->rates, $facts);
         foreach ($this->mechanisms as $mechanism) {
-            foreach ($mechanism->rules as $rule) {
+            foreach ($mechanism->whereSeen ? [] : $mechanism->rules as $rule) {
                 $this->apply($mechanism, $rule);
             }
         }
         $seen = $this->evidence($facts);
+        foreach ((new Untold($this->mechanisms, $this->places))->of($this->spots, $this->ties, $seen) as $tie) {
+            $this->ties[$tie->key()] ??= $tie;
+        }
         $this->ties = array_filter(
             $this->ties,
             fn (Tie $tie): bool => !($this->mechanisms[$tie->mechanism]->onceSeen ?? false)

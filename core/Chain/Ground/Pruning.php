@@ -14,8 +14,11 @@ use Japhrex\Core\Chain\Inference\Factors;
  */
 final class Pruning
 {
-    /** Bridges weaker than the first of these are left out; than the next where the network is still too wide, and so on. */
-    private const WEAKEST = [0.05, 0.1, 0.15, 0.2, 0.3];
+    /**
+     * Bridges weaker than the first of these are left out; than the next where the network is still too wide, and so on. Then what no rule
+     * tells gives way, the weakest of it first.
+     */
+    private const WEAKEST = [[0.05, 0.0], [0.1, 0.0], [0.15, 0.0], [0.2, 0.0], [0.3, 0.0], [0.3, 0.04], [0.3, 0.06], [0.3, 1.0]];
 
     /** Wide enough to be exact, narrow enough to be quick: variables of one table. */
     public const WIDTH = 13;
@@ -29,8 +32,9 @@ final class Pruning
      */
     public static function of(array $spots, array $ties, array $seen): array
     {
-        foreach (self::WEAKEST as $weakest) {
-            $pruned = self::bridged($spots, $ties, $seen, $weakest);
+        foreach (self::WEAKEST as [$weakest, $untold]) {
+            $told = array_filter($ties, static fn (Tie $tie): bool => $tie->isTold || $tie->strength >= $untold);
+            $pruned = self::bridged($spots, $told, $seen, $weakest);
             $question = (new Ground($spots, $pruned, [], $seen))->question();
             $factors = new Factors($question, $question->network->ancestors(array_keys($question->seen)), 3);
             if ((new Elimination($factors->list, self::WIDTH))->fits()) {

@@ -39,7 +39,7 @@ final readonly class ReadingFact
         $says = match ($field->dimension) {
             Dimension::Pressure => $isLarge ? ReadingSays::PressureHigh : ReadingSays::PressureLow,
             Dimension::Temperature => ReadingSays::TooHot,
-            default => ReadingSays::ofSize($isLarge ? ReadingSays::LARGE : ReadingSays::SMALL, $field->wearsLarger()),
+            default => ReadingSays::ofField($isLarge ? ReadingSays::LARGE : ReadingSays::SMALL, $field),
         };
 
         return new self(
@@ -124,6 +124,7 @@ final readonly class ReadingFact
             ReadingSays::OutOfLine => 'state:side-load',
             ReadingSays::PressureHigh => 'state:over-pressure',
             ReadingSays::PressureLow => 'state:low-pressure',
+            ReadingSays::FlowLow => Spot::idOf('state', 'throttled', $part),
             ReadingSays::VacuumHigh => 'state:starved',
             ReadingSays::CasePressure => 'state:case-pressure',
             ReadingSays::TooHot => 'state:hot',

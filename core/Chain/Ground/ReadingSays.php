@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Japhrex\Core\Chain\Ground;
 
+use Japhrex\Core\Family\Field;
+use Japhrex\Core\Quantity\Dimension;
+
 /** What a reading is about, and to which side it is beyond its limit. */
 enum ReadingSays: string
 {
@@ -15,6 +18,7 @@ enum ReadingSays: string
     case OutOfLine = 'out-of-line';
     case PressureHigh = 'pressure-high';
     case PressureLow = 'pressure-low';
+    case FlowLow = 'flow-low';
     case VacuumHigh = 'vacuum-high';
     case CasePressure = 'case-pressure';
     case TooHot = 'too-hot';
@@ -24,6 +28,14 @@ enum ReadingSays: string
 
     public const LARGE = 'too-large';
     public const SMALL = 'too-small';
+
+    /** @param Field|null $field null: of no field of the book, and it speaks of wear */
+    public static function ofField(string $direction, ?Field $field): self
+    {
+        return Dimension::Flow === $field?->dimension && self::SMALL === $direction
+            ? self::FlowLow
+            : self::ofSize($direction, $field?->wearsLarger());
+    }
 
     /** @param bool|null $wearsLarger does the size grow with wear? null: nobody knows, and it speaks of wear */
     public static function ofSize(string $direction, ?bool $wearsLarger): self

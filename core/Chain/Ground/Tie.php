@@ -7,13 +7,17 @@ namespace Japhrex\Core\Chain\Ground;
 /** A mechanism at work between two conditions of a unit. */
 final readonly class Tie
 {
-    /** @param string $by along what: the carrier, or empty at one place */
+    /**
+     * @param string $by along what: the carrier, or empty at one place
+     * @param bool $isTold does a rule tell the way? no: it is a cause of such a kind nearby
+     */
     public function __construct(
         public string $from,
         public string $to,
         public string $mechanism,
         public float $strength,
         public string $by = '',
+        public bool $isTold = true,
     ) {
     }
 

@@ -45,7 +45,8 @@ final class Together
                 $hidden = self::KIND.':'.$manner.' of '.$cause;
                 $spots[$hidden] = new Spot(self::KIND, $manner, null, $spots[$cause]->name, 0.0, 1.0);
                 foreach ($those as $i) {
-                    $ties[$i] = new Tie($hidden, $ties[$i]->to, $ties[$i]->mechanism, $ties[$i]->strength / $shows, $ties[$i]->by);
+                    $tie = $ties[$i];
+                    $ties[$i] = new Tie($hidden, $tie->to, $tie->mechanism, $tie->strength / $shows, $tie->by, $tie->isTold);
                 }
                 $ties[] = new Tie($cause, $hidden, $ties[$those[0]]->mechanism, $shows);
             }

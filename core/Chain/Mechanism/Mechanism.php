@@ -16,6 +16,7 @@ final readonly class Mechanism
      * @param string $source where the claim is from, in a line
      * @param list<Rule> $rules none: the analyst's alone
      * @param bool $onceSeen does it hold only where its cause was seen?
+     * @param bool $whereSeen does it hold only where its effect was seen?
      */
     public function __construct(
         public string $key,
@@ -26,6 +27,7 @@ final readonly class Mechanism
         public string $source,
         public array $rules,
         public bool $onceSeen = false,
+        public bool $whereSeen = false,
     ) {
     }
 }

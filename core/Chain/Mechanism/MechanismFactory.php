@@ -29,7 +29,10 @@ final class MechanismFactory
                 ),
                 $one->texts('by'),
             );
-            $rules = array_map(fn (Data $rule): Rule => $this->rule($rule, "mechanisms/$key"), $one->maps('rules'));
+            $rules = array_merge(...array_map(
+                fn (Data $rule): array => $this->rules($rule, "mechanisms/$key"),
+                $one->maps('rules'),
+            ));
             $mechanisms[$key] = new Mechanism(
                 $key,
                 $one->text('name'),
@@ -39,6 +42,7 @@ final class MechanismFactory
                 $one->textOrNull('source') ?? '',
                 $rules,
                 $one->flag('once-seen'),
+                $one->flag('where-seen'),
             );
         }
 
@@ -128,14 +132,15 @@ final class MechanismFactory
         ], $one->maps($key));
     }
 
-    private function rule(Data $data, string $at): Rule
+    /** @return list<Rule> one for each kind of damage that it brings about */
+    private function rules(Data $data, string $at): array
     {
-        return new Rule(
+        return array_map(fn (Term $then): Rule => new Rule(
             Term::of($data->text('if'), $at),
-            Term::of($data->text('then'), $at),
+            $then,
             Where::of($data->text('on'), $at),
             $this->chance($data->text('strength'), $at),
-        );
+        ), Term::of($data->text('then'), $at)->each());
     }
 
     private function times(string $text, string $at): float

@@ -33,4 +33,12 @@ final readonly class Term
 
         return new self($m[1], $m[2], $m[3] ?? '');
     }
+
+    /** @return list<self> one for each kind of damage that it names; complaints are told by the book */
+    public function each(): array
+    {
+        return 'damage' === $this->kind
+            ? array_map(fn (string $key): self => new self($this->kind, $key, $this->relation), explode('|', $this->key))
+            : [$this];
+    }
 }
