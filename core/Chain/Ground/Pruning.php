@@ -33,7 +33,7 @@ final class Pruning
     public static function of(array $spots, array $ties, array $seen): array
     {
         foreach (self::WEAKEST as [$weakest, $untold]) {
-            $told = array_filter($ties, static fn (Tie $tie): bool => $tie->isTold || $tie->strength >= $untold);
+            $told = array_values(array_filter($ties, static fn (Tie $tie): bool => $tie->isTold || $tie->strength >= $untold));
             $pruned = self::bridged($spots, $told, $seen, $weakest);
             $question = (new Ground($spots, $pruned, [], $seen))->question();
             $factors = new Factors($question, $question->network->ancestors(array_keys($question->seen)), 3);

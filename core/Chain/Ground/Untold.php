@@ -14,8 +14,8 @@ use Japhrex\Core\Family\CarrierKind;
  */
 final readonly class Untold
 {
-    /** What is mistaken oftener than this needs no cause, and a way fainter than this tells of none. */
-    private const TRACE = 0.05;
+    /** What is mistaken oftener than this, or only worked out, needs no cause; and a way fainter than this tells of none. */
+    private const TRACE = 0.01;
     private const FAINT = 0.02;
 
     /** @param array<string, Mechanism> $mechanisms */
@@ -57,7 +57,8 @@ final readonly class Untold
         foreach ($this->mechanisms as $mechanism) {
             foreach ($mechanism->whereSeen ? $mechanism->rules : [] as $rule) {
                 if ($seen->key === $rule->then->key) {
-                    yield [$mechanism, $rule, array_fill_keys(array_map(CarrierPlaces::partOf(...), $this->places->where($rule->where)), true)];
+                    $parts = array_map(CarrierPlaces::partOf(...), $this->places->where($rule->where));
+                    yield [$mechanism, $rule, array_fill_keys($parts, true)];
                 }
             }
         }

@@ -255,7 +255,7 @@ final class GroundingTest extends TestCase
         }
         $candidates = self::candidates(self::ground('gear-pair', $looks, 'leak-shaft'));
         self::assertSame('origin:drain-blocked', $candidates[0]->origin->id());
-        self::assertGreaterThan(0.5, $candidates[0]->posterior);
+        self::assertGreaterThan(2 * $candidates[1]->posterior, $candidates[0]->posterior);
     }
 
     public function testAReadingWithinItsLimitSpeaksAgainstWearAndOneBeyondItForIt(): void

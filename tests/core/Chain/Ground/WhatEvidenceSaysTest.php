@@ -156,6 +156,8 @@ final class WhatEvidenceSaysTest extends TestCase
         yield 'pressure in the case' => [ReadingSays::CasePressure, 'state:case-pressure'];
         yield 'pressure too low' => [ReadingSays::PressureLow, 'state:low-pressure'];
         yield 'vacuum too deep' => [ReadingSays::VacuumHigh, 'state:starved'];
+        $flow = Books::book('automatic-transmission')->field('cooler/flow');
+        yield 'too little comes back from the cooler' => [ReadingSays::ofField('too-small', $flow), 'state:throttled@pump'];
         yield 'out of line' => [ReadingSays::OutOfLine, 'state:side-load'];
     }
 
