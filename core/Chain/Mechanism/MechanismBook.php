@@ -85,6 +85,13 @@ final readonly class MechanismBook
                         );
                     }
                 }
+                $isFound = 'damage' === $rule->then->kind && \in_array($rule->then->relation, ['here', 'joined'], true);
+                if ($mechanism->whereSeen && !$isFound) {
+                    throw new BookError(
+                        'holds where its effect was seen; expected damage:key@here or damage:key@joined.',
+                        'mechanisms/'.$mechanism->key,
+                    );
+                }
                 if ('origin' === $rule->then->kind) {
                     throw new BookError('brings an origin about; a chain starts there.', 'mechanisms/'.$mechanism->key);
                 }

@@ -13,6 +13,8 @@ use Japhrex\Core\Chain\Ground\Grounding;
 use Japhrex\Core\Chain\Ground\Pruning;
 use Japhrex\Core\Chain\Ground\Spot;
 use Japhrex\Core\Chain\Ground\Tie;
+use Japhrex\Core\Chain\Mechanism\MechanismBook;
+use Japhrex\Core\Family\BookError;
 use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -121,5 +123,15 @@ final class UntoldTest extends TestCase
             $brought[$one->origin->id()] = $one->part;
         }
         self::assertGreaterThan(2 * ($brought['origin:'.$whom] ?? 0.0), $brought['origin:'.$who] ?? 0.0);
+    }
+
+    /** What nobody sees, a state or a complaint, cannot be laid to anything where it was seen. */
+    public function testAMechanismOfWhatWasSeenThatSpeaksOfAStateIsRefusedByName(): void
+    {
+        $rule = ['if' => 'origin:shaken', 'then' => 'state:air', 'on' => 'part', 'strength' => '0.1'];
+        $odd = ['name' => 'Odd', 'by' => [], 'tells' => 'x', 'where-seen' => true, 'rules' => [$rule]];
+        $this->expectException(BookError::class);
+        $this->expectExceptionMessageMatches('/odd.*expected damage:key@here|expected damage:key@here.*odd/');
+        MechanismBook::of([Books::file('mechanisms/conditions'), ['mechanisms' => ['odd' => $odd]]]);
     }
 }
