@@ -21,11 +21,11 @@ final class TemperedTest extends TestCase
     public function testTheFirstIsLiftedAlongItsLineAndTheOthersShareTheRest(): void
     {
         $weights = self::general()->vocabulary->weights;
-        self::assertSame([1.0, 1.3], [$weights->temper, $weights->lift], 'by hand below with these');
-        // Half is an even chance: 1 / (1 + e^−1.3) = 0.7858; the second had 0.3 of the other half, so 0.6 of 0.2142.
-        self::assertEqualsWithDelta([0.7858, 0.1285, 0.0], Tempered::of([0.5, 0.3, 0.0], $weights), 0.0001);
-        // 0.1 is one to nine: 1 / (1 + 9 e^−1.3) = 0.2896.
-        self::assertEqualsWithDelta([0.2896], Tempered::of([0.1], $weights), 0.0001);
+        self::assertSame([1.4, 1.0], [$weights->temper, $weights->lift], 'by hand below with these');
+        // Half is an even chance: 1 / (1 + e^−1) = 0.7311; the second had 0.3 of the other half, so 0.6 of 0.2689.
+        self::assertEqualsWithDelta([0.7311, 0.1613, 0.0], Tempered::of([0.5, 0.3, 0.0], $weights), 0.0001);
+        // 0.1 is one to nine: 9^1.4 = 21.67, and 1 / (1 + 21.67 e^−1) = 0.1114.
+        self::assertEqualsWithDelta([0.1114], Tempered::of([0.1], $weights), 0.0001);
         self::assertSame([0.0, 0.0], Tempered::of([0.0, 0.0], $weights));
         self::assertLessThan(1.0, Tempered::of([1.0], $weights)[0], 'nothing is certain');
     }
