@@ -13,8 +13,9 @@ use Japhrex\Core\Family\Book;
 /** What the network of a case says: candidates with their stories, and what to look at next. */
 final readonly class Analysis
 {
-    /** So many times likelier with the origin than without counts as explained. */
+    /** So many times likelier with the origin than without counts as explained, where it is as likely as this at all. */
     private const EXPLAINS = 5.0;
+    private const AT_ALL = 0.03;
 
     /** A clean look where the origin would leave damage at least this likely contradicts it. */
     private const CONTRADICTS = 0.7;
@@ -195,7 +196,8 @@ final readonly class Analysis
             }
             if ($evidence->speaksFor()) {
                 $leak = $this->ground->spots[$finding]->leak;
-                1.0 - (1.0 - $leak) * (1.0 - $alone[$finding]) >= self::EXPLAINS * $leak ? $explains[] = $finding : $leaves[] = $finding;
+                $likely = 1.0 - (1.0 - $leak) * (1.0 - $alone[$finding]);
+                $likely >= max(self::AT_ALL, self::EXPLAINS * $leak) ? $explains[] = $finding : $leaves[] = $finding;
             } elseif ($alone[$finding] >= self::CONTRADICTS) {
                 $contradicts[] = $finding;
             }
