@@ -25,6 +25,7 @@ final readonly class Field
      * @param bool $hardStop past its limit the part does not go back in, whatever the reason
      * @param Taken|null $taken where on the part; null: elsewhere, as a flow or the turns of a screw
      * @param Limits|null $rebuild what is allowed in a rebuild; null: the same as in service
+     * @param Measures|null $measures null: a size, a pressure, a flow or a temperature, as its dimension says
      * @param bool $adjuster a setting, taken as found before it is touched (strip) and as left
      */
     public function __construct(
@@ -47,6 +48,7 @@ final readonly class Field
         public bool $hardStop = false,
         public array $sharedWith = [],
         public ?Taken $taken = null,
+        public ?Measures $measures = null,
     ) {
     }
 
@@ -57,7 +59,7 @@ final readonly class Field
             $this->key, $this->name, $this->dimension, $this->method, [...$this->sets, $set], $this->whyNoLimit,
             $this->places, $this->gauge, $this->how, $this->from, $this->form, $this->formLength, $this->adjuster,
             $this->rebuild, $this->placesAre, $this->formMost, $this->hardStop, $this->sharedWith,
-            $this->taken,
+            $this->taken, $this->measures,
         );
     }
 

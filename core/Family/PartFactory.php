@@ -126,6 +126,7 @@ final readonly class PartFactory
         }
         $form = $data->textOrNull('form');
         $kind = $data->textOrNull('places-are');
+        $measures = $data->textOrNull('measures');
 
         return new Field(
             $key,
@@ -152,6 +153,10 @@ final readonly class PartFactory
             $data->flag('hard-stop'),
             $this->partners($part.'/'.$key, $data),
             $data->has('taken') ? self::taken($data->map('taken')) : null,
+            null === $measures ? null : Measures::tryFrom($measures) ?? $data->fail(
+                'expected one of '.implode(', ', array_column(Measures::cases(), 'value')).'; a size that wears says nothing.',
+                'measures',
+            ),
         );
     }
 

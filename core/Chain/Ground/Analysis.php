@@ -61,7 +61,7 @@ final readonly class Analysis
             $question,
             $answer,
             $weakest,
-            [] === $minutes ? [] : Looks::of($pruned, $question, $answer, $minutes, $race, $doing->atParts($ground)),
+            [] === $minutes ? [] : Looks::of($pruned, $question, $answer, $minutes, $race),
             $doing,
             Stories::of($ground),
         );

@@ -101,6 +101,9 @@ final class CarrierPlaces
             if (null !== $part->facing) {
                 $this->features[$part->key]['faced'] = true;
             }
+            if ('' !== $book->medium) {
+                $this->features[$part->key]['liquid'] = true;
+            }
             if ([] !== array_filter($book->watch, static fn (Watch $one): bool => self::partOf($one->place) === $part->key)) {
                 $this->features[$part->key]['watched'] = true;
             }

@@ -68,20 +68,6 @@ final readonly class Doing
         return $race;
     }
 
-    /** @return array<string, float> part => how much of what was complained of started there */
-    public function atParts(Ground $ground): array
-    {
-        $at = [];
-        foreach ($this->question->network->origins() as $origin) {
-            $part = $ground->spots[$this->question->network->nodes[$origin]->id]->part();
-            if (null !== $part) {
-                $at[$part] = ($at[$part] ?? 0.0) + $this->part($origin);
-            }
-        }
-
-        return $at;
-    }
-
     /** @return array<int, string> node => id */
     private static function effects(Ground $ground, Question $question): array
     {

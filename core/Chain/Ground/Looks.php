@@ -9,19 +9,15 @@ use Japhrex\Core\Chain\Inference\Question;
 
 /**
  * What to look at next: whoever looks at a part sees all that is on it, so a part's conditions are weighed together. A look is worth the
- * mutual information between what it may show and which of those in the race brought about what was complained of; and where it started
- * there, it ends the search.
+ * mutual information between what it may show and which of those in the race brought about what was complained of.
  */
 final class Looks
 {
     /** So many of those that did most are asked about. */
-    public const RIVALS = 48;
+    public const RIVALS = 16;
 
     /** One that did less of what was complained of is out of the race. */
-    public const LEAST = 0.004;
-
-    /** A look that finds where it started is worth so many bits more. */
-    private const FOUND = 2.0;
+    public const LEAST = 0.01;
 
     /** A look that settles less is not worth its minutes. */
     private const WORTH = 0.03;
@@ -42,11 +38,10 @@ final class Looks
      * @param Ground $pruned as it was asked about
      * @param array<string, float> $minutes part => minutes until it can be looked at
      * @param array<int, float> $race origin => how much of it matters to what was complained of
-     * @param array<string, float> $at part => how much of what was complained of started there
      *
      * @return list<Look> the most for its minutes first
      */
-    public static function of(Ground $pruned, Question $question, Answer $answer, array $minutes, array $race, array $at): array
+    public static function of(Ground $pruned, Question $question, Answer $answer, array $minutes, array $race): array
     {
         [$parts, $shown] = self::rivals($pruned, $question, $answer, $race);
         $looks = [];
@@ -59,7 +54,7 @@ final class Looks
             $best = \array_slice(array_keys($tells), 0, self::TOGETHER);
             $looks[] = new Look(
                 (string) $part,
-                self::information($parts, $shown, $best) + self::FOUND * ($at[$part] ?? 0.0),
+                self::information($parts, $shown, $best),
                 $minutes[$part],
                 array_map(static fn (string $id): Spot => $pruned->spots[$id], \array_slice($best, 0, self::NAMED)),
             );

@@ -18,7 +18,10 @@ final class Pruning
      * Bridges weaker than the first of these are left out; than the next where the network is still too wide, and so on. Then what no rule
      * tells gives way, the weakest of it first.
      */
-    private const WEAKEST = [[0.05, 0.0], [0.1, 0.0], [0.15, 0.0], [0.2, 0.0], [0.3, 0.0], [0.3, 0.04], [0.3, 0.06], [0.3, 1.0]];
+    private const WEAKEST = [
+        [0.02, 0.0], [0.03, 0.0], [0.05, 0.0], [0.07, 0.0], [0.09, 0.0], [0.11, 0.0], [0.13, 0.0], [0.15, 0.0],
+        [0.17, 0.0], [0.2, 0.0], [0.23, 0.0], [0.26, 0.0], [0.3, 0.0], [0.3, 0.04], [0.3, 0.06], [0.3, 1.0],
+    ];
 
     /** Wide enough to be exact, narrow enough to be quick: variables of one table. */
     public const WIDTH = 13;
@@ -32,17 +35,47 @@ final class Pruning
      */
     public static function of(array $spots, array $ties, array $seen): array
     {
-        foreach (self::WEAKEST as [$weakest, $untold]) {
-            $told = array_values(array_filter($ties, static fn (Tie $tie): bool => $tie->isTold || $tie->strength >= $untold));
-            $pruned = self::bridged($spots, $told, $seen, $weakest);
-            $question = (new Ground($spots, $pruned, [], $seen))->question();
-            $factors = new Factors($question, $question->network->ancestors(array_keys($question->seen)), 3);
-            if ((new Elimination($factors->list, self::WIDTH))->fits()) {
-                return [$pruned, $weakest];
+        $pruned = [];
+        // What fits with some left out fits with more left out too, so the least of it is found by halves.
+        for ([$from, $to] = [0, \count(self::WEAKEST) - 1]; $from < $to;) {
+            $level = intdiv($from + $to, 2);
+            $pruned[$level] = self::at($level, $spots, $ties, $seen);
+            if (self::fits($spots, $pruned[$level], $seen)) {
+                $to = $level;
+            } else {
+                $from = $level + 1;
             }
         }
 
-        return [$pruned, $weakest];
+        return [$pruned[$from] ?? self::at($from, $spots, $ties, $seen), self::WEAKEST[$from][0]];
+    }
+
+    /**
+     * @param array<string, Spot> $spots
+     * @param list<Tie> $ties
+     * @param array<string, Evidence> $seen
+     *
+     * @return list<Tie>
+     */
+    private static function at(int $level, array $spots, array $ties, array $seen): array
+    {
+        [$weakest, $untold] = self::WEAKEST[$level];
+        $told = array_values(array_filter($ties, static fn (Tie $tie): bool => $tie->isTold || $tie->strength >= $untold));
+
+        return self::bridged($spots, $told, $seen, $weakest);
+    }
+
+    /**
+     * @param array<string, Spot> $spots
+     * @param list<Tie> $pruned
+     * @param array<string, Evidence> $seen
+     */
+    private static function fits(array $spots, array $pruned, array $seen): bool
+    {
+        $question = (new Ground($spots, $pruned, [], $seen))->question();
+        $factors = new Factors($question, $question->network->ancestors(array_keys($question->seen)), 3);
+
+        return (new Elimination($factors->list, self::WIDTH))->fits();
     }
 
     /**

@@ -7,7 +7,6 @@ namespace Japhrex\Core\Chain\Ground;
 use Japhrex\Core\Family\Field;
 use Japhrex\Core\Measuring\FieldAssessment;
 use Japhrex\Core\Measuring\LimitVerdict;
-use Japhrex\Core\Quantity\Dimension;
 
 /** A reading against its limits. */
 final readonly class ReadingFact
@@ -36,17 +35,14 @@ final readonly class ReadingFact
     {
         $worst = $judged->atWorst();
         $isLarge = null !== $worst->limits->max && $worst->mean > $worst->limits->max->si;
-        $says = match ($field->dimension) {
-            Dimension::Pressure => $isLarge ? ReadingSays::PressureHigh : ReadingSays::PressureLow,
-            Dimension::Temperature => ReadingSays::TooHot,
-            default => ReadingSays::ofField($isLarge ? ReadingSays::LARGE : ReadingSays::SMALL, $field),
-        };
+        $says = ReadingSays::ofField($isLarge ? ReadingSays::LARGE : ReadingSays::SMALL, $field);
 
         return new self(
             $part,
             $field->name,
             $judged->verdict,
-            LimitVerdict::Within === $judged->verdict ? null : $says,
+            // A size within its limits speaks against wear, of which either side may be; what measures one thing speaks against that.
+            LimitVerdict::Within === $judged->verdict && null === $field->measures ? null : $says,
             $part.'/'.$field->key,
             $field->between(),
         );
@@ -122,6 +118,8 @@ final readonly class ReadingFact
             ReadingSays::OtherSide, ReadingSays::TooTight => Spot::idOf('damage', 'assembly-fault', $part),
             ReadingSays::TooLoose => Spot::idOf('origin', 'fastener-loose', $part),
             ReadingSays::OutOfLine => 'state:side-load',
+            ReadingSays::Bent => Spot::idOf('damage', 'plastic-deformation', $part),
+            ReadingSays::Leaks => Spot::idOf('damage', 'leak-trace', $part),
             ReadingSays::PressureHigh => 'state:over-pressure',
             ReadingSays::PressureLow => 'state:low-pressure',
             ReadingSays::FlowLow => Spot::idOf('state', 'throttled', $part),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Japhrex\Core\Chain\Ground;
 
 use Japhrex\Core\Family\Field;
+use Japhrex\Core\Family\Measures;
 use Japhrex\Core\Quantity\Dimension;
 
 /** What a reading is about, and to which side it is beyond its limit. */
@@ -16,6 +17,10 @@ enum ReadingSays: string
     case OtherSide = 'other-side';
     case OutOfShape = 'out-of-shape';
     case OutOfLine = 'out-of-line';
+    /** A shaft or hub that runs out. */
+    case Bent = 'bent';
+    /** It does not hold the pressure that was put on it. */
+    case Leaks = 'leaks';
     case PressureHigh = 'pressure-high';
     case PressureLow = 'pressure-low';
     case FlowLow = 'flow-low';
@@ -32,9 +37,23 @@ enum ReadingSays: string
     /** @param Field|null $field null: of no field of the book, and it speaks of wear */
     public static function ofField(string $direction, ?Field $field): self
     {
-        return Dimension::Flow === $field?->dimension && self::SMALL === $direction
-            ? self::FlowLow
-            : self::ofSize($direction, $field?->wearsLarger());
+        return match ($field?->measures) {
+            Measures::Line => self::OutOfLine,
+            Measures::RunOut => self::Bent,
+            Measures::CasePressure => self::CasePressure,
+            Measures::Tightness => self::Leaks,
+            null => self::ofDimension($direction, $field),
+        };
+    }
+
+    private static function ofDimension(string $direction, ?Field $field): self
+    {
+        return match ($field?->dimension) {
+            Dimension::Pressure => self::LARGE === $direction ? self::PressureHigh : self::PressureLow,
+            Dimension::Temperature => self::TooHot,
+            Dimension::Flow => self::SMALL === $direction ? self::FlowLow : self::ofSize($direction, $field->wearsLarger()),
+            default => self::ofSize($direction, $field?->wearsLarger()),
+        };
     }
 
     /** @param bool|null $wearsLarger does the size grow with wear? null: nobody knows, and it speaks of wear */

@@ -19,7 +19,7 @@ final readonly class Where
     private const WORDS = [
         'oil', 'touch', 'drive', 'seal', 'hold', 'heat', 'wire', 'soft', 'hard', 'rubber', 'lining', 'bronze',
         'aluminium', 'carbon', 'stainless', 'mesh', 'fine', 'polymer', 'entry', 'faced', 'watched', 'catches',
-        'keeps-air-out', 'keeps-water-out', 'keeps-dirt-out', 'fastener', 'neighbour', 'adjustable',
+        'keeps-air-out', 'keeps-water-out', 'keeps-dirt-out', 'fastener', 'neighbour', 'adjustable', 'liquid',
     ];
 
     /** @param list<array{bool, list<string>}> $features must it be so, and the words of which one is enough */

@@ -86,6 +86,15 @@ final class DirectionsTest extends TestCase
         $rusty = ['seen' => [['place' => 'drive-gear/journal', 'mode' => 'corrosion', 'grade' => 2]]] + self::NOISE;
         yield 'water that a laboratory read' => [$rusty, ['fluid' => ['water']], 'water-let-in', 1];
         yield 'it stood outdoors' => [$rusty, ['history' => ['outdoors' => true]], 'water-let-in', 1];
+        $foam = ['fluid' => ['foaming']] + self::NOISE;
+        yield 'it foams, and there is too much in it' => [$foam, ['fluid' => ['foaming', 'over-full']], 'serviced-wrongly', 1];
+        yield 'it foams, and there is too much in it: no air was drawn in' => [
+            $foam, ['fluid' => ['foaming', 'over-full']], 'suction-leak', -1,
+        ];
+        $burntPlanet = ['family' => 'automatic-transmission', 'complaints' => [['what' => 'noise', 'onset' => 'sudden']], 'seen' => [
+            ['place' => 'rear-planet/pinions', 'mode' => 'overheating', 'grade' => 3],
+        ]];
+        yield 'a planet burnt after it was towed' => [$burntPlanet, ['history' => ['towed' => true]], 'operated-wrongly', 1];
         yield 'a heavier machine was hung on' => [self::NOISE, ['history' => ['power-raised' => true]], 'overload', 1];
         $strainer = ['place' => 'strainer/mesh', 'mode' => 'debris', 'grade' => 2, 'made' => ['steel']];
         yield 'half a needle among the steel' => [

@@ -591,6 +591,15 @@ final class GroundingTest extends TestCase
         );
     }
 
+    public function testTwiceAsMuchToldIsWorthTheWayToTheMachine(): void
+    {
+        [$atTheMachine, $onTheBench] = [new Look('mount', 0.4, 8.0, []), new Look('shaft', 0.2, 2.0, [])];
+        // Twelve minutes go into cleaning, the picture and the record at either: 0.4 / 20 against 0.2 / 14 bits a minute.
+        self::assertEqualsWithDelta(0.02, $atTheMachine->bitsPerMinute(), 1e-12);
+        self::assertGreaterThan($onTheBench->bitsPerMinute(), $atTheMachine->bitsPerMinute());
+        self::assertLessThan($onTheBench->bitsPerMinute(), (new Look('bearing', 0.4, 60.0, []))->bitsPerMinute());
+    }
+
     public function testABookAddsMechanismsAndPutsItsOwnInTheirPlace(): void
     {
         $content = Books::told('external-gear-pump');

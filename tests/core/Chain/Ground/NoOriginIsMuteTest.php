@@ -75,6 +75,20 @@ final class NoOriginIsMuteTest extends TestCase
         self::assertArrayHasKey('complaint:hot', self::complaints($pump, 'left-in@cooler'));
     }
 
+    /** No bubble collapses in a gas; in oil it does, at the same faces of the same book. */
+    public function testAClosedInletFrostsNoFaceOfAPumpThatDrawsGas(): void
+    {
+        foreach (['vane-pump-dry' => 0, 'vane-pump-hydraulic' => 1] as $family => $isWet) {
+            $frosted = array_filter(
+                self::stories($family)->alone('origin:suction-restricted'),
+                static fn (float $chance, string $id): bool => $chance > 0.01 && str_starts_with($id, 'damage:cavitation-erosion@'),
+                \ARRAY_FILTER_USE_BOTH,
+            );
+            self::assertSame($isWet, min(1, \count($frosted)), $family);
+        }
+        self::assertGreaterThan(0.1, self::complaints(self::stories('vane-pump-dry'), 'suction-restricted')['complaint:hot'] ?? 0.0);
+    }
+
     /** Neither a case nor a valve hangs on a film of oil that is fed to it. */
     public function testWhatIsNotFedHasNoFeedThatCouldBeBlocked(): void
     {

@@ -15,7 +15,13 @@ use Japhrex\Core\Chain\Ground\Tie;
 use Japhrex\Core\Chain\Ground\ToldFact;
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
 use Japhrex\Core\Damage\FoundBy;
+use Japhrex\Core\Measuring\Assessment;
+use Japhrex\Core\Measuring\FieldAssessment;
+use Japhrex\Core\Measuring\JudgedPlace;
+use Japhrex\Core\Measuring\Limits;
 use Japhrex\Core\Measuring\LimitVerdict;
+use Japhrex\Core\Quantity\Dimension;
+use Japhrex\Core\Quantity\Quantity;
 use Japhrex\Tests\Books;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -158,6 +164,16 @@ final class WhatEvidenceSaysTest extends TestCase
         yield 'vacuum too deep' => [ReadingSays::VacuumHigh, 'state:starved'];
         $flow = Books::book('automatic-transmission')->field('cooler/flow');
         yield 'too little comes back from the cooler' => [ReadingSays::ofField('too-small', $flow), 'state:throttled@pump'];
+        foreach ([
+            'halves of a coupling apart' => ['centrifugal-pump', 'coupling/alignment', 'too-large', 'state:side-load'],
+            'a shaft that runs out' => ['vane-pump-hydraulic', 'shaft/runout', 'too-large', 'damage:plastic-deformation@pump'],
+            'pressure where the case should have none' => [
+                'axial-piston-pump-single', 'drain-line/pressure', 'too-large', 'state:case-pressure',
+            ],
+            'a cooler that lets the air out' => ['reversing-gearbox', 'cooler/hold', 'too-small', 'damage:leak-trace@pump'],
+        ] as $name => [$family, $field, $direction, $of]) {
+            yield $name => [ReadingSays::ofField($direction, Books::book($family)->field($field)), $of];
+        }
         yield 'out of line' => [ReadingSays::OutOfLine, 'state:side-load'];
     }
 
@@ -173,6 +189,27 @@ final class WhatEvidenceSaysTest extends TestCase
         );
         self::assertSame([$of], array_keys($evidence));
         self::assertTrue($evidence[$of]->speaksFor());
+    }
+
+    /** Halves that stand in line clear the drive; a thickness within its limits clears wear. */
+    public function testWithinItsLimitsAReadingSpeaksAgainstWhatItMeasures(): void
+    {
+        $length = static fn (float $mm): Quantity => Quantity::of($mm, 'mm', Dimension::Length);
+        $within = new FieldAssessment([new JudgedPlace('', new Assessment(
+            new Limits($length(0.05), null, $length(0.2)), 0.0001, 1e-6, 1e-6, 0.0, 0.3, LimitVerdict::Within,
+        ))]);
+        $says = static fn (string $part, string $field): ?ReadingSays => ReadingFact::of(
+            $part,
+            Books::book('centrifugal-pump')->field($part.'/'.$field) ?? self::fail('There is no such reading.'),
+            $within,
+        )->says;
+        self::assertSame(ReadingSays::OutOfLine, $says('coupling', 'alignment'));
+        self::assertNull($says('wear-ring', 'clearance'));
+        $line = ReadingFact::evidence(
+            [new ReadingFact('coupling', 'Offset', LimitVerdict::Within, ReadingSays::OutOfLine)],
+            ['state:side-load' => new Spot('state', 'side-load', null, 'Shaft pulled to one side', 0.01)],
+        );
+        self::assertEqualsWithDelta(0.1, $line['state:side-load']->ifTrue, 1e-12);
     }
 
     public function testWhatIsToldSpeaksBothWays(): void
