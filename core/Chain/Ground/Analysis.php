@@ -27,8 +27,9 @@ final readonly class Analysis
     /** So many other ends of a story are named. */
     private const TOLD_AS_WELL = 2;
 
-    /** So many finds are weighed: those that can tell most. */
-    private const FINDS = 20;
+    /** So many finds are weighed, those that can tell most, and for so many origins, those that did most. */
+    private const FINDS = 12;
+    public const WEIGHED = 8;
 
     /**
      * @param list<Look> $looks what to look at next, the most for its minutes first
@@ -48,13 +49,13 @@ final readonly class Analysis
     public static function of(Ground $ground, array $minutes = []): self
     {
         [$pruned, $weakest] = $ground->pruned();
-        $plain = $pruned->question([]);
-        $posteriors = Inference::answer($plain)->posteriors;
-        $doing = Doing::of($pruned, $plain, $posteriors);
+        $plain = $pruned->question();
+        $inference = Inference::of($plain);
+        $doing = Doing::of($pruned, $plain, $inference->posteriors());
         $race = [] === $minutes ? [] : $doing->race();
-        $nodeOf = static fn (int $node): string => $plain->network->nodes[$node]->id;
-        $question = $pruned->question(self::telling($pruned), array_map($nodeOf, array_keys($race)));
-        $answer = Inference::answer($question);
+        $finds = array_map(static fn (string $id): int => $plain->network->index[$id], self::telling($pruned));
+        $question = $plain->asking($finds, \array_slice($doing->ranked(), 0, self::WEIGHED), array_keys($race));
+        $answer = $inference->then($question);
 
         return new self(
             $ground,
@@ -76,7 +77,7 @@ final readonly class Analysis
     /** @return list<Candidate> those first that brought most of the complaints about, given all that was seen; then the likeliest */
     public function candidates(int $most = 8): array
     {
-        $ranked = $this->ranked();
+        $ranked = $this->doing->ranked();
         $parts = array_map($this->doing->part(...), $ranked);
         // A complaint without a find is told as it is: nothing is known of how often that is right.
         $said = null === $this->ground->weights || 0 === $this->finds() ? $parts : Tempered::of($parts, $this->ground->weights);
@@ -91,18 +92,6 @@ final readonly class Analysis
             $this->ground->seen,
             fn (Evidence $one): bool => $one->speaksFor() && 'damage' === $this->ground->spots[$one->spot]->kind,
         ));
-    }
-
-    /** @return list<int> origins */
-    private function ranked(): array
-    {
-        $origins = $this->answer->candidates($this->question);
-        $parts = array_map($this->doing->part(...), array_combine($origins, $origins));
-        // What no draw has needed stands behind, in the order of its chance.
-        usort($origins, fn (int $a, int $b): int => [$parts[$b], $this->answer->posteriors[$b], $a]
-            <=> [$parts[$a], $this->answer->posteriors[$a], $b]);
-
-        return $origins;
     }
 
     /** @return list<Spot> origins that are likely there, and that nothing complained of needs: real, but beside it */

@@ -38,14 +38,17 @@ final class CarrierPlaces
     private array $features = [];
 
     /**
-     * @var array<string, array<string, list<array{
+     * @var array<string, array<string, array<string, list<array{
      *     string, bool,
-     * }>>> kind => place as written => other places, and does a filter stand between
+     * }>>>> kind => part => place as written => other places, and does a filter stand between
      */
     private array $next = [];
 
-    /** @var array<string, array<string, list<array{string, bool}>>> the same against the direction */
+    /** @var array<string, array<string, array<string, list<array{string, bool}>>>> the same against the direction */
     private array $back = [];
+
+    /** @var array<string, bool> part => are its faces told apart by what they run on */
+    private array $apart = [];
 
     public function __construct(private readonly Book $book)
     {
@@ -56,11 +59,12 @@ final class CarrierPlaces
         $sieves = self::sieves($book);
         foreach ($book->carriers as $carrier) {
             $held = CarrierKind::Oil === $carrier->kind && isset($sieves[self::partOf($carrier->from)]);
-            $this->next[$carrier->kind->value][$carrier->from][] = [$carrier->to, $held];
-            $this->back[$carrier->kind->value][$carrier->to][] = [$carrier->from, $held];
+            [$kind, $from, $to] = [$carrier->kind->value, $carrier->from, $carrier->to];
+            $this->next[$kind][self::partOf($from)][$from][] = [$to, $held];
+            $this->back[$kind][self::partOf($to)][$to][] = [$from, $held];
             if (!$carrier->kind->hasDirection()) {
-                $this->next[$carrier->kind->value][$carrier->to][] = [$carrier->from, false];
-                $this->back[$carrier->kind->value][$carrier->from][] = [$carrier->to, false];
+                $this->next[$kind][self::partOf($to)][$to][] = [$from, false];
+                $this->back[$kind][self::partOf($from)][$from][] = [$to, false];
             }
             foreach ([$carrier->from, $carrier->to] as $place) {
                 $this->features[$place][$carrier->kind->value] = true;
@@ -154,7 +158,9 @@ final class CarrierPlaces
 
     public static function partOf(string $place): string
     {
-        return explode('/', $place)[0];
+        $slash = strpos($place, '/');
+
+        return false === $slash ? $place : substr($place, 0, $slash);
     }
 
     /** @return list<string> places that a rule goes over and that are as it asks */
@@ -189,13 +195,11 @@ final class CarrierPlaces
     public function neighbours(CarrierKind $kind, string $part, bool $back = false): array
     {
         $found = [];
-        foreach (($back ? $this->back : $this->next)[$kind->value] ?? [] as $place => $others) {
-            if (self::partOf($place) === $part) {
-                foreach ($others as [$other, $filter]) {
-                    $other = self::partOf($other);
-                    if ($other !== $part) {
-                        $found[$other] = ($found[$other] ?? true) && $filter;
-                    }
+        foreach (($back ? $this->back : $this->next)[$kind->value][$part] ?? [] as $others) {
+            foreach ($others as [$other, $filter]) {
+                $other = self::partOf($other);
+                if ($other !== $part) {
+                    $found[$other] = ($found[$other] ?? true) && $filter;
                 }
             }
         }
@@ -270,8 +274,9 @@ final class CarrierPlaces
     public function mates(string $place): array
     {
         $mates = [];
-        foreach ([$place, self::partOf($place)] as $own) {
-            foreach ($this->next[CarrierKind::Touch->value][$own] ?? [] as [$other]) {
+        $part = self::partOf($place);
+        foreach ([$place, $part] as $own) {
+            foreach ($this->next[CarrierKind::Touch->value][$part][$own] ?? [] as [$other]) {
                 array_push($mates, ...str_contains($other, '/') ? [$other] : $this->facesOf($other));
             }
         }
@@ -288,7 +293,11 @@ final class CarrierPlaces
     private function is(string $place, array $features): bool
     {
         foreach ($features as [$must, $any]) {
-            if ($must !== ([] !== array_filter($any, fn (string $word): bool => $this->has($place, $word)))) {
+            $hasOne = false;
+            foreach ($any as $word) {
+                $hasOne = $hasOne || $this->has($place, $word);
+            }
+            if ($must !== $hasOne) {
                 return false;
             }
         }
@@ -320,12 +329,9 @@ final class CarrierPlaces
 
     private function toldApart(string $part): bool
     {
-        foreach ($this->places[$part] as $place) {
-            if (isset($this->features[$place]['touch'])) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->apart[$part] ??= [] !== array_filter(
+            $this->places[$part],
+            fn (string $place): bool => isset($this->features[$place][CarrierKind::Touch->value]),
+        );
     }
 }

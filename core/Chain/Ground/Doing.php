@@ -44,6 +44,16 @@ final readonly class Doing
         return $by;
     }
 
+    /** @return list<int> origins, those first that did most; behind them, in the order of their chance, those that no draw has needed */
+    public function ranked(): array
+    {
+        $origins = $this->question->network->origins();
+        $parts = array_map($this->part(...), array_combine($origins, $origins));
+        usort($origins, fn (int $a, int $b): int => [$parts[$b], $this->posteriors[$b], $a] <=> [$parts[$a], $this->posteriors[$a], $b]);
+
+        return $origins;
+    }
+
     /**
      * Origins between which a look has to tell: those that did something, the most first. Only they are asked about once more, each at the
      * price of a pass.

@@ -78,13 +78,8 @@ final readonly class Ground
         return [Mutual::of($pruned, Pruning::WIDTH), $weakest];
     }
 
-    /**
-     * As a question for the inference.
-     *
-     * @param list<string>|null $weigh findings whose weights are asked for; null: all
-     * @param list<string> $given origins in whose presence the chances of the rest are asked for
-     */
-    public function question(?array $weigh = null, array $given = []): Question
+    /** As a question for the inference: the chances of what leads to what was seen, and of all origins. */
+    public function question(): Question
     {
         $index = array_flip(array_keys($this->spots));
         $nodes = [];
@@ -101,16 +96,7 @@ final readonly class Ground
         foreach ($this->seen as $id => $evidence) {
             $seen[$index[$id]] = [$evidence->ifFalse, $evidence->ifTrue];
         }
-        $nodeOf = static fn (string $id): int => $index[$id];
 
-        return new Question(
-            new Network($nodes),
-            $seen,
-            [],
-            null,
-            null === $weigh ? null : array_map($nodeOf, $weigh),
-            [],
-            array_map($nodeOf, $given),
-        );
+        return new Question(new Network($nodes), $seen, [], null, weigh: [], asked: []);
     }
 }

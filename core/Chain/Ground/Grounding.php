@@ -32,6 +32,9 @@ final class Grounding
     /** @var array<string, Tie> */
     private array $ties = [];
 
+    /** @var array<string, array<string, list<array{string, string, bool}>>> by term and place: most rules say the same of a place */
+    private array $reached = [];
+
     private SpotFactory $make;
 
     /** @var array<string, true> parts that were seen torn or broken: as filters they hold nothing back */
@@ -54,7 +57,7 @@ final class Grounding
 
     public function ground(Facts $facts): Ground
     {
-        [$this->spots, $this->ties] = [[], []];
+        [$this->spots, $this->ties, $this->reached] = [[], [], []];
         $this->torn = self::torn($facts);
         $this->make = new SpotFactory($this->book, $this->modes, $this->vocabulary, $this->rates, $facts);
         foreach ($this->mechanisms as $mechanism) {
@@ -84,7 +87,7 @@ final class Grounding
     /** @return list<string> mechanisms of which no rule holds anywhere in this book */
     public function withoutPlace(): array
     {
-        [$this->spots, $this->ties] = [[], []];
+        [$this->spots, $this->ties, $this->reached] = [[], [], []];
         $this->make = new SpotFactory($this->book, $this->modes, $this->vocabulary, $this->rates, new Facts([], [], []));
         $without = [];
         foreach ($this->mechanisms as $mechanism) {
@@ -158,6 +161,12 @@ final class Grounding
 
     /** @return list<array{string, string, bool}> ids of the conditions that a term means at a place, by which carrier, and past a filter */
     private function reached(Term $term, string $place): array
+    {
+        return $this->reached[$term->kind.':'.$term->key.'@'.$term->relation][$place] ??= $this->reach($term, $place);
+    }
+
+    /** @return list<array{string, string, bool}> */
+    private function reach(Term $term, string $place): array
     {
         $part = CarrierPlaces::partOf($place);
         $surfaces = array_map(

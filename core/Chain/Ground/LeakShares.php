@@ -21,9 +21,10 @@ final class LeakShares
     public static function of(array $spots, Vocabulary $vocabulary, CarrierPlaces $places): array
     {
         $weights = $sums = [];
+        $more = self::more($spots, $vocabulary, $places);
         foreach ($spots as $id => $spot) {
             if (null !== $spot->place) {
-                $weights[$id] = self::weight($spot, $vocabulary, $places);
+                $weights[$id] = self::weight($spot, 'origin' === $spot->kind ? $more[$spot->key] : []);
                 $sums[$spot->kind.':'.$spot->key] = ($sums[$spot->kind.':'.$spot->key] ?? 0.0) + $weights[$id];
             }
         }
@@ -56,11 +57,32 @@ final class LeakShares
         return new Spot($spot->kind, $spot->key, $spot->place, $spot->name, $spot->leak * $factor, $spot->found);
     }
 
-    private static function weight(Spot $spot, Vocabulary $vocabulary, CarrierPlaces $places): float
+    /**
+     * @param array<string, Spot> $spots by id
+     *
+     * @return array<string, list<array{array<string, int>, float}>> origin => places where there is more of it, and how much more
+     */
+    private static function more(array $spots, Vocabulary $vocabulary, CarrierPlaces $places): array
+    {
+        $more = [];
+        foreach ($spots as $spot) {
+            if ('origin' === $spot->kind) {
+                $more[$spot->key] ??= array_map(
+                    static fn (array $one): array => [array_flip($places->where($one[0])), $one[1]],
+                    $vocabulary->origins[$spot->key]->more,
+                );
+            }
+        }
+
+        return $more;
+    }
+
+    /** @param list<array{array<string, int>, float}> $more */
+    private static function weight(Spot $spot, array $more): float
     {
         $weight = 1.0;
-        foreach ('origin' === $spot->kind ? $vocabulary->origins[$spot->key]->more : [] as [$where, $times]) {
-            $weight *= \in_array($spot->part(), $places->where($where), true) ? $times : 1.0;
+        foreach ($more as [$where, $times]) {
+            $weight *= isset($where[$spot->part()]) ? $times : 1.0;
         }
 
         return $weight;

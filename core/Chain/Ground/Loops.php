@@ -30,10 +30,10 @@ final class Loops
         }
         $ties = array_values($ties);
         array_multisort($ranks, $ties);
-        $next = $kept = $cut = [];
+        $order = new CausalOrder(self::likely($spots));
+        $kept = $cut = [];
         foreach ($ties as $tie) {
-            if (isset($next[$tie->from][$tie->to]) || !self::reaches($next, $tie->to, $tie->from)) {
-                $next[$tie->from][$tie->to] = true;
+            if ($order->tie($tie->from, $tie->to)) {
                 $kept[] = $tie;
             } else {
                 $cut[] = $tie;
@@ -55,23 +55,18 @@ final class Loops
         return 0 === $comesIn ? $steps[$from] > $steps[$to] : $comesIn < 0;
     }
 
-    /** @param array<string, array<string, true>> $next */
-    private static function reaches(array $next, string $from, string $to): bool
+    /**
+     * @param array<string, Spot> $spots
+     *
+     * @return list<string> by kind, as most ties go
+     */
+    private static function likely(array $spots): array
     {
-        $seen = [$from => true];
-        $open = [$from];
-        while (null !== $one = array_pop($open)) {
-            if ($one === $to) {
-                return true;
-            }
-            foreach ($next[$one] ?? [] as $other => $_) {
-                if (!isset($seen[$other])) {
-                    $seen[$other] = true;
-                    $open[] = $other;
-                }
-            }
+        $byKind = ['origin' => [], 'state' => [], 'damage' => [], 'complaint' => []];
+        foreach ($spots as $id => $spot) {
+            $byKind[$spot->kind][] = $id;
         }
 
-        return false;
+        return array_merge(...array_values($byKind));
     }
 }

@@ -12,9 +12,6 @@ final readonly class Outcome
     /** So many candidates are looked at. */
     public const CANDIDATES = 20;
 
-    /** So many of them are told. */
-    private const TOLD = 8;
-
     /**
      * @param array<string, Spot> $spots conditions by id
      * @param array<string, Evidence> $seen by condition
@@ -46,7 +43,7 @@ final readonly class Outcome
     public static function of(Analysis $analysis, Book $book): self
     {
         $candidates = $analysis->candidates(self::CANDIDATES);
-        $told = Shortlist::worthTelling(\array_slice($candidates, 0, self::TOLD));
+        $told = Shortlist::worthTelling(\array_slice($candidates, 0, Analysis::WEIGHED));
 
         return new self(
             $analysis->ground->spots,

@@ -34,6 +34,6 @@ final class Conflict
         $tree = Model::tree($question, $nodes);
         $tree = null === $tree ? null : Model::sure($question, $nodes, $tree);
 
-        return null === $tree || -\INF !== $tree->pass(marginals: false)->log;
+        return null === $tree || -\INF !== $tree->pass(wanted: [])->log;
     }
 }

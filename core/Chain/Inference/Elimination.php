@@ -7,6 +7,8 @@ namespace Japhrex\Core\Chain\Inference;
 /** An order in which variables are summed out, the one that joins fewest others first, and the tables that this needs. */
 final class Elimination
 {
+    private const TOO_WIDE = 1e9;
+
     /** @var list<int> */
     public array $order = [];
 
@@ -43,6 +45,12 @@ final class Elimination
     public function fits(): bool
     {
         return $this->widest <= $this->limit;
+    }
+
+    /** @param int $entries of all tables */
+    public function isSmall(int $entries): bool
+    {
+        return $this->fits() && $this->entries <= $entries;
     }
 
     /** @param array<int, array<int, true>> $near */
@@ -96,13 +104,17 @@ final class Elimination
     }
 
     /**
-     * How many pairs summing it out would join; among equals, the one with fewest around it.
+     * How many pairs summing it out would join; among equals, the one with fewest around it. What is too wide now comes last: it may have
+     * fewer around it by then.
      *
      * @param array<int, array<int, true>> $near
      */
     private function fill(array $near, int $one): float
     {
         $around = array_keys($near[$one]);
+        if (\count($around) >= $this->limit) {
+            return self::TOO_WIDE + \count($around);
+        }
         $fill = 0;
         foreach ($around as $i => $a) {
             $known = $near[$a];

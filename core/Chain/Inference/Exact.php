@@ -27,10 +27,10 @@ final class Exact
     /** @var array<int, Tree> node without anything seen below it => tree that holds it */
     private array $apart = [];
 
-    private function __construct(private readonly Question $question, private readonly Tree $tree)
+    private function __construct(private Question $question, private readonly Tree $tree)
     {
         $this->relevant = self::relevantTo($question);
-        $this->base = $tree->pass();
+        $this->base = $tree->whole();
     }
 
     /**
@@ -70,6 +70,16 @@ final class Exact
         }
 
         return $exact->spread() ? $exact : null;
+    }
+
+    /** The same, of which something else is asked (Question::asking). */
+    public function asked(Question $question): self
+    {
+        \assert($question->network === $this->question->network && $question->seen === $this->question->seen);
+        $other = clone $this;
+        $other->question = $question;
+
+        return $other;
     }
 
     public function answer(): Answer
@@ -187,7 +197,7 @@ final class Exact
                 $none *= 1.0 - $strength;
             }
         }
-        $pass = [] === $more ? $this->base : $this->tree->pass(null, $more, $marginals);
+        $pass = [] === $more ? $this->base : $this->tree->pass(null, $more, $marginals ? null : []);
 
         return new Pass($pass->log + ($none > 0.0 ? log($none) : -\INF), $pass->weights);
     }
@@ -205,7 +215,7 @@ final class Exact
 
             return \count($nodes) > 1 && $this->deep(\array_slice($nodes, 0, $half)) && $this->deep(\array_slice($nodes, $half));
         }
-        $pass = $tree->pass();
+        $pass = $tree->whole();
         foreach ($nodes as $node) {
             $this->posteriors[$node] = $this->chanceIn($tree->factors, $pass, $node);
             if ($tree->elimination->entries < self::KEPT) {

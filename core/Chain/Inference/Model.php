@@ -32,22 +32,25 @@ final class Model
         $found = [];
         foreach (self::WHOLE as $whole) {
             $factors = new Factors($question, $nodes, $whole);
-            $best = new Elimination($factors->list, $limit);
-            $tries = !$best->fits() || $best->entries > self::SMALL ? self::TRIES : 0;
-            for ($seed = 1; $seed <= $tries; ++$seed) {
+            $found[] = [$factors, new Elimination($factors->list, $limit)];
+            if (end($found)[1]->isSmall(self::SMALL)) {
+                break;
+            }
+        }
+        // Where none fits, any of them may with another order; else the smallest is worth a few tries.
+        $fitting = array_filter($found, static fn (array $one): bool => $one[1]->fits());
+        usort($fitting, static fn (array $a, array $b): int => $a[1]->entries <=> $b[1]->entries);
+        foreach ([] === $fitting ? $found : [$fitting[0]] as [$factors, $best]) {
+            for ($seed = 1; $seed <= self::TRIES && !$best->isSmall(self::SMALL); ++$seed) {
                 $other = new Elimination($factors->list, $best->fits() ? min($limit, $best->widest) : $limit, $seed);
                 $best = $other->fits() && (!$best->fits() || $other->entries < $best->entries) ? $other : $best;
             }
             if ($best->fits()) {
-                $found[] = [$best->entries, $factors, $best];
-                if ($best->entries <= self::SMALL) {
-                    break;
-                }
+                return new Tree($factors, $best);
             }
         }
-        usort($found, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return [] === $found ? null : new Tree($found[0][1], $found[0][2]);
+        return null;
     }
 
     /**

@@ -11,7 +11,8 @@ final readonly class Question
      * @param array<int, array{float, float}> $seen node => likelihood of what was seen if it is false, if it is true
      * @param array<int, true> $certain nodes whose evidence was given as plainly true or false
      * @param array<int, float>|null $minutes null: next checks are not asked for
-     * @param list<int>|null $weigh findings whose weight for each origin is asked for; null: all
+     * @param list<int>|null $weigh findings whose weight for origins is asked for; null: all
+     * @param list<int>|null $weighFor the origins for which they are weighed; null: all
      * @param array<int, true>|null $asked nodes without anything seen below them whose chances are asked for, beside the origins; null: all
      * @param list<int> $given nodes in whose presence the chances of all that the tree holds are asked for
      */
@@ -21,6 +22,7 @@ final readonly class Question
         public array $certain,
         public ?array $minutes,
         public ?array $weigh = null,
+        public ?array $weighFor = null,
         public ?array $asked = null,
         public array $given = [],
     ) {
@@ -35,8 +37,21 @@ final readonly class Question
             array_diff_key($this->certain, [$node => true]),
             $this->minutes,
             $this->weigh,
+            $this->weighFor,
             $this->asked,
             $this->given,
         );
+    }
+
+    /**
+     * Of the same network, what was seen being the same, something else is asked.
+     *
+     * @param list<int> $weigh findings whose weight is asked for
+     * @param list<int> $weighFor origins for which they are weighed
+     * @param list<int> $given nodes in whose presence the chances of all that the tree holds are asked for
+     */
+    public function asking(array $weigh, array $weighFor, array $given): self
+    {
+        return new self($this->network, $this->seen, $this->certain, $this->minutes, $weigh, $weighFor, $this->asked, $given);
     }
 }

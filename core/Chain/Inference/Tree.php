@@ -39,6 +39,9 @@ final class Tree
     /** @var array{array<int, array<int, float>>, array<int, float>}|null messages to the roots of the plain pass, and ln of their scales */
     private ?array $plain = null;
 
+    /** The plain pass with all its marginals. */
+    private ?Pass $whole = null;
+
     public function __construct(public readonly Factors $factors, public readonly Elimination $elimination)
     {
         $this->rank = $rank = array_flip($elimination->order);
@@ -65,14 +68,20 @@ final class Tree
         }
     }
 
+    /** One pass there and back, of all that was asked. */
+    public function whole(): Pass
+    {
+        return $this->whole ??= $this->pass();
+    }
+
     /**
      * One pass there and back.
      *
      * @param int|null $without a node whose evidence is left out
      * @param array<int, array{float, float}> $more further weights on single variables, for false and for true
-     * @param bool $marginals false: only how likely everything is
+     * @param list<int>|null $wanted variables whose marginals are wanted, none: only how likely everything is; null: all
      */
-    public function pass(?int $without = null, array $more = [], bool $marginals = true): Pass
+    public function pass(?int $without = null, array $more = [], ?array $wanted = null): Pass
     {
         [$product, $scale] = [$this->product, $this->scale];
         $changed = [];
@@ -111,7 +120,7 @@ final class Tree
             }
         }
 
-        return new Pass($sign > 0 ? $log : -\INF, $marginals && $sign > 0 ? $this->fromTheRoots($product, $up) : []);
+        return new Pass($sign > 0 ? $log : -\INF, [] !== $wanted && $sign > 0 ? $this->fromTheRoots($product, $up, $wanted) : []);
     }
 
     /**
@@ -120,13 +129,13 @@ final class Tree
      */
     public function growth(): float
     {
-        $plain = $this->pass();
+        $plain = $this->whole();
         if (-\INF === $plain->log) {
             // Nothing is left: it cannot happen, or rounding ate it.
             return \INF;
         }
         $other = clone $this;
-        [$other->plain, $other->noise] = [null, self::NOISE];
+        [$other->plain, $other->whole, $other->noise] = [null, null, self::NOISE];
         $noisy = $other->pass();
         $worst = abs($noisy->log - $plain->log);
         foreach ($noisy->weights as $variable => $_) {
@@ -212,27 +221,40 @@ final class Tree
     /**
      * @param array<int, array<int, float>> $product
      * @param array<int, array<int, float>> $up
+     * @param list<int>|null $wanted variables; null: all
      *
      * @return array<int, array{float, float}> variable => its two weights, up to a scale
      */
-    private function fromTheRoots(array $product, array $up): array
+    private function fromTheRoots(array $product, array $up, ?array $wanted): array
     {
+        $onTheWay = null === $wanted ? $this->rank : $this->above($wanted);
+        $isWanted = null === $wanted ? $this->rank : array_flip($wanted);
         $down = $weights = [];
         // What is taken out here falls on false and true alike.
         $ignored = 0.0;
         for ($at = \count($this->elimination->order) - 1; $at >= 0; --$at) {
             $variable = $this->elimination->order[$at];
+            if (!isset($onTheWay[$variable])) {
+                continue;
+            }
             $table = $product[$variable];
             if (isset($down[$variable])) {
                 $table = Tables::timesHalf($table, $down[$variable]);
                 unset($down[$variable]);
             }
-            $children = $this->children[$variable] ?? [];
+            $children = [];
+            foreach ($this->children[$variable] ?? [] as $child) {
+                if (isset($onTheWay[$child])) {
+                    $children[] = $child;
+                } else {
+                    $table = Tables::scaled(Tables::times($table, $up[$child], $this->mapOf($variable, $child)), $ignored);
+                }
+            }
             $maps = array_map(fn (int $child): array => $this->mapOf($variable, $child), $children);
             // What comes from all other children: a product from the left, and one from the right.
             $left = [$table];
-            foreach ($children as $i => $child) {
-                $left[] = Tables::scaled(Tables::times($left[$i], $up[$child], $maps[$i]), $ignored);
+            for ($i = 0, $count = \count($children) - (isset($isWanted[$variable]) ? 0 : 1); $i < $count; ++$i) {
+                $left[] = Tables::scaled(Tables::times($left[$i], $up[$children[$i]], $maps[$i]), $ignored);
             }
             $right = null;
             for ($i = \count($children) - 1; $i >= 0; --$i) {
@@ -254,6 +276,9 @@ final class Tree
                 $message = Tables::scaled($message, $ignored);
                 $down[$children[$i]] = $this->noise > 0.0 ? $this->shaken($message) : $message;
             }
+            if (!isset($isWanted[$variable])) {
+                continue;
+            }
             $false = $true = 0.0;
             $belief = end($left);
             for ($i = 0, $size = \count($belief); $i < $size; $i += 2) {
@@ -264,6 +289,23 @@ final class Tree
         }
 
         return $weights;
+    }
+
+    /**
+     * @param list<int> $variables
+     *
+     * @return array<int, true> they, and all through which a message comes to them from a root
+     */
+    private function above(array $variables): array
+    {
+        $above = [];
+        foreach ($variables as $variable) {
+            for ($one = $variable; null !== $one && !isset($above[$one]); $one = $this->parent[$one] ?? null) {
+                $above[$one] = true;
+            }
+        }
+
+        return $above;
     }
 
     /**

@@ -28,7 +28,10 @@ final readonly class Weights
      */
     public function weigh(): array
     {
-        $origins = array_filter($this->question->network->origins(), fn (int $origin): bool => !isset($this->question->certain[$origin]));
+        $origins = array_filter(
+            $this->question->weighFor ?? $this->question->network->origins(),
+            fn (int $origin): bool => !isset($this->question->certain[$origin]),
+        );
         $for = $against = array_fill_keys($origins, []);
         foreach ($this->question->weigh ?? array_keys($this->question->seen) as $finding) {
             $odds = $this->oddsWithout($finding, $origins);
@@ -70,8 +73,8 @@ final readonly class Weights
     private function oddsWithout(int $finding, array $origins): array
     {
         if (isset($this->tree->factors->leaves[$finding])) {
-            $pass = $this->tree->pass($finding);
             $factors = $this->tree->factors;
+            $pass = $this->tree->pass($finding, [], $this->free($factors, $origins));
         } else {
             // It stood between others: without it the network is another one.
             $question = $this->question->without($finding);
@@ -80,7 +83,7 @@ final readonly class Weights
             if (null === $tree) {
                 return array_fill_keys($origins, [0.0, 0.0]);
             }
-            [$pass, $factors] = [$tree->pass(), $tree->factors];
+            [$pass, $factors] = [$tree->pass(wanted: $this->free($tree->factors, $origins)), $tree->factors];
         }
         $odds = [];
         foreach ($origins as $origin) {
@@ -92,6 +95,19 @@ final readonly class Weights
         }
 
         return $odds;
+    }
+
+    /**
+     * @param array<int> $origins
+     *
+     * @return list<int> those of which the tree has to say something
+     */
+    private function free(Factors $factors, array $origins): array
+    {
+        return array_values(array_filter(
+            $origins,
+            fn (int $origin): bool => isset($this->relevant[$origin]) && !isset($factors->known[$origin]),
+        ));
     }
 
     /** @return array{float, float} */

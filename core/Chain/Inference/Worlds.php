@@ -13,8 +13,9 @@ use Random\Randomizer;
  * says of all below it (importance sampling); a finding below which nothing lies is not drawn but weighed in. Seeded: the same network, the
  * same draws.
  *
- * Few conditions are there at once, so whatever no cause is there of is drawn by what was worked out beforehand, and a condition that is
- * there tells those below it.
+ * Few conditions are there at once: whatever no cause is there of is passed over up to the next that comes by itself, as far as an
+ * exponential draw reaches among their chances (Devroye, Non-uniform random variate generation, 1986), and a condition that is there tells
+ * those below it, which are drawn one by one.
  *
  * Planned: the node, the condition where it has a table, the chance that it does not come by itself, the likelihoods if false and if
  * true, what speaks for it from below, and how it is drawn where none of its causes is there. Left: of a finding that is not drawn, the
@@ -28,9 +29,12 @@ use Random\Randomizer;
 final readonly class Worlds
 {
     /** So many effective draws are wanted, and no more draws than that are made for them. */
-    private const WANTED = 600;
-    private const MOST = 6_000;
-    private const BATCH = 500;
+    private const WANTED = 1_000;
+    private const MOST = 10_000;
+    private const BATCH = 1_000;
+
+    /** What is likelier there than not is not passed over. */
+    private const OFTEN = 0.5;
 
     /** Share that is drawn from the network alone, so that nothing possible is never drawn. */
     private const PLAIN = 0.05;
@@ -64,12 +68,14 @@ final readonly class Worlds
         }
         $plan = self::plan($question, $drawn, $posteriors);
         $fails = self::fails($network, $relevant);
-        $plainly = array_sum(array_map(static fn (array $one): float => $one[4], $weighed));
+        [$reach, $often, $none] = self::passedOver($plan);
+        $places = array_flip(array_column($plan, 0));
+        $plainly = $none + array_sum(array_map(static fn (array $one): float => $one[4], $weighed));
         $random = new Randomizer(new Mt19937(Sampling::SEED));
         $logs = $draws = [];
         do {
             for ($i = 0; $i < self::BATCH; ++$i) {
-                [$log, $true] = self::draw($plan, $weighed, $fails, $random);
+                [$log, $true] = self::draw($plan, $places, $reach, $often, $weighed, $fails, $random);
                 if (-\INF !== $log) {
                     $logs[] = $log + $plainly;
                     $draws[] = $true;
@@ -82,10 +88,58 @@ final readonly class Worlds
             $effective = $squares > 0.0 ? $sum * $sum / $squares : 0.0;
         } while ($effective < self::WANTED && \count($logs) < self::MOST && [] !== $logs);
 
-        return new self(
-            array_map(static fn (float $weight, array $true): array => [$weight / $sum, $true], $weights, $draws),
-            $effective,
-        );
+        return new self(self::thinned($weights, $draws, $sum, $random), min($effective, (float) self::WANTED));
+    }
+
+    /**
+     * Of many draws of unequal weight as many as count, each as often as its weight says (systematic resampling; Carpenter, Clifford and
+     * Fearnhead, Improved particle filter for nonlinear problems, 1999).
+     *
+     * @param list<float> $weights
+     * @param list<array<int, true>> $draws
+     *
+     * @return list<array{float, array<int, true>}>
+     */
+    private static function thinned(array $weights, array $draws, float $sum, Randomizer $random): array
+    {
+        $kept = [];
+        $reached = 0.0;
+        $next = $random->nextInt() / self::RANGE;
+        foreach ($weights as $i => $weight) {
+            $reached += $weight / $sum * self::WANTED;
+            $times = (int) max(0.0, ceil($reached - $next));
+            $next += $times;
+            if ($times > 0) {
+                $kept[] = [$times / self::WANTED, $draws[$i]];
+            }
+        }
+
+        return $kept;
+    }
+
+    /**
+     * What is passed over where no cause of it is there, and what is not.
+     *
+     * @param list<Planned> $plan
+     *
+     * @return array{list<float>, list<int>, float} how far a draw has to reach to come to each place at least; the places that are never
+     *                                              passed over; ln of the weight where all others are passed over
+     */
+    private static function passedOver(array $plan): array
+    {
+        $reach = $often = [];
+        $reached = $none = 0.0;
+        foreach ($plan as $place => [, $table, , , , , [$p, , $ifFalse]]) {
+            if (null !== $table || $p > self::OFTEN || $ifFalse <= 0.0) {
+                $often[] = $place;
+            } else {
+                $reached -= log1p(-$p);
+                $none += log($ifFalse);
+            }
+            $reach[] = $reached;
+        }
+
+        return [$reach, $often, $none];
     }
 
     /**
@@ -171,45 +225,95 @@ final readonly class Worlds
 
     /**
      * @param list<Planned> $plan
+     * @param array<int, int> $places node => its place in the plan
+     * @param list<float> $reach
+     * @param list<int> $often
      * @param array<int, Left> $weighed
      * @param array<int, array<int, float>> $fails
      *
-     * @return array{float, array<int, true>} ln of its weight beyond what it is where nothing is weighed down, and what is true in it
+     * @return array{float, array<int, true>} ln of its weight beyond what it is where nothing is there, and what is true in it
      */
-    private static function draw(array $plan, array $weighed, array $fails, Randomizer $random): array
-    {
+    private static function draw(
+        array $plan,
+        array $places,
+        array $reach,
+        array $often,
+        array $weighed,
+        array $fails,
+        Randomizer $random,
+    ): array {
         $true = $told = [];
         $log = 0.0;
-        $weight = 1.0;
-        foreach ($plan as [$node, $table, $none, $ifFalse, $ifTrue, $below, $coin]) {
-            if (null !== $table) {
-                $coin = self::coin(self::chance($table, $true), $below, $ifFalse, $ifTrue);
-            } elseif (isset($told[$node])) {
-                $coin = self::coin(1.0 - $none * $told[$node], $below, $ifFalse, $ifTrue);
+        /** @var \SplMinHeap<int> $due */
+        $due = new \SplMinHeap();
+        $isOften = array_flip($often);
+        foreach ($often as $place) {
+            $due->insert($place);
+        }
+        $end = \count($plan);
+        $jump = self::next($reach, 0.0, $random);
+        while (true) {
+            $place = min($jump, $due->isEmpty() ? $end : $due->top());
+            if ($place === $end) {
+                break;
             }
-            if ($random->nextInt() / self::RANGE < $coin[0]) {
-                $true[$node] = true;
-                $weight *= $coin[1];
-                foreach ($fails[$node] ?? [] as $effect => $fail) {
-                    $told[$effect] = ($told[$effect] ?? 1.0) * $fail;
-                }
+            [$node, $table, $none, $ifFalse, $ifTrue, $below, $coin] = $plan[$place];
+            $isThere = true;
+            if ($due->isEmpty() || $due->top() !== $place) {
+                $log += log($coin[1] / $coin[2]);
             } else {
-                $weight *= $coin[2];
-            }
-            if ($weight < 1e-100 || $weight > 1e100) {
+                $due->extract();
+                // Passed over, it would have had this weight.
+                $log -= isset($isOften[$place]) ? 0.0 : log($coin[2]);
+                if (null !== $table) {
+                    $coin = self::coin(self::chance($table, $true), $below, $ifFalse, $ifTrue);
+                } elseif (isset($told[$node])) {
+                    $coin = self::coin(1.0 - $none * $told[$node], $below, $ifFalse, $ifTrue);
+                }
+                $isThere = $random->nextInt() / self::RANGE < $coin[0];
+                $weight = $coin[$isThere ? 1 : 2];
                 if (!($weight > 0.0)) {
                     return [-\INF, []];
                 }
                 $log += log($weight);
-                $weight = 1.0;
             }
+            if ($isThere) {
+                $true[$node] = true;
+                foreach ($fails[$node] ?? [] as $effect => $fail) {
+                    if (!isset($told[$effect]) && isset($places[$effect]) && !isset($isOften[$places[$effect]])) {
+                        $due->insert($places[$effect]);
+                    }
+                    $told[$effect] = ($told[$effect] ?? 1.0) * $fail;
+                }
+            }
+            $jump = $jump === $place ? self::next($reach, $reach[$place], $random) : $jump;
         }
         foreach (array_intersect_key($told, $weighed) as $node => $fail) {
             [$table, $none, $ifFalse, $ifTrue, $plainly] = $weighed[$node];
             $log += self::log(null === $table ? 1.0 - $none * $fail : self::chance($table, $true), $ifFalse, $ifTrue) - $plainly;
         }
 
-        return [$log + log($weight), $true];
+        return [$log, $true];
+    }
+
+    /**
+     * The next place that comes by itself, or how many there are.
+     *
+     * @param list<float> $reach
+     */
+    private static function next(array $reach, float $from, Randomizer $random): int
+    {
+        $wanted = $from - log(1.0 - $random->nextInt() / self::RANGE);
+        for ([$low, $high] = [0, \count($reach)]; $low < $high;) {
+            $middle = ($low + $high) >> 1;
+            if ($reach[$middle] > $wanted) {
+                $high = $middle;
+            } else {
+                $low = $middle + 1;
+            }
+        }
+
+        return $low;
     }
 
     /** @param array<int, true> $true */

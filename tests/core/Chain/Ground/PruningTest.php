@@ -69,7 +69,7 @@ final class PruningTest extends TestCase
         [$ties, $weakest] = Pruning::of($ground->spots, $ground->ties, $ground->seen);
         self::assertSame(self::NARROW, $weakest);
         self::assertEqualsWithDelta(['origin:defect@part-0 complaint:noise-0' => 0.04], self::bridges($ties), 1e-12);
-        $question = (new Ground($ground->spots, $ties, [], $ground->seen))->question([]);
+        $question = (new Ground($ground->spots, $ties, [], $ground->seen))->question();
         self::assertEqualsWithDelta(
             0.00592 / (0.00592 + 0.018),
             Inference::answer($question)->posteriors[$question->network->index['origin:defect@part-0']],

@@ -39,7 +39,7 @@ final class TogetherTest extends TestCase
 
     private static function chanceOf(string $id, Ground $ground): float
     {
-        $question = $ground->question([]);
+        $question = $ground->question();
 
         return Inference::answer($question)->posteriors[$question->network->index[$id]];
     }

@@ -177,6 +177,29 @@ final class InferenceTest extends TestCase
         }
     }
 
+    public function testWhatIsAskedOfAFewIsWhatIsAskedOfAll(): void
+    {
+        $weighed = 0;
+        for ($seed = 1; $seed <= 12; ++$seed) {
+            $question = (new QuestionReader())->read((string) json_encode(self::random($seed, 12, 3)));
+            try {
+                $inference = Inference::of($question);
+            } catch (InferenceError) {
+                // Zeros and ones may contradict each other.
+                continue;
+            }
+            $finds = array_keys($question->seen);
+            $all = $inference->then($question);
+            foreach ($question->network->origins() as $origin) {
+                $one = $inference->then($question->asking($finds, [$origin], []));
+                self::assertSame(isset($all->weights[$origin]) ? [$origin] : [], array_keys($one->weights));
+                self::assertEqualsWithDelta($all->weights[$origin] ?? null, $one->weights[$origin] ?? null, 1e-6, "seed $seed");
+                $weighed += \count($one->weights[$origin]->for ?? []) + \count($one->weights[$origin]->against ?? []);
+            }
+        }
+        self::assertGreaterThan(20, $weighed);
+    }
+
     /** Russell and Norvig, Artificial Intelligence, chapter on probabilistic reasoning: both neighbours call. */
     public function testTheBurglaryOfTheTextbook(): void
     {
