@@ -120,6 +120,17 @@ pm.process_idle_timeout = 20s
 clear_env = no
 catch_workers_output = yes
 php_admin_value[memory_limit] = 128M
+; So has what comes into a page once it is worked out: asked for again and again while it is, it holds up no page.
+[behind]
+$([ "$(id -u)" != 0 ] || printf 'user = %s\ngroup = %s\n' "$who" "$(id -gn)")
+listen = $STACK_TMP/behind.sock
+listen.mode = 0600
+pm = ondemand
+pm.max_children = 4
+pm.process_idle_timeout = 60s
+clear_env = no
+catch_workers_output = yes
+php_admin_value[memory_limit] = 256M
 CONF
   cat >"$STACK_TMP/program.conf" <<CONF
 fastcgi_pass unix:$STACK_TMP/fpm.sock;
@@ -174,6 +185,10 @@ http {
       fastcgi_pass unix:$STACK_TMP/streams.sock;
       fastcgi_buffering off;
       gzip off;
+    }
+    location ~ ^/cases/[^/]+/(chain/candidates|like)\$ {
+      fastcgi_pass unix:$STACK_TMP/behind.sock;
+      fastcgi_buffer_size 64k;
     }
     location ~ ^/(cases|phone|uploads|exchange)/ { client_max_body_size 600m; include $STACK_TMP/program.conf; }
     location ~ ^/(aftercare|settings|prices|library|proof|stands)(/|\$) { client_max_body_size 64m; include $STACK_TMP/program.conf; }
