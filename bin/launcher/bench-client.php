@@ -65,12 +65,12 @@ function send_photo(string $base, string $session, string $token, string $name, 
         ."boundary=$boundary");
 }
 
-/** @param non-empty-list<float> $values */
+/** @param list<float|int> $values one at least */
 function median(array $values): float
 {
     sort($values);
 
-    return $values[intdiv(count($values), 2)];
+    return (float) ($values[intdiv(count($values), 2)] ?? throw new RuntimeException('Nothing was timed.'));
 }
 
 /** Signs in; the cookie of the session. */

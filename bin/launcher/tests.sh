@@ -24,6 +24,7 @@ test_style() {
   step "Types and architecture"
   holds stan -c phpstan.core.neon
   holds stan
+  holds stan -c phpstan.bin.neon
 }
 
 # Known weaknesses of the packages, where the registries answer; where they do not, it says so and goes on.

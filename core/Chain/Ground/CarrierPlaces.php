@@ -12,7 +12,11 @@ use Japhrex\Core\Family\Field;
 use Japhrex\Core\Family\Part;
 use Japhrex\Core\Family\Watch;
 
-/** The places of a book and what they are: which carriers they have, of what they are made, what lies beside them. */
+/**
+ * The places of a book and what they are: which carriers they have, of what they are made, what lies beside them.
+ *
+ * @phpstan-type Ways array<string, array<string, array<string, list<array{string, bool}>>>>
+ */
 final class CarrierPlaces
 {
     /** Classes of material by the words that books use for it. */
@@ -37,14 +41,10 @@ final class CarrierPlaces
     /** @var array<string, array<string, true>> place or part => features */
     private array $features = [];
 
-    /**
-     * @var array<string, array<string, array<string, list<array{
-     *     string, bool,
-     * }>>>> kind => part => place as written => other places, and does a filter stand between
-     */
+    /** @var Ways kind => part => place as written => other places, and does a filter stand between */
     private array $next = [];
 
-    /** @var array<string, array<string, array<string, list<array{string, bool}>>>> the same against the direction */
+    /** @var Ways the same against the direction */
     private array $back = [];
 
     /** @var array<string, bool> part => are its faces told apart by what they run on */

@@ -36,6 +36,14 @@ final readonly class Facts
     ) {
     }
 
+    /** @return list<string> parts that were seen torn or broken, of this grade or a graver one */
+    public function torn(int $grade): array
+    {
+        $torn = array_filter($this->looks, static fn (LookFact $look): bool => 'fracture' === $look->mode && $look->grade >= $grade);
+
+        return array_values(array_unique(array_column($torn, 'part')));
+    }
+
     /** Was it said that the unit came stripped or washed? */
     public function cameApart(): bool
     {

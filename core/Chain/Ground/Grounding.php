@@ -58,7 +58,7 @@ final class Grounding
     public function ground(Facts $facts): Ground
     {
         [$this->spots, $this->ties, $this->reached] = [[], [], []];
-        $this->torn = self::torn($facts);
+        $this->torn = array_fill_keys($facts->torn(self::TORN), true);
         $this->make = new SpotFactory($this->book, $this->modes, $this->vocabulary, $this->rates, $facts);
         foreach ($this->mechanisms as $mechanism) {
             foreach ($mechanism->whereSeen ? [] : $mechanism->rules as $rule) {
@@ -101,19 +101,6 @@ final class Grounding
         }
 
         return $without;
-    }
-
-    /** @return array<string, true> */
-    private static function torn(Facts $facts): array
-    {
-        $torn = [];
-        foreach ($facts->looks as $look) {
-            if ('fracture' === $look->mode && $look->grade >= self::TORN) {
-                $torn[$look->part] = true;
-            }
-        }
-
-        return $torn;
     }
 
     /** @return array<string, int> the worst grade that was seen, by spot */

@@ -73,6 +73,22 @@ final class Tables
     }
 
     /**
+     * @param array<int, float> $table
+     *
+     * @return array{float, float} all entries in which the variable of bit 0 is false, and all in which it is true
+     */
+    public static function halves(array $table): array
+    {
+        $false = $true = 0.0;
+        for ($i = 0, $size = \count($table); $i < $size; $i += 2) {
+            $false += $table[$i];
+            $true += $table[$i + 1];
+        }
+
+        return [$false, $true];
+    }
+
+    /**
      * @param array<int, float> $small
      * @param list<int> $map
      *

@@ -276,16 +276,9 @@ final class Tree
                 $message = Tables::scaled($message, $ignored);
                 $down[$children[$i]] = $this->noise > 0.0 ? $this->shaken($message) : $message;
             }
-            if (!isset($isWanted[$variable])) {
-                continue;
+            if (isset($isWanted[$variable])) {
+                $weights[$variable] = Tables::halves(end($left));
             }
-            $false = $true = 0.0;
-            $belief = end($left);
-            for ($i = 0, $size = \count($belief); $i < $size; $i += 2) {
-                $false += $belief[$i];
-                $true += $belief[$i + 1];
-            }
-            $weights[$variable] = [$false, $true];
         }
 
         return $weights;
