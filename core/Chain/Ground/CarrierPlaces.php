@@ -329,9 +329,6 @@ final class CarrierPlaces
 
     private function toldApart(string $part): bool
     {
-        return $this->apart[$part] ??= [] !== array_filter(
-            $this->places[$part],
-            fn (string $place): bool => isset($this->features[$place][CarrierKind::Touch->value]),
-        );
+        return $this->apart[$part] ??= [] !== array_filter($this->places[$part], fn (string $at): bool => isset($this->features[$at]['touch']));
     }
 }
