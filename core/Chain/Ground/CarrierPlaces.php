@@ -329,6 +329,8 @@ final class CarrierPlaces
 
     private function toldApart(string $part): bool
     {
-        return $this->apart[$part] ??= [] !== array_filter($this->places[$part], fn (string $at): bool => isset($this->features[$at]['touch']));
+        $touches = fn (string $place): bool => isset($this->features[$place]['touch']);
+
+        return $this->apart[$part] ??= [] !== array_filter($this->places[$part], $touches);
     }
 }
