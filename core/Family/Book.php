@@ -98,6 +98,18 @@ final readonly class Book
         return null;
     }
 
+    /** Is there a part of this kind, or a face? */
+    public function has(PartKind|SurfaceKind $kind): bool
+    {
+        foreach ($this->parts as $part) {
+            if (\in_array($kind, [...$part->kinds, ...array_column($part->surfaces, 'kind')], true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function part(string $key): ?Part
     {
         return $this->parts[$key] ?? null;

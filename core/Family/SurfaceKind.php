@@ -21,6 +21,8 @@ enum SurfaceKind: string
     case Narrow = 'narrow';
     /** What leaks inside, or air, goes out through it. */
     case Drain = 'drain';
+    /** Oil of its own stands in it, apart from what the unit moves. */
+    case Sump = 'sump';
 
     /** @return list<string> */
     public static function words(): array

@@ -8,7 +8,6 @@ use Japhrex\Core\Chain\Mechanism\Mechanism;
 use Japhrex\Core\Chain\Mechanism\Rule;
 use Japhrex\Core\Chain\Mechanism\Term;
 use Japhrex\Core\Chain\Mechanism\Vocabulary;
-use Japhrex\Core\Chain\Mechanism\Weights;
 use Japhrex\Core\Damage\DebrisKind;
 use Japhrex\Core\Damage\ModeCatalogue;
 use Japhrex\Core\Family\Book;
@@ -22,7 +21,11 @@ final class Grounding
     /** A hole of this grade lets by what it should hold. */
     private const TORN = 2;
 
-    private readonly Weights $weights;
+    /** @var array<string, Mechanism> with those of their rules that hold in this medium */
+    private readonly array $mechanisms;
+
+    /** @var array<string, Mechanism> those that are not the analyst's alone */
+    private readonly array $ruled;
 
     private readonly CarrierPlaces $places;
 
@@ -47,12 +50,13 @@ final class Grounding
     public function __construct(
         private readonly Book $book,
         private readonly ModeCatalogue $modes,
-        private readonly array $mechanisms,
+        array $mechanisms,
         private readonly Vocabulary $vocabulary,
         private readonly ?BaseRates $rates = null,
     ) {
         $this->places = new CarrierPlaces($book);
-        $this->weights = $vocabulary->weights;
+        $this->ruled = array_filter($mechanisms, static fn (Mechanism $one): bool => [] !== $one->rules);
+        $this->mechanisms = array_map(static fn (Mechanism $one): Mechanism => $one->in($book->medium, $vocabulary), $mechanisms);
     }
 
     public function ground(Facts $facts): Ground
@@ -78,10 +82,10 @@ final class Grounding
         [$this->ties, $barred] = Barring::of($this->ties, $facts->refused, $orders);
         [$kept, $cut] = Loops::cut($this->ties, $this->spots, $this->places);
         $shared = LeakShares::of($this->spots, $this->vocabulary, $this->places);
-        $this->spots = LeakShares::ofGrave($shared, $this->worst($facts), $this->weights);
+        $this->spots = LeakShares::ofGrave($shared, $this->worst($facts), $this->vocabulary->weights);
         ksort($this->spots);
 
-        return new Ground($this->spots, $kept, $cut, $seen, $barred, $orders, $this->weights, $facts->cameApart());
+        return new Ground($this->spots, $kept, $cut, $seen, $barred, $orders, $this->vocabulary->weights, $facts->cameApart());
     }
 
     /** @return list<string> mechanisms of which no rule holds anywhere in this book */
@@ -90,12 +94,12 @@ final class Grounding
         [$this->spots, $this->ties, $this->reached] = [[], [], []];
         $this->make = new SpotFactory($this->book, $this->modes, $this->vocabulary, $this->rates, new Facts([], [], []));
         $without = [];
-        foreach ($this->mechanisms as $mechanism) {
+        foreach ($this->mechanisms as $key => $mechanism) {
             $before = \count($this->ties);
             foreach ($mechanism->rules as $rule) {
                 $this->apply($mechanism, $rule);
             }
-            if ([] !== $mechanism->rules && $before === \count($this->ties)) {
+            if (isset($this->ruled[$key]) && $before === \count($this->ties)) {
                 $without[] = $mechanism->key;
             }
         }
@@ -141,8 +145,8 @@ final class Grounding
     {
         return match (true) {
             isset($this->torn[$filter]) => 1.0,
-            $this->places->has($filter, 'suction') && !$this->places->has($filter, 'fine') => $this->weights->throughSuction,
-            default => $this->weights->through,
+            $this->places->has($filter, 'suction') && !$this->places->has($filter, 'fine') => $this->vocabulary->weights->throughSuction,
+            default => $this->vocabulary->weights->through,
         };
     }
 
@@ -263,24 +267,24 @@ final class Grounding
                 $id = $this->sighted($look->mode, $look->part, $this->placesOf($look));
                 // Running leaves marks, but it breaks nothing and turns nothing round: that is mistaken as seldom as a graver mark.
                 $asGrave = min(4, $look->grade + (\in_array($look->mode, $this->vocabulary->notByRunning, true) ? 1 : 0));
-                $byGrade = $this->weights->seenFalsely[$asGrave] ?? $this->weights->falselySeen;
+                $byGrade = $this->vocabulary->weights->seenFalsely[$asGrave] ?? $this->vocabulary->weights->falselySeen;
                 $background = $this->book->background($look->part, $look->surface, $look->mode, $look->grade);
-                $falsely = max($byGrade, $this->weights->mistaken($look->sure), $background->share ?? 0.0);
+                $falsely = max($byGrade, $this->vocabulary->weights->mistaken($look->sure), $background->share ?? 0.0);
                 // Of two who looked at one thing the surer counts, whoever came last.
                 if (!isset($seen[$id]) || $falsely <= $seen[$id]->ifFalse) {
                     $seen[$id] = new Evidence($id, $falsely, 1.0, \sprintf('seen, grade %d', $look->grade));
                 }
             }
-            $seen = $look->debris($this->spots, $this->weights) + $seen;
+            $seen = $look->debris($this->spots, $this->vocabulary->weights) + $seen;
         }
-        $seen += (new CleanLooks($this->modes, $this->weights))->evidence($facts->looks, $this->spots, $seen, $this->placesOf(...));
+        $seen += (new CleanLooks($this->modes, $this->vocabulary->weights))->evidence($facts->looks, $this->spots, $seen, $this->placesOf(...));
         foreach ($facts->complaints as $complaint) {
             $id = $this->known($this->make->complaint($complaint->key));
-            $seen[$id] = new Evidence($id, $this->weights->complaint, 1.0, 'complained of');
+            $seen[$id] = new Evidence($id, $this->vocabulary->weights->complaint, 1.0, 'complained of');
         }
         $other = [
             ...OtherEvidence::evidence($facts, $this->spots, $this->vocabulary),
-            ...Pieces::evidence($facts->looks, $this->book, $this->spots, $this->weights),
+            ...Pieces::evidence($facts->looks, $this->book, $this->spots, $this->vocabulary->weights),
         ];
         foreach ($other as $evidence) {
             if (isset($this->spots[$evidence->spot])) {

@@ -56,7 +56,7 @@ final readonly class SpotFactory
     {
         $known = $this->vocabulary->origins[$key] ?? null;
 
-        return null === $known || !$known->canBeIn($this->book->medium)
+        return null === $known || !$known->canBeIn($this->book)
             ? null
             : $this->spread('origin', $key, $known->name, $known->spread, $place, $this->chance($key, $known));
     }

@@ -30,4 +30,15 @@ final readonly class Mechanism
         public bool $whereSeen = false,
     ) {
     }
+
+    /** The same with those of its rules alone that hold in a unit of this medium. */
+    public function in(string $medium, Vocabulary $vocabulary): self
+    {
+        $rules = array_filter($this->rules, static fn (Rule $rule): bool => $rule->holdsIn($medium, $vocabulary));
+
+        return new self(
+            $this->key, $this->name, $this->by, $this->tells, $this->needs, $this->source, array_values($rules), $this->onceSeen,
+            $this->whereSeen,
+        );
+    }
 }

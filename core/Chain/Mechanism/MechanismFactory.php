@@ -8,6 +8,8 @@ use Japhrex\Core\Chain\OriginKind;
 use Japhrex\Core\Family\BookError;
 use Japhrex\Core\Family\CarrierKind;
 use Japhrex\Core\Family\Data;
+use Japhrex\Core\Family\PartKind;
+use Japhrex\Core\Family\SurfaceKind;
 use Japhrex\Core\Quantity\BareNumber;
 
 /** Makes mechanisms and their vocabulary of what their files hold. */
@@ -80,6 +82,11 @@ final class MechanismFactory
                 $origin->texts('media'),
                 $origin->flag('at-once'),
                 $origin->flag('takes-time'),
+                array_map(
+                    static fn (string $kind): PartKind|SurfaceKind => PartKind::tryFrom($kind) ?? SurfaceKind::tryFrom($kind)
+                        ?? throw new BookError("“{$kind}” is no kind of part or face.", "origins/$key/or-with"),
+                    $origin->texts('or-with'),
+                ),
             );
         }
         $numbers = fn (string $name): array => array_map(fn (string $value): float => $this->chance($value, $name), $data->words($name));

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Japhrex\Core\Chain\Mechanism;
 
 use Japhrex\Core\Chain\OriginKind;
+use Japhrex\Core\Family\Book;
+use Japhrex\Core\Family\PartKind;
+use Japhrex\Core\Family\SurfaceKind;
 
 /** An origin that the engine knows. */
 final readonly class OriginWords
@@ -14,6 +17,8 @@ final readonly class OriginWords
      * @param string $spread `unit`, one for the whole, or `part`
      * @param float $prior chance of it before anything is seen
      * @param list<string> $media in which alone it can be, `nothing` for a unit that runs dry; none: in any
+     * @param list<PartKind|SurfaceKind> $orWith kinds of part or face by which it can be in any, and then works there alone: a greased
+     *                                           joint, the oil of the bearings
      * @param list<array{Where, float}> $more parts that are so many times likelier than others
      * @param bool $atOnce does it show at the first turn?
      * @param bool $takesTime does it harm by and by, so that hands that were in the unit lately do not make it likelier?
@@ -28,12 +33,19 @@ final readonly class OriginWords
         public array $media = [],
         public bool $atOnce = false,
         public bool $takesTime = false,
+        public array $orWith = [],
     ) {
     }
 
     /** @param string $medium of the unit; empty: it runs dry */
-    public function canBeIn(string $medium): bool
+    public function isOf(string $medium): bool
     {
         return [] === $this->media || \in_array('' === $medium ? 'nothing' : $medium, $this->media, true);
+    }
+
+    public function canBeIn(Book $book): bool
+    {
+        return $this->isOf($book->medium)
+            || [] !== array_filter($this->orWith, static fn (PartKind|SurfaceKind $kind): bool => $book->has($kind));
     }
 }

@@ -52,4 +52,10 @@ final readonly class Where
 
         return new self($over, $features);
     }
+
+    /** @param list<string> $words */
+    public function asksFor(array $words): bool
+    {
+        return [] !== array_filter($this->features, static fn (array $one): bool => $one[0] && [] !== array_intersect($one[1], $words));
+    }
 }
