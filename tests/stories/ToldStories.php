@@ -15,7 +15,7 @@ use Symfony\Component\Yaml\Yaml;
 
 /**
  * Failures told before a rule was changed, asked of the engine as `japhrex diagnose` asks it. Those that were put away (closed/, sealed/,
- * put-away/, drawn/, second-lot/ to eighth-lot/) were run once before the rules learnt from them; docs/chain.md says with what.
+ * put-away/, drawn/, second-lot/ to ninth-lot/) were run once before the rules learnt from them; docs/chain.md says with what.
  *
  * @phpstan-type Story array{name: string, told?: string, complaint: string, history?: string, comeback?: bool, seen: string, clean: string,
  *     readings?: string, fluid?: string, origin: string, decide: string}

@@ -277,7 +277,8 @@ final class Grounding
             }
             $seen = $look->debris($this->spots, $this->vocabulary->weights) + $seen;
         }
-        $seen += (new CleanLooks($this->modes, $this->vocabulary->weights))->evidence($facts->looks, $this->spots, $seen, $this->placesOf(...));
+        $clean = new CleanLooks($this->modes, $this->vocabulary->weights);
+        $seen += $clean->evidence($facts->looks, $this->spots, $seen, $this->placesOf(...));
         foreach ($facts->complaints as $complaint) {
             $id = $this->known($this->make->complaint($complaint->key));
             $seen[$id] = new Evidence($id, $this->vocabulary->weights->complaint, 1.0, 'complained of');
